@@ -1,0 +1,142 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\BreakDown;
+
+use App\Kitchen\Person;
+use App\Kitchen\Settings;
+use App\Measure\Piece;
+use App\Measure\Reading;
+use App\Measure\Words;
+use App\Receive\CutFrom;
+use App\Receive\Fish;
+use App\Receive\FishHead;
+use Sectum\BreakDown\LadderRung;
+use Sectum\BreakDown\Reconcile;
+use Sectum\BreakDown\Recovery;
+use Sectum\BreakDown\Remark;
+use Sectum\BreakDown\Remarks;
+use Sectum\Fish\Part;
+use Sectum\Measure\Mass;
+use Sectum\Measure\Percent;
+
+/** Everything a screen at the bench shows of one fish, worked out anew from its readings. */
+final readonly class Bench
+{
+    /** @return array<string, mixed> */
+    public static function of(Fish $fish, Person $person): array
+    {
+        $settings = Settings::load();
+        $words = new Words($person->units, $settings->scaleStep);
+        $tree = FishTree::of($fish, $settings->scaleStep);
+        $reconciled = Reconcile::of($tree);
+        $recovery = Recovery::of($tree, $reconciled);
+        $names = array_merge(...array_map(fn (Piece $piece): array => [$piece->id => $piece->part === Part::Whole ? 'the whole fish' : $piece->name], array_values($fish->pieces->all())));
+
+        return [
+            'fish' => FishHead::of($fish, $words),
+            'keel' => KeelView::of($fish, $tree, $words),
+            'pieces' => self::pieces($fish, $words),
+            'quick' => self::choices($fish, $fish->species->form->quickParts(), $words),
+            'parts' => self::choices($fish, self::partsOf($fish), $words),
+            'sources' => array_map(fn (Piece $piece): array => ['piece' => $piece->id, 'name' => $piece->part === Part::Whole ? 'The whole fish' : $piece->name], [$fish->whole(), ...CutFrom::fillets($fish)]),
+            'readings' => self::readings($fish, $words),
+            'remarks' => array_map(fn (Remark $remark): array => ['what' => $remark->what, 'todo' => $remark->todo, 'piece' => $remark->piece], Remarks::of($reconciled, $names, $words->text(...))),
+            'ladder' => array_map(fn (LadderRung $rung): array => [
+                'rung' => $rung->rung->value,
+                'mass' => $words->text(Mass::ofGrams($rung->grams)),
+                'of_purchased' => Percent::of($rung->ofPurchasedPct)->print($rung->sdPct > 0 ? $rung->sdPct : null),
+                'of_purchased_pct' => $rung->ofPurchasedPct,
+                'of_previous' => $rung->ofPreviousPct === null ? null : Percent::of($rung->ofPreviousPct)->print(),
+            ], $recovery->rungs),
+            'edible_yield' => self::said($recovery->edibleYieldPct),
+            'portion_yield' => self::said($recovery->portionYieldPct),
+        ];
+    }
+
+    /** @return list<Part> what comes off this fish, as it was bought */
+    public static function partsOf(Fish $fish): array
+    {
+        $off = $fish->state->alreadyOff();
+
+        return array_values(array_filter($fish->species->form->parts(), fn (Part $part): bool => ! in_array($part, $off, true)));
+    }
+
+    /** @return list<Part> all that may be weighed while it is broken down */
+    public static function among(Fish $fish): array
+    {
+        return [Part::Whole, ...$fish->species->form->quickParts(), ...self::partsOf($fish)];
+    }
+
+    private static function said(?float $pct): ?string
+    {
+        return $pct === null || $pct <= 0 ? null : Percent::of($pct)->print();
+    }
+
+    /**
+     * @param  list<Part>  $parts
+     * @return list<array<string, mixed>>
+     */
+    private static function choices(Fish $fish, array $parts, Words $words): array
+    {
+        return array_map(function (Part $part) use ($fish, $words): array {
+            $weighed = $fish->pieces->filter(fn (Piece $piece): bool => $piece->part === $part && $piece->reading() !== null);
+            $last = $weighed->last();
+            $together = Mass::ofMilligrams((int) $weighed->sum(fn (Piece $piece): int => $piece->reading()->mass_mg ?? 0));
+
+            return [
+                'part' => $part->value,
+                'name' => $part->spoken(),
+                'family' => $part->family()->value,
+                'from' => CutFrom::usually($fish, $part)->id,
+                'of_a_fillet' => $part->comesOffAFillet(),
+                'mass' => $weighed->isEmpty() ? null : $words->mass($together),
+                'count' => $weighed->count(),
+                'reading' => $last?->reading()?->id,
+            ];
+        }, $parts);
+    }
+
+    /** @return list<array<string, mixed>> */
+    private static function pieces(Fish $fish, Words $words): array
+    {
+        $pieces = [];
+        foreach ($fish->pieces as $piece) {
+            $reading = $piece->reading();
+            if ($reading !== null) {
+                $pieces[] = [
+                    'piece' => $piece->id,
+                    'parent' => $piece->parent_id,
+                    'part' => $piece->part->value,
+                    'name' => $piece->name,
+                    'family' => FishTree::family($piece)->value,
+                    'mass' => $words->mass($reading->mass()),
+                    'reading' => $reading->id,
+                ];
+            }
+        }
+
+        return $pieces;
+    }
+
+    /** @return list<array<string, mixed>> last taken first, the taken back among them */
+    private static function readings(Fish $fish, Words $words): array
+    {
+        $readings = $fish->pieces
+            ->flatMap(fn (Piece $piece): array => array_map(fn (Reading $reading): array => [$piece, $reading], array_values($piece->readings->all())))
+            ->sortByDesc(fn (array $pair): string => $pair[1]->taken_at.$pair[1]->id)
+            ->take(40);
+
+        return array_values($readings->map(fn (array $pair): array => [
+            'id' => $pair[1]->id,
+            'piece' => $pair[0]->id,
+            'name' => $pair[0]->name,
+            'mass' => $words->mass($pair[1]->mass()),
+            'by' => $pair[1]->person->name,
+            'at' => substr($pair[1]->taken_at, 11, 5),
+            'source' => $pair[1]->source,
+            'taken_back' => $pair[1]->void?->reason,
+        ])->all());
+    }
+}

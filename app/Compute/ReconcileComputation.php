@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Compute;
+
+use App\Contract\Fields;
+use Sectum\BreakDown\Closure;
+use Sectum\BreakDown\Explanation;
+use Sectum\BreakDown\PieceEstimate;
+use Sectum\BreakDown\Reconcile;
+use Sectum\BreakDown\Reconciliation;
+use Sectum\BreakDown\Suspect;
+
+/** `reconcile`: do the weights add up, and which one is wrong? */
+final readonly class ReconcileComputation implements Computation
+{
+    public static function name(): string
+    {
+        return 'reconcile';
+    }
+
+    public function answer(Fields $request): array
+    {
+        return self::written(Reconcile::of(TreeReader::read($request)));
+    }
+
+    /** @return array<string, mixed> */
+    private static function written(Reconciliation $reconciled): array
+    {
+        return [
+            'pieces' => array_map(fn (PieceEstimate $piece): array => ['id' => $piece->id, 'estimate_g' => $piece->grams, 'sd_g' => $piece->sdGrams], $reconciled->pieces),
+            'objective' => $reconciled->objective,
+            'critical' => $reconciled->critical,
+            'suspects' => array_map(fn (Suspect $suspect): array => [
+                'id' => $suspect->id,
+                'bias_g' => $suspect->biasGrams,
+                'estimate_without_g' => $suspect->estimateGrams,
+                'drop' => $suspect->drop,
+                'explanations' => array_map(self::explanation(...), $suspect->explanations),
+            ], $reconciled->suspects),
+            'splits' => array_map(fn (Closure $closure): array => [
+                'parent' => $closure->parent,
+                'loss_g' => $closure->lossGrams,
+                'weighed_loss_g' => $closure->weighedLoss?->grams(),
+                'verdict' => $closure->verdict->value,
+                'amount_g' => $closure->amount?->grams(),
+                'said' => $closure->said(),
+            ], $reconciled->closures),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function explanation(Explanation $explanation): array
+    {
+        return array_filter([
+            'kind' => $explanation->kind->value,
+            'name' => $explanation->name,
+            'scale_unit' => $explanation->units[0]->value ?? null,
+            'taken_for' => $explanation->units[1]->value ?? null,
+            'corrected_g' => $explanation->corrected?->grams(),
+        ], fn (mixed $value): bool => $value !== null);
+    }
+}

@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Contract;
+
+use RuntimeException;
+
+/** A request that is refused, with the sentence the cook will read and where it belongs. */
+final class Fault extends RuntimeException
+{
+    /**
+     * @param  array<string, string>  $pointers  JSON pointer of each fault with its sentence; empty when no field is to blame
+     * @param  array<string, mixed>  $more  further members of the problem document
+     */
+    private function __construct(
+        public readonly int $status,
+        string $sentence,
+        public readonly array $pointers = [],
+        public readonly array $more = [],
+    ) {
+        parent::__construct($sentence);
+    }
+
+    public static function inField(string $pointer, string $sentence): self
+    {
+        return new self(422, $sentence, [$pointer => $sentence]);
+    }
+
+    /** @param  non-empty-array<string, string>  $pointers */
+    public static function inFields(array $pointers): self
+    {
+        return new self(422, (string) reset($pointers), $pointers);
+    }
+
+    public static function unreadable(string $sentence): self
+    {
+        return new self(400, $sentence);
+    }
+
+    public static function notAllowed(string $sentence): self
+    {
+        return new self(403, $sentence);
+    }
+
+    public static function notThere(string $sentence): self
+    {
+        return new self(404, $sentence);
+    }
+
+    /**
+     * Someone else changed it meanwhile.
+     *
+     * @param  array<string, mixed>  $more  both versions
+     */
+    public static function conflict(string $sentence, array $more = []): self
+    {
+        return new self(409, $sentence, [], $more);
+    }
+
+    public static function tooLarge(string $sentence): self
+    {
+        return new self(413, $sentence);
+    }
+
+    public static function tooMany(string $sentence, int $seconds): self
+    {
+        return new self(429, $sentence, [], ['retry_after_s' => $seconds]);
+    }
+
+    public static function away(string $sentence): self
+    {
+        return new self(503, $sentence);
+    }
+}

@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Contract;
+
+use Illuminate\Auth\AuthenticationException;
+use Illuminate\Database\Eloquent\ModelNotFoundException;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Session\TokenMismatchException;
+use Sectum\Refusal;
+use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
+use Throwable;
+
+/** Everything that goes wrong, as an RFC 9457 problem document. */
+final readonly class ProblemDocument
+{
+    /**
+     * @param  array<string, string>  $pointers
+     * @param  array<string, mixed>  $more
+     */
+    private function __construct(private int $status, private string $detail, private array $pointers = [], private array $more = []) {}
+
+    public static function of(Throwable $e): self
+    {
+        $cause = $e->getPrevious();
+
+        return match (true) {
+            $e instanceof Fault => new self($e->status, $e->getMessage(), $e->pointers, $e->more),
+            $e instanceof Refusal => new self(422, $e->getMessage(), [$e->pointer() => $e->getMessage()]),
+            $e instanceof AuthenticationException => new self(401, 'Sign in with your name and PIN first.'),
+            $e instanceof TokenMismatchException, $cause instanceof TokenMismatchException => new self(419, 'This page has been open too long. Load it again; nothing was changed.'),
+            $e instanceof ModelNotFoundException, $cause instanceof ModelNotFoundException => new self(404, 'That is not in this kitchen.'),
+            $e instanceof HttpExceptionInterface && $e->getStatusCode() === 404 => new self(404, 'There is nothing under this address.'),
+            $e instanceof HttpExceptionInterface && $e->getStatusCode() < 500 => new self($e->getStatusCode(), 'That request cannot be answered.'),
+            default => new self(500, 'Something broke on our side. What you had weighed is kept; try once more.'),
+        };
+    }
+
+    /** @return array<string, mixed> */
+    public function members(): array
+    {
+        $members = ['type' => 'about:blank', 'title' => $this->title(), 'status' => $this->status, 'detail' => $this->detail];
+        if ($this->pointers !== []) {
+            $members['errors'] = array_map(
+                fn (string $pointer, string $detail): array => ['pointer' => $pointer, 'detail' => $detail],
+                array_map(strval(...), array_keys($this->pointers)),
+                $this->pointers,
+            );
+        }
+
+        return $members + $this->more;
+    }
+
+    public function response(): JsonResponse
+    {
+        return new JsonResponse($this->members(), $this->status, ['Content-Type' => 'application/problem+json']);
+    }
+
+    private function title(): string
+    {
+        return match ($this->status) {
+            400 => 'Unreadable',
+            401 => 'Not signed in',
+            403 => 'Not for you',
+            404 => 'Not there',
+            409 => 'Changed meanwhile',
+            413 => 'Too large',
+            419 => 'Page expired',
+            422 => 'Refused',
+            429 => 'Too many tries',
+            503 => 'Away',
+            default => 'Broken',
+        };
+    }
+}

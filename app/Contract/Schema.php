@@ -1,0 +1,118 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Contract;
+
+use Opis\JsonSchema\Errors\ValidationError;
+use Opis\JsonSchema\Validator;
+
+/**
+ * A JSON Schema of the contract, which also carries the sentence a cook reads when a value does not fit it.
+ *
+ * The sentence stands beside the value's schema under "x-say".
+ */
+final class Schema
+{
+    private const BASE = 'https://sectum.example/contract/';
+
+    private static ?Validator $validator = null;
+
+    /** @param  string  $file  below contract/, without its ending: "compute/reconcile" */
+    public function __construct(private readonly string $file) {}
+
+    /**
+     * Judges a decoded document (objects as stdClass).
+     *
+     * @throws Fault with the pointer and sentence of every fault
+     */
+    public function judge(mixed $document): void
+    {
+        $error = self::validator()->validate($document, self::BASE.$this->file.'.schema.json')->error();
+        if ($error === null) {
+            return;
+        }
+        $faults = [];
+        self::collect($error, $faults);
+        throw Fault::inFields($faults === [] ? ['' => 'This does not fit.'] : $faults);
+    }
+
+    private static function validator(): Validator
+    {
+        if (self::$validator === null) {
+            self::$validator = new Validator(null, 20, false);
+            self::$validator->resolver()?->registerPrefix(self::BASE, dirname(__DIR__, 2).'/contract/');
+        }
+
+        return self::$validator;
+    }
+
+    /** @param  array<string, string>  $faults */
+    private static function collect(ValidationError $error, array &$faults): void
+    {
+        if ($error->subErrors() !== [] && ! in_array($error->keyword(), ['oneOf', 'anyOf'], true)) {
+            foreach ($error->subErrors() as $sub) {
+                self::collect($sub, $faults);
+            }
+
+            return;
+        }
+        $path = array_map(strval(...), $error->data()->fullPath());
+        $schema = $error->schema()->info()->data();
+        $args = $error->args();
+        $missing = is_array($args['missing'] ?? null) ? $args['missing'] : [];
+        $unknown = is_array($args['properties'] ?? null) ? $args['properties'] : [];
+        if ($error->keyword() === 'required') {
+            foreach ($missing as $name) {
+                if (is_string($name)) {
+                    $property = is_object($schema) ? $schema->properties->{$name} ?? null : null;
+                    $faults[self::pointer([...$path, $name])] ??= self::say($property) ?? "\"{$name}\" is missing.";
+                }
+            }
+        } elseif ($error->keyword() === 'additionalProperties' || $error->keyword() === 'unevaluatedProperties') {
+            // A property with a fault of its own is not counted as evaluated; it is known all the same.
+            $known = is_object($schema) && is_object($schema->properties ?? null) ? get_object_vars($schema->properties) : [];
+            foreach ($unknown as $name) {
+                if (is_string($name) && ! isset($known[$name])) {
+                    $faults[self::pointer([...$path, $name])] ??= "\"{$name}\" is not something this takes.";
+                }
+            }
+        } else {
+            $faults[self::pointer($path)] ??= self::say($schema) ?? self::plainly($error);
+        }
+    }
+
+    private static function say(mixed $schema): ?string
+    {
+        $say = is_object($schema) ? $schema->{'x-say'} ?? null : null;
+
+        return is_string($say) ? $say : null;
+    }
+
+    /** Where the contract has no sentence of its own: what was expected, in plain words. */
+    private static function plainly(ValidationError $error): string
+    {
+        $limit = $error->args()['min'] ?? $error->args()['max'] ?? null;
+        $limit = is_numeric($limit) ? (string) $limit : '';
+
+        return match ($error->keyword()) {
+            'type' => 'This is not of the kind expected here.',
+            'exclusiveMinimum' => "This must be more than {$limit}.",
+            'minimum' => "This must be {$limit} or more.",
+            'exclusiveMaximum' => "This must be less than {$limit}.",
+            'maximum' => "This must be {$limit} or less.",
+            'enum', 'const' => 'This is not one of the values known here.',
+            'minItems' => 'Too few are given.',
+            'maxItems' => 'Too many are given.',
+            'minLength' => 'This is empty.',
+            'maxLength' => 'This is too long.',
+            default => 'This is not written as expected here.',
+        };
+    }
+
+    /** @param  list<string>  $path */
+    private static function pointer(array $path): string
+    {
+        return implode('', array_map(fn (string $step): string => '/'.strtr($step, ['~' => '~0', '/' => '~1']), $path));
+    }
+}

@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Cost;
+
+use App\Contract\Fault;
+use App\Contract\Fields;
+use App\Kitchen\Person;
+use App\Kitchen\Settings;
+use App\Receive\Fish;
+use App\Receive\Kept;
+use Illuminate\Support\Facades\DB;
+use Sectum\Measure\Money;
+use Sectum\Refusal;
+
+/** What was paid for a fish and how long it took, as the head chef writes it down. */
+final readonly class StoreCost
+{
+    public function __invoke(Fish $fish, Fields $fields, Person $person): void
+    {
+        $person->mustSeePrices();
+        $currency = Settings::load()->currency;
+        $values = [];
+        foreach (['price_per_kg' => 'price_per_kg_minor', 'delivery' => 'delivery_minor'] as $field => $column) {
+            if ($fields->has($field)) {
+                try {
+                    $values[$column] = Money::parse($fields->string($field), $currency)->minor;
+                } catch (Refusal $refusal) {
+                    throw Fault::inField("/{$field}", $refusal->getMessage());
+                }
+            }
+        }
+        if ($fields->has('labour_minutes')) {
+            $values['labour_minutes'] = json_encode($fields->number('labour_minutes'), JSON_THROW_ON_ERROR);
+            $values['labour_minutes'] = preg_replace('/\.0$/', '', $values['labour_minutes']);
+        }
+        DB::transaction(function () use ($fish, $fields, $values, $person): void {
+            $fish = Fish::onTheBench($fish->id);
+            $fish->mustBeOpen();
+            $fish->mustBeAt($fields->int('version'));
+            $fish->update([...$values, 'version' => $fish->version + 1]);
+            Kept::that("{$person->name} wrote down what it cost.", $fish, $person);
+        });
+    }
+}

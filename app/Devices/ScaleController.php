@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Devices;
+
+use App\Contract\Fault;
+use App\Kitchen\Person;
+use App\Kitchen\Settings;
+use App\Measure\Words;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Sectum\Measure\Mass;
+use Sectum\Refusal;
+
+final readonly class ScaleController
+{
+    public function show(Request $request, Scale $scale): JsonResponse
+    {
+        return $this->answer($request, fn (): ScaleSample => $scale->sample());
+    }
+
+    public function tare(Request $request, Scale $scale): JsonResponse
+    {
+        return $this->answer($request, fn (): ScaleSample => $scale->tare());
+    }
+
+    /** Only the demo kitchen has a pan one can reach into from the page. */
+    public function pan(PanRequest $request, DemoPan $pan, Scale $scale): JsonResponse
+    {
+        config('sectum.demo') === true || throw Fault::notThere('This scale is a real one: put the fish on it.');
+        $put = $request->fields()->maybeString('put');
+        try {
+            $mass = $put === null ? null : Mass::parse($put, Person::of($request)->units);
+        } catch (Refusal $refusal) {
+            throw Fault::inField('/put', $refusal->getMessage());
+        }
+
+        return $this->answer($request, function () use ($mass, $request, $pan, $scale): ScaleSample {
+            $mass === null ? ($request->fields()->bool('nudge') ? $pan->nudge() : $pan->clear()) : $pan->put($mass);
+
+            return $scale->sample();
+        });
+    }
+
+    /** @param  callable(): ScaleSample  $ask */
+    private function answer(Request $request, callable $ask): JsonResponse
+    {
+        try {
+            $sample = $ask();
+        } catch (ScaleAway) {
+            throw Fault::away('The scale is not answering. Type the weight instead; it is looked for every few seconds.');
+        }
+        $words = new Words(Person::of($request)->units, Settings::load()->scaleStep);
+
+        return new JsonResponse([
+            'mass_mg' => $sample->net->milligrams,
+            'text' => $words->text($sample->net),
+            'tare_mg' => $sample->tare->milligrams,
+            'tare' => $words->text($sample->tare),
+            'resolution_mg' => $sample->resolution->milligrams,
+            'steady' => $sample->steady,
+            'overload' => $sample->overload,
+            'empty' => ! $sample->net->isPositive(),
+        ]);
+    }
+}

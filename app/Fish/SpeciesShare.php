@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Fish;
+
+use Illuminate\Database\Eloquent\Model;
+use Sectum\Fish\StateBought;
+
+/**
+ * What share of the fish as bought one part usually is, and who says so.
+ *
+ * @property string $species_id
+ * @property StateBought $state
+ * @property string $part
+ * @property float $mean_pct
+ * @property float $sd_pct
+ * @property string $source
+ */
+final class SpeciesShare extends Model
+{
+    public $incrementing = false;
+
+    public $timestamps = false;
+
+    protected $table = 'species_shares';
+
+    protected $primaryKey = null;
+
+    protected $guarded = [];
+
+    protected $casts = ['state' => StateBought::class, 'mean_pct' => 'float', 'sd_pct' => 'float'];
+}

@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Kitchen;
+
+use App\Contract\Fault;
+use Illuminate\Auth\Authenticatable as SignsIn;
+use Illuminate\Contracts\Auth\Authenticatable;
+use Illuminate\Http\Request;
+use Sectum\Measure\UnitSystem;
+
+/**
+ * Someone who works in the kitchen.
+ *
+ * @property string $id
+ * @property string $name
+ * @property Role $role
+ * @property UnitSystem $units
+ * @property string $pin_hash
+ */
+final class Person extends Record implements Authenticatable
+{
+    use SignsIn;
+
+    public $timestamps = true;
+
+    protected $table = 'people';
+
+    protected $casts = ['role' => Role::class, 'units' => UnitSystem::class];
+
+    protected $hidden = ['pin_hash'];
+
+    public function getAuthPasswordName(): string
+    {
+        return 'pin_hash';
+    }
+
+    /** Nobody stays signed in on a shared tablet. */
+    public function getRememberTokenName(): string
+    {
+        return '';
+    }
+
+    /** Who is signed in; only asked behind the sign-in. */
+    public static function of(Request $request): self
+    {
+        $person = $request->user();
+
+        return $person instanceof self ? $person : throw Fault::notAllowed('Sign in with your name and PIN first.');
+    }
+
+    public function seesPrices(): bool
+    {
+        return $this->role->seesPrices();
+    }
+
+    /** @throws Fault when it is not the head chef */
+    public function mustSeePrices(): self
+    {
+        return $this->seesPrices() ? $this : throw Fault::notAllowed('Prices are for the head chef.');
+    }
+}

@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Log;
+
+use App\Cost\CostBench;
+use App\Kitchen\Person;
+use App\Portion\PortionBench;
+use App\Receive\Fish;
+use Spatie\Activitylog\Models\Activity;
+
+/** One fish from the box to the plate, on a page. Prices are only on it for whoever may see them. */
+final readonly class LogSheet
+{
+    /** @return array<string, mixed> */
+    public static function of(Fish $fish, Person $person): array
+    {
+        return [
+            ...PortionBench::of($fish, $person),
+            'cost' => $person->seesPrices() ? CostBench::of($fish, $person) : null,
+            'history' => self::history($fish),
+        ];
+    }
+
+    /** @return list<array{at: string, what: string}> first to last */
+    private static function history(Fish $fish): array
+    {
+        $lines = [];
+        foreach (Activity::query()->where('subject_type', $fish->getMorphClass())->where('subject_id', $fish->id)->orderBy('id')->get() as $kept) {
+            $lines[] = ['at' => (string) $kept->created_at?->toIso8601String(), 'what' => (string) $kept->description];
+        }
+        foreach ($fish->pieces as $piece) {
+            foreach ($piece->readings as $reading) {
+                $lines[] = ['at' => $reading->taken_at, 'what' => "{$reading->person->name} weighed {$piece->name}: ".$reading->mass()->print().($reading->typed === null ? ' on the pan.' : ", typed as \"{$reading->typed}\".")];
+                if ($reading->void !== null) {
+                    $lines[] = ['at' => $reading->void->voided_at, 'what' => "{$reading->void->person->name} took back {$piece->name}, ".$reading->mass()->print().": {$reading->void->reason}."];
+                }
+            }
+        }
+        usort($lines, fn (array $a, array $b): int => strtotime($a['at']) <=> strtotime($b['at']));
+
+        return array_map(fn (array $line): array => ['at' => date('j M, H:i', (int) strtotime($line['at'])), 'what' => $line['what']], $lines);
+    }
+}

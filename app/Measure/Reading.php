@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Measure;
+
+use App\Kitchen\Person;
+use App\Kitchen\Record;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasOne;
+use Sectum\Measure\Mass;
+
+/**
+ * A weight once taken. Never changed and never deleted: the database refuses both.
+ *
+ * @property string $id
+ * @property string $piece_id
+ * @property int $mass_mg net
+ * @property int $tare_mg what the scale had taken off
+ * @property int $resolution_mg
+ * @property string $source "pan" or "typed"
+ * @property string|null $typed as it was typed
+ * @property string $taken_by
+ * @property string $taken_at
+ * @property-read Person $person
+ * @property-read ReadingVoid|null $void
+ * @property-read Piece $piece
+ */
+final class Reading extends Record
+{
+    /** @return BelongsTo<Piece, $this> */
+    public function piece(): BelongsTo
+    {
+        return $this->belongsTo(Piece::class);
+    }
+
+    /** @return BelongsTo<Person, $this> */
+    public function person(): BelongsTo
+    {
+        return $this->belongsTo(Person::class, 'taken_by');
+    }
+
+    /** @return HasOne<ReadingVoid, $this> */
+    public function void(): HasOne
+    {
+        return $this->hasOne(ReadingVoid::class);
+    }
+
+    public function mass(): Mass
+    {
+        return Mass::ofMilligrams($this->mass_mg);
+    }
+
+    public function resolution(): Mass
+    {
+        return Mass::ofMilligrams($this->resolution_mg);
+    }
+}

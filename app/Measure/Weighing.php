@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Measure;
+
+use App\Contract\Fault;
+use App\Contract\Fields;
+use App\Kitchen\Settings;
+use Sectum\Measure\Mass;
+use Sectum\Measure\UnitSystem;
+use Sectum\Refusal;
+
+/** A weight as it comes from the bench: off the pan, or typed. */
+final readonly class Weighing
+{
+    private function __construct(
+        public Mass $mass,
+        public Mass $tare,
+        public Mass $resolution,
+        public ?string $typed,
+    ) {}
+
+    /**
+     * @param  string  $at  where the weight stands in the request, as a JSON pointer
+     *
+     * @throws Fault when it is no weight, was not steady, or is beyond the scale
+     */
+    public static function read(Fields $weight, Settings $settings, UnitSystem $units, string $at = '/weight'): self
+    {
+        $typed = $weight->maybeString('typed');
+        if (($typed === null) === ! $weight->has('pan')) {
+            throw Fault::inField($at, 'Put it on the pan, or type its weight.');
+        }
+        if ($typed !== null) {
+            try {
+                $mass = Mass::parse($typed, $units);
+            } catch (Refusal $refusal) {
+                throw Fault::inField($at.'/typed', $refusal->getMessage());
+            }
+            $weighing = new self($mass, Mass::zero(), $settings->scaleStep, $typed);
+        } else {
+            $pan = $weight->fields('pan');
+            if (! $pan->bool('steady')) {
+                throw Fault::inField($at.'/pan', 'The weight was still moving. Let it settle, then take it.');
+            }
+            $weighing = new self(
+                Mass::ofMilligrams($pan->int('mass_mg')),
+                Mass::ofMilligrams($pan->int('tare_mg')),
+                Mass::ofMilligrams($pan->int('resolution_mg')),
+                null,
+            );
+        }
+        if ($weighing->mass->plus($weighing->tare)->milligrams > $settings->scaleMost->milligrams) {
+            $unit = $units->bench();
+            throw Fault::inField($at.($typed === null ? '/pan' : '/typed'), 'This scale weighs up to '.$settings->scaleMost->print($unit).'. Check the unit, or weigh it in two parts.');
+        }
+
+        return $weighing;
+    }
+}

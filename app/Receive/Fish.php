@@ -1,0 +1,110 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Receive;
+
+use App\Contract\Fault;
+use App\Fish\Species;
+use App\Kitchen\Person;
+use App\Kitchen\Record;
+use App\Measure\Piece;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Sectum\Fish\Part;
+use Sectum\Fish\StateBought;
+
+/**
+ * One fish of the house, from the box to the log.
+ *
+ * @property string $id
+ * @property int $number the house's running number
+ * @property string $species_id
+ * @property string $supplier_id
+ * @property StateBought $state
+ * @property Stage $stage where it waits
+ * @property int $version counts every change, so that a stale screen is noticed
+ * @property int|null $price_per_kg_minor
+ * @property int $delivery_minor
+ * @property string|null $labour_minutes a decimal
+ * @property bool $broken_down whether the cutter said that is all
+ * @property string|null $dish_id
+ * @property string $received_by
+ * @property string $received_at ISO 8601
+ * @property-read Species $species
+ * @property-read Supplier $supplier
+ * @property-read Person $receiver
+ * @property-read Collection<int, Piece> $pieces
+ */
+final class Fish extends Record
+{
+    protected $table = 'fish';
+
+    protected $casts = ['state' => StateBought::class, 'stage' => Stage::class, 'broken_down' => 'boolean'];
+
+    /** @return BelongsTo<Species, $this> */
+    public function species(): BelongsTo
+    {
+        return $this->belongsTo(Species::class);
+    }
+
+    /** @return BelongsTo<Supplier, $this> */
+    public function supplier(): BelongsTo
+    {
+        return $this->belongsTo(Supplier::class);
+    }
+
+    /** @return BelongsTo<Person, $this> */
+    public function receiver(): BelongsTo
+    {
+        return $this->belongsTo(Person::class, 'received_by');
+    }
+
+    /** @return HasMany<Piece, $this> */
+    public function pieces(): HasMany
+    {
+        return $this->hasMany(Piece::class)->orderBy('place');
+    }
+
+    /** @return Builder<self> everything a bench screen needs, in few queries */
+    public static function forTheBench(): Builder
+    {
+        return self::query()->with(['species.shares', 'supplier', 'pieces.readings.void', 'pieces.readings.person']);
+    }
+
+    public static function onTheBench(string $id): self
+    {
+        return self::forTheBench()->findOrFail($id);
+    }
+
+    public function whole(): Piece
+    {
+        return $this->pieces->first(fn (Piece $piece): bool => $piece->part === Part::Whole)
+            ?? throw Fault::notThere('This fish was never weighed.');
+    }
+
+    public function title(): string
+    {
+        return "{$this->species->name} no. {$this->number}";
+    }
+
+    /** @throws Fault when the fish is in the log */
+    public function mustBeOpen(): void
+    {
+        if ($this->stage === Stage::Log) {
+            throw Fault::conflict("{$this->title()} is closed and in the log.", ['version' => $this->version]);
+        }
+    }
+
+    /**
+     * @throws Fault when the screen that asks has not seen the latest change
+     */
+    public function mustBeAt(int $version): void
+    {
+        if ($version !== $this->version) {
+            throw Fault::conflict("Someone changed {$this->title()} on another screen. Look once more, then press again.", ['yours' => $version, 'current' => $this->version]);
+        }
+    }
+}

@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Receive;
+
+use App\Contract\Fault;
+use App\Kitchen\Person;
+use App\Measure\Piece;
+use App\Measure\Reading;
+use Illuminate\Support\Facades\DB;
+use Psr\Clock\ClockInterface;
+
+/** Takes a reading back: it stays on record with the reason, and counts for nothing. */
+final readonly class TakeBack
+{
+    public function __construct(private ClockInterface $clock) {}
+
+    public function __invoke(Fish $fish, string $id, string $reason, Person $person): void
+    {
+        DB::transaction(function () use ($fish, $id, $reason, $person): void {
+            $fish = Fish::onTheBench($fish->id);
+            $fish->mustBeOpen();
+            $reading = Reading::query()->with(['void', 'piece'])->find($id);
+            if ($reading === null || $reading->piece->fish_id !== $fish->id) {
+                throw Fault::notThere('There is no such reading on this fish.');
+            }
+            if ($reading->void !== null) {
+                return;
+            }
+            if ($this->stillHolds($fish, $reading->piece)) {
+                throw Fault::conflict("{$reading->piece->name} has been cut further. Take back what came off it first, or weigh it again.");
+            }
+            $reading->void()->create(['reason' => $reason, 'voided_by' => $person->id, 'voided_at' => $this->clock->now()->format('Y-m-d\TH:i:s.vP')]);
+            $fish->increment('version');
+        });
+    }
+
+    private function stillHolds(Fish $fish, Piece $piece): bool
+    {
+        return $fish->pieces->contains(fn (Piece $other): bool => $other->parent_id === $piece->id && $other->reading() !== null);
+    }
+}

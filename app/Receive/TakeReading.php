@@ -1,0 +1,119 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Receive;
+
+use App\Contract\Fault;
+use App\Contract\Fields;
+use App\Kitchen\Person;
+use App\Kitchen\Settings;
+use App\Measure\Piece;
+use App\Measure\Reading;
+use App\Measure\Weighing;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
+use Psr\Clock\ClockInterface;
+use Sectum\Fish\Part;
+
+/**
+ * Takes a reading of a part: the part becomes a piece of the fish, and the piece gets its weight.
+ *
+ * The page names the reading, so the same request sent twice is one reading.
+ */
+final readonly class TakeReading
+{
+    public function __construct(private ClockInterface $clock) {}
+
+    /**
+     * @param  string  $id  the reading's ULID, made by the page
+     * @param  list<Part>  $among  the parts that are weighed at this stage
+     */
+    public function __invoke(Fish $fish, string $id, Fields $fields, Person $person, array $among): void
+    {
+        $weighing = Weighing::read($fields->fields('weight'), Settings::load(), $person->units);
+        $part = Part::from($fields->string('part'));
+        DB::transaction(function () use ($fish, $id, $fields, $person, $among, $weighing, $part): void {
+            $known = Reading::query()->with('piece')->find($id);
+            if ($known !== null) {
+                $this->mustBeTheSame($known, $fish, $part, $weighing);
+
+                return;
+            }
+            $fish = Fish::onTheBench($fish->id);
+            $fish->mustBeOpen();
+            $piece = $this->retaken($fish, $fields->maybeString('replaces'), $person) ?? $this->newPiece($fish, $part, $fields->maybeString('from'), $among);
+            $this->store($id, $piece, $weighing, $person);
+            $fish->increment('version');
+        });
+    }
+
+    /** A weight for a piece, just so; for the whole fish as it is received. */
+    public function store(string $id, Piece $piece, Weighing $weighing, Person $person): void
+    {
+        Reading::query()->create([
+            'id' => $id,
+            'piece_id' => $piece->id,
+            'mass_mg' => $weighing->mass->milligrams,
+            'tare_mg' => $weighing->tare->milligrams,
+            'resolution_mg' => $weighing->resolution->milligrams,
+            'source' => $weighing->typed === null ? 'pan' : 'typed',
+            'typed' => $weighing->typed,
+            'taken_by' => $person->id,
+            'taken_at' => $this->clock->now()->format('Y-m-d\TH:i:s.vP'),
+        ]);
+    }
+
+    private function mustBeTheSame(Reading $known, Fish $fish, Part $part, Weighing $weighing): void
+    {
+        if ($known->piece->fish_id !== $fish->id || $known->piece->part !== $part || $known->mass_mg !== $weighing->mass->milligrams) {
+            throw Fault::conflict('This reading was already taken as '.$known->mass()->print().' of '.lcfirst($known->piece->name).'. Weigh again to take another.', [
+                'yours' => ['part' => $part->value, 'mass_mg' => $weighing->mass->milligrams],
+                'current' => ['part' => $known->piece->part->value, 'mass_mg' => $known->mass_mg],
+            ]);
+        }
+    }
+
+    private function retaken(Fish $fish, ?string $replaces, Person $person): ?Piece
+    {
+        if ($replaces === null) {
+            return null;
+        }
+        $old = Reading::query()->with(['piece', 'void'])->find($replaces);
+        if ($old === null || $old->piece->fish_id !== $fish->id) {
+            throw Fault::inField('/replaces', 'There is no such reading on this fish.');
+        }
+        if ($old->void === null) {
+            $old->void()->create(['reason' => 'weighed again', 'voided_by' => $person->id, 'voided_at' => $this->clock->now()->format('Y-m-d\TH:i:s.vP')]);
+        }
+
+        return $old->piece;
+    }
+
+    /** @param  list<Part>  $among */
+    private function newPiece(Fish $fish, Part $part, ?string $from, array $among): Piece
+    {
+        if (! in_array($part, $among, true)) {
+            throw Fault::inField('/part', "{$part->spoken()} does not come off this fish here.");
+        }
+        if ($part === Part::Whole) {
+            return $fish->whole();
+        }
+        $parent = $from === null ? CutFrom::usually($fish, $part) : $fish->pieces->firstWhere('id', $from);
+        if ($parent === null) {
+            throw Fault::inField('/from', 'Say which piece it was cut from.');
+        }
+        $alike = $fish->pieces->where('part', $part)->count();
+        // A piece whose every reading was taken back is still there to be weighed.
+        $waiting = $fish->pieces->first(fn (Piece $piece): bool => $piece->part === $part && $piece->parent_id === $parent->id && $piece->reading() === null);
+
+        return $waiting ?? Piece::query()->create([
+            'id' => (string) Str::ulid(),
+            'fish_id' => $fish->id,
+            'parent_id' => $parent->id,
+            'part' => $part,
+            'name' => $part->spoken().($alike === 0 && $part !== Part::Portion ? '' : ' '.($alike + 1)),
+            'place' => (int) $fish->pieces->max('place') + 1,
+        ]);
+    }
+}

@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Route;
+
+use App\Contract\Fault;
+use App\Kitchen\Person;
+use App\Kitchen\Settings;
+use App\Measure\Piece;
+use App\Receive\Fish;
+use App\Receive\Kept;
+use Illuminate\Support\Facades\DB;
+use Sectum\Fish\Bin;
+use Sectum\Fish\Part;
+
+/** One part goes somewhere else than it usually does. */
+final readonly class SendToBin
+{
+    /** @param  Bin|null  $bin  null takes a light portion back to its plate */
+    public function __invoke(Fish $fish, string $piece, ?Bin $bin, int $version, Person $person): void
+    {
+        DB::transaction(function () use ($fish, $piece, $bin, $version, $person): void {
+            $fish = Fish::onTheBench($fish->id);
+            $fish->mustBeOpen();
+            $found = $fish->pieces->firstWhere('id', $piece) ?? throw Fault::notThere('There is no such piece on this fish.');
+            if ($found->bin === $bin) {
+                return;
+            }
+            $fish->mustBeAt($version);
+            $this->mustBeAllowed($fish, $found, $bin);
+            $found->update(['bin' => $bin]);
+            $fish->increment('version');
+            Kept::that("{$person->name} sent {$found->name} to ".($bin === null ? 'the plate' : $bin->spoken()).'.', $fish, $person);
+        });
+    }
+
+    /** Every part without a decision goes where it usually goes. */
+    public static function allTheRest(Fish $fish): void
+    {
+        $sorting = new Sorting($fish, Settings::load()->scaleStep);
+        foreach ($sorting->pieces() as $piece) {
+            if ($piece->bin === null && $piece->part !== Part::Portion) {
+                $piece->update(['bin' => $sorting->destinations($piece)->first()]);
+            }
+        }
+    }
+
+    private function mustBeAllowed(Fish $fish, Piece $piece, ?Bin $bin): void
+    {
+        $sorting = new Sorting($fish, Settings::load()->scaleStep);
+        if ($bin === null) {
+            $piece->part === Part::Portion || throw Fault::inField('/bin', 'Choose a bin.');
+
+            return;
+        }
+        in_array($piece->id, array_map(fn (Piece $p): string => $p->id, $sorting->pieces()), true) || throw Fault::inField('/piece', "{$piece->name} is not on its way to a bin.");
+        $to = $sorting->destinations($piece)->to($bin);
+        if ($to === null || ! $to->allowed) {
+            throw Fault::inField('/bin', $to->why ?? "{$piece->name} does not go to {$bin->spoken()}.");
+        }
+    }
+}

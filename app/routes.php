@@ -1,0 +1,71 @@
+<?php
+
+declare(strict_types=1);
+
+use App\BreakDown\BreakDownController;
+use App\Compute\ComputeController;
+use App\Cost\CostController;
+use App\Devices\ScaleController;
+use App\Kitchen\KitchenController;
+use App\Log\LogController;
+use App\Portion\PortionController;
+use App\Receive\ReceiveController;
+use App\Route\RouteController;
+use Illuminate\Support\Facades\Route;
+
+// Every id is a ULID made by the page or the server.
+Route::pattern('fish', '[0-7][0-9A-HJKMNP-TV-Za-hjkmnp-tv-z]{25}');
+Route::pattern('reading', '[0-7][0-9A-HJKMNP-TV-Za-hjkmnp-tv-z]{25}');
+Route::pattern('piece', '[0-7][0-9A-HJKMNP-TV-Za-hjkmnp-tv-z]{25}');
+Route::pattern('dish', '[0-7][0-9A-HJKMNP-TV-Za-hjkmnp-tv-z]{25}');
+
+Route::middleware('web')->group(function (): void {
+    Route::prefix('api')->group(function (): void {
+        Route::get('kitchen', [KitchenController::class, 'show']);
+        Route::post('kitchen/setup', [KitchenController::class, 'setup']);
+        Route::post('session', [KitchenController::class, 'signIn']);
+
+        Route::middleware('auth')->group(function (): void {
+            Route::delete('session', [KitchenController::class, 'signOut']);
+            Route::put('me/units', [KitchenController::class, 'units']);
+            Route::post('compute/{name}', ComputeController::class);
+
+            Route::get('scale', [ScaleController::class, 'show']);
+            Route::post('scale/tare', [ScaleController::class, 'tare']);
+            Route::post('scale/pan', [ScaleController::class, 'pan']);
+
+            Route::get('spine', [ReceiveController::class, 'spine']);
+            Route::get('receive', [ReceiveController::class, 'index']);
+            Route::put('receive/fish/{fish}', [ReceiveController::class, 'store']);
+
+            Route::get('breakdown', [BreakDownController::class, 'index']);
+            Route::get('breakdown/fish/{fish}', [BreakDownController::class, 'show']);
+            Route::put('breakdown/fish/{fish}/readings/{reading}', [BreakDownController::class, 'read']);
+            Route::put('breakdown/fish/{fish}/readings/{reading}/taken-back', [BreakDownController::class, 'takeBack']);
+            Route::put('breakdown/fish/{fish}/done', [BreakDownController::class, 'done']);
+
+            Route::get('portion', [PortionController::class, 'index']);
+            Route::put('portion/dishes/{dish}', [PortionController::class, 'storeDish']);
+            Route::get('portion/fish/{fish}', [PortionController::class, 'show']);
+            Route::put('portion/fish/{fish}/dish', [PortionController::class, 'chooseDish']);
+            Route::put('portion/fish/{fish}/readings/{reading}', [PortionController::class, 'read']);
+            Route::put('portion/fish/{fish}/readings/{reading}/taken-back', [PortionController::class, 'takeBack']);
+            Route::put('portion/fish/{fish}/done', [PortionController::class, 'done']);
+
+            Route::get('route', [RouteController::class, 'index']);
+            Route::get('route/fish/{fish}', [RouteController::class, 'show']);
+            Route::put('route/fish/{fish}/pieces/{piece}', [RouteController::class, 'send']);
+            Route::put('route/fish/{fish}/done', [RouteController::class, 'done']);
+
+            Route::get('cost', [CostController::class, 'index']);
+            Route::get('cost/fish/{fish}', [CostController::class, 'show']);
+            Route::put('cost/fish/{fish}', [CostController::class, 'store']);
+            Route::put('cost/fish/{fish}/done', [CostController::class, 'done']);
+
+            Route::get('log', [LogController::class, 'index']);
+            Route::get('log/fish/{fish}', [LogController::class, 'show']);
+        });
+    });
+
+    Route::view('{any}', 'app')->where('any', '^(?!api/|build/).*$');
+});

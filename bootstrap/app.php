@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Compute\ComputeCommand;
+use App\Contract\ProblemDocument;
+use App\Devices\ScaleCommand;
+use App\Kitchen\BoundedBody;
+use App\Kitchen\OpenKitchen;
+use App\Kitchen\PageHeaders;
+use Illuminate\Foundation\Application;
+use Illuminate\Foundation\Configuration\Exceptions;
+use Illuminate\Foundation\Configuration\Middleware;
+use Illuminate\Foundation\Http\Middleware\ConvertEmptyStringsToNull;
+use Illuminate\Foundation\Http\Middleware\TrimStrings;
+use Illuminate\Http\Middleware\HandleCors;
+use Illuminate\Http\Request;
+use Symfony\Component\HttpFoundation\Response;
+
+return Application::configure(basePath: dirname(__DIR__))
+    ->withRouting(using: fn () => require base_path('app/routes.php'))
+    ->withCommands([ComputeCommand::class, ScaleCommand::class])
+    ->withMiddleware(function (Middleware $middleware): void {
+        // The page and the API share an origin; a body is judged as it came.
+        $middleware->remove([HandleCors::class, TrimStrings::class, ConvertEmptyStringsToNull::class]);
+        $middleware->prepend(BoundedBody::class);
+        $middleware->append(PageHeaders::class);
+        $middleware->web(append: [OpenKitchen::class]);
+        $middleware->redirectGuestsTo(fn () => null);
+    })
+    ->withExceptions(function (Exceptions $exceptions): void {
+        $exceptions->render(fn (Throwable $e, Request $request): ?Response => $request->is('api/*') ? ProblemDocument::of($e)->response() : null);
+        $exceptions->dontReport(App\Contract\Fault::class);
+        $exceptions->dontReport(Sectum\Refused::class);
+    })
+    ->create();

@@ -1,0 +1,146 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Sectum\BreakDown;
+
+use Sectum\Fish\Family;
+use Sectum\Fish\Rung;
+
+/** The yield ladder of one fish: what stood on each rung from the box to the portions. */
+final readonly class Recovery
+{
+    /**
+     * @param  list<LadderRung>  $rungs  those the tree determines, top first
+     * @param  float|null  $edibleYieldPct  portions and usable parts over as bought
+     * @param  float|null  $portionYieldPct  portions over as bought
+     */
+    private function __construct(public array $rungs, public ?float $edibleYieldPct, public ?float $portionYieldPct) {}
+
+    public static function of(CutTree $tree, Reconciliation $reconciled): self
+    {
+        $whole = self::sum($reconciled, [$tree->root], []);
+        if ($whole === null || $whole[0] <= 0) {
+            return new self([], null, null);
+        }
+        $rungs = [];
+        foreach (self::terms($tree) as $name => [$plus, $minus]) {
+            $mass = self::sum($reconciled, $plus, $minus);
+            if ($mass !== null) {
+                $previous = $rungs === [] ? $whole[0] : $rungs[count($rungs) - 1]->grams;
+                $rungs[] = new LadderRung(
+                    Rung::from($name),
+                    $mass[0],
+                    100 * $mass[0] / $whole[0],
+                    $previous > 0 ? 100 * $mass[0] / $previous : null,
+                    // The whole over itself has no spread; the rest to first order from both masses'.
+                    $name === Rung::AsBought->value ? 0.0 : 100 * sqrt(($mass[1] / $whole[0]) ** 2 + ($mass[0] * $whole[1] / $whole[0] ** 2) ** 2),
+                );
+            }
+        }
+
+        return new self(
+            $rungs,
+            self::yieldOf($tree, $reconciled, [Family::Portion, Family::Usable], $whole[0]),
+            self::yieldOf($tree, $reconciled, [Family::Portion], $whole[0]),
+        );
+    }
+
+    /**
+     * Each rung as pieces added and pieces taken away; only rungs for which something was cut.
+     *
+     * @return array<string, array{list<int>, list<int>}>
+     */
+    private static function terms(CutTree $tree): array
+    {
+        $leaving = [];
+        foreach ($tree->children[$tree->root] as $i) {
+            $rung = $tree->pieces[$i]->part?->leavesAt();
+            $leaving[$rung->value ?? ''][] = $i;
+        }
+        $guts = $leaving[Rung::Gutted->value] ?? [];
+        $head = $leaving[Rung::Headless->value] ?? [];
+        $fillets = array_values(array_filter($tree->below($tree->root), fn (int $i): bool => self::isFirstFillet($tree, $i)));
+        $off = [Rung::Trimmed->value => [], Rung::Skinned->value => []];
+        $portions = [];
+        foreach ($fillets as $fillet) {
+            foreach ($tree->children[$fillet] as $i) {
+                $rung = $tree->pieces[$i]->part?->leavesAt();
+                if ($rung === Rung::Trimmed || $rung === Rung::Skinned) {
+                    $off[$rung->value][] = $i;
+                }
+            }
+        }
+        foreach (self::leaves($tree) as $i) {
+            if ($tree->pieces[$i]->role === Family::Portion) {
+                $portions[] = $i;
+            }
+        }
+        $trimmed = $off[Rung::Trimmed->value];
+        $skinned = $off[Rung::Skinned->value];
+
+        return array_filter([
+            Rung::AsBought->value => [[$tree->root], []],
+            Rung::Gutted->value => $guts === [] ? null : [[$tree->root], $guts],
+            Rung::Headless->value => $head === [] ? null : [[$tree->root], [...$guts, ...$head]],
+            Rung::Fillets->value => $fillets === [] ? null : [$fillets, []],
+            Rung::Trimmed->value => $trimmed === [] ? null : [$fillets, $trimmed],
+            Rung::Skinned->value => $skinned === [] ? null : [$fillets, [...$trimmed, ...$skinned]],
+            Rung::Portions->value => $portions === [] ? null : [$portions, []],
+        ]);
+    }
+
+    private static function isFirstFillet(CutTree $tree, int $i): bool
+    {
+        if ($tree->pieces[$i]->part?->isFillet() !== true) {
+            return false;
+        }
+        for ($up = $tree->parents[$i]; $up !== null; $up = $tree->parents[$up]) {
+            if ($tree->pieces[$up]->part?->isFillet() === true) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    /** @return list<int> */
+    private static function leaves(CutTree $tree): array
+    {
+        return array_values(array_filter($tree->below($tree->root), fn (int $i): bool => $tree->children[$i] === []));
+    }
+
+    /**
+     * @param  list<Family>  $families
+     */
+    private static function yieldOf(CutTree $tree, Reconciliation $reconciled, array $families, float $whole): ?float
+    {
+        $pieces = array_values(array_filter(self::leaves($tree), fn (int $i): bool => in_array($tree->pieces[$i]->role, $families, true)));
+        $sum = self::sum($reconciled, $pieces, []);
+
+        return $sum === null ? null : 100 * $sum[0] / $whole;
+    }
+
+    /**
+     * @param  list<int>  $plus
+     * @param  list<int>  $minus
+     * @return array{float, float}|null grams and one standard deviation; null when one of the pieces is not determined
+     */
+    private static function sum(Reconciliation $reconciled, array $plus, array $minus): ?array
+    {
+        $grams = 0.0;
+        $variance = 0.0;
+        foreach ([[1, $plus], [-1, $minus]] as [$sign, $places]) {
+            foreach ($places as $i) {
+                $piece = $reconciled->pieces[$i];
+                if ($piece->grams === null || $piece->sdGrams === null) {
+                    return null;
+                }
+                $grams += $sign * $piece->grams;
+                $variance += $piece->sdGrams ** 2;
+            }
+        }
+
+        return [$grams, sqrt($variance)];
+    }
+}

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Sectum\Fish;
+
+/** Where a part goes that is not a portion. */
+enum Bin: string
+{
+    case Stock = 'stock';
+    case Soup = 'soup';
+    case Mince = 'mince';
+    case Grill = 'grill';
+    case Crisp = 'crisp';
+    case Roe = 'roe';
+    case Discard = 'discard';
+
+    public function spoken(): string
+    {
+        return match ($this) {
+            self::Stock => 'White stock',
+            self::Soup => 'Soup of its kind',
+            self::Crisp => 'Crisp skin',
+            default => ucfirst($this->value),
+        };
+    }
+
+    public function family(): Family
+    {
+        return match ($this) {
+            self::Stock, self::Soup => Family::Stock,
+            self::Mince, self::Grill, self::Crisp, self::Roe => Family::Usable,
+            self::Discard => Family::Discard,
+        };
+    }
+}

@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Sectum\Fish;
+
+/** How a fish is built, which decides what comes off it and how it is drawn. */
+enum BodyForm: string
+{
+    /** Two fillets off one frame: most fish. */
+    case Round = 'round';
+    /** Eyed side and blind side off one flat frame. */
+    case Flat = 'flat';
+    /** Sold without its head: two loins off one central cartilage. */
+    case Tail = 'tail';
+
+    /**
+     * The three weights of a hurried kitchen, after the whole fish: what is eaten, what may be, what is left.
+     *
+     * @return list<Part>
+     */
+    public function quickParts(): array
+    {
+        return [Part::Fillets, Part::Trim, Part::Bones];
+    }
+
+    /**
+     * Every part that can be weighed on its own, in the order it comes off on the board.
+     *
+     * @return list<Part>
+     */
+    public function parts(): array
+    {
+        return match ($this) {
+            self::Round => [
+                Part::Head, Part::Collar, Part::Guts, Part::SideA, Part::SideB, Part::Frame, Part::Belly, Part::Skin, Part::Trim,
+                Part::Gills, Part::Roe, Part::Fins, Part::Scales, Part::Ribs, Part::PinBones, Part::DarkMuscle, Part::Scrapings,
+            ],
+            self::Flat => [
+                Part::Head, Part::Collar, Part::Guts, Part::EyedSide, Part::BlindSide, Part::Frame, Part::Frill, Part::Skin, Part::Trim,
+                Part::Gills, Part::Roe, Part::Fins, Part::Scrapings,
+            ],
+            self::Tail => [
+                Part::Skin, Part::Membrane, Part::Fins, Part::LoinA, Part::LoinB, Part::Frame, Part::DarkMuscle, Part::Trim, Part::Scrapings,
+            ],
+        };
+    }
+}

@@ -1,0 +1,71 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Sectum\Measure;
+
+use Brick\Math\BigDecimal;
+use Brick\Math\BigNumber;
+use Brick\Math\RoundingMode;
+
+/** An amount of money as a whole number of minor units of its currency. Sums are exact. */
+final readonly class Money
+{
+    /** A thousand million minor units: beyond any fish. */
+    private const MOST = 1_000_000_000;
+
+    private function __construct(public int $minor, public Currency $currency) {}
+
+    public static function ofMinor(int $minor, Currency $currency): self
+    {
+        return new self($minor, $currency);
+    }
+
+    /** An exact amount of minor units, rounded half up (away from zero) once. */
+    public static function round(BigNumber $minor, Currency $currency): self
+    {
+        return new self(self::toMinor($minor), $currency);
+    }
+
+    /** Rounds an exact number of minor units half up, the one rounding money ever gets. */
+    public static function toMinor(BigNumber $minor): int
+    {
+        return $minor->toScale(0, RoundingMode::HALF_UP)->toInt();
+    }
+
+    /**
+     * Reads an amount as typed: "13.90", "€13.90", "13.9".
+     *
+     * @throws UnreadableMoney when it is not an amount, is negative, or has more decimals than the currency
+     */
+    public static function parse(string $text, Currency $currency): self
+    {
+        $typed = trim(str_replace([$currency->sign(), $currency->code], '', $text));
+        if (str_contains($typed, ',')) {
+            throw new UnreadableMoney("Write \"{$text}\" with a point instead of the comma: 13.90.", $text);
+        }
+        if (preg_match('/^\d{1,9}(?:\.(\d*))?$/', $typed, $m) !== 1) {
+            throw new UnreadableMoney("\"{$text}\" is not an amount. Write it like ".self::ofMinor(10 ** $currency->decimals * 13, $currency)->plain().'.', $text);
+        }
+        if (strlen($m[1] ?? '') > $currency->decimals) {
+            throw new UnreadableMoney("{$currency->code} has {$currency->decimals} decimals, \"{$text}\" has more.", $text);
+        }
+        $minor = BigDecimal::of(rtrim($typed, '.'))->multipliedBy(10 ** $currency->decimals)->toInt();
+        if ($minor > self::MOST) {
+            throw new UnreadableMoney("\"{$text}\" is more than a fish can cost.", $text);
+        }
+
+        return new self($minor, $currency);
+    }
+
+    /** "€13.90" */
+    public function print(): string
+    {
+        return ($this->minor < 0 ? '−' : '').$this->currency->sign().$this->plain();
+    }
+
+    private function plain(): string
+    {
+        return (string) BigDecimal::ofUnscaledValue(abs($this->minor), $this->currency->decimals);
+    }
+}

@@ -1,0 +1,13 @@
+<!doctype html>
+<html lang="en">
+<head>
+    <meta charset="utf-8">
+    <meta name="viewport" content="width=device-width, initial-scale=1">
+    <title>Sectum</title>
+    <link rel="icon" href="/sectum.svg" type="image/svg+xml">
+    @vite('web/src/main.tsx')
+</head>
+<body>
+    <div id="sectum"></div>
+</body>
+</html>
