@@ -26,7 +26,7 @@ final class SectumServiceProvider extends ServiceProvider
 
     public function boot(): void
     {
-        Model::preventLazyLoading(! $this->app->environment('production'));
+        Model::preventLazyLoading($this->app->environment() !== 'production');
     }
 
     private static function setting(string $key, string $otherwise): string

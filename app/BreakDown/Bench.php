@@ -83,7 +83,7 @@ final readonly class Bench
         return array_map(function (Part $part) use ($fish, $words): array {
             $weighed = $fish->pieces->filter(fn (Piece $piece): bool => $piece->part === $part && $piece->reading() !== null);
             $last = $weighed->last();
-            $together = Mass::ofMilligrams((int) $weighed->sum(fn (Piece $piece): int => $piece->reading()->mass_mg ?? 0));
+            $together = Mass::ofMilligrams($weighed->sum(fn (Piece $piece): int => $piece->reading()->mass_mg ?? 0));
 
             return [
                 'part' => $part->value,

@@ -39,9 +39,8 @@ final readonly class FishTree
                 );
             }
         }
-        $pieces === [] && $pieces[] = new CutPiece($whole->id, null, null, $step, null, Part::Whole);
 
-        return CutTree::onTheBoard($pieces, new Loss, self::tares(), self::finished($fish));
+        return CutTree::onTheBoard($pieces === [] ? [new CutPiece($whole->id, null, null, $step, null, Part::Whole)] : $pieces, new Loss, self::tares(), self::finished($fish));
     }
 
     /** What becomes of a piece: where it was sent, else what its part usually becomes. */

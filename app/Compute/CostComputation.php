@@ -6,7 +6,6 @@ namespace App\Compute;
 
 use App\Contract\Fault;
 use App\Contract\Fields;
-use Brick\Math\BigRational;
 use Sectum\Cost\Cost;
 use Sectum\Cost\Credit;
 use Sectum\Cost\Product;

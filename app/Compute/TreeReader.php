@@ -10,9 +10,9 @@ use Sectum\BreakDown\BadCutTree;
 use Sectum\BreakDown\CutPiece;
 use Sectum\BreakDown\CutTree;
 use Sectum\BreakDown\Loss;
-use Sectum\Fish\Share;
 use Sectum\Fish\Family;
 use Sectum\Fish\Part;
+use Sectum\Fish\Share;
 use Sectum\Measure\Mass;
 
 /** Reads the cut tree that `reconcile` and `recovery` share. */

@@ -21,6 +21,6 @@ abstract class ContractRequest extends FormRequest
 
     public function fields(): Fields
     {
-        return $this->read ??= Document::read((string) $this->getContent(), new Schema('requests/'.$this->schema()));
+        return $this->read ??= Document::read($this->getContent(), new Schema('requests/'.$this->schema()));
     }
 }

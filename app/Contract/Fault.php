@@ -30,7 +30,7 @@ final class Fault extends RuntimeException
     /** @param  non-empty-array<string, string>  $pointers */
     public static function inFields(array $pointers): self
     {
-        return new self(422, (string) reset($pointers), $pointers);
+        return new self(422, reset($pointers), $pointers);
     }
 
     public static function unreadable(string $sentence): self

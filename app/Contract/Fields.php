@@ -10,7 +10,9 @@ use LogicException;
 final readonly class Fields
 {
     /** @param  array<array-key, mixed>  $values */
-    public function __construct(private array $values) {}
+    public function __construct(private array $values)
+    {
+    }
 
     public function has(string $name): bool
     {

@@ -19,7 +19,9 @@ final readonly class ProblemDocument
      * @param  array<string, string>  $pointers
      * @param  array<string, mixed>  $more
      */
-    private function __construct(private int $status, private string $detail, private array $pointers = [], private array $more = []) {}
+    private function __construct(private int $status, private string $detail, private array $pointers = [], private array $more = [])
+    {
+    }
 
     public static function of(Throwable $e): self
     {

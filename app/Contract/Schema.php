@@ -19,7 +19,9 @@ final class Schema
     private static ?Validator $validator = null;
 
     /** @param  string  $file  below contract/, without its ending: "compute/reconcile" */
-    public function __construct(private readonly string $file) {}
+    public function __construct(private readonly string $file)
+    {
+    }
 
     /**
      * Judges a decoded document (objects as stdClass).
@@ -52,12 +54,14 @@ final class Schema
     {
         if ($error->subErrors() !== [] && ! in_array($error->keyword(), ['oneOf', 'anyOf'], true)) {
             foreach ($error->subErrors() as $sub) {
-                self::collect($sub, $faults);
+                if ($sub instanceof ValidationError) {
+                    self::collect($sub, $faults);
+                }
             }
 
             return;
         }
-        $path = array_map(strval(...), $error->data()->fullPath());
+        $path = array_values(array_map(strval(...), $error->data()->fullPath()));
         $schema = $error->schema()->info()->data();
         $args = $error->args();
         $missing = is_array($args['missing'] ?? null) ? $args['missing'] : [];
@@ -65,13 +69,13 @@ final class Schema
         if ($error->keyword() === 'required') {
             foreach ($missing as $name) {
                 if (is_string($name)) {
-                    $property = is_object($schema) ? $schema->properties->{$name} ?? null : null;
+                    $property = self::properties($schema)[$name] ?? null;
                     $faults[self::pointer([...$path, $name])] ??= self::say($property) ?? "\"{$name}\" is missing.";
                 }
             }
         } elseif ($error->keyword() === 'additionalProperties' || $error->keyword() === 'unevaluatedProperties') {
             // A property with a fault of its own is not counted as evaluated; it is known all the same.
-            $known = is_object($schema) && is_object($schema->properties ?? null) ? get_object_vars($schema->properties) : [];
+            $known = self::properties($schema);
             foreach ($unknown as $name) {
                 if (is_string($name) && ! isset($known[$name])) {
                     $faults[self::pointer([...$path, $name])] ??= "\"{$name}\" is not something this takes.";
@@ -80,6 +84,19 @@ final class Schema
         } else {
             $faults[self::pointer($path)] ??= self::say($schema) ?? self::plainly($error);
         }
+    }
+
+    /** @return array<string, mixed> */
+    private static function properties(mixed $schema): array
+    {
+        $properties = is_object($schema) ? $schema->properties ?? null : null;
+
+        $named = [];
+        foreach (is_object($properties) ? (array) $properties : [] as $name => $property) {
+            $named[(string) $name] = $property;
+        }
+
+        return $named;
     }
 
     private static function say(mixed $schema): ?string

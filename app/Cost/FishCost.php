@@ -29,7 +29,9 @@ final readonly class FishCost
      * @param  Cost|null  $cost  null while there is no price or no portion
      * @param  string|null  $missing  what stands in the way, as a sentence
      */
-    private function __construct(public array $credited, public array $portions, public ?Cost $cost, public ?string $missing) {}
+    private function __construct(public array $credited, public array $portions, public ?Cost $cost, public ?string $missing)
+    {
+    }
 
     public static function of(Fish $fish, Settings $settings): self
     {

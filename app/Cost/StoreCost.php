@@ -35,7 +35,7 @@ final readonly class StoreCost
             $values['labour_minutes'] = json_encode($fields->number('labour_minutes'), JSON_THROW_ON_ERROR);
             $values['labour_minutes'] = preg_replace('/\.0$/', '', $values['labour_minutes']);
         }
-        DB::transaction(function () use ($fish, $fields, $values, $person): void {
+        DB::connection()->transaction(function () use ($fish, $fields, $values, $person): void {
             $fish = Fish::onTheBench($fish->id);
             $fish->mustBeOpen();
             $fish->mustBeAt($fields->int('version'));

@@ -7,4 +7,6 @@ namespace App\Devices;
 use RuntimeException;
 
 /** The scale does not answer. Typing goes on. */
-final class ScaleAway extends RuntimeException {}
+final class ScaleAway extends RuntimeException
+{
+}

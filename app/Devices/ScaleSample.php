@@ -20,5 +20,6 @@ final readonly class ScaleSample
         public Mass $resolution,
         public bool $steady,
         public bool $overload,
-    ) {}
+    ) {
+    }
 }

@@ -12,7 +12,9 @@ final class SocketScale implements DemoPan, Scale
 {
     private const WAIT_SECONDS = 0.4;
 
-    public function __construct(private readonly string $host, private readonly int $port) {}
+    public function __construct(private readonly string $host, private readonly int $port)
+    {
+    }
 
     public function sample(): ScaleSample
     {

@@ -6,9 +6,9 @@ namespace App\Fish;
 
 use App\Kitchen\Record;
 use Illuminate\Database\Eloquent\Relations\HasMany;
-use Sectum\Fish\Share;
 use Sectum\Fish\BodyForm;
 use Sectum\Fish\FatClass;
+use Sectum\Fish\Share;
 use Sectum\Fish\StateBought;
 
 /**
@@ -27,8 +27,6 @@ final class Species extends Record
 {
     protected $table = 'species';
 
-    protected $casts = ['form' => BodyForm::class, 'fat' => FatClass::class];
-
     /** @return HasMany<SpeciesShare, $this> */
     public function shares(): HasMany
     {
@@ -46,5 +44,11 @@ final class Species extends Record
         }
 
         return $shares;
+    }
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['form' => BodyForm::class, 'fat' => FatClass::class];
     }
 }

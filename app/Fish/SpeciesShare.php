@@ -29,5 +29,9 @@ final class SpeciesShare extends Model
 
     protected $guarded = [];
 
-    protected $casts = ['state' => StateBought::class, 'mean_pct' => 'float', 'sd_pct' => 'float'];
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['state' => StateBought::class, 'mean_pct' => 'float', 'sd_pct' => 'float'];
+    }
 }

@@ -27,8 +27,6 @@ final class Person extends Record implements Authenticatable
 
     protected $table = 'people';
 
-    protected $casts = ['role' => Role::class, 'units' => UnitSystem::class];
-
     protected $hidden = ['pin_hash'];
 
     public function getAuthPasswordName(): string
@@ -59,5 +57,11 @@ final class Person extends Record implements Authenticatable
     public function mustSeePrices(): self
     {
         return $this->seesPrices() ? $this : throw Fault::notAllowed('Prices are for the head chef.');
+    }
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['role' => Role::class, 'units' => UnitSystem::class];
     }
 }

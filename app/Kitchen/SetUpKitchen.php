@@ -13,7 +13,7 @@ final readonly class SetUpKitchen
 {
     public function __invoke(Fields $fields): Person
     {
-        return DB::transaction(function () use ($fields): Person {
+        return DB::connection()->transaction(function () use ($fields): Person {
             if (Person::query()->exists()) {
                 throw Fault::conflict('This kitchen already has its head chef.');
             }

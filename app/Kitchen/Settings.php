@@ -27,7 +27,8 @@ final readonly class Settings
         public string $taxPct,
         public Mass $scaleMost,
         public Mass $scaleStep,
-    ) {}
+    ) {
+    }
 
     public static function load(): self
     {

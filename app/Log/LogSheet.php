@@ -8,7 +8,7 @@ use App\Cost\CostBench;
 use App\Kitchen\Person;
 use App\Portion\PortionBench;
 use App\Receive\Fish;
-use Spatie\Activitylog\Models\Activity;
+use App\Receive\Kept;
 
 /** One fish from the box to the plate, on a page. Prices are only on it for whoever may see them. */
 final readonly class LogSheet
@@ -27,8 +27,8 @@ final readonly class LogSheet
     private static function history(Fish $fish): array
     {
         $lines = [];
-        foreach (Activity::query()->where('subject_type', $fish->getMorphClass())->where('subject_id', $fish->id)->orderBy('id')->get() as $kept) {
-            $lines[] = ['at' => (string) $kept->created_at?->toIso8601String(), 'what' => (string) $kept->description];
+        foreach (Kept::of($fish) as [$at, $what]) {
+            $lines[] = ['at' => $at, 'what' => $what];
         }
         foreach ($fish->pieces as $piece) {
             foreach ($piece->readings as $reading) {

@@ -7,8 +7,8 @@ namespace App\Measure;
 use App\Kitchen\Record;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Relations\HasMany;
-use Sectum\Fish\Part;
 use Sectum\Fish\Bin;
+use Sectum\Fish\Part;
 
 /**
  * One piece of a fish: the whole, or something cut from another piece.
@@ -24,17 +24,24 @@ use Sectum\Fish\Bin;
  */
 final class Piece extends Record
 {
-    protected $casts = ['part' => Part::class, 'bin' => Bin::class];
-
     /** @return HasMany<Reading, $this> */
     public function readings(): HasMany
     {
-        return $this->hasMany(Reading::class)->orderBy('taken_at')->orderBy('id');
+        $readings = $this->hasMany(Reading::class);
+        $readings->orderBy('taken_at')->orderBy('id');
+
+        return $readings;
     }
 
     /** The one reading that counts; null when it was taken back. */
     public function reading(): ?Reading
     {
         return $this->readings->last(fn (Reading $reading): bool => $reading->void === null);
+    }
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['part' => Part::class, 'bin' => Bin::class];
     }
 }

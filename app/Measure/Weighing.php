@@ -19,7 +19,8 @@ final readonly class Weighing
         public Mass $tare,
         public Mass $resolution,
         public ?string $typed,
-    ) {}
+    ) {
+    }
 
     /**
      * @param  string  $at  where the weight stands in the request, as a JSON pointer

@@ -13,7 +13,7 @@ final readonly class ChooseDish
 {
     public function __invoke(Fish $fish, string $dish, int $version): void
     {
-        DB::transaction(function () use ($fish, $dish, $version): void {
+        DB::connection()->transaction(function () use ($fish, $dish, $version): void {
             $fish = Fish::query()->findOrFail($fish->id);
             $fish->mustBeOpen();
             if ($fish->dish_id === $dish) {
@@ -22,8 +22,7 @@ final readonly class ChooseDish
             $fish->mustBeAt($version);
             Dish::query()->whereKey($dish)->exists() || throw Fault::inField('/dish', 'This dish is not on the list any more.');
             $fish->dish_id = $dish;
-            $fish->version++;
-            $fish->save();
+            $fish->changed();
         });
     }
 }

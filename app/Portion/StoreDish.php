@@ -33,11 +33,11 @@ final readonly class StoreDish
             'plus_mg' => $plus->milligrams,
             'sides_minor' => self::at('/sides', fn (): int => Money::parse($fields->maybeString('sides') ?? '0', $currency)->minor),
             'surcharge_pct' => json_encode($fields->number('surcharge_pct', 0), JSON_THROW_ON_ERROR),
-            'price_minor' => $price === null ? null : self::at('/price', fn (): int => Money::parse($price, $currency)->minor ?: throw Fault::inField('/price', 'A menu price is more than nothing.')),
+            'price_minor' => $price === null ? null : self::at('/price', fn (): int => self::aboveNothing(Money::parse($price, $currency))),
             'target_cost_pct' => $fields->has('target_cost_pct') ? json_encode($fields->number('target_cost_pct'), JSON_THROW_ON_ERROR) : null,
         ];
 
-        return DB::transaction(function () use ($id, $fields, $values): Dish {
+        return DB::connection()->transaction(function () use ($id, $fields, $values): Dish {
             if (Dish::query()->where('name', $values['name'])->where('id', '!=', $id)->exists()) {
                 throw Fault::inField('/name', "There is already a dish called {$values['name']}.");
             }
@@ -55,6 +55,11 @@ final readonly class StoreDish
 
             return $dish;
         });
+    }
+
+    private static function aboveNothing(Money $price): int
+    {
+        return $price->minor > 0 ? $price->minor : throw Fault::inField('/price', 'A menu price is more than nothing.');
     }
 
     private static function massOrNothing(string $typed, UnitSystem $units): Mass

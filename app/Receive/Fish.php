@@ -42,8 +42,6 @@ final class Fish extends Record
 {
     protected $table = 'fish';
 
-    protected $casts = ['state' => StateBought::class, 'stage' => Stage::class, 'broken_down' => 'boolean'];
-
     /** @return BelongsTo<Species, $this> */
     public function species(): BelongsTo
     {
@@ -65,7 +63,10 @@ final class Fish extends Record
     /** @return HasMany<Piece, $this> */
     public function pieces(): HasMany
     {
-        return $this->hasMany(Piece::class)->orderBy('place');
+        $pieces = $this->hasMany(Piece::class);
+        $pieces->orderBy('place');
+
+        return $pieces;
     }
 
     /** @return Builder<self> everything a bench screen needs, in few queries */
@@ -83,6 +84,13 @@ final class Fish extends Record
     {
         return $this->pieces->first(fn (Piece $piece): bool => $piece->part === Part::Whole)
             ?? throw Fault::notThere('This fish was never weighed.');
+    }
+
+    /** Counts a change, so that a screen that has not seen it is noticed. */
+    public function changed(): void
+    {
+        $this->version++;
+        $this->save();
     }
 
     public function title(): string
@@ -106,5 +114,11 @@ final class Fish extends Record
         if ($version !== $this->version) {
             throw Fault::conflict("Someone changed {$this->title()} on another screen. Look once more, then press again.", ['yours' => $version, 'current' => $this->version]);
         }
+    }
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['state' => StateBought::class, 'stage' => Stage::class, 'broken_down' => 'boolean'];
     }
 }

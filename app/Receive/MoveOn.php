@@ -17,7 +17,7 @@ final readonly class MoveOn
      */
     public function __invoke(Fish $fish, Stage $done, int $version, Person $person, ?Closure $before = null): void
     {
-        DB::transaction(function () use ($fish, $done, $version, $person, $before): void {
+        DB::connection()->transaction(function () use ($fish, $done, $version, $person, $before): void {
             $fish = Fish::onTheBench($fish->id);
             $fish->mustBeOpen();
             $fish->mustBeAt($version);
@@ -25,8 +25,7 @@ final readonly class MoveOn
                 $before($fish);
             }
             $fish->stage = $done->next();
-            $fish->version++;
-            $fish->save();
+            $fish->changed();
             Kept::that("{$person->name} finished {$done->spoken()}.", $fish, $person);
         });
     }

@@ -24,7 +24,9 @@ use Sectum\Refusal;
 /** A fish comes out of the box: what it is, from whom, how it was bought, what it weighs and costs. */
 final readonly class ReceiveFish
 {
-    public function __construct(private ClockInterface $clock, private TakeReading $takeReading) {}
+    public function __construct(private ClockInterface $clock, private TakeReading $takeReading)
+    {
+    }
 
     public function __invoke(string $id, Fields $fields, Person $person): Fish
     {
@@ -32,14 +34,14 @@ final readonly class ReceiveFish
         $weighing = Weighing::read($fields->fields('weight'), $settings, $person->units);
         $price = $this->price($fields->maybeString('price_per_kg'), $settings, $person);
 
-        return DB::transaction(function () use ($id, $fields, $person, $weighing, $price): Fish {
+        return DB::connection()->transaction(function () use ($id, $fields, $person, $weighing, $price): Fish {
             $known = Fish::query()->find($id);
             if ($known !== null) {
                 return $this->mustBeTheSame($known, $fields, $weighing);
             }
             $fish = Fish::query()->create([
                 'id' => $id,
-                'number' => (int) Fish::query()->max('number') + 1,
+                'number' => (Fish::query()->latest('number')->first()->number ?? 0) + 1,
                 'species_id' => $this->species($fields)->id,
                 'supplier_id' => Supplier::query()->firstOrCreate(['name' => trim($fields->string('supplier'))])->id,
                 'state' => StateBought::from($fields->string('state')),

@@ -12,4 +12,6 @@ use App\Kitchen\Record;
  * @property string $id
  * @property string $name
  */
-final class Supplier extends Record {}
+final class Supplier extends Record
+{
+}

@@ -14,11 +14,13 @@ use Psr\Clock\ClockInterface;
 /** Takes a reading back: it stays on record with the reason, and counts for nothing. */
 final readonly class TakeBack
 {
-    public function __construct(private ClockInterface $clock) {}
+    public function __construct(private ClockInterface $clock)
+    {
+    }
 
     public function __invoke(Fish $fish, string $id, string $reason, Person $person): void
     {
-        DB::transaction(function () use ($fish, $id, $reason, $person): void {
+        DB::connection()->transaction(function () use ($fish, $id, $reason, $person): void {
             $fish = Fish::onTheBench($fish->id);
             $fish->mustBeOpen();
             $reading = Reading::query()->with(['void', 'piece'])->find($id);
@@ -32,7 +34,7 @@ final readonly class TakeBack
                 throw Fault::conflict("{$reading->piece->name} has been cut further. Take back what came off it first, or weigh it again.");
             }
             $reading->void()->create(['reason' => $reason, 'voided_by' => $person->id, 'voided_at' => $this->clock->now()->format('Y-m-d\TH:i:s.vP')]);
-            $fish->increment('version');
+            $fish->changed();
         });
     }
 

@@ -23,7 +23,9 @@ use Sectum\Fish\Part;
  */
 final readonly class TakeReading
 {
-    public function __construct(private ClockInterface $clock) {}
+    public function __construct(private ClockInterface $clock)
+    {
+    }
 
     /**
      * @param  string  $id  the reading's ULID, made by the page
@@ -33,7 +35,7 @@ final readonly class TakeReading
     {
         $weighing = Weighing::read($fields->fields('weight'), Settings::load(), $person->units);
         $part = Part::from($fields->string('part'));
-        DB::transaction(function () use ($fish, $id, $fields, $person, $among, $weighing, $part): void {
+        DB::connection()->transaction(function () use ($fish, $id, $fields, $person, $among, $weighing, $part): void {
             $known = Reading::query()->with('piece')->find($id);
             if ($known !== null) {
                 $this->mustBeTheSame($known, $fish, $part, $weighing);
@@ -44,7 +46,7 @@ final readonly class TakeReading
             $fish->mustBeOpen();
             $piece = $this->retaken($fish, $fields->maybeString('replaces'), $person) ?? $this->newPiece($fish, $part, $fields->maybeString('from'), $among);
             $this->store($id, $piece, $weighing, $person);
-            $fish->increment('version');
+            $fish->changed();
         });
     }
 
@@ -113,7 +115,7 @@ final readonly class TakeReading
             'parent_id' => $parent->id,
             'part' => $part,
             'name' => $part->spoken().($alike === 0 && $part !== Part::Portion ? '' : ' '.($alike + 1)),
-            'place' => (int) $fish->pieces->max('place') + 1,
+            'place' => ($fish->pieces->last()->place ?? 0) + 1,
         ]);
     }
 }

@@ -49,7 +49,7 @@ final readonly class RouteBench
             'bin' => $bin?->value,
             'decided' => $piece->bin !== null,
             'family' => ($bin?->family() ?? $piece->part->family())->value,
-            'why' => $bin === null ? 'Lighter than its dish allows: served as it is, or sent to a bin.' : $destinations->to($bin)?->why ?? '',
+            'why' => $bin === null ? 'Lighter than its dish allows: served as it is, or sent to a bin.' : $destinations->to($bin)->why ?? '',
             'options' => array_map(fn (Destination $to): array => [
                 'bin' => $to->bin->value,
                 'name' => $to->bin->spoken(),

@@ -20,7 +20,7 @@ final readonly class SendToBin
     /** @param  Bin|null  $bin  null takes a light portion back to its plate */
     public function __invoke(Fish $fish, string $piece, ?Bin $bin, int $version, Person $person): void
     {
-        DB::transaction(function () use ($fish, $piece, $bin, $version, $person): void {
+        DB::connection()->transaction(function () use ($fish, $piece, $bin, $version, $person): void {
             $fish = Fish::onTheBench($fish->id);
             $fish->mustBeOpen();
             $found = $fish->pieces->firstWhere('id', $piece) ?? throw Fault::notThere('There is no such piece on this fish.');
@@ -30,7 +30,7 @@ final readonly class SendToBin
             $fish->mustBeAt($version);
             $this->mustBeAllowed($fish, $found, $bin);
             $found->update(['bin' => $bin]);
-            $fish->increment('version');
+            $fish->changed();
             Kept::that("{$person->name} sent {$found->name} to ".($bin === null ? 'the plate' : $bin->spoken()).'.', $fish, $person);
         });
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Database\Seed;
 
+use App\BreakDown\Bench;
 use App\Contract\Fields;
 use App\Fish\Species;
 use App\Kitchen\KitchenView;
@@ -14,7 +15,6 @@ use App\Kitchen\Settings;
 use App\Portion\ChooseDish;
 use App\Portion\Dish;
 use App\Portion\PortionBench;
-use App\BreakDown\Bench;
 use App\Receive\Fish;
 use App\Receive\MoveOn;
 use App\Receive\ReceiveFish;
@@ -64,7 +64,8 @@ final class DemoSeeder extends Seeder
         private readonly TakeBack $takeBack,
         private readonly MoveOn $moveOn,
         private readonly ChooseDish $chooseDish,
-    ) {}
+    ) {
+    }
 
     public function run(): void
     {
@@ -136,7 +137,7 @@ final class DemoSeeder extends Seeder
     {
         $shares = $species->expected(StateBought::from($fish->state->value));
         $quick = $i % 5 === 3;
-        $left = $grams * (1 - $this->about(0.5, 0.15) / 100);
+        $left = $grams * (1 - ($i === 26 ? 0.5 : $this->about(0.5, 0.15)) / 100);
         $parts = array_filter($species->form->parts(), fn (Part $part): bool => isset($shares[$part->value]) && ! $part->comesOffAFillet());
         $masses = [];
         foreach ($parts as $part) {
@@ -154,7 +155,8 @@ final class DemoSeeder extends Seeder
         if ($i === 26) {
             // Left on the board half way, with the half tray still under the frame.
             $masses = array_intersect_key($masses, array_flip(['head', 'collar', 'side-a', 'side-b', 'eyed-side', 'blind-side', 'frame', 'fins']));
-            $masses['frame'] = ($masses['frame'] ?? 300) + 412;
+            $others = array_sum(array_map(self::steps(...), array_diff_key($masses, ['frame' => 0])));
+            $masses['frame'] = self::steps($grams) * 0.995 - $others + 412;
         }
         foreach ($masses as $part => $mass) {
             Carbon::setTestNow(Carbon::now()->addSeconds($this->random->getInt(40, 130)));

@@ -7,4 +7,6 @@ namespace Sectum\BreakDown;
 use Sectum\Refused;
 
 /** Pieces that do not form one fish cut into pieces. */
-final class BadCutTree extends Refused {}
+final class BadCutTree extends Refused
+{
+}

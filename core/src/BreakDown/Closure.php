@@ -24,7 +24,8 @@ final readonly class Closure
         public ?Mass $weighedLoss,
         public Verdict $verdict,
         public ?Mass $amount,
-    ) {}
+    ) {
+    }
 
     /**
      * @param  list<float|null>  $estimates  grams, by place

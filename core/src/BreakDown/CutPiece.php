@@ -27,5 +27,6 @@ final readonly class CutPiece
         public ?Share $expected = null,
         public ?Part $part = null,
         public ?Family $role = null,
-    ) {}
+    ) {
+    }
 }

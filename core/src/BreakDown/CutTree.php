@@ -59,7 +59,7 @@ final readonly class CutTree
                 throw new BadCutTree("\"{$pieces[$root]->id}\" and \"{$piece->id}\" are both whole: say which piece one was cut from.", $piece->id, "/pieces/{$i}");
             }
         }
-        $this->parents = $parents;
+        $this->parents = array_values($parents);
         $this->children = $children;
         $this->root = $root ?? throw new BadCutTree('No piece is the whole fish: each is cut from another.', null, '/pieces');
         $this->refuseCircles();

@@ -23,7 +23,8 @@ final readonly class Explanation
         public ?Mass $corrected = null,
         public ?string $name = null,
         public ?array $units = null,
-    ) {}
+    ) {
+    }
 
     /** @return list<self> tares first, then units, digits and doubles; nearest to the estimate first within a kind */
     public static function all(CutTree $tree, int $place, Mass $reading, float $bias, LeftOut $without): array
@@ -44,7 +45,7 @@ final readonly class Explanation
             $off = abs(abs($bias) - $tare->grams());
             if ($off <= $tree->pieces[$place]->resolution->grams()) {
                 $corrected = $bias > 0 ? $reading->minus($tare) : $reading->plus($tare);
-                $found[] = [$off, new self(ExplanationKind::Tare, $corrected, (string) $name)];
+                $found[] = [$off, new self(ExplanationKind::Tare, $corrected, $name)];
             }
         }
 

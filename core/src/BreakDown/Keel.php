@@ -30,7 +30,8 @@ final readonly class Keel
         public Mass $rest,
         public Mass $excess,
         public array $marks,
-    ) {}
+    ) {
+    }
 
     /** @param  MassUnit  $unit  which unit's round numbers the ruler is marked at */
     public static function of(CutTree $tree, MassUnit $unit): self

@@ -16,5 +16,6 @@ final readonly class LadderRung
         public float $ofPurchasedPct,
         public ?float $ofPreviousPct,
         public float $sdPct,
-    ) {}
+    ) {
+    }
 }

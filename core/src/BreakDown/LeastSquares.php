@@ -15,10 +15,10 @@ final class LeastSquares
     /** Below this, a scaled pivot is rounding and not information. */
     private const NOTHING = 1e-11;
 
-    /** @var list<list<float>> */
+    /** @var array<int, array<int, float>> */
     private array $matrix;
 
-    /** @var list<float> */
+    /** @var array<int, float> */
     private array $right;
 
     /** @var list<array{list<int>, list<float>, float}> unknowns, coefficients over sigma, target over sigma */
@@ -104,7 +104,7 @@ final class LeastSquares
         return new LeastSquaresSolution($estimates, $spread, $this->objective($x));
     }
 
-    /** @param  list<float>  $x */
+    /** @param  array<int, float>  $x */
     private function objective(array $x): float
     {
         $sum = 0.0;
@@ -120,7 +120,7 @@ final class LeastSquares
     }
 
     /**
-     * @param  list<list<float>>  $a
+     * @param  array<int, array<int, float>>  $a
      * @return array{array<int, list<float>>, list<int>, int} rows of the lower factor by unknown, order of elimination, rank
      */
     private function factor(array $a): array

@@ -12,5 +12,7 @@ final readonly class LeastSquaresSolution
      * @param  list<float|null>  $variances  null likewise, or when not asked for
      * @param  float  $objective  the sum of squared residuals at the minimum
      */
-    public function __construct(public array $estimates, public array $variances, public float $objective) {}
+    public function __construct(public array $estimates, public array $variances, public float $objective)
+    {
+    }
 }

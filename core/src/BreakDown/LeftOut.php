@@ -12,5 +12,7 @@ final readonly class LeftOut
      * @param  float  $estimate  grams
      * @param  float  $sd  grams
      */
-    public function __construct(public float $drop, public float $estimate, public float $sd) {}
+    public function __construct(public float $drop, public float $estimate, public float $sd)
+    {
+    }
 }

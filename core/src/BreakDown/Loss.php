@@ -11,5 +11,7 @@ final readonly class Loss
      * @param  float  $meanPct  0 or more
      * @param  float  $sdPct  above 0
      */
-    public function __construct(public float $meanPct = 0.5, public float $sdPct = 0.4) {}
+    public function __construct(public float $meanPct = 0.5, public float $sdPct = 0.4)
+    {
+    }
 }

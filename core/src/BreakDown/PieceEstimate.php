@@ -7,5 +7,7 @@ namespace Sectum\BreakDown;
 /** The most likely true mass of a piece, in grams with one standard deviation; null when the weights do not determine it. */
 final readonly class PieceEstimate
 {
-    public function __construct(public string $id, public ?float $grams, public ?float $sdGrams) {}
+    public function __construct(public string $id, public ?float $grams, public ?float $sdGrams)
+    {
+    }
 }

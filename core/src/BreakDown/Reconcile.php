@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Sectum\BreakDown;
 
-use Sectum\Measure\Mass;
 use Sectum\Measure\Normal;
 
 /**
@@ -153,7 +152,7 @@ final readonly class Reconcile
                 );
             }
         }
-        usort($suspects, fn (Suspect $a, Suspect $b): int => $b->drop <=> $a->drop ?: strcmp($a->id, $b->id));
+        usort($suspects, fn (Suspect $a, Suspect $b): int => [$b->drop, $a->id] <=> [$a->drop, $b->id]);
 
         return $suspects;
     }

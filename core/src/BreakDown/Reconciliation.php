@@ -20,7 +20,8 @@ final readonly class Reconciliation
         public ?float $critical,
         public array $suspects,
         public array $closures,
-    ) {}
+    ) {
+    }
 
     public function piece(string $id): ?PieceEstimate
     {

@@ -15,7 +15,9 @@ final readonly class Recovery
      * @param  float|null  $edibleYieldPct  portions and usable parts over as bought
      * @param  float|null  $portionYieldPct  portions over as bought
      */
-    private function __construct(public array $rungs, public ?float $edibleYieldPct, public ?float $portionYieldPct) {}
+    private function __construct(public array $rungs, public ?float $edibleYieldPct, public ?float $portionYieldPct)
+    {
+    }
 
     public static function of(CutTree $tree, Reconciliation $reconciled): self
     {

@@ -8,5 +8,7 @@ namespace Sectum\BreakDown;
 final readonly class Remark
 {
     /** @param  string|null  $piece  the piece to weigh again; null when no single one stands out */
-    public function __construct(public string $what, public string $todo, public ?string $piece) {}
+    public function __construct(public string $what, public string $todo, public ?string $piece)
+    {
+    }
 }

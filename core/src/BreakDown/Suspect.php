@@ -19,5 +19,6 @@ final readonly class Suspect
         public float $estimateGrams,
         public float $drop,
         public array $explanations,
-    ) {}
+    ) {
+    }
 }

@@ -32,7 +32,8 @@ final readonly class Cost
         public int $edibleCostPerKgMinor,
         public ?float $costFactor,
         public array $products,
-    ) {}
+    ) {
+    }
 
     /**
      * @param  list<Credit>  $credits

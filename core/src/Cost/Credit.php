@@ -9,5 +9,7 @@ use Sectum\Measure\Mass;
 /** Trim that went to a bin, and what a kilo of it is worth there in minor units (0 or more). */
 final readonly class Credit
 {
-    public function __construct(public Mass $mass, public int $valuePerKgMinor) {}
+    public function __construct(public Mass $mass, public int $valuePerKgMinor)
+    {
+    }
 }

@@ -7,4 +7,6 @@ namespace Sectum\Cost;
 use Sectum\Refused;
 
 /** A fish that has no product to carry its cost. */
-final class NothingToCost extends Refused {}
+final class NothingToCost extends Refused
+{
+}

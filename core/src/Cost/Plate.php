@@ -25,7 +25,8 @@ final readonly class Plate
         public ?int $contributionMinor,
         public ?int $suggestedNetMinor,
         public ?int $suggestedGrossMinor,
-    ) {}
+    ) {
+    }
 
     /**
      * @param  int  $portionMinor  what the portion costs

@@ -20,7 +20,8 @@ final readonly class Product
         public Mass $mass,
         public array|int $pieces,
         public BigRational $relativeValue,
-    ) {}
+    ) {
+    }
 
     /** @return list<int> */
     public function pieceWeights(): array

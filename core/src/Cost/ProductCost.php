@@ -8,5 +8,7 @@ namespace Sectum\Cost;
 final readonly class ProductCost
 {
     /** @param  list<int>  $piecesMinor */
-    public function __construct(public string $id, public int $totalMinor, public array $piecesMinor) {}
+    public function __construct(public string $id, public int $totalMinor, public array $piecesMinor)
+    {
+    }
 }

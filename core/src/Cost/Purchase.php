@@ -23,5 +23,6 @@ final readonly class Purchase
         public int $deliveryMinor,
         public BigRational $labourMinutes,
         public int $labourRateMinor,
-    ) {}
+    ) {
+    }
 }

@@ -11,7 +11,9 @@ final readonly class Currency
 
     private const WITH_THOUSANDTHS = ['BHD', 'IQD', 'JOD', 'KWD', 'LYD', 'OMR', 'TND'];
 
-    private function __construct(public string $code, public int $decimals) {}
+    private function __construct(public string $code, public int $decimals)
+    {
+    }
 
     /** @throws UnreadableMoney when the code is not three capital letters */
     public static function of(string $code): self

@@ -44,7 +44,8 @@ final readonly class LargestRemainder
             $fractions[$i] = $exact->minus($whole);
         }
         $order = array_keys($fractions);
-        usort($order, fn (int $a, int $b): int => $fractions[$b]->compareTo($fractions[$a]) ?: $a <=> $b);
+        // PHP's sort is stable, so equals keep their order.
+        usort($order, fn (int $a, int $b): int => $fractions[$b]->compareTo($fractions[$a]));
         foreach (array_slice($order, 0, $total - array_sum($parts)) as $i) {
             $parts[$i]++;
         }

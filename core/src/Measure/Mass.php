@@ -17,7 +17,9 @@ final readonly class Mass
     /** No kitchen weighs more than two tonnes at once: 2 000 kg. */
     public const MOST_MILLIGRAMS = 2_000_000_000;
 
-    private function __construct(public int $milligrams) {}
+    private function __construct(public int $milligrams)
+    {
+    }
 
     public static function ofMilligrams(int $milligrams): self
     {

@@ -14,7 +14,9 @@ final readonly class Money
     /** A thousand million minor units: beyond any fish. */
     private const MOST = 1_000_000_000;
 
-    private function __construct(public int $minor, public Currency $currency) {}
+    private function __construct(public int $minor, public Currency $currency)
+    {
+    }
 
     public static function ofMinor(int $minor, Currency $currency): self
     {

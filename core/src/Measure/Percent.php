@@ -7,7 +7,9 @@ namespace Sectum\Measure;
 /** A share written as people say it: 12.5 is 12.5 %. */
 final readonly class Percent
 {
-    private function __construct(public float $value) {}
+    private function __construct(public float $value)
+    {
+    }
 
     public static function of(float $value): self
     {

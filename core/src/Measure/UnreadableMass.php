@@ -7,4 +7,6 @@ namespace Sectum\Measure;
 use Sectum\Refused;
 
 /** A mass that cannot be read from what was typed. */
-final class UnreadableMass extends Refused {}
+final class UnreadableMass extends Refused
+{
+}

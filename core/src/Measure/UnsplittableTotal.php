@@ -7,4 +7,6 @@ namespace Sectum\Measure;
 use Sectum\Refused;
 
 /** A total that has nothing to be split over. */
-final class UnsplittableTotal extends Refused {}
+final class UnsplittableTotal extends Refused
+{
+}

@@ -7,4 +7,6 @@ namespace Sectum\Portion;
 use Sectum\Refused;
 
 /** A target and band no piece could be judged by. */
-final class BadBand extends Refused {}
+final class BadBand extends Refused
+{
+}

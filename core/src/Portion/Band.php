@@ -9,7 +9,9 @@ use Sectum\Measure\Mass;
 /** The weight a portion should have, and how far from it a piece is still servable. */
 final readonly class Band
 {
-    private function __construct(public Mass $target, public Mass $minus, public Mass $plus) {}
+    private function __construct(public Mass $target, public Mass $minus, public Mass $plus)
+    {
+    }
 
     /**
      * @param  Mass  $target  above zero

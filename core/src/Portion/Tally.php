@@ -26,7 +26,8 @@ final readonly class Tally
         public int $under,
         public int $over,
         public Mass $givenAway,
-    ) {}
+    ) {
+    }
 
     /** @param  list<Mass>  $pieces */
     public static function of(array $pieces, Band $band): self
@@ -35,13 +36,13 @@ final readonly class Tally
         $count = count($weights);
         $total = array_sum($weights);
         $places = array_map(fn (Mass $piece): Placed => $band->place($piece), $pieces);
-        $mean = $count === 0 ? null : $total / $count;
+        $mean = $total / max(1, $count);
         $squares = array_sum(array_map(fn (int $weight): float => ($weight - $mean) ** 2, $weights));
 
         return new self(
             $count,
             Mass::ofMilligrams($total),
-            $mean === null ? null : Mass::ofMilligrams((int) round($mean)),
+            $count === 0 ? null : Mass::ofMilligrams((int) round($mean)),
             $weights === [] ? null : Mass::ofMilligrams(min($weights)),
             $weights === [] ? null : Mass::ofMilligrams(max($weights)),
             $count < 2 ? null : sqrt($squares / ($count - 1)) / 1000,

@@ -9,5 +9,7 @@ use Sectum\Fish\Bin;
 /** A bin a part may go to, or may not, and why. */
 final readonly class Destination
 {
-    public function __construct(public Bin $bin, public bool $allowed, public string $why) {}
+    public function __construct(public Bin $bin, public bool $allowed, public string $why)
+    {
+    }
 }

@@ -14,7 +14,9 @@ final readonly class Destinations
     /**
      * @param  list<Destination>  $ranked  allowed ones first; the first is where it goes unless someone says otherwise
      */
-    private function __construct(public array $ranked) {}
+    private function __construct(public array $ranked)
+    {
+    }
 
     public static function of(Part $part, FatClass $fat): self
     {
@@ -35,7 +37,7 @@ final readonly class Destinations
             Part::Scales, Part::Membrane => [],
             Part::Scrapings, Part::Trim, Part::Ends, Part::TailEnd, Part::Frill => [
                 self::may(Bin::Mince, 'Clean flesh: mince, cakes, filling.'),
-                ...self::bones($fat),
+                ...self::bones($fat, 'Ends with skin or bone on still make stock.'),
             ],
             default => [self::may(Bin::Mince, 'Flesh that found no plate is still mince.')],
         };
@@ -65,14 +67,14 @@ final readonly class Destinations
     }
 
     /** @return list<Destination> */
-    private static function bones(FatClass $fat): array
+    private static function bones(FatClass $fat, string $lean = 'White bones make a clear stock.'): array
     {
         return $fat === FatClass::Oily
             ? [
                 self::may(Bin::Soup, 'Oily bones make a soup of their own kind.'),
                 self::mayNot(Bin::Stock, 'An oily fish makes a stock that tastes of nothing else.'),
             ]
-            : [self::may(Bin::Stock, 'Lean bones make a clear stock.')];
+            : [self::may(Bin::Stock, $lean)];
     }
 
     private static function may(Bin $bin, string $why): Destination

@@ -1,0 +1,64 @@
+import createFetchClient, { type Middleware } from 'openapi-fetch';
+import createClient from 'openapi-react-query';
+import type { components, paths } from './schema';
+
+type Schemas = components['schemas'];
+export type Problem = Schemas['Problem'];
+export type Keel = Schemas['Keel'];
+export type FishHead = Schemas['FishHead'];
+export type Choice = Schemas['Choice'];
+export type Family = Schemas['Family'];
+export type BinName = Schemas['BinName'];
+export type Form = Schemas['Form'];
+export type StageName = Schemas['StageName'];
+export type ReadingLine = Schemas['ReadingLine'];
+export type Remark = Schemas['Remark'];
+export type Rung = Schemas['Rung'];
+export type Bench = Schemas['Bench'];
+export type PortionBench = Schemas['PortionBench'];
+export type RouteBench = Schemas['RouteBench'];
+export type CostBench = Schemas['CostBench'];
+export type LogSheet = Schemas['LogSheet'];
+export type Kitchen = Schemas['Kitchen'];
+
+/** A weight as it goes to the server: what the pan showed, or what was typed. */
+export type Weight = {
+  typed?: string;
+  pan?: { mass_mg: number; tare_mg: number; resolution_mg: number; steady: boolean };
+};
+
+/** The server's cross-site token travels in a cookie and comes back in a header. */
+const token: Middleware = {
+  onRequest({ request }) {
+    const found = /(?:^|; )XSRF-TOKEN=([^;]+)/.exec(document.cookie)?.[1];
+    if (found) {
+      request.headers.set('X-XSRF-TOKEN', decodeURIComponent(found));
+    }
+    return request;
+  },
+};
+
+const client = createFetchClient<paths>({ baseUrl: '/api', headers: { Accept: 'application/json' } });
+client.use(token);
+
+export const api = createClient(client);
+
+const UNREACHED: Problem = {
+  type: 'about:blank',
+  title: 'Away',
+  status: 0,
+  detail: 'The kitchen computer cannot be reached. Nothing is lost; press again in a moment.',
+};
+
+/** Whatever went wrong, as a problem with one sentence to show. */
+export function asProblem(error: unknown): Problem {
+  if (error && typeof error === 'object' && 'detail' in error && typeof error.detail === 'string') {
+    return error as Problem;
+  }
+  return UNREACHED;
+}
+
+/** The sentence that belongs to one field, if the problem names it. */
+export function faultAt(error: unknown, pointer: string): string | undefined {
+  return error ? asProblem(error).errors?.find((fault) => fault.pointer.startsWith(pointer))?.detail : undefined;
+}

@@ -1,0 +1,47 @@
+import type { CostBench } from '../api/client';
+
+/** The cost walk: every line from the invoice to the net, with a bar that starts where the one above it ended. */
+export function Walk({ bench }: { bench: Pick<CostBench, 'walk'> }) {
+  const most = bench.walk.reduce<{ at: number; most: number }>(
+    (sum, line) =>
+      line.kind === 'net' ? sum : { at: sum.at + line.minor, most: Math.max(sum.most, sum.at + line.minor) },
+    { at: 0, most: 1 },
+  ).most;
+  let at = 0;
+  const lines = bench.walk.map((line) => {
+    const from = line.kind === 'net' ? 0 : at;
+    at = line.kind === 'net' ? at : at + line.minor;
+    return {
+      ...line,
+      left: Math.min(from, from + line.minor),
+      width: Math.abs(line.minor),
+      key: `${line.what}${from}`,
+    };
+  });
+
+  return (
+    <table className="walk">
+      <caption>From the invoice</caption>
+      <tbody>
+        {lines.map((line) => (
+          <tr key={line.key} className={line.kind === 'net' ? 'sum' : ''}>
+            <td>
+              {line.what}
+              {line.detail && <span className="soft"> {line.detail}</span>}
+            </td>
+            <td className="track" aria-hidden="true">
+              <i
+                className={line.kind === 'credit' ? 'fam-usable' : line.kind === 'net' ? 'net' : 'fam-portion'}
+                style={{
+                  marginLeft: `${(100 * Math.max(0, line.left)) / most}%`,
+                  width: `${(100 * line.width) / most}%`,
+                }}
+              />
+            </td>
+            <td className="n">{line.amount}</td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  );
+}

@@ -1,0 +1,117 @@
+import { useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { api, asProblem, type Kitchen } from '../api/client';
+import { DRAWINGS } from '../ui/fish/shapes';
+
+const KEYS = ['1', '2', '3', '4', '5', '6', '7', '8', '9'];
+
+/** Choose your name, then your PIN, on large keys or a keyboard. */
+export function SignIn({ kitchen }: { kitchen: Kitchen }) {
+  const [person, setPerson] = useState<string | null>(null);
+  const [pin, setPin] = useState('');
+  const queries = useQueryClient();
+  const signIn = api.useMutation('post', '/session', {
+    onSuccess: (data) => queries.setQueryData(api.queryOptions('get', '/kitchen').queryKey, data),
+    onError: () => setPin(''),
+  });
+  const chosen = kitchen.people.find((p) => p.id === person);
+  const submit = () => {
+    if (person && pin.length >= 4) {
+      signIn.mutate({ body: { person, pin } });
+    }
+  };
+
+  return (
+    <main className="door">
+      <div className="door-side">
+        <p className="mark">Sectum</p>
+        <h1>{kitchen.name}</h1>
+        <p>Whole fish in. Portions, yield and plate cost out.</p>
+        <DoorFish />
+        {kitchen.demo && (
+          <div className="demo-note">
+            <h2>A made-up kitchen to try</h2>
+            <ul>
+              {kitchen.people.map((p) => (
+                <li key={p.id}>
+                  {p.name}, {p.role}: PIN <b>{p.demo_pin}</b>
+                </li>
+              ))}
+            </ul>
+          </div>
+        )}
+      </div>
+      <form
+        className="door-form"
+        onSubmit={(event) => {
+          event.preventDefault();
+          submit();
+        }}
+      >
+        <h2 id="who">Who is at the board?</h2>
+        <ul className="people" aria-labelledby="who">
+          {kitchen.people.map((p) => (
+            <li key={p.id}>
+              <button
+                type="button"
+                className="choice"
+                aria-pressed={p.id === person}
+                onClick={() => {
+                  setPerson(p.id);
+                  setPin('');
+                  signIn.reset();
+                  document.getElementById('pin')?.focus();
+                }}
+              >
+                <span className="name">{p.name}</span>
+                <span className="mass">{p.role}</span>
+              </button>
+            </li>
+          ))}
+        </ul>
+        <label htmlFor="pin">{chosen ? `PIN of ${chosen.name}` : 'PIN'}</label>
+        <input
+          id="pin"
+          className="pin-field"
+          type="password"
+          inputMode="numeric"
+          autoComplete="off"
+          maxLength={8}
+          value={pin}
+          onChange={(event) => setPin(event.target.value.replace(/\D/g, ''))}
+          aria-describedby="pin-fault"
+        />
+        <p id="pin-fault" className="fault" role="alert">
+          {signIn.error ? asProblem(signIn.error).detail : ''}
+        </p>
+        <div className="pin-keys">
+          {KEYS.map((key) => (
+            <button type="button" className="quiet" key={key} onClick={() => setPin((p) => (p + key).slice(0, 8))}>
+              {key}
+            </button>
+          ))}
+          <button type="button" className="quiet" onClick={() => setPin('')}>
+            Clear
+          </button>
+          <button type="button" className="quiet" onClick={() => setPin((p) => `${p}0`.slice(0, 8))}>
+            0
+          </button>
+          <button type="submit" className="enter" disabled={!person || pin.length < 4 || signIn.isPending}>
+            {signIn.isPending ? 'Opening…' : 'Go in'}
+          </button>
+        </div>
+      </form>
+    </main>
+  );
+}
+
+/** The fish, cut: a picture for the door. */
+function DoorFish() {
+  return (
+    <svg className="door-fish" viewBox="-10 -34 920 362" aria-hidden="true">
+      {DRAWINGS.round.regions.map((region) => (
+        <path key={region.part} d={region.d} transform={`translate(${region.off[0]} ${region.off[1]})`} />
+      ))}
+    </svg>
+  );
+}

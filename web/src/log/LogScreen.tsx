@@ -1,0 +1,89 @@
+import { keepPreviousData } from '@tanstack/react-query';
+import { useEffect, useRef, useState } from 'react';
+import { Link, useSearchParams } from 'react-router';
+import { api } from '../api/client';
+import { Keel } from '../ui/Keel';
+
+/** Every fish, newest first, one keel a row: at a glance which gave and which did not. */
+export function LogScreen() {
+  const [search, setSearch] = useSearchParams();
+  const [q, setQ] = useState('');
+  const page = Number(search.get('page') ?? '1');
+  const field = useRef<HTMLInputElement>(null);
+  const { data } = api.useQuery(
+    'get',
+    '/log',
+    { params: { query: { q, page } } },
+    { placeholderData: keepPreviousData },
+  );
+  const seeking = search.has('seek');
+  useEffect(() => {
+    if (seeking) {
+      field.current?.focus();
+    }
+  }, [seeking]);
+
+  return (
+    <section className="sheet log">
+      <div className="headline">
+        <h1>Every fish</h1>
+        <input
+          ref={field}
+          className="seek"
+          type="search"
+          aria-label="Search the log"
+          placeholder="Species, supplier or number"
+          value={q}
+          onChange={(event) => {
+            setQ(event.target.value);
+            setSearch({});
+          }}
+        />
+      </div>
+      {data?.total === 0 && (
+        <div className="empty">
+          <h2>{q ? `No fish is called “${q}”` : 'No fish yet'}</h2>
+          <p>
+            {q
+              ? 'Try part of a name, a supplier, or a number.'
+              : 'Each fish that is received is kept here with its keel.'}
+          </p>
+          {!q && <Link to="/receive">Receive the first one</Link>}
+        </div>
+      )}
+      <div className="rows">
+        {data?.fish.map(({ fish, keel, edible_yield: edible, portions }) => (
+          <Link className="fish-row" key={fish.id} to={`/log/${fish.id}`}>
+            <span>
+              <span className="name">
+                {fish.title} no. {fish.number}
+              </span>
+              <span className="soft">{fish.received.slice(0, -7)}</span>
+            </span>
+            <Keel keel={keel} small />
+            <span style={{ textAlign: 'right' }}>
+              <b>{edible ?? '–'}</b>
+              <br />
+              <span className="soft">
+                {portions > 0 ? `${portions} portions` : fish.stage === 'log' ? '' : 'under way'}
+              </span>
+            </span>
+          </Link>
+        ))}
+      </div>
+      {data && data.pages > 1 && (
+        <nav className="pages" aria-label="Pages of the log">
+          <Link to={`/log?page=${page - 1}`} aria-disabled={page <= 1} className="quiet">
+            Newer
+          </Link>
+          <span>
+            {page} of {data.pages}, {data.total} fish
+          </span>
+          <Link to={`/log?page=${page + 1}`} aria-disabled={page >= data.pages} className="quiet">
+            Older
+          </Link>
+        </nav>
+      )}
+    </section>
+  );
+}

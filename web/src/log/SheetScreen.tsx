@@ -1,0 +1,90 @@
+import { Button } from '@mantine/core';
+import { useParams } from 'react-router';
+import { api, type LogSheet } from '../api/client';
+import { Walk } from '../cost/Walk';
+import { useKitchen } from '../kitchen/Door';
+import { FishTitle } from '../ui/FishTitle';
+import { Keel } from '../ui/Keel';
+import { Ladder } from '../ui/Ladder';
+import { Missing } from '../ui/Missing';
+import { Remarks } from '../ui/Remarks';
+
+/** The yield sheet of one fish: on screen, and on one printed page. */
+export function SheetScreen() {
+  const { fish: id = '' } = useParams();
+  const { data, error } = api.useQuery('get', '/log/fish/{fish}', { params: { path: { fish: id } } });
+  if (error) {
+    return <Missing stage="log" error={error} />;
+  }
+  return data ? <Sheet sheet={data} /> : <p className="sheet soft">Looking it up…</p>;
+}
+
+function Sheet({ sheet }: { sheet: LogSheet }) {
+  const { name } = useKitchen();
+  const { fish, tally, cost } = sheet;
+  const dish = sheet.dishes.find((d) => d.id === sheet.dish);
+  const parts = sheet.pieces.filter((piece) => piece.part !== 'whole' && piece.part !== 'portion');
+
+  return (
+    <article className="sheet yield-sheet">
+      <p className="print-only">{name}, yield sheet</p>
+      <FishTitle fish={fish} figure={sheet.edible_yield} of="could be eaten" />
+      <Keel keel={sheet.keel} />
+      <Remarks remarks={sheet.remarks} />
+      <div className="no-print sheet-actions">
+        <Button onClick={() => window.print()}>Print the yield sheet</Button>
+      </div>
+      <div className="columns">
+        <div>
+          <h2>Yield</h2>
+          <Ladder rungs={sheet.ladder} />
+          {tally && (
+            <>
+              <h2>
+                {tally.count} portions{dish ? ` for ${dish.name}` : ''}
+              </h2>
+              <p>
+                Mean {tally.mean}, {tally.range}. {tally.under} under, {tally.over} over, {tally.given_away} given away.
+              </p>
+            </>
+          )}
+          <h2>Parts</h2>
+          <table className="tight">
+            <tbody>
+              {parts.map((piece) => (
+                <tr key={piece.piece}>
+                  <td>
+                    <i className={`swatch fam-${piece.family}`} /> {piece.name}
+                  </td>
+                  <td className="n">{piece.mass.text}</td>
+                </tr>
+              ))}
+            </tbody>
+          </table>
+        </div>
+        <div>
+          {cost && cost.walk.length > 0 && (
+            <>
+              <Walk bench={cost} />
+              <p>
+                {cost.edible_per_kg} an edible kilo
+                {cost.portions && `, ${cost.portions.mean} a portion`}
+                {cost.plate && `, ${cost.plate.cost} a plate${cost.plate.cost_pct ? ` (${cost.plate.cost_pct})` : ''}`}.
+              </p>
+            </>
+          )}
+          <div className="no-print">
+            <h2>What happened</h2>
+            <ol className="history">
+              {sheet.history.map((line) => (
+                <li key={line.at + line.what}>
+                  <span className="soft">{line.at}</span> {line.what}
+                </li>
+              ))}
+            </ol>
+          </div>
+        </div>
+      </div>
+    </article>
+  );
+}

@@ -1,0 +1,36 @@
+import '@fontsource-variable/archivo/wdth.css';
+import '@mantine/core/styles.css';
+import './ui/sectum';
+import { MantineProvider } from '@mantine/core';
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { StrictMode } from 'react';
+import { createRoot } from 'react-dom/client';
+import { BrowserRouter } from 'react-router';
+import { asProblem } from './api/client';
+import { Door } from './kitchen/Door';
+import { theme } from './ui/theme';
+
+// What a person asked for is tried again only when nothing answered at all.
+const again = (failures: number, error: unknown) => asProblem(error).status === 0 && failures < 3;
+
+const queries = new QueryClient({
+  defaultOptions: {
+    queries: { retry: again, staleTime: 2_000 },
+    mutations: { retry: again, networkMode: 'always' },
+  },
+});
+
+const place = document.getElementById('sectum');
+if (place) {
+  createRoot(place).render(
+    <StrictMode>
+      <MantineProvider theme={theme} forceColorScheme="light">
+        <QueryClientProvider client={queries}>
+          <BrowserRouter>
+            <Door />
+          </BrowserRouter>
+        </QueryClientProvider>
+      </MantineProvider>
+    </StrictMode>,
+  );
+}

@@ -1,0 +1,161 @@
+import { Autocomplete, TextInput } from '@mantine/core';
+import { useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { Link, useNavigate } from 'react-router';
+import { ulid } from 'ulid';
+import { api, asProblem, type Form, faultAt, type Weight } from '../api/client';
+import { useKitchen } from '../kitchen/Door';
+import { Chips } from '../ui/Chips';
+import { Pan } from '../ui/Pan';
+
+type State = 'round' | 'gutted' | 'gutted and scaled' | 'headless' | 'side' | 'tail';
+
+const STATES: Record<State, string> = {
+  round: 'Round, guts in',
+  gutted: 'Gutted',
+  'gutted and scaled': 'Gutted and scaled',
+  headless: 'Headless',
+  side: 'One side',
+  tail: 'Tail',
+};
+
+const FORMS: Record<Form, string> = { round: 'Round', flat: 'Flat', tail: 'Tail only' };
+
+/** One fish out of the box: what it is, from whom, how it was bought, what it costs and weighs. */
+export function ReceiveScreen() {
+  const { me, currency_sign: sign } = useKitchen();
+  const navigate = useNavigate();
+  const queries = useQueryClient();
+  const { data } = api.useQuery('get', '/receive');
+  const [name, setName] = useState('');
+  const [supplier, setSupplier] = useState('');
+  const [state, setState] = useState<State>('gutted');
+  const [form, setForm] = useState<Form | null>(null);
+  const [price, setPrice] = useState('');
+  const [ids, setIds] = useState(() => ({ fish: ulid(), reading: ulid() }));
+  const receive = api.useMutation('put', '/receive/fish/{fish}', {
+    onSuccess: (fish) => {
+      queries.invalidateQueries({ queryKey: ['get', '/receive'] });
+      queries.invalidateQueries({ queryKey: ['get', '/spine'] });
+      navigate(`/breakdown/${fish.id}`);
+    },
+    // The next try is another weight, so it is another reading.
+    onError: () => setIds({ fish: ulid(), reading: ulid() }),
+  });
+  const species = data?.species.find((s) => s.name.toLowerCase() === name.trim().toLowerCase());
+  const unknown = name.trim() !== '' && data !== undefined && !species;
+  const missing = !name.trim()
+    ? 'Which fish is it?'
+    : unknown && !form
+      ? 'How is it built?'
+      : !supplier.trim()
+        ? 'Who is it from?'
+        : null;
+  const take = (weight: Weight) =>
+    receive.mutate({
+      params: { path: { fish: ids.fish } },
+      body: {
+        reading: ids.reading,
+        supplier,
+        state,
+        weight,
+        ...(species ? { species: species.id } : { species_name: name, form: form ?? 'round' }),
+        ...(me.sees_prices && price.trim() ? { price_per_kg: price } : {}),
+      },
+    });
+  const fault = (pointer: string) => faultAt(receive.error, pointer);
+  const elsewhere = ['/species', '/form', '/supplier', '/state', '/price_per_kg'].some((p) => fault(p));
+
+  return (
+    <div className="bench">
+      <section className="board receive">
+        <div>
+          <h1>Out of the box</h1>
+          <p className="soft">One fish: what it is, who sold it, how it came. Its weight is taken on the pan.</p>
+        </div>
+        <div className="columns">
+          <Autocomplete
+            label="Fish"
+            placeholder="Arctic char"
+            data={data?.species.map((s) => s.name) ?? []}
+            value={name}
+            onChange={setName}
+            error={fault('/species')}
+            limit={8}
+            selectFirstOptionOnChange={false}
+          />
+          <Autocomplete
+            label="Supplier"
+            placeholder="Who it was bought from"
+            data={data?.suppliers ?? []}
+            value={supplier}
+            onChange={setSupplier}
+            error={fault('/supplier')}
+          />
+        </div>
+        {unknown && (
+          <div className="remark">
+            <Chips
+              legend={`“${name.trim()}” is new here. How is it built?`}
+              name="form"
+              value={form}
+              options={(Object.keys(FORMS) as Form[]).map((value) => ({ value, label: FORMS[value] }))}
+              onChange={setForm}
+            />
+          </div>
+        )}
+        <Chips
+          legend="Bought as"
+          name="state"
+          value={state}
+          options={(Object.keys(STATES) as State[]).map((value) => ({ value, label: STATES[value] }))}
+          onChange={setState}
+        />
+        {me.sees_prices && (
+          <TextInput
+            label="Price a kilo"
+            description="As on the invoice. It can be written down later, at Cost."
+            leftSection={sign}
+            inputMode="decimal"
+            placeholder="13.90"
+            value={price}
+            onChange={(event) => setPrice(event.currentTarget.value)}
+            error={fault('/price_per_kg')}
+            maw={420}
+          />
+        )}
+        <div>
+          <h2>Last out of the box</h2>
+          {data?.latest.length === 0 && <p className="soft">The first fish of this kitchen goes on the pan.</p>}
+          <div className="rows">
+            {data?.latest.slice(0, 4).map((fish) => (
+              <Link
+                className="latest-row"
+                key={fish.id}
+                to={fish.stage === 'log' ? `/log/${fish.id}` : `/${fish.stage}/${fish.id}`}
+              >
+                <b>
+                  {fish.title} no. {fish.number}
+                </b>
+                <span className="soft">{fish.supplier}</span>
+                <span className="soft">{fish.received}</span>
+                <b className="n">{fish.whole.text}</b>
+              </Link>
+            ))}
+          </div>
+        </div>
+      </section>
+      <Pan
+        todo={missing ?? 'Put the whole fish on the pan, without ice.'}
+        recordAs={missing ? null : `${name.trim()}, whole, ${state}`}
+        takeWord="Receive"
+        onTake={take}
+        busy={receive.isPending}
+        fault={
+          elsewhere ? undefined : (fault('/weight') ?? (receive.error ? asProblem(receive.error).detail : undefined))
+        }
+        readings={[]}
+      />
+    </div>
+  );
+}

@@ -1,0 +1,152 @@
+import { useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { useNavigate, useParams } from 'react-router';
+import { api, asProblem, type RouteBench } from '../api/client';
+import { useKitchen } from '../kitchen/Door';
+import { FishTitle } from '../ui/FishTitle';
+import { Keel } from '../ui/Keel';
+import { Missing } from '../ui/Missing';
+import { digitKeys } from '../ui/PartTray';
+import { useKeys } from '../ui/useKeys';
+import { lowerFirst } from '../ui/words';
+
+/** Every part that is not a portion, and the bin it goes to. */
+export function RouteScreen() {
+  const { fish: id = '' } = useParams();
+  const { data: bench, error } = api.useQuery('get', '/route/fish/{fish}', { params: { path: { fish: id } } });
+  if (error) {
+    return <Missing stage="route" error={error} />;
+  }
+  return bench ? <Board key={id} bench={bench} /> : <p className="sheet soft">Looking at what is left…</p>;
+}
+
+function Board({ bench }: { bench: RouteBench }) {
+  const { fish } = bench;
+  const { me } = useKitchen();
+  const navigate = useNavigate();
+  const queries = useQueryClient();
+  const [chosen, setChosen] = useState<string | null>(bench.rows[0]?.piece ?? null);
+  const path = { path: { fish: fish.id } };
+  const key = api.queryOptions('get', '/route/fish/{fish}', { params: path }).queryKey;
+  const send = api.useMutation('put', '/route/fish/{fish}/pieces/{piece}', {
+    onSuccess: (data) => queries.setQueryData(key, data),
+    onError: () => queries.invalidateQueries({ queryKey: key }),
+  });
+  const done = api.useMutation('put', '/route/fish/{fish}/done', {
+    onSuccess: () => {
+      queries.invalidateQueries();
+      navigate(me.sees_prices ? `/cost/${fish.id}` : '/breakdown');
+    },
+    onError: () => queries.invalidateQueries({ queryKey: key }),
+  });
+  const finish = () => done.mutate({ params: path, body: { version: fish.version } });
+  const row = bench.rows.find((r) => r.piece === chosen);
+  const to = (bin: RouteBench['rows'][number]['bin']) => {
+    if (row) {
+      send.mutate({ params: { path: { fish: fish.id, piece: row.piece } }, body: { bin, version: fish.version } });
+    }
+  };
+  const step = (by: number) => {
+    const at = bench.rows.findIndex((r) => r.piece === chosen);
+    setChosen(bench.rows[Math.min(bench.rows.length - 1, Math.max(0, at + by))]?.piece ?? null);
+  };
+  const allowed = row?.options.filter((option) => option.allowed) ?? [];
+  useKeys({
+    Enter: finish,
+    down: () => step(1),
+    up: () => step(-1),
+    ...digitKeys(
+      allowed.map((option) => ({ part: option.bin })),
+      (bin) => to(allowed.find((option) => option.bin === bin)?.bin ?? null),
+    ),
+  });
+  const trouble = send.error ?? done.error;
+
+  return (
+    <div className="bench">
+      <section className="board">
+        <FishTitle fish={fish} />
+        <Keel keel={bench.keel} onChoose={(piece) => bench.rows.some((r) => r.piece === piece) && setChosen(piece)} />
+        {bench.rows.length === 0 ? (
+          <div className="empty">
+            <h2>Nothing is left over</h2>
+            <p>Every weighed part of this fish is a portion.</p>
+          </div>
+        ) : (
+          <ul className="routes">
+            {bench.rows.map((r) => (
+              <li key={r.piece}>
+                <button
+                  type="button"
+                  className="route-row"
+                  aria-pressed={r.piece === chosen}
+                  onClick={() => setChosen(r.piece)}
+                >
+                  <i className={`swatch fam-${r.family}`} />
+                  <span className="name">{r.name}</span>
+                  <span className="n">{r.mass.text}</span>
+                  <span>{r.options.find((o) => o.bin === r.bin)?.name ?? 'Served'}</span>
+                  <span className="soft">{r.why}</span>
+                </button>
+              </li>
+            ))}
+          </ul>
+        )}
+      </section>
+      <aside className="pan" aria-label="Bins">
+        <p className="todo" data-testid="todo">
+          {row ? `Where does the ${lowerFirst(row.name)} go?` : 'Go on to the cost.'}
+        </p>
+        {row && (
+          <div className="bin-choices">
+            {row.may_be_served && (
+              <button type="button" className="choice" aria-pressed={row.bin === null} onClick={() => to(null)}>
+                <span className="key" />
+                <span className="name">Serve it</span>
+                <span className="mass">as it is</span>
+              </button>
+            )}
+            {row.options.map((option) => (
+              <button
+                type="button"
+                className="choice"
+                key={option.bin}
+                disabled={!option.allowed}
+                aria-pressed={option.bin === row.bin}
+                onClick={() => to(option.bin)}
+              >
+                <span className="key" aria-hidden="true">
+                  {option.allowed ? allowed.indexOf(option) + 1 : '×'}
+                </span>
+                <span className="name">{option.name}</span>
+                <span className="mass">{option.why}</span>
+              </button>
+            ))}
+          </div>
+        )}
+        <p className="fault" role="alert">
+          {trouble ? asProblem(trouble).detail : ''}
+        </p>
+        <h2>From this fish</h2>
+        <table className="tight">
+          <tbody>
+            {bench.bins
+              .filter((bin) => bin.mass)
+              .map((bin) => (
+                <tr key={bin.bin}>
+                  <td>
+                    <i className={`swatch fam-${bin.family}`} /> {bin.name}
+                  </td>
+                  <td className="n">{bin.mass?.text}</td>
+                </tr>
+              ))}
+          </tbody>
+        </table>
+        <div className="push" />
+        <button type="button" className="next" disabled={done.isPending} onClick={finish}>
+          {me.sees_prices ? 'All routed: on to Cost' : 'All routed'}
+        </button>
+      </aside>
+    </div>
+  );
+}

@@ -1,0 +1,21 @@
+import { Outlet, useNavigate } from 'react-router';
+import { Keys } from './Keys';
+import { Spine, STAGES } from './Spine';
+import { useKeys } from './useKeys';
+
+/** The spine at the left, the screen beside it. */
+export function Frame() {
+  const navigate = useNavigate();
+  const stageKeys = Object.fromEntries(STAGES.map((stage, i) => [`Alt+${i + 1}`, () => navigate(`/${stage.path}`)]));
+  useKeys({ ...stageKeys, '/': () => navigate('/log?seek') });
+
+  return (
+    <div className="page">
+      <Spine />
+      <main className="main">
+        <Outlet />
+      </main>
+      <Keys />
+    </div>
+  );
+}

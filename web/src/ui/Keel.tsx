@@ -1,0 +1,109 @@
+import { useState } from 'react';
+import type { Family, Keel as KeelData } from '../api/client';
+
+const FAMILIES: { family: Family; name: string }[] = [
+  { family: 'portion', name: 'Portion' },
+  { family: 'usable', name: 'Usable' },
+  { family: 'stock', name: 'Stock' },
+  { family: 'discard', name: 'Discard' },
+];
+
+/** Narrower than this share of the bar, a segment carries no name. */
+const WIDE_ENOUGH = 0.075;
+
+const pct = (part: number, whole: number) => `${whole > 0 ? (100 * part) / whole : 0}%`;
+
+/** The keel: the fish as a bar as long as it is heavy. Small in lists; with ruler and words on a bench. */
+export function Keel(props: { keel: KeelData; small?: boolean; onChoose?: (piece: string) => void }) {
+  const { keel, small } = props;
+  const [pointed, setPointed] = useState<string | null>(null);
+  let at = 0;
+  const segments = keel.segments.map((segment) => {
+    const from = at;
+    at += segment.mass.mg;
+    return { ...segment, from, id: `${segment.piece}:${from}` };
+  });
+  const shown = segments.find((segment) => segment.id === pointed);
+  const went = keel.excess ? keel.length_mg - keel.excess.mg : null;
+  const label = segments.map((s) => `${s.name} ${s.mass.text}`).join(', ');
+
+  return (
+    <div className={small ? 'keel small' : 'keel'}>
+      <div
+        className="bar"
+        {...(small
+          ? { role: 'img', 'aria-label': label || 'Nothing weighed off it yet' }
+          : { role: 'group', 'aria-label': 'Keel' })}
+      >
+        {segments.map((segment) =>
+          small ? (
+            <span
+              key={segment.id}
+              className={`seg fam-${segment.family}`}
+              style={{ left: pct(segment.from, keel.length_mg), width: pct(segment.mass.mg, keel.length_mg) }}
+            />
+          ) : (
+            <button
+              type="button"
+              key={segment.id}
+              className={`seg fam-${segment.family}${segment.id === pointed ? ' chosen' : ''}`}
+              style={{ left: pct(segment.from, keel.length_mg), width: pct(segment.mass.mg, keel.length_mg) }}
+              aria-label={`${segment.name}, ${segment.mass.text}`}
+              onClick={() => {
+                setPointed(segment.id === pointed ? null : segment.id);
+                props.onChoose?.(segment.piece);
+              }}
+            >
+              {segment.mass.mg / keel.length_mg > WIDE_ENOUGH && <span>{segment.name}</span>}
+            </button>
+          ),
+        )}
+        {keel.rest && (
+          <div className="rest" style={{ left: `calc(${pct(at, keel.length_mg)} + 5px)` }}>
+            {!small && keel.rest.mg / keel.length_mg > 0.14 && `${keel.rest.text} on the board`}
+          </div>
+        )}
+        {went !== null && <div className="went-on" style={{ left: pct(went, keel.length_mg) }} />}
+      </div>
+      {!small && (
+        <>
+          <div className="ruler" aria-hidden="true">
+            {keel.marks.map((mark) => (
+              <i key={mark.mg} style={{ left: pct(mark.mg, keel.length_mg) }} />
+            ))}
+            {keel.marks.map((mark) => (
+              <b
+                key={mark.mg}
+                style={{
+                  left: pct(mark.mg, keel.length_mg),
+                  transform: mark.mg > 0.95 * keel.length_mg ? 'translateX(-100%)' : undefined,
+                }}
+              >
+                {mark.mg === 0 ? '0' : mark.text}
+              </b>
+            ))}
+          </div>
+          <div className="keel-note" aria-live="polite">
+            {shown ? (
+              <>
+                <b>
+                  {shown.name}: {shown.mass.text}
+                </b>
+                <span>{shown.share} of the fish</span>
+                {shown.expected && <span>usually {shown.expected}</span>}
+                <span>{shown.destination}</span>
+              </>
+            ) : (
+              FAMILIES.map(({ family, name }) => (
+                <span className="key" key={family}>
+                  <i className={`swatch fam-${family}`} />
+                  {name}
+                </span>
+              ))
+            )}
+          </div>
+        </>
+      )}
+    </div>
+  );
+}

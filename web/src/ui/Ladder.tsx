@@ -1,0 +1,51 @@
+import type { Rung } from '../api/client';
+
+/** The yield ladder: what is left of the fish on each rung, as a table with its own bars. */
+export function Ladder({ rungs }: { rungs: Rung[] }) {
+  return (
+    <table className="ladder">
+      <caption className="visually-hidden">Yield, rung by rung</caption>
+      <thead>
+        <tr>
+          <th scope="col">Rung</th>
+          <th scope="col" className="n">
+            Weight
+          </th>
+          <th scope="col" className="n">
+            Of the fish
+          </th>
+          <th scope="col" className="n">
+            Of the rung above
+          </th>
+          <td className="gauge" />
+        </tr>
+      </thead>
+      <tbody>
+        {rungs.map((rung) => (
+          <tr key={rung.rung}>
+            <th scope="row">{rung.rung}</th>
+            <td className="n">{rung.mass}</td>
+            <td className="n">{rung.of_purchased}</td>
+            <td className="n">{rung.of_previous ?? ''}</td>
+            <td className="gauge" aria-hidden="true">
+              <i style={{ width: `${Math.min(100, rung.of_purchased_pct)}%` }} />
+            </td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  );
+}
+
+/** The same ladder in one line, for the bench. */
+export function LadderLine({ rungs }: { rungs: Rung[] }) {
+  return (
+    <ol className="ladder-line" aria-label="Yield so far">
+      {rungs.slice(1).map((rung) => (
+        <li key={rung.rung}>
+          {rung.rung} <b>{rung.of_purchased}</b>
+        </li>
+      ))}
+    </ol>
+  );
+}

@@ -1,0 +1,13 @@
+import { Link } from 'react-router';
+import { asProblem, type StageName } from '../api/client';
+
+/** When what was asked for cannot be shown: the sentence, and the way back. */
+export function Missing({ stage, error }: { stage: StageName; error: unknown }) {
+  return (
+    <section className="sheet">
+      <h1>{asProblem(error).title}</h1>
+      <p>{asProblem(error).detail}</p>
+      <Link to={`/${stage}`}>Back to the list</Link>
+    </section>
+  );
+}

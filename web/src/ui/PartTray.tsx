@@ -1,0 +1,65 @@
+import { useState } from 'react';
+import type { Choice } from '../api/client';
+
+/** As many as there are digits; the rest waits behind one more button. */
+const UNDER_A_DIGIT = 9;
+
+/** The parts that can be weighed, each under its digit. */
+export function PartTray({
+  choices,
+  chosen,
+  onChoose,
+}: {
+  choices: Choice[];
+  chosen: string | null;
+  onChoose: (part: string) => void;
+}) {
+  const [all, setAll] = useState(false);
+  const hidden = choices.length - UNDER_A_DIGIT - 1;
+  const shown = all || hidden < 1 ? choices : choices.filter((c, i) => i < UNDER_A_DIGIT || c.part === chosen);
+
+  return (
+    <div className={choices.length === 8 ? 'choices four' : 'choices'}>
+      {shown.map((choice) => {
+        const digit = choices.indexOf(choice) + 1;
+        return (
+          <button
+            type="button"
+            className="choice"
+            key={choice.part}
+            aria-pressed={choice.part === chosen}
+            onClick={() => onChoose(choice.part)}
+          >
+            <span className="key" aria-hidden="true">
+              {digit <= UNDER_A_DIGIT ? digit : ''}
+            </span>
+            <span className="name">{choice.name}</span>
+            <span className="mass">
+              {choice.mass ? `${choice.mass.text}${choice.count > 1 ? `, ${choice.count} pieces` : ''}` : 'not weighed'}
+            </span>
+          </button>
+        );
+      })}
+      {hidden >= 1 && (
+        <button type="button" className="choice more" aria-expanded={all} onClick={() => setAll(!all)}>
+          <span className="name">{all ? 'Fewer parts' : 'More parts'}</span>
+          <span className="mass">
+            {all
+              ? 'only the usual ones'
+              : choices
+                  .slice(UNDER_A_DIGIT)
+                  .map((c) => c.name.toLowerCase())
+                  .join(', ')}
+          </span>
+        </button>
+      )}
+    </div>
+  );
+}
+
+/** Digits choose the part that stands under them. */
+export function digitKeys(choices: { part: string }[], choose: (part: string) => void): Record<string, () => void> {
+  return Object.fromEntries(
+    choices.slice(0, UNDER_A_DIGIT).map((choice, i) => [String(i + 1), () => choose(choice.part)]),
+  );
+}

@@ -1,0 +1,12 @@
+import './css/base.css';
+import './css/families.css';
+import './css/frame.css';
+import './css/spine.css';
+import './css/keel.css';
+import './css/fish.css';
+import './css/choose.css';
+import './css/pan.css';
+import './css/words.css';
+import './css/rows.css';
+import './css/door.css';
+import './css/stages.css';

@@ -1,0 +1,44 @@
+import { createTheme, type MantineColorsTuple } from '@mantine/core';
+
+const gill: MantineColorsTuple = [
+  '#fdeeea',
+  '#f8d8d0',
+  '#efaf9f',
+  '#e5846c',
+  '#dc6043',
+  '#c9472a',
+  '#b23a1f',
+  '#9a3019',
+  '#7f2714',
+  '#5f1c0e',
+];
+
+const ink: MantineColorsTuple = [
+  '#f3f6f5',
+  '#e4eaea',
+  '#c8d2d3',
+  '#a3b1b4',
+  '#7b8b91',
+  '#56676f',
+  '#3d4d56',
+  '#2a3943',
+  '#1b2933',
+  '#12202a',
+];
+
+export const theme = createTheme({
+  primaryColor: 'gill',
+  primaryShade: 6,
+  colors: { gill, ink, gray: ink },
+  black: '#12202a',
+  fontFamily: "'Archivo Variable', system-ui, sans-serif",
+  headings: { fontFamily: "'Archivo Variable', system-ui, sans-serif", fontWeight: '650' },
+  defaultRadius: 3,
+  fontSizes: { xs: '14px', sm: '15px', md: '17px', lg: '19px', xl: '22px' },
+  components: {
+    Button: { defaultProps: { size: 'md' }, styles: { root: { minHeight: 48, fontWeight: 620 } } },
+    TextInput: { defaultProps: { size: 'md' }, styles: { input: { minHeight: 48 } } },
+    Autocomplete: { defaultProps: { size: 'md' }, styles: { input: { minHeight: 48 }, option: { minHeight: 48 } } },
+    PasswordInput: { defaultProps: { size: 'lg' } },
+  },
+});

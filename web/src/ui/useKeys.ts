@@ -1,0 +1,52 @@
+import { useEffect, useRef } from 'react';
+
+type Handlers = Record<string, (() => void) | undefined>;
+
+const FIELDS = 'input:not([type=radio]), textarea, select, [contenteditable]';
+const CONTROLS = 'button, a, summary, input[type=radio]';
+
+/** What was pressed, as it is written in the list of keys: "Space", "Enter", "t", "3", "down", "Alt+2", "?". */
+function named(event: KeyboardEvent): string {
+  const key = event.code.startsWith('Digit') && event.altKey ? event.code.slice(5) : event.key;
+  const plain = key.startsWith('Arrow')
+    ? key.slice(5).toLowerCase()
+    : key === ' '
+      ? 'Space'
+      : key.length === 1
+        ? key.toLowerCase()
+        : key;
+  return event.altKey ? `Alt+${plain}` : plain;
+}
+
+/**
+ * Keys for the whole screen. What is typed into a field stays there; Space and Enter on a button press that button,
+ * unless it is the part already chosen.
+ */
+export function useKeys(handlers: Handlers) {
+  const latest = useRef(handlers);
+  latest.current = handlers;
+  useEffect(() => {
+    const onKey = (event: KeyboardEvent) => {
+      const target = event.target instanceof Element ? event.target : document.body;
+      const name = named(event);
+      const handler = latest.current[name];
+      if (!handler || event.ctrlKey || event.metaKey || event.repeat) {
+        return;
+      }
+      if (!event.altKey && (target.matches(FIELDS) || document.querySelector('dialog[open]'))) {
+        return;
+      }
+      if (
+        (name === 'Space' || name === 'Enter') &&
+        target.matches(CONTROLS) &&
+        !target.matches('[aria-pressed=true]')
+      ) {
+        return;
+      }
+      event.preventDefault();
+      handler();
+    };
+    document.addEventListener('keydown', onKey);
+    return () => document.removeEventListener('keydown', onKey);
+  }, []);
+}

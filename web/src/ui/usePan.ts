@@ -1,0 +1,38 @@
+import { useQueryClient } from '@tanstack/react-query';
+import { api, asProblem, type Weight } from '../api/client';
+
+const scaleKey = api.queryOptions('get', '/scale').queryKey;
+
+/** The scale beside the board: what it shows four times a second, its tare, and whether it answers at all. */
+export function usePan() {
+  const queries = useQueryClient();
+  const keep = (data: unknown) => queries.setQueryData(scaleKey, data);
+  const scale = api.useQuery(
+    'get',
+    '/scale',
+    {},
+    {
+      refetchInterval: (query) => (query.state.status === 'error' ? 3_000 : 250),
+      retry: false,
+      staleTime: 0,
+    },
+  );
+  const tare = api.useMutation('post', '/scale/tare', { onSuccess: keep });
+  const put = api.useMutation('post', '/scale/pan', { onSuccess: keep });
+  const shown = scale.isError ? undefined : scale.data;
+  const weight: Weight | null =
+    shown?.steady && !shown.overload && !shown.empty
+      ? { pan: { mass_mg: shown.mass_mg, tare_mg: shown.tare_mg, resolution_mg: shown.resolution_mg, steady: true } }
+      : null;
+
+  return {
+    shown,
+    weight,
+    away: scale.isError ? asProblem(scale.error).detail : null,
+    tare: () => tare.mutate({}),
+    put: (typed: string) => put.mutate({ body: { put: typed } }),
+    clear: () => put.mutate({ body: {} }),
+    nudge: () => put.mutate({ body: { nudge: true } }),
+    putFault: put.error ? asProblem(put.error).detail : null,
+  };
+}
