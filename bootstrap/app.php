@@ -8,6 +8,7 @@ use App\Devices\ScaleCommand;
 use App\Kitchen\BoundedBody;
 use App\Kitchen\OpenKitchen;
 use App\Kitchen\PageHeaders;
+use Illuminate\Contracts\Auth\Middleware\AuthenticatesRequests;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
@@ -26,6 +27,7 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->prepend(BoundedBody::class);
         $middleware->append(PageHeaders::class);
         $middleware->web(append: [OpenKitchen::class]);
+        $middleware->prependToPriorityList(before: AuthenticatesRequests::class, prepend: OpenKitchen::class);
         $middleware->redirectGuestsTo(fn () => null);
     })
     ->withExceptions(function (Exceptions $exceptions): void {

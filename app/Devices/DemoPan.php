@@ -6,8 +6,8 @@ namespace App\Devices;
 
 use Sectum\Measure\Mass;
 
-/** The hand at a simulated scale: puts a mass on the pan, or takes all off. */
-interface DemoPan
+/** A simulated scale, with the hand that stands at it: puts a mass on the pan, or takes all off. */
+interface DemoPan extends Scale
 {
     /** @throws ScaleAway */
     public function put(Mass $mass): void;

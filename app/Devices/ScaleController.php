@@ -26,7 +26,7 @@ final readonly class ScaleController
     }
 
     /** Only the demo kitchen has a pan one can reach into from the page. */
-    public function pan(PanRequest $request, DemoPan $pan, Scale $scale): JsonResponse
+    public function pan(PanRequest $request, DemoPan $pan): JsonResponse
     {
         config('sectum.demo') === true || throw Fault::notThere('This scale is a real one: put the fish on it.');
         $put = $request->fields()->maybeString('put');
@@ -36,10 +36,10 @@ final readonly class ScaleController
             throw Fault::inField('/put', $refusal->getMessage());
         }
 
-        return $this->answer($request, function () use ($mass, $request, $pan, $scale): ScaleSample {
+        return $this->answer($request, function () use ($mass, $request, $pan): ScaleSample {
             $mass === null ? ($request->fields()->bool('nudge') ? $pan->nudge() : $pan->clear()) : $pan->put($mass);
 
-            return $scale->sample();
+            return $pan->sample();
         });
     }
 

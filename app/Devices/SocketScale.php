@@ -8,7 +8,7 @@ use JsonException;
 use Sectum\Measure\Mass;
 
 /** A scale that speaks newline-delimited JSON over a loopback socket: a word out, a sample back. */
-final class SocketScale implements DemoPan, Scale
+final class SocketScale implements DemoPan
 {
     private const WAIT_SECONDS = 0.4;
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Sectum\BreakDown;
 
+use Sectum\Fish\Family;
 use Sectum\Measure\Mass;
 
 /**
@@ -87,7 +88,9 @@ final readonly class CutTree
             }
             $left = $piece->reading->grams() - $off[$piece->id];
             if ($left > ($loss->meanPct + 3 * $loss->sdPct) / 100 * $piece->reading->grams() + $piece->resolution->grams()) {
-                $pieces[] = new CutPiece($piece->id.self::REST, $piece->id, null, $piece->resolution);
+                // What is left of a fillet can still be eaten.
+                $role = $piece->part?->isFillet() === true ? Family::Usable : null;
+                $pieces[] = new CutPiece($piece->id.self::REST, $piece->id, null, $piece->resolution, null, null, $role);
             }
         }
 

@@ -26,18 +26,17 @@ final readonly class Explanation
     ) {
     }
 
-    /** @return list<self> tares first, then units, digits and doubles; nearest to the estimate first within a kind */
+    /** @return list<self> tares first, as they fit most tightly; then units and digits, nearest to the estimate first; then doubles */
     public static function all(CutTree $tree, int $place, Mass $reading, float $bias, LeftOut $without): array
     {
         return [
-            ...self::tares($tree, $place, $reading, $bias),
-            ...self::units($reading, $without),
-            ...self::digits($reading, $without),
+            ...self::nearestFirst(self::tares($tree, $place, $reading, $bias)),
+            ...self::nearestFirst([...self::units($reading, $without), ...self::digits($reading, $without)]),
             ...self::doubles($tree, $place, $reading),
         ];
     }
 
-    /** @return list<self> */
+    /** @return list<array{float, self}> how far off, and the explanation */
     private static function tares(CutTree $tree, int $place, Mass $reading, float $bias): array
     {
         $found = [];
@@ -49,10 +48,10 @@ final readonly class Explanation
             }
         }
 
-        return self::nearestFirst($found);
+        return $found;
     }
 
-    /** @return list<self> */
+    /** @return list<array{float, self}> how far off, and the explanation */
     private static function units(Mass $reading, LeftOut $without): array
     {
         $units = [MassUnit::Gram, MassUnit::Ounce, MassUnit::Pound, MassUnit::Kilogram];
@@ -67,10 +66,10 @@ final readonly class Explanation
             }
         }
 
-        return self::nearestFirst($found);
+        return $found;
     }
 
-    /** @return list<self> */
+    /** @return list<array{float, self}> how far off, and the explanation */
     private static function digits(Mass $reading, LeftOut $without): array
     {
         $written = rtrim(rtrim(number_format($reading->grams(), 3, '.', ''), '0'), '.');
@@ -89,7 +88,7 @@ final readonly class Explanation
             }
         }
 
-        return self::nearestFirst($found);
+        return $found;
     }
 
     /** @return list<self> */

@@ -96,9 +96,13 @@ enum Part: string
         };
     }
 
-    /** Whether, once a fillet lies on the board, this comes off the fillet and not off the fish. */
+    /** Whether, once a fillet lies on the board, this is taken to come off the fillet and not off the fish; trim may be either. */
     public function comesOffAFillet(): bool
     {
-        return $this === self::Portion || in_array($this->leavesAt(), [Rung::Trimmed, Rung::Skinned, Rung::Portions], true);
+        return match ($this) {
+            self::Trim => false,
+            self::Portion => true,
+            default => in_array($this->leavesAt(), [Rung::Trimmed, Rung::Skinned, Rung::Portions], true),
+        };
     }
 }

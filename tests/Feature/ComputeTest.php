@@ -1,0 +1,125 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+use Symfony\Component\Process\Process;
+use Tests\TestCase;
+
+/** The computations called from outside, with the worked figures. */
+final class ComputeTest extends TestCase
+{
+    private const FISH = '{"resolution_g":5,"tares_g":{"half tray":412,"lid":96},"loss":{"mean_pct":0.5,"sd_pct":0.4},"pieces":[{"id":"fish","reading_g":4210},'
+        .'{"id":"head","parent":"fish","reading_g":650,"expected":{"mean_pct":16,"sd_pct":2}},{"id":"frame","parent":"fish","reading_g":935,"expected":{"mean_pct":12,"sd_pct":2}},'
+        .'{"id":"side-a","parent":"fish","reading_g":1515,"expected":{"mean_pct":35.5,"sd_pct":2}},{"id":"side-b","parent":"fish","reading_g":1500,"expected":{"mean_pct":35.5,"sd_pct":2}}]}';
+
+    private const COST = '{"mass_g":4210,"price_per_kg_minor":1390,"delivery_minor":250,"credits":[{"mass_g":1170,"value_per_kg_minor":120},{"mass_g":140,"value_per_kg_minor":900}],'
+        .'"labour_minutes":14,"labour_rate_per_hour_minor":1860,"products":[{"id":"plate","mass_g":2380,"pieces":14,"relative_value":3},{"id":"tasting","mass_g":280,"pieces":4,"relative_value":2}]%s}';
+
+    /** @return array{int|null, array<string, mixed>, array<string, mixed>} exit code, answer, problem */
+    private static function filter(string $name, string $request): array
+    {
+        $process = new Process(['php', 'artisan', 'sectum:compute', $name], base_path(), null, $request);
+        $process->run();
+        $read = fn (string $json): array => is_array($read = json_decode($json, true)) ? $read : [];
+
+        return [$process->getExitCode(), $read($process->getOutput()), $read($process->getErrorOutput())];
+    }
+
+    public function test_reconcile_names_the_frame_and_the_half_tray(): void
+    {
+        [$code, $answer] = self::filter('reconcile', self::FISH);
+        self::assertSame(0, $code);
+        self::assertEqualsWithDelta(561.777, $answer['objective'], 0.0005);
+        self::assertEqualsWithDelta(9.542, $answer['critical'], 0.0005);
+        self::assertSame('frame', data_get($answer, 'suspects.0.id'));
+        self::assertEqualsWithDelta(411.8, data_get($answer, 'suspects.0.bias_g'), 0.05);
+        self::assertEquals(['kind' => 'tare', 'name' => 'half tray', 'corrected_g' => 523], data_get($answer, 'suspects.0.explanations.0'));
+        self::assertSame('more came off than went on', data_get($answer, 'splits.0.verdict'));
+    }
+
+    public function test_recovery_speaks_the_same_tree(): void
+    {
+        $request = '{"resolution_g":5,"pieces":[{"id":"fish","reading_g":2000,"part":"whole"},{"id":"f","parent":"fish","reading_g":1200,"part":"fillets","role":"usable"},{"id":"b","parent":"fish","reading_g":790,"part":"bones","role":"stock"}]}';
+        [$code, $answer] = self::filter('recovery', $request);
+        self::assertSame(0, $code);
+        self::assertSame(['as bought', 'fillets'], data_get($answer, 'rungs.*.rung'));
+        self::assertEqualsWithDelta(60, $answer['edible_yield_pct'], 0.01);
+    }
+
+    public function test_cost_in_both_schools(): void
+    {
+        [, $byWeight] = self::filter('cost', sprintf(self::COST, ''));
+        self::assertSame(6102, $byWeight['invoice_minor']);
+        self::assertSame([140, 126], $byWeight['credits_minor']);
+        self::assertSame(434, $byWeight['labour_minor']);
+        self::assertSame(6270, $byWeight['net_minor']);
+        self::assertSame(2357, $byWeight['edible_cost_per_kg_minor']);
+        self::assertEqualsWithDelta(1.6958, $byWeight['cost_factor'], 0.00005);
+        self::assertSame([5610, 660], data_get($byWeight, 'products.*.total_minor'));
+        [, $relative] = self::filter('cost', sprintf(self::COST, ',"split":"relative-value"'));
+        self::assertSame([5814, 456], data_get($relative, 'products.*.total_minor'));
+    }
+
+    public function test_plate_and_convert(): void
+    {
+        [, $plate] = self::filter('plate', '{"portion_minor":401,"sides_minor":180,"surcharge_pct":5,"price_minor":2450,"tax_pct":19,"target_cost_pct":30}');
+        self::assertSame([610, 1449, 2033, 2420], [$plate['plate_cost_minor'], $plate['contribution_minor'], $plate['suggested_net_minor'], $plate['suggested_gross_minor']]);
+        [, $convert] = self::filter('convert', '{"entry":"1 lb"}');
+        self::assertSame(453_592, $convert['mass_mg']);
+        self::assertSame('453.592 g', data_get($convert, 'written.g'));
+    }
+
+    /** @return array<string, array{string, string, string, string}> */
+    public static function refused(): array
+    {
+        return [
+            'a negative weight' => ['reconcile', '{"pieces":[{"id":"fish","reading_g":-1}]}', '/pieces/0/reading_g', 'more than nothing'],
+            'nothing' => ['reconcile', '{"pieces":[{"id":"fish","reading_g":0}]}', '/pieces/0/reading_g', 'more than nothing'],
+            'absurdly large' => ['reconcile', '{"pieces":[{"id":"fish","reading_g":1e12}]}', '/pieces/0/reading_g', 'two tonnes'],
+            'beyond any number' => ['reconcile', '{"pieces":[{"id":"fish","reading_g":1e999}]}', '/pieces/0/reading_g', 'absurdly large'],
+            'a word' => ['reconcile', '{"pieces":[{"id":"fish","reading_g":"4210"}]}', '/pieces/0/reading_g', 'more than nothing'],
+            'an unknown field' => ['reconcile', '{"pieces":[{"id":"fish","weight":4}]}', '/pieces/0/weight', 'not something this takes'],
+            'no name' => ['reconcile', '{"pieces":[{"reading_g":4}]}', '/pieces/0/id', 'name'],
+            'no piece' => ['reconcile', '{"pieces":[]}', '/pieces', 'between 1 and 400'],
+            'missing' => ['reconcile', '{}', '/pieces', 'between 1 and 400'],
+            'a spread of nothing' => ['reconcile', '{"loss":{"sd_pct":0},"pieces":[{"id":"fish"}]}', '/loss/sd_pct', 'above 0'],
+            'a lost parent' => ['reconcile', '{"pieces":[{"id":"fish"},{"id":"a","parent":"tub"}]}', '/pieces/1/parent', 'not among the pieces'],
+            'an unknown part' => ['recovery', '{"pieces":[{"id":"fish","part":"wing"}]}', '/pieces/0/part', 'not known here'],
+            'half a cent' => ['cost', '{"mass_g":1,"price_per_kg_minor":0.5,"products":[{"id":"a","mass_g":1}]}', '/price_per_kg_minor', 'whole number'],
+            'no product' => ['cost', '{"mass_g":1,"price_per_kg_minor":1,"products":[]}', '/products', 'nothing to carry the cost'],
+            'pieces that are not the product' => ['cost', '{"mass_g":9,"price_per_kg_minor":1,"products":[{"id":"a","mass_g":5,"pieces_g":[2,2]}]}', '/products/0/pieces_g', '4 g together'],
+            'a free target' => ['plate', '{"portion_minor":1,"target_cost_pct":0}', '/target_cost_pct', 'above 0'],
+        ];
+    }
+
+    #[DataProvider('refused')]
+    public function test_what_does_not_fit_is_refused_with_its_pointer_and_one_sentence(string $name, string $request, string $pointer, string $saying): void
+    {
+        $this->kitchen();
+        $response = $this->call('POST', "/api/compute/{$name}", [], [], [], ['CONTENT_TYPE' => 'application/json'], $request);
+        $response->assertStatus(422);
+        $errors = $response->json('errors');
+        self::assertIsArray($errors);
+        self::assertContains($pointer, array_column($errors, 'pointer'));
+        self::assertStringContainsString($saying, (string) json_encode($errors));
+    }
+
+    public function test_bad_input_ends_the_filter_with_two_and_a_problem_on_standard_error(): void
+    {
+        [$code, $answer, $problem] = self::filter('reconcile', '{"pieces":[{"id":"fish","reading_g":-1}]}');
+        self::assertSame([2, []], [$code, $answer]);
+        self::assertSame('/pieces/0/reading_g', data_get($problem, 'errors.0.pointer'));
+        self::assertSame(2, self::filter('reconcile', 'not json')[0]);
+        self::assertSame(2, self::filter('no-such', '{}')[0]);
+    }
+
+    public function test_the_page_and_the_filter_speak_to_the_same_registry(): void
+    {
+        $this->kitchen();
+        $overHttp = $this->call('POST', '/api/compute/reconcile', [], [], [], ['CONTENT_TYPE' => 'application/json'], self::FISH)->assertOk()->json();
+        self::assertEquals(self::filter('reconcile', self::FISH)[1], $overHttp);
+    }
+}

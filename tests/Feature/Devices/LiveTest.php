@@ -1,0 +1,100 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature\Devices;
+
+use GuzzleHttp\Exception\TransferException;
+use Illuminate\Foundation\Testing\TestCase;
+use Illuminate\Support\Str;
+use PDO;
+
+/** What only shows when real processes run, and end. */
+final class LiveTest extends TestCase
+{
+    private LiveServer $live;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->live = new LiveServer;
+        $this->live->send('GET', '/kitchen');
+        $setup = $this->live->send('POST', '/kitchen/setup', ['kitchen' => 'Live', 'name' => 'Ada', 'pin' => '1234', 'currency' => 'EUR', 'units' => 'metric']);
+        self::assertSame(201, $setup->getStatusCode(), (string) $setup->getBody());
+    }
+
+    protected function tearDown(): void
+    {
+        $this->live->end();
+        parent::tearDown();
+    }
+
+    private function received(): string
+    {
+        $fish = (string) Str::ulid();
+        $response = $this->live->send('PUT', "/receive/fish/{$fish}", ['reading' => (string) Str::ulid(), 'species_name' => 'Weever', 'form' => 'round', 'supplier' => 'S', 'state' => 'gutted', 'weight' => ['typed' => '9 kg']]);
+        self::assertSame(200, $response->getStatusCode(), (string) $response->getBody());
+
+        return $fish;
+    }
+
+    public function test_a_write_without_the_token_is_refused_and_the_session_is_kept_from_scripts(): void
+    {
+        $refused = $this->live->send('PUT', '/me/units', ['units' => 'us'], withToken: false);
+        self::assertSame(419, $refused->getStatusCode());
+        self::assertSame('application/problem+json', $refused->getHeaderLine('Content-Type'));
+        $session = (string) $this->live->cookie('sectum_session');
+        self::assertStringContainsString('HttpOnly', $session);
+        self::assertStringContainsStringIgnoringCase('samesite=strict', $session);
+        self::assertSame(200, $this->live->send('PUT', '/me/units', ['units' => 'us'])->getStatusCode());
+    }
+
+    public function test_what_was_acknowledged_is_there_after_the_server_was_killed(): void
+    {
+        $fish = $this->received();
+        $acknowledged = [];
+        for ($round = 0; $round < 3; $round++) {
+            $killer = proc_open(['sh', '-c', 'sleep 0.'.(3 + 2 * $round).'; pkill -9 -f "127.0.0.1:8436 -t public"'], [], $pipes);
+            self::assertIsResource($killer);
+            try {
+                while (true) {
+                    $reading = (string) Str::ulid();
+                    if ($this->live->send('PUT', "/breakdown/fish/{$fish}/readings/{$reading}", ['part' => 'fins', 'weight' => ['typed' => '5 g']])->getStatusCode() === 200) {
+                        $acknowledged[] = $reading;
+                    }
+                }
+            } catch (TransferException) {
+                proc_close($killer);
+                $this->live->killServer();
+                $this->live->startServer();
+            }
+        }
+        $database = new PDO('sqlite:'.$this->live->database);
+        $stored = $database->query('select id from readings')?->fetchAll(PDO::FETCH_COLUMN);
+        self::assertNotSame([], $acknowledged);
+        self::assertSame([], array_diff($acknowledged, $stored ?: []));
+        self::assertSame('ok', $database->query('pragma integrity_check')?->fetchColumn());
+        self::assertSame(0, $database->query('select count(*) from pieces p left join readings r on r.piece_id = p.id where r.id is null')?->fetchColumn(), 'a piece without its reading is half a write');
+    }
+
+    public function test_typing_goes_on_when_the_scale_is_gone(): void
+    {
+        $this->live->startScale();
+        $fish = $this->received();
+        $sample = json_decode((string) $this->live->send('POST', '/scale/pan', ['put' => '650 g'])->getBody(), true);
+        self::assertIsArray($sample, 'the pan answers');
+        self::assertArrayHasKey('mass_mg', $sample, (string) json_encode($sample));
+        usleep(1_600_000);
+        $settled = json_decode((string) $this->live->send('GET', '/scale')->getBody(), true);
+        self::assertIsArray($settled);
+        self::assertTrue($settled['steady']);
+        $pan = array_intersect_key($settled, array_flip(['mass_mg', 'tare_mg', 'resolution_mg', 'steady']));
+        $taken = $this->live->send('PUT', "/breakdown/fish/{$fish}/readings/".Str::ulid(), ['part' => 'head', 'weight' => ['pan' => $pan]]);
+        self::assertSame(200, $taken->getStatusCode(), (string) $taken->getBody());
+        $this->live->killScale();
+        $gone = $this->live->send('GET', '/scale');
+        self::assertSame(503, $gone->getStatusCode());
+        self::assertStringContainsString('Type the weight instead', (string) $gone->getBody());
+        self::assertSame(200, $this->live->send('PUT', "/breakdown/fish/{$fish}/readings/".Str::ulid(), ['part' => 'frame', 'weight' => ['typed' => '520 g']])->getStatusCode());
+    }
+}
