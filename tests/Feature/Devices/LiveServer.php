@@ -63,8 +63,7 @@ final class LiveServer
     /** Ends the server as a power cut would: no warning, no goodbye. */
     public function killServer(): void
     {
-        $this->server?->signal(9);
-        $this->server?->wait();
+        $this->server?->stop(0, 9);
     }
 
     public function startScale(): void
@@ -76,8 +75,7 @@ final class LiveServer
 
     public function killScale(): void
     {
-        $this->scale?->signal(9);
-        $this->scale?->wait();
+        $this->scale?->stop(0, 9);
     }
 
     public function end(): void

@@ -12,7 +12,8 @@ export function usePan() {
     '/scale',
     {},
     {
-      refetchInterval: (query) => (query.state.status === 'error' ? 3_000 : 250),
+      networkMode: 'always',
+    refetchInterval: (query) => (query.state.status === 'error' ? 3_000 : 250),
       retry: false,
       staleTime: 0,
     },

@@ -1,0 +1,136 @@
+import { expect, test } from '@playwright/test';
+import { CUTTER, expectSound, putOnPan, signIn, weigh } from './kitchen';
+
+test('the suspected reading is named, and mended with one tap', async ({ page }) => {
+  await signIn(page);
+  await page.getByRole('link', { name: /Zander no. 27/ }).tap();
+  await expect(page.locator('.remark')).toContainText('the frame reading looks');
+  await expect(page.locator('.remark')).toContainText('the weight of the half tray');
+  await expectSound(page);
+  await page.getByRole('button', { name: 'Weigh again' }).tap();
+  await weigh(page, '255 g');
+  await expect(page.locator('.remark')).toHaveCount(0);
+  await expect(page.locator('.readings')).toContainText('weighed again');
+});
+
+test('a part is chosen by touching the fish, and falls away from it once weighed', async ({ page }) => {
+  await signIn(page);
+  await page.getByRole('link', { name: /Gilthead bream no. 28/ }).tap();
+  await page.locator('.chip', { hasText: 'Every part' }).tap();
+  await page.locator('[data-part=head]').click({ position: { x: 60, y: 60 } });
+  await expect(page.getByRole('button', { name: /^Head / })).toHaveAttribute('aria-pressed', 'true');
+  const path = page.locator('[data-part=head] .fish-part');
+  await expect(path).not.toHaveAttribute('style', /translate/);
+  await weigh(page, '175 g');
+  await expect(path).toHaveAttribute('style', /translate\(-34px/);
+  await expect(page.locator('.fish-label')).toHaveText('175 g');
+  await page.getByRole('button', { name: 'Head, 175 g' }).tap();
+  await expect(page.locator('.keel-note')).toContainText('23.8 % of the fish');
+});
+
+test('a cutter sees no price on any screen', async ({ page }) => {
+  await signIn(page, CUTTER);
+  for (const path of ['/receive', '/breakdown', '/portion', '/route', '/cost', '/log']) {
+    await page.goto(path);
+    await expect(page.getByRole('navigation', { name: 'Stages' })).toBeVisible();
+    await expect(page.locator('.main h1')).toBeVisible();
+    await expect(page.locator('.main')).not.toContainText('€');
+  }
+  await page.goto('/cost');
+  await expect(page.getByText('Prices are for the head chef.')).toBeVisible();
+});
+
+test('pounds and ounces at a switch, everywhere', async ({ page }) => {
+  await signIn(page, { name: 'Ilse Varga', pin: '5063' });
+  await page.goto('/log');
+  await page.getByRole('link', { name: /Hake no. 26/ }).tap();
+  await expect(page.locator('.headline')).toContainText(' g,');
+  await page.getByRole('button', { name: 'Grams → lb oz' }).tap();
+  await expect(page.locator('.headline')).toContainText(/\d lb \d+\.\d oz/);
+  await expect(page.locator('.ruler')).toContainText('oz');
+  await page.getByRole('button', { name: 'lb oz → grams' }).tap();
+  await expect(page.locator('.headline')).toContainText(' g,');
+});
+
+test('an unsteady pan cannot be taken, too much is said, tare comes off', async ({ page }) => {
+  await signIn(page);
+  await page.getByRole('link', { name: /Brill no. 29/ }).tap();
+  await putOnPan(page, '410 g');
+  await page.getByRole('button', { name: 'Tare' }).tap();
+  await expect(page.getByTestId('live')).toContainText('0g');
+  await expect(page.getByText('tare 410 g')).toBeVisible();
+  await page.getByLabel('Put on the pan').fill('1000 g');
+  await page.getByRole('button', { name: 'Put on', exact: true }).tap();
+  await expect(page.getByText('Settling')).toBeVisible();
+  await expect(page.locator('.take')).toBeDisabled();
+  await expect(page.getByRole('button', { name: /^Take 590 g/ })).toBeEnabled();
+  await page.getByLabel('Put on the pan').fill('16 kg');
+  await page.getByRole('button', { name: 'Put on', exact: true }).tap();
+  await expect(page.getByText('Too much on the pan')).toBeVisible();
+  await expect(page.locator('.take')).toBeDisabled();
+  await page.getByRole('button', { name: 'Off', exact: true }).tap();
+  await expect(page.getByTestId('live')).toContainText('−410');
+  await page.getByRole('button', { name: 'Tare' }).tap();
+  await expect(page.getByTestId('live')).toContainText('0g');
+});
+
+test('two screens on one fish: the stale one is told, nothing is lost', async ({ page, context }) => {
+  await signIn(page);
+  await page.getByRole('link', { name: /John Dory no. 30/ }).tap();
+  await page.getByLabel('Weight, typed').fill('600 g');
+  await page.getByRole('button', { name: 'Take', exact: true }).tap();
+  await expect(page.locator('.readings')).toContainText('600 g Fillets');
+  const other = await context.newPage();
+  await other.goto(page.url());
+  await expect(other.locator('.readings')).toContainText('600 g Fillets');
+  await other.getByRole('button', { name: /Bones/ }).click();
+  await other.getByLabel('Weight, typed').fill('850 g');
+  await other.getByRole('button', { name: 'Take', exact: true }).click();
+  await expect(other.locator('.readings')).toContainText('850 g Bones');
+  await page.getByRole('button', { name: 'That is all: on to Portion' }).tap();
+  await expect(page.getByRole('alert').filter({ hasText: 'on another screen' })).toBeVisible();
+  await expect(page.locator('.readings')).toContainText('850 g Bones');
+  await page.getByRole('button', { name: 'That is all: on to Portion' }).tap();
+  await expect(page).toHaveURL(/portion/);
+});
+
+test('a lost connection is said calmly, and the reading is stored once when it is back', async ({ page, context }) => {
+  await signIn(page);
+  await page.getByRole('link', { name: /Brill no. 29/ }).tap();
+  await expect(page.getByTestId('todo')).toBeVisible();
+  await context.setOffline(true);
+  await expect(page.getByText('No scale')).toBeVisible();
+  await expect(page.getByText('The kitchen computer cannot be reached', { exact: false })).toBeVisible();
+  await page.getByLabel('Weight, typed').fill('1100 g');
+  await page.getByRole('button', { name: 'Take', exact: true }).tap();
+  await context.setOffline(false);
+  await expect(page.locator('.readings')).toContainText('1100 g Fillets');
+  await expect(page.locator('.readings li')).toHaveCount(2);
+});
+
+test('the yield sheet prints on one page', async ({ page }) => {
+  await signIn(page);
+  await page.goto('/log?page=2');
+  await page.getByRole('link', { name: /Meagre no. 15/ }).tap();
+  await expect(page.getByRole('button', { name: 'Print the yield sheet' })).toBeVisible();
+  const pdf = await page.pdf({ preferCSSPageSize: true, printBackground: false });
+  expect(pdf.toString('latin1').match(/\/Type\s*\/Page[^s]/g)).toHaveLength(1);
+});
+
+test('tablet portrait shows bench and pan together', async ({ page }) => {
+  await page.setViewportSize({ width: 820, height: 1180 });
+  await signIn(page);
+  await page.getByRole('link', { name: /Brill no. 29/ }).tap();
+  await expect(page.locator('.take')).toBeInViewport();
+  await expect(page.getByRole('button', { name: 'That is all: on to Portion' })).toBeInViewport();
+  await expectSound(page);
+});
+
+test('a wrong PIN is said where it was typed', async ({ page }) => {
+  await page.goto('/');
+  await page.getByRole('button', { name: /Maren Osk/ }).tap();
+  await page.getByLabel('PIN of Maren Osk').fill('0000');
+  await page.getByRole('button', { name: 'Go in' }).tap();
+  await expect(page.getByText('That is not the PIN of Maren Osk.')).toBeVisible();
+  await expectSound(page);
+});

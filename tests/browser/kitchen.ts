@@ -1,0 +1,44 @@
+import AxeBuilder from '@axe-core/playwright';
+import { expect, type Page } from '@playwright/test';
+
+export const CHEF = { name: 'Maren Osk', pin: '2741' };
+export const CUTTER = { name: 'Tobin Hale', pin: '1180' };
+
+/** Signs in by touch, on the keys of the page. */
+export async function signIn(page: Page, who = CHEF) {
+  await page.goto('/');
+  await page.getByRole('button', { name: new RegExp(who.name) }).tap();
+  for (const digit of who.pin) {
+    await page.getByRole('button', { name: digit, exact: true }).tap();
+  }
+  await page.getByRole('button', { name: 'Go in' }).tap();
+  await expect(page.getByRole('navigation', { name: 'Stages' })).toBeVisible();
+}
+
+/** Lays a mass on the demo's pan and waits until it stands still. */
+export async function putOnPan(page: Page, mass: string) {
+  await page.getByLabel('Put on the pan').fill(mass);
+  await page.getByRole('button', { name: 'Put on', exact: true }).tap();
+  await expect(page.getByRole('button', { name: new RegExp(`^(Take|Receive) ${mass}`) })).toBeEnabled();
+}
+
+/** Weighs by touch: mass on the pan, the large button. */
+export async function weigh(page: Page, mass: string) {
+  await putOnPan(page, mass);
+  await page.getByRole('button', { name: new RegExp(`^(Take|Receive) ${mass}`) }).tap();
+}
+
+/** Nothing serious, and nothing wider than the screen. */
+export async function expectSound(page: Page) {
+  const found = await new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa']).analyze();
+  const serious = found.violations.filter((v) => v.impact === 'serious' || v.impact === 'critical');
+  expect(serious.map((v) => `${v.id}: ${v.nodes.map((n) => n.target).join(' | ')}`)).toEqual([]);
+  const wide = await page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth);
+  expect(wide).toBeLessThanOrEqual(0);
+}
+
+/** A bench screen shows everything at 1280 × 800. */
+export async function expectNoScroll(page: Page) {
+  const over = await page.locator('.board, .pan').evaluateAll((all) => all.map((e) => e.scrollHeight - e.clientHeight));
+  expect(Math.max(...over)).toBeLessThanOrEqual(1);
+}

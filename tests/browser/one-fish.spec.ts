@@ -1,0 +1,167 @@
+import { expect, test } from '@playwright/test';
+import { expectNoScroll, expectSound, signIn, weigh } from './kitchen';
+
+const last = (path: string) => new RegExp(`/${path}/[0-9a-zA-Z]{26}$`);
+
+test('one fish from the box to its plate, by touch alone', async ({ page }) => {
+  await page.goto('/');
+  await expectSound(page);
+  await signIn(page);
+
+  await page.getByRole('link', { name: /^Receive/ }).tap();
+  await expect(page.getByTestId('todo')).toHaveText('Which fish is it?');
+  await page.getByRole('combobox', { name: 'Fish' }).fill('Hak');
+  await page.getByRole('option', { name: 'Hake' }).tap();
+  await page.getByRole('combobox', { name: 'Supplier' }).fill('Harbour');
+  await page.getByRole('option', { name: 'Harbourgate Fish' }).tap();
+  await page.locator('.chip', { hasText: /^Gutted$/ }).tap();
+  await page.getByLabel('Price a kilo').fill('13.90');
+  await expectSound(page);
+  await expectNoScroll(page);
+  await weigh(page, '4210 g');
+
+  await expect(page).toHaveURL(last('breakdown'));
+  await expect(page.getByText('4210 g on the board')).toBeVisible();
+  await weigh(page, '2650 g');
+  await expect(page.getByTestId('todo')).toHaveText('Put the trim on the pan.');
+  await weigh(page, '140 g');
+  await weigh(page, '1390 g');
+  await expect(page.getByTestId('todo')).toHaveText('All is weighed. Go on to the portions.');
+  await expect(page.locator('.remark')).toHaveCount(0);
+  await expect(page.locator('.headline .yield')).toContainText('66.3 %');
+  await expectSound(page);
+  await expectNoScroll(page);
+  await page.getByRole('button', { name: 'That is all: on to Portion' }).tap();
+
+  await expect(page).toHaveURL(last('portion'));
+  await page.locator('.chip', { hasText: 'Hake, parsley sauce' }).tap();
+  for (const [i, mass] of ['180 g', '185 g', '170 g', '195 g'].entries()) {
+    await weigh(page, mass);
+    await expect(page.locator('.strip li')).toHaveCount(i + 1);
+  }
+  await expect(page.locator('.strip')).toContainText('−10 gunder');
+  await expect(page.locator('.figures')).toContainText('183 g');
+  await page.getByRole('button', { name: 'Take back Portion 3, 170 g' }).tap();
+  await expect(page.locator('.strip li')).toHaveCount(3);
+  await page.getByRole('button', { name: /Tail end/ }).tap();
+  await weigh(page, '110 g');
+  await expectSound(page);
+  await expectNoScroll(page);
+  await page.getByRole('button', { name: 'All cut: on to Route' }).tap();
+
+  await expect(page).toHaveURL(last('route'));
+  await page.getByRole('button', { name: /^Trim 140 g/ }).tap();
+  await page.getByRole('button', { name: /Discard/ }).tap();
+  await expect(page.getByRole('button', { name: /^Trim 140 g Discard/ })).toBeVisible();
+  await expectSound(page);
+  await expectNoScroll(page);
+  await page.getByRole('button', { name: 'All routed: on to Cost' }).tap();
+
+  await expect(page).toHaveURL(last('cost'));
+  await page.getByLabel('Delivery').fill('2.50');
+  await page.getByLabel('Minutes of work').fill('14');
+  await page.getByRole('button', { name: 'Write it down' }).tap();
+  // 4210 g at 13.90 is 58.52; bones 1390 g at 1.20 and the tail end 110 g at 9.00 come back; 14 minutes at 18.60 an hour.
+  await expect(page.locator('.walk')).toContainText('€58.52');
+  await expect(page.locator('.walk')).toContainText('−€1.67');
+  await expect(page.locator('.walk')).toContainText('−€0.99');
+  await expect(page.locator('.walk tr.sum')).toContainText('€62.70');
+  await expect(page.locator('.plate-figures')).toContainText('a plate');
+  await expectSound(page);
+  await expectNoScroll(page);
+  await page.getByRole('button', { name: 'Close the fish' }).tap();
+
+  await expect(page).toHaveURL(last('log'));
+  await expect(page.getByText('Maren Osk weighed Tail end: 110 g on the pan.')).toBeVisible();
+  await expect(page.getByText('took back Portion 3, 170 g')).toBeVisible();
+  await expectSound(page);
+});
+
+test('one fish from the box to its plate, by keyboard alone', async ({ page }) => {
+  const type = (text: string) => page.keyboard.type(text);
+  const press = async (...keys: string[]) => {
+    for (const key of keys) {
+      await page.keyboard.press(key);
+    }
+  };
+  const written = async (weight: string) => {
+    await press('w');
+    await type(weight);
+    await press('Enter', 'Escape');
+    await expect(page.getByLabel('Weight, typed')).toHaveValue('');
+  };
+  const reading = (text: RegExp) => expect(page.locator('.readings li').first()).toContainText(text);
+  const leaveField = () => page.evaluate(() => (document.activeElement as HTMLElement)?.blur());
+
+  await page.goto('/');
+  await expect(page.getByText('Who is at the board?')).toBeVisible();
+  await press('Tab', 'Enter');
+  await type('2741');
+  await press('Enter');
+  await expect(page.getByRole('navigation', { name: 'Stages' })).toBeVisible();
+
+  await press('Alt+1');
+  await expect(page.getByRole('heading', { name: 'Out of the box', exact: true })).toBeVisible();
+  await page.getByRole('combobox', { name: 'Fish' }).focus();
+  await type('Brill');
+  await press('Escape', 'Tab');
+  await type('Sandhaven Day Boats');
+  await press('Escape', 'Tab', 'Tab');
+  await type('18.60');
+  await leaveField();
+  await press('w');
+  await type('2.4');
+  await press('Enter');
+
+  await expect(page).toHaveURL(last('breakdown'));
+  await expect(page.getByText('2400 g on the board')).toBeVisible();
+  await leaveField();
+  await press('3');
+  await expect(page.getByRole('button', { name: /Bones/ })).toHaveAttribute('aria-pressed', 'true');
+  await press('1');
+  await written('1200 g');
+  await reading(/1200 g Fillets/);
+  await leaveField();
+  await press('3');
+  await written('1,18 kg');
+  await expect(page.getByRole('alert').filter({ hasText: 'point instead of the comma' })).toBeVisible();
+  await written('1185 g');
+  await reading(/1185 g Bones/);
+  await leaveField();
+  await press('z');
+  await reading(/taken back/);
+  await press('3');
+  await written('1185');
+  await reading(/1185 g Bones/);
+  await leaveField();
+  await press('Enter');
+
+  await expect(page).toHaveURL(last('portion'));
+  await page.getByRole('radio', { name: /Brill, leek/ }).focus();
+  await press('Space');
+  await expect(page.getByRole('radio', { name: /Brill, leek/ })).toBeChecked();
+  await leaveField();
+  for (const [i, weight] of ['150 g', '155 g', '148 g'].entries()) {
+    await written(weight);
+    await expect(page.locator('.strip li')).toHaveCount(i + 1);
+    await leaveField();
+  }
+  await press('Enter');
+
+  await expect(page).toHaveURL(last('route'));
+  await expect(page.getByTestId('todo')).toContainText('bones');
+  await press('2');
+  await expect(page.getByRole('button', { name: /^Bones 1185 g Discard/ })).toBeVisible();
+  await press('1');
+  await expect(page.getByRole('button', { name: /^Bones 1185 g White stock/ })).toBeVisible();
+  await leaveField();
+  await press('Enter');
+
+  await expect(page).toHaveURL(last('cost'));
+  await expect(page.locator('.plate-figures')).toContainText('a plate');
+  await press('Enter');
+  await expect(page).toHaveURL(last('log'));
+  await press('/');
+  await type('brill');
+  await expect(page.locator('.fish-row').first()).toContainText('Brill');
+});
