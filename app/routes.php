@@ -13,6 +13,9 @@ use App\Receive\ReceiveController;
 use App\Route\RouteController;
 use Illuminate\Support\Facades\Route;
 
+// As bare as a route can be: what the benchmarks measure against, and what a watchdog may ask.
+Route::get('up', fn (): string => 'up');
+
 // Every id is a ULID made by the page or the server.
 Route::pattern('fish', '[0-7][0-9A-HJKMNP-TV-Za-hjkmnp-tv-z]{25}');
 Route::pattern('reading', '[0-7][0-9A-HJKMNP-TV-Za-hjkmnp-tv-z]{25}');

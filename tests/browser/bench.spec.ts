@@ -24,7 +24,7 @@ test('a part is chosen by touching the fish, and falls away from it once weighed
   await weigh(page, '175 g');
   await expect(path).toHaveAttribute('style', /translate\(-34px/);
   await expect(page.locator('.fish-label')).toHaveText('175 g');
-  await page.getByRole('button', { name: 'Head, 175 g' }).tap();
+  await page.getByRole('button', { name: 'Head, 175 g', exact: true }).tap();
   await expect(page.locator('.keel-note')).toContainText('23.8 % of the fish');
 });
 

@@ -8,7 +8,6 @@ export type Keel = Schemas['Keel'];
 export type FishHead = Schemas['FishHead'];
 export type Choice = Schemas['Choice'];
 export type Family = Schemas['Family'];
-export type BinName = Schemas['BinName'];
 export type Form = Schemas['Form'];
 export type StageName = Schemas['StageName'];
 export type ReadingLine = Schemas['ReadingLine'];

@@ -168,7 +168,7 @@ function Board({ bench }: { bench: Bench }) {
         }
         next={{
           label: 'That is all: on to Portion',
-          disabled: !offAnything || done.isPending,
+          disabled: !offAnything || done.isPending || read.isPending || takeBack.isPending,
           onClick: () => done.mutate({ params: path, body: { version: fish.version } }),
         }}
       />

@@ -175,7 +175,7 @@ function Board({ bench }: { bench: PortionBench }) {
         }
         next={{
           label: 'All cut: on to Route',
-          disabled: done.isPending,
+          disabled: done.isPending || read.isPending || takeBack.isPending,
           onClick: () => done.mutate({ params: path, body: { version: fish.version } }),
         }}
       />

@@ -5,6 +5,7 @@ const LIST: [string, string][] = [
   ['Space', 'take the reading'],
   ['T', 'tare the scale'],
   ['W', 'write a weight instead'],
+  ['Esc', 'leave a field'],
   ['Z', 'take the last reading back'],
   ['Enter', 'on to the next stage'],
   ['Alt + 1 … 6', 'go to a stage'],

@@ -38,6 +38,7 @@ export function Pan(props: Props) {
     if (ready && typed.trim() !== '') {
       props.onTake({ typed });
       setTyped('');
+      field.current?.blur();
     }
   };
   useKeys({

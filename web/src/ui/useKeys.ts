@@ -19,7 +19,7 @@ function named(event: KeyboardEvent): string {
 }
 
 /**
- * Keys for the whole screen. What is typed into a field stays there; Space and Enter on a button press that button,
+ * Keys for the whole screen. What is typed into a field stays there until Escape leaves it; Space and Enter on a button press that button,
  * unless it is the part already chosen.
  */
 export function useKeys(handlers: Handlers) {
@@ -29,6 +29,9 @@ export function useKeys(handlers: Handlers) {
     const onKey = (event: KeyboardEvent) => {
       const target = event.target instanceof Element ? event.target : document.body;
       const name = named(event);
+      if (name === 'Escape' && target instanceof HTMLElement) {
+        target.blur();
+      }
       const handler = latest.current[name];
       if (!handler || event.ctrlKey || event.metaKey || event.repeat) {
         return;

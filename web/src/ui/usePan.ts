@@ -13,7 +13,7 @@ export function usePan() {
     {},
     {
       networkMode: 'always',
-    refetchInterval: (query) => (query.state.status === 'error' ? 3_000 : 250),
+      refetchInterval: (query) => (query.state.status === 'error' ? 3_000 : 250),
       retry: false,
       staleTime: 0,
     },

@@ -1,7 +1,7 @@
 import type { Form } from '../../api/client';
 
 /** One part of the drawing: its outline on a board of 900 × 300, where it goes once cut off, and where its weight is written. */
-export type Region = { part: string; d: string; off: [number, number]; label: [number, number] };
+type Region = { part: string; d: string; off: [number, number]; label: [number, number] };
 
 export type Drawing = { regions: Region[]; details: { part: string; d: string }[] };
 
