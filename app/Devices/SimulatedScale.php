@@ -22,6 +22,9 @@ final class SimulatedScale
     /** Seconds an unsteady hand stays on the pan. */
     private const NUDGE_LASTS = 0.8;
 
+    /** Steps an unsteady hand moves it at first. */
+    private const HAND = 12;
+
     /** Steps within which a scale calls itself steady. */
     private const STEADY_WITHIN = 0.45;
 
@@ -81,19 +84,32 @@ final class SimulatedScale
             Mass::ofMilligrams((int) ($this->stepped($shown) - $this->tare)),
             Mass::ofMilligrams((int) $this->tare),
             $this->step,
-            abs($shown - $this->on - $this->drift * $this->step->milligrams) < self::STEADY_WITHIN * $this->step->milligrams,
+            // How far it may still swing, not where it happens to be on its way.
+            $this->swing($now) + $this->shake($now) < self::STEADY_WITHIN * $this->step->milligrams,
             $shown > $this->most->milligrams,
         );
     }
 
     private function shown(float $now): float
     {
-        $age = max(0.0, $now - $this->putAt);
-        $swing = ($this->before - $this->on) * exp(-$age / self::SETTLES_IN) * cos(9 * $age);
-        $shaken = max(0.0, 1 - ($now - $this->nudgedAt) / self::NUDGE_LASTS);
+        $side = $this->before < $this->on ? -1 : 1;
 
-        return $this->on + $swing + $this->drift * $this->step->milligrams
-            + $shaken * $this->random->getInt(-12, 12) * $this->step->milligrams;
+        return $this->on
+            + $side * $this->swing($now) * cos(9 * ($now - $this->putAt))
+            + $this->shake($now) * $this->random->getInt(-100, 100) / 100
+            + $this->drift * $this->step->milligrams;
+    }
+
+    /** How far it still swings to either side. */
+    private function swing(float $now): float
+    {
+        return abs($this->before - $this->on) * exp(-max(0.0, $now - $this->putAt) / self::SETTLES_IN);
+    }
+
+    /** How far a hand still shakes it to either side. */
+    private function shake(float $now): float
+    {
+        return max(0.0, 1 - ($now - $this->nudgedAt) / self::NUDGE_LASTS) * self::HAND * $this->step->milligrams;
     }
 
     private function stepped(float $milligrams): float

@@ -73,13 +73,16 @@ final class DemoSeeder extends Seeder
             return;
         }
         $this->random = new Randomizer(new Mt19937(self::SEED));
-        $today = Carbon::now()->startOfDay();
-        DB::transaction(function () use ($today): void {
+        $now = Carbon::now();
+        $today = $now->copy()->startOfDay();
+        DB::transaction(function () use ($now, $today): void {
             $this->house();
             for ($i = 0; $i < 30; $i++) {
                 // Two or three fish a delivery, Thursdays and Fridays first; the last ones this morning.
                 $day = $today->copy()->subDays((int) floor((29 - $i) / 2) * 2 + ($i < 24 ? 1 : 0));
-                Carbon::setTestNow($day->setTime(7, 40)->addMinutes(3 * ($i % 4)));
+                $morning = $day->setTime(7, 40)->addMinutes(3 * ($i % 4));
+                // Whoever looks before the morning's delivery sees it come in just now.
+                Carbon::setTestNow($morning->isAfter($now) ? $now->copy()->subMinutes(3 * (30 - $i)) : $morning);
                 $this->oneFish($i);
             }
         });

@@ -50,7 +50,9 @@ export function FishDrawing({ form, title, weighed, chosen, choosable, onChoose 
         {drawing.regions.map((region) => {
           const done = weightOf(region.part);
           const part = standsFor(region.part);
-          const transform = done ? `translate(${region.off[0]}px, ${region.off[1]}px)` : undefined;
+          const carrier = drawing.regions.find((r) => r.part === region.on && weightOf(r.part));
+          const [dx, dy] = (done ? region : carrier)?.off ?? [0, 0];
+          const transform = dx || dy ? `translate(${dx}px, ${dy}px)` : undefined;
           return (
             // biome-ignore lint/a11y/noStaticElementInteractions: every part is also a button in the tray below, which the keyboard reaches.
             <g key={region.part} data-part={region.part} onClick={part ? () => onChoose(part) : undefined}>

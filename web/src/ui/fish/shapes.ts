@@ -1,7 +1,7 @@
 import type { Form } from '../../api/client';
 
-/** One part of the drawing: its outline on a board of 900 × 300, where it goes once cut off, and where its weight is written. */
-type Region = { part: string; d: string; off: [number, number]; label: [number, number] };
+/** One part of the drawing: its outline on a board of 900 × 300, where it goes once cut off, where its weight is written, and what carries it along until then. */
+type Region = { part: string; d: string; off: [number, number]; label: [number, number]; on?: string };
 
 export type Drawing = { regions: Region[]; details: { part: string; d: string }[] };
 
@@ -41,6 +41,7 @@ export const DRAWINGS: Record<Form, Drawing> = {
       },
       {
         part: 'belly',
+        on: 'side-a',
         d: 'M266 184 C 340 186 420 196 500 204 C 440 228 330 244 248 232 C 258 218 264 202 266 184 Z',
         off: [0, 96],
         label: [350, 218],
