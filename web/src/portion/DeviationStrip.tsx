@@ -25,7 +25,7 @@ export function DeviationStrip({ portions, minus, plus }: { portions: Portion[];
             />
           </svg>
           <b>{portion.off}</b>
-          {portion.placed !== 'within' && <em>{portion.placed}</em>}
+          <em>{portion.placed === 'within' ? '' : portion.placed}</em>
         </li>
       ))}
     </ol>
