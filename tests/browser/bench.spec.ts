@@ -134,3 +134,16 @@ test('a wrong PIN is said where it was typed', async ({ page }) => {
   await expect(page.getByText('That is not the PIN of Maren Osk.')).toBeVisible();
   await expectSound(page);
 });
+
+test('the lists are sound too, and the log is found by typing', async ({ page }) => {
+  await signIn(page);
+  for (const path of ['/breakdown', '/portion', '/route', '/cost', '/log']) {
+    await page.goto(path);
+    await expect(page.locator('.fish-row, .empty').first()).toBeVisible();
+    await expectSound(page);
+  }
+  await page.getByLabel('Search the log').fill('no such fish');
+  await expect(page.getByRole('heading', { name: 'No fish is called “no such fish”' })).toBeVisible();
+  await page.getByLabel('Search the log').fill('meagre');
+  await expect(page.locator('.fish-row').first()).toContainText('Meagre');
+});
