@@ -75,10 +75,12 @@ final readonly class Bench
     }
 
     /**
+     * Parts as they can be chosen for the pan, with what of each has been weighed.
+     *
      * @param  list<Part>  $parts
      * @return list<array<string, mixed>>
      */
-    private static function choices(Fish $fish, array $parts, Words $words): array
+    public static function choices(Fish $fish, array $parts, Words $words): array
     {
         return array_map(function (Part $part) use ($fish, $words): array {
             $weighed = $fish->pieces->filter(fn (Piece $piece): bool => $piece->part === $part && $piece->reading() !== null);

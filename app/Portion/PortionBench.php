@@ -34,7 +34,7 @@ final readonly class PortionBench
 
         return [
             ...$bench,
-            'parts' => array_map(fn (Part $part): array => self::choice($fish, $part, $words), self::PARTS),
+            'parts' => Bench::choices($fish, self::PARTS, $words),
             'sources' => array_map(fn (Piece $piece): array => [
                 'piece' => $piece->id,
                 'name' => $piece->name,
@@ -63,25 +63,6 @@ final readonly class PortionBench
         }
 
         return $left;
-    }
-
-    /** @return array<string, mixed> */
-    private static function choice(Fish $fish, Part $part, Words $words): array
-    {
-        $weighed = array_filter($fish->pieces->all(), fn (Piece $piece): bool => $piece->part === $part && $piece->reading() !== null);
-        $together = array_reduce($weighed, fn (Mass $sum, Piece $piece): Mass => $sum->plus($piece->reading()?->mass() ?? Mass::zero()), Mass::zero());
-        $last = end($weighed);
-
-        return [
-            'part' => $part->value,
-            'name' => $part->spoken(),
-            'family' => $part->family()->value,
-            'from' => CutFrom::usually($fish, $part)->id,
-            'of_a_fillet' => true,
-            'mass' => $weighed === [] ? null : $words->mass($together),
-            'count' => count($weighed),
-            'reading' => $last === false ? null : $last->reading()?->id,
-        ];
     }
 
     /** @return array<string, mixed> */

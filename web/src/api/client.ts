@@ -57,6 +57,11 @@ export function asProblem(error: unknown): Problem {
   return UNREACHED;
 }
 
+/** The sentence to show beside the pan: the weight's own fault first, else whatever went wrong. */
+export function panFault(error: unknown): string | undefined {
+  return faultAt(error, '/weight') ?? (error ? asProblem(error).detail : undefined);
+}
+
 /** The sentence that belongs to one field, if the problem names it. */
 export function faultAt(error: unknown, pointer: string): string | undefined {
   return error ? asProblem(error).errors?.find((fault) => fault.pointer.startsWith(pointer))?.detail : undefined;

@@ -2,7 +2,7 @@ import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import { ulid } from 'ulid';
-import { api, asProblem, type Bench, faultAt, type Weight } from '../api/client';
+import { api, type Bench, panFault, type Weight } from '../api/client';
 import { Chips } from '../ui/Chips';
 import { FishTitle } from '../ui/FishTitle';
 import { FishDrawing } from '../ui/fish/FishDrawing';
@@ -161,7 +161,7 @@ function Board({ bench }: { bench: Bench }) {
         takeWord="Take"
         onTake={take}
         busy={read.isPending}
-        fault={faultAt(trouble, '/weight') ?? (trouble ? asProblem(trouble).detail : undefined)}
+        fault={panFault(trouble)}
         readings={bench.readings}
         onTakeBack={(reading) =>
           takeBack.mutate({ params: { path: { fish: fish.id, reading } }, body: { reason: 'taken back' } })

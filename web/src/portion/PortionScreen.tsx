@@ -2,7 +2,7 @@ import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import { ulid } from 'ulid';
-import { api, asProblem, faultAt, type PortionBench, type Weight } from '../api/client';
+import { api, type PortionBench, panFault, type Weight } from '../api/client';
 import { useKitchen } from '../kitchen/Door';
 import { Chips } from '../ui/Chips';
 import { FishTitle } from '../ui/FishTitle';
@@ -168,7 +168,7 @@ function Board({ bench }: { bench: PortionBench }) {
         takeWord="Take"
         onTake={take}
         busy={read.isPending}
-        fault={faultAt(trouble, '/weight') ?? (trouble ? asProblem(trouble).detail : undefined)}
+        fault={panFault(trouble)}
         readings={bench.readings}
         onTakeBack={(reading) =>
           takeBack.mutate({ params: { path: { fish: fish.id, reading } }, body: { reason: 'taken back' } })

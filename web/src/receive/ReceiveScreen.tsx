@@ -3,7 +3,7 @@ import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { ulid } from 'ulid';
-import { api, asProblem, type Form, faultAt, type Weight } from '../api/client';
+import { api, type Form, faultAt, panFault, type Weight } from '../api/client';
 import { useKitchen } from '../kitchen/Door';
 import { Chips } from '../ui/Chips';
 import { Pan } from '../ui/Pan';
@@ -151,9 +151,7 @@ export function ReceiveScreen() {
         takeWord="Receive"
         onTake={take}
         busy={receive.isPending}
-        fault={
-          elsewhere ? undefined : (fault('/weight') ?? (receive.error ? asProblem(receive.error).detail : undefined))
-        }
+        fault={elsewhere ? undefined : panFault(receive.error)}
         readings={[]}
       />
     </div>
