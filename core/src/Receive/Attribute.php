@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Sectum\Receive;
+
+/** What a cook smells, sees and feels on a fish that comes in. Each is graded 0 (as good as it gets) to 3. */
+enum Attribute: string
+{
+    case Smell = 'smell';
+    case Eyes = 'eyes';
+    case Gills = 'gills';
+    case Skin = 'skin';
+    case Flesh = 'flesh';
+    case Cavity = 'cavity';
+
+    public const WORST = 3;
+
+    public function spoken(): string
+    {
+        return match ($this) {
+            self::Skin => 'Skin and slime',
+            self::Cavity => 'Dark muscle and belly',
+            default => ucfirst($this->value),
+        };
+    }
+
+    /**
+     * What each grade looks, smells or feels like, from 0 to 3.
+     *
+     * @return array{string, string, string, string}
+     */
+    public function grades(): array
+    {
+        return match ($this) {
+            self::Smell => ['Clean sea, cucumber, cut grass', 'Faint: neither sea nor fish', 'Fishy, low tide', 'Sour or ammonia'],
+            self::Eyes => ['Full and clear, pupil black', 'Flat, a little dull', 'Cloudy, grey pupil', 'Sunken, milky'],
+            self::Gills => ['Bright red or pink, clear slime', 'Paler, slime turning', 'Brown or purple, cloudy slime', 'Grey or bleached, foul slime'],
+            self::Skin => ['Bright, slime like water', 'Sheen going, slime cloudy', 'Dull, slime milky', 'Faded, slime yellow and thick'],
+            self::Flesh => ['Springs back at once', 'Springs back slowly', 'A dent fills half', 'A dent stays, flesh leaves the bone'],
+            self::Cavity => ['Muscle red, belly whole', 'Muscle darker, belly whole', 'Muscle brown, belly thin', 'Belly burst, muscle green or grey'],
+        };
+    }
+
+    /** Whether the worst grade of this one refuses the fish whatever the rest looks like. */
+    public function isFatalAtWorst(): bool
+    {
+        return match ($this) {
+            self::Smell, self::Gills, self::Flesh, self::Cavity => true,
+            self::Eyes, self::Skin => false,
+        };
+    }
+}

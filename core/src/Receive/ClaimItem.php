@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Sectum\Receive;
+
+use Sectum\Measure\Mass;
+use Sectum\Measure\Money;
+
+/** One thing wrong with a delivery. */
+final readonly class ClaimItem
+{
+    /**
+     * @param  'short'|'over'|'refused'|'wrong grade'  $kind
+     * @param  Money|null  $claimed  what is asked back; null when nothing is, or the price is not known
+     */
+    public function __construct(
+        public string $kind,
+        public string $line,
+        public Mass $mass,
+        public int $count,
+        public ?Money $claimed,
+        public string $sentence,
+    ) {
+    }
+}

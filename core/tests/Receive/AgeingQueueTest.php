@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Sectum\Tests\Receive;
+
+use DateTimeImmutable;
+use Eris\Generators;
+use Eris\TestTrait;
+use PHPUnit\Framework\TestCase;
+use Sectum\Receive\AgeingQueue;
+use Sectum\Receive\ColdFish;
+use Sectum\Receive\Queued;
+
+final class AgeingQueueTest extends TestCase
+{
+    use TestTrait;
+
+    private static function at(string $when): DateTimeImmutable
+    {
+        return new DateTimeImmutable($when);
+    }
+
+    public function test_decide_first_then_the_shortest_time_then_what_rests(): void
+    {
+        $now = self::at('2026-11-24 07:00');
+        $came = self::at('2026-11-23 07:00');
+        $queue = AgeingQueue::of([
+            new ColdFish('resting', $came, self::at('2026-11-26'), restsUntil: self::at('2026-11-24 19:00')),
+            new ColdFish('long', $came, self::at('2026-12-02')),
+            new ColdFish('raw', $came, self::at('2026-12-03'), rawUntil: self::at('2026-11-25')),
+            new ColdFish('short', $came, self::at('2026-11-25 12:00')),
+            new ColdFish('rested', $came, self::at('2026-11-24 20:00'), restsUntil: self::at('2026-11-24 06:00'), inspected: false),
+            new ColdFish('held', $came, self::at('2026-12-05'), held: '6.0 °C at the core.'),
+            new ColdFish('old', $came, self::at('2026-11-23')),
+        ], $now);
+        self::assertSame(['held', 'old', 'rested', 'raw', 'short', 'long', 'resting'], array_map(fn (Queued $q): string => $q->id, $queue));
+        self::assertSame(['decide', 'cut', 'cut', 'cut', 'cut', 'cut', 'rest'], array_map(fn (Queued $q): string => $q->group, $queue));
+        self::assertSame(['Past its reckoned life: look at it again before it is cut.'], $queue[1]->reasons);
+        self::assertSame(['Its last day on ice.', 'Not inspected.'], $queue[2]->reasons);
+        self::assertSame(['Bright enough for raw service until Wed 25 Nov, 00:00.', 'About 8 days left on ice.'], $queue[3]->reasons);
+        self::assertSame(['In rigor: may be cut today 19:00.'], $queue[6]->reasons);
+    }
+
+    public function test_nobody_is_lost_and_the_order_does_not_hang_on_the_order_they_came_in(): void
+    {
+        $this->forAll(Generators::seq(Generators::tuple(Generators::choose(-48, 240), Generators::choose(-24, 72), Generators::choose(0, 3))))->then(function (array $all): void {
+            $now = self::at('2026-11-24 07:00');
+            $fish = [];
+            foreach (array_values($all) as $i => $drawn) {
+                [$life, $other, $kind] = is_array($drawn) ? array_map(intval(...), array_values($drawn)) : [0, 0, 0];
+                $when = $now->modify(sprintf('%+d hours', $other));
+                $fish[] = new ColdFish("fish {$i}", $now, $now->modify(sprintf('%+d hours', $life)), $kind === 1 ? $when : null, $kind === 2 ? $when : null, $kind === 3 ? 'why' : null);
+            }
+            $ids = fn (array $queue): array => array_map(fn (Queued $q): string => $q->id, $queue);
+            $queue = AgeingQueue::of($fish, $now);
+            self::assertCount(count($fish), array_unique($ids($queue)));
+            self::assertSame($ids($queue), $ids(AgeingQueue::of(array_reverse($fish), $now)));
+        });
+    }
+}
