@@ -6,6 +6,7 @@ use App\BreakDown\BreakDownController;
 use App\Compute\ComputeController;
 use App\Cost\CostController;
 use App\Devices\ScaleController;
+use App\Fish\SpeciesController;
 use App\Kitchen\KitchenController;
 use App\Log\LogController;
 use App\Portion\PortionController;
@@ -17,10 +18,9 @@ use Illuminate\Support\Facades\Route;
 Route::get('up', fn (): string => 'up');
 
 // Every id is a ULID made by the page or the server.
-Route::pattern('fish', '[0-7][0-9A-HJKMNP-TV-Za-hjkmnp-tv-z]{25}');
-Route::pattern('reading', '[0-7][0-9A-HJKMNP-TV-Za-hjkmnp-tv-z]{25}');
-Route::pattern('piece', '[0-7][0-9A-HJKMNP-TV-Za-hjkmnp-tv-z]{25}');
-Route::pattern('dish', '[0-7][0-9A-HJKMNP-TV-Za-hjkmnp-tv-z]{25}');
+foreach (['fish', 'reading', 'piece', 'dish', 'species', 'delivery', 'line', 'inspection', 'photo'] as $named) {
+    Route::pattern($named, '[0-7][0-9A-HJKMNP-TV-Za-hjkmnp-tv-z]{25}');
+}
 
 Route::middleware('web')->group(function (): void {
     Route::prefix('api')->group(function (): void {
@@ -36,6 +36,10 @@ Route::middleware('web')->group(function (): void {
             Route::get('scale', [ScaleController::class, 'show']);
             Route::post('scale/tare', [ScaleController::class, 'tare']);
             Route::post('scale/pan', [ScaleController::class, 'pan']);
+
+            Route::get('fish', [SpeciesController::class, 'index']);
+            Route::get('fish/{species}', [SpeciesController::class, 'show']);
+            Route::put('fish/{species}', [SpeciesController::class, 'store']);
 
             Route::get('spine', [ReceiveController::class, 'spine']);
             Route::get('receive', [ReceiveController::class, 'index']);

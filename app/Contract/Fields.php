@@ -19,6 +19,12 @@ final readonly class Fields
         return isset($this->values[$name]);
     }
 
+    /** Whether it was given at all, be it null. */
+    public function named(string $name): bool
+    {
+        return array_key_exists($name, $this->values);
+    }
+
     public function string(string $name): string
     {
         return $this->maybeString($name) ?? throw new LogicException("The schema does not promise {$name}.");
@@ -79,6 +85,29 @@ final readonly class Fields
         is_array($value) || throw new LogicException("{$name} is not a list.");
 
         return array_values(array_map(fn (mixed $item): self => is_array($item) ? new self($item) : throw new LogicException("{$name} is not a list of objects."), $value));
+    }
+
+    /** @return list<string> */
+    public function strings(string $name): array
+    {
+        return array_values(array_map(fn (mixed $item): string => is_string($item) ? $item : throw new LogicException("{$name} is not a list of strings."), $this->fields($name)->values));
+    }
+
+    /** @return array<string, string> */
+    public function texts(): array
+    {
+        $texts = [];
+        foreach ($this->values as $key => $value) {
+            $texts[(string) $key] = is_string($value) ? $value : throw new LogicException("{$key} is not a string.");
+        }
+
+        return $texts;
+    }
+
+    /** @return array<array-key, mixed> as it came, to be kept */
+    public function all(): array
+    {
+        return $this->values;
     }
 
     /** @return array<string, float> */

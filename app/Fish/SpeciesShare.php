@@ -16,6 +16,8 @@ use Sectum\Fish\StateBought;
  * @property float $mean_pct
  * @property float $sd_pct
  * @property string $source
+ * @property float|null $shipped_mean_pct what the catalogue came with
+ * @property float|null $shipped_sd_pct
  */
 final class SpeciesShare extends Model
 {
@@ -32,6 +34,6 @@ final class SpeciesShare extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['state' => StateBought::class, 'mean_pct' => 'float', 'sd_pct' => 'float'];
+        return ['state' => StateBought::class, 'mean_pct' => 'float', 'sd_pct' => 'float', 'shipped_mean_pct' => 'float', 'shipped_sd_pct' => 'float'];
     }
 }

@@ -59,6 +59,12 @@ final class Person extends Record implements Authenticatable
         return $this->seesPrices() ? $this : throw Fault::notAllowed('Prices are for the head chef.');
     }
 
+    /** @throws Fault when it is not */
+    public function mustBeHeadChef(string $otherwise = 'The head chef decides that.'): void
+    {
+        $this->role === Role::HeadChef || throw Fault::notAllowed($otherwise);
+    }
+
     /** @return array<string, string> */
     protected function casts(): array
     {

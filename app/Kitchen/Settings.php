@@ -7,6 +7,7 @@ namespace App\Kitchen;
 use Illuminate\Support\Facades\DB;
 use Sectum\Measure\Currency;
 use Sectum\Measure\Mass;
+use Sectum\Measure\Temperature;
 
 /** What the head chef has set for the house, with the value each has until then. */
 final readonly class Settings
@@ -18,6 +19,7 @@ final readonly class Settings
         'tax_pct' => '10',
         'scale_most_mg' => '15000000',
         'scale_step_mg' => '5000',
+        'warmest_c' => '5.0',
     ];
 
     private function __construct(
@@ -27,6 +29,7 @@ final readonly class Settings
         public string $taxPct,
         public Mass $scaleMost,
         public Mass $scaleStep,
+        public Temperature $warmest,
     ) {
     }
 
@@ -46,6 +49,7 @@ final readonly class Settings
             $values['tax_pct'],
             Mass::ofMilligrams((int) $values['scale_most_mg']),
             Mass::ofMilligrams((int) $values['scale_step_mg']),
+            Temperature::ofCelsius((float) $values['warmest_c']),
         );
     }
 

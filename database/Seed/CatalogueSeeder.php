@@ -5,42 +5,71 @@ declare(strict_types=1);
 namespace Database\Seed;
 
 use App\Fish\Species;
-use App\Fish\SpeciesShare;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Facades\DB;
-use Sectum\Fish\BodyForm;
-use Sectum\Fish\FatClass;
-use Sectum\Fish\Part;
-use Sectum\Fish\StateBought;
 
-/** The shipped knowledge of fish, from database/catalogue. What a house added or is already there stays. */
+/**
+ * The shipped knowledge of fish, from database/catalogue.
+ *
+ * Seeding again brings in what a newer catalogue says; what the house set, or added, counts all the same.
+ */
 final class CatalogueSeeder extends Seeder
 {
     public function run(): void
     {
         DB::transaction(function (): void {
             foreach (Csv::rows(database_path('catalogue/species.csv')) as $row) {
-                Species::query()->firstOrCreate(['name' => $row['name']], [
+                $species = Species::query()->firstOrNew(['name' => $row['name']]);
+                $shipped = array_intersect_key($row, array_flip(Species::ABOUT));
+                $species->fill([
                     'scientific' => $row['scientific'],
                     'code' => $row['code'],
-                    'form' => BodyForm::from($row['form']),
-                    'fat' => FatClass::from($row['fat']),
-                    'source' => $row['source'],
-                ]);
+                    'form' => $row['form'],
+                    'bled' => $row['bled'] === 'yes',
+                    'source' => "{$row['source']}; figures: {$row['figures_source']}",
+                    'shipped' => $shipped,
+                    ...$shipped,
+                    ...$species->exists ? $species->house : [],
+                ])->save();
             }
-            foreach (Csv::rows(database_path('catalogue/shares.csv')) as $row) {
-                SpeciesShare::query()->insertOrIgnore([
-                    'species_id' => Species::query()->where('name', $row['species'])->firstOrFail()->id,
-                    'state' => StateBought::from($row['state'])->value,
-                    'part' => Part::from($row['part'])->value,
-                    'mean_pct' => (float) $row['mean_pct'],
-                    'sd_pct' => (float) $row['sd_pct'],
-                    'source' => $row['source'],
-                ]);
-            }
+            $ids = Species::query()->pluck('id', 'name')->all();
+            $this->figures('species_shares', 'shares', 'part', $ids);
+            $this->figures('species_yields', 'yields', 'rung', $ids);
             foreach (Csv::rows(database_path('catalogue/bins.csv')) as $row) {
                 DB::table('bins')->insertOrIgnore(['bin' => $row['bin'], 'value_per_kg_minor' => (int) $row['value_per_kg_minor']]);
             }
+            foreach (Csv::rows(database_path('catalogue/parts.csv')) as $row) {
+                DB::table('parts')->upsert([...$row, 'default_bin' => $row['default_bin'] === '' ? null : $row['default_bin']], ['part']);
+            }
+            foreach (Csv::rows(database_path('catalogue/methods.csv')) as $row) {
+                DB::table('methods')->upsert($row, ['method']);
+            }
+            foreach (Csv::rows(database_path('catalogue/steps.csv')) as $row) {
+                DB::table('method_steps')->upsert($row, ['method', 'step']);
+            }
         });
+    }
+
+    /**
+     * Shares or yields: a row the house changed keeps its figures, and remembers the newer shipped ones.
+     *
+     * @param  array<string, string>  $ids
+     */
+    private function figures(string $table, string $file, string $of, array $ids): void
+    {
+        $rows = [];
+        foreach (Csv::rows(database_path("catalogue/{$file}.csv")) as $row) {
+            $rows[] = [
+                'species_id' => $ids[$row['species']], 'state' => $row['state'], $of => $row[$of], 'source' => $row['source'],
+                'mean_pct' => (float) $row['mean_pct'], 'sd_pct' => (float) $row['sd_pct'],
+                'shipped_mean_pct' => (float) $row['mean_pct'], 'shipped_sd_pct' => (float) $row['sd_pct'],
+                ...isset($row['strength']) ? ['strength' => (float) $row['strength']] : [],
+            ];
+        }
+        $key = ['species_id', 'state', $of];
+        foreach (array_chunk($rows, 100) as $chunk) {
+            DB::table($table)->upsert($chunk, $key, ['shipped_mean_pct', 'shipped_sd_pct']);
+        }
+        DB::table($table)->where('source', '!=', 'house')->update(['mean_pct' => DB::raw('shipped_mean_pct'), 'sd_pct' => DB::raw('shipped_sd_pct')]);
     }
 }

@@ -25,11 +25,15 @@ final readonly class AgeingQueue
     public static function of(array $fish, DateTimeImmutable $now): array
     {
         $queue = array_map(fn (ColdFish $f): array => [self::place($f, $now), $f], $fish);
-        /** @param  array{Queued, ColdFish}  $pair */
-        $key = fn (array $pair): array => [self::GROUPS[$pair[0]->group], $pair[0]->by, $pair[1]->receivedAt, $pair[1]->id];
-        usort($queue, fn (array $a, array $b): int => $key($a) <=> $key($b));
+        usort($queue, fn (array $a, array $b): int => self::rank(...$a) <=> self::rank(...$b));
 
         return array_map(fn (array $pair): Queued => $pair[0], $queue);
+    }
+
+    /** @return array{int, DateTimeImmutable, DateTimeImmutable, string} */
+    private static function rank(Queued $queued, ColdFish $fish): array
+    {
+        return [self::GROUPS[$queued->group], $queued->by, $fish->receivedAt, $fish->id];
     }
 
     private static function place(ColdFish $fish, DateTimeImmutable $now): Queued

@@ -119,7 +119,7 @@ final class FreshnessTest extends TestCase
                 $seen = array_combine(array_keys(self::BRIGHT), [$a, $b, $c, $d, $e, $f]);
                 $worse = $seen;
                 $worse[array_keys($seen)[$which]] = min(3, $seen[array_keys($seen)[$which]] + 1);
-                $severity = fn (Freshness $x): int => array_search($x->verdict, [Verdict::Accept, Verdict::UseFirst, Verdict::Hold, Verdict::Refuse], true) ?: 0;
+                $severity = fn (Freshness $x): int => (int) array_search($x->verdict, [Verdict::Accept, Verdict::UseFirst, Verdict::Hold, Verdict::Refuse], true);
                 self::assertLessThanOrEqual(self::of($seen)->daysLeft, self::of($worse)->daysLeft);
                 self::assertGreaterThanOrEqual($severity(self::of($seen)), $severity(self::of($worse)));
                 self::assertGreaterThanOrEqual(0, self::of($worse)->daysLeftLow);

@@ -30,7 +30,7 @@ final class ReceiveTest extends TestCase
     public function test_a_fish_waits_to_be_broken_down_with_its_price_and_who_weighed_it(): void
     {
         $fish = $this->received();
-        $this->api('GET', '/spine')->assertJsonPath('waiting.0', ['stage' => 'breakdown', 'count' => 1]);
+        $this->api('GET', '/spine')->assertJsonPath('waiting.1', ['stage' => 'breakdown', 'count' => 1]);
         $this->api('GET', '/breakdown')->assertJsonPath('fish.0.fish.id', $fish)->assertJsonPath('fish.0.keel.rest.mg', 4_210_000);
         self::assertSame(1390, Fish::query()->findOrFail($fish)->price_per_kg_minor);
         self::assertSame('Head', $this->api('GET', "/breakdown/fish/{$fish}")->json('readings.0.by'));
