@@ -23,11 +23,12 @@ final readonly class Weighing
     }
 
     /**
+     * @param  Mass|null  $most  what can be weighed at once; the bench scale's range when not given
      * @param  string  $at  where the weight stands in the request, as a JSON pointer
      *
      * @throws Fault when it is no weight, was not steady, or is beyond the scale
      */
-    public static function read(Fields $weight, Settings $settings, UnitSystem $units, string $at = '/weight'): self
+    public static function read(Fields $weight, Settings $settings, UnitSystem $units, string $at = '/weight', ?Mass $most = null): self
     {
         $typed = $weight->maybeString('typed');
         if (($typed === null) === ! $weight->has('pan')) {
@@ -52,11 +53,25 @@ final readonly class Weighing
                 null,
             );
         }
-        if ($weighing->mass->plus($weighing->tare)->milligrams > $settings->scaleMost->milligrams) {
+        if ($weighing->mass->plus($weighing->tare)->milligrams > ($most ?? $settings->scaleMost)->milligrams) {
             $unit = $units->bench();
-            throw Fault::inField($at.($typed === null ? '/pan' : '/typed'), 'This scale weighs up to '.$settings->scaleMost->print($unit).'. Check the unit, or weigh it in two parts.');
+            throw Fault::inField($at.($typed === null ? '/pan' : '/typed'), 'This scale weighs up to '.($most ?? $settings->scaleMost)->print($unit).'. Check the unit, or weigh it in two parts.');
         }
 
         return $weighing;
+    }
+
+    /**
+     * The same weighing with something else that lay on the pan counted as tare: ice, a tub.
+     *
+     * @throws Fault when nothing would be left
+     */
+    public function less(Mass $more, string $at): self
+    {
+        $net = $this->mass->minus($more);
+
+        return $net->isPositive()
+            ? new self($net, $this->tare->plus($more), $this->resolution, $this->typed)
+            : throw Fault::inField($at, 'Ice and tub weigh as much as all of it. Check them.');
     }
 }

@@ -15,6 +15,8 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Sectum\Fish\Part;
 use Sectum\Fish\StateBought;
+use Sectum\Measure\Mass;
+use Sectum\Receive\Verdict;
 
 /**
  * One fish of the house, from the box to the log.
@@ -33,8 +35,19 @@ use Sectum\Fish\StateBought;
  * @property string|null $dish_id
  * @property string $received_by
  * @property string $received_at ISO 8601
+ * @property string|null $line_id the delivery's line it came on; null when it came without one
+ * @property int $count like fish weighed together, 1 or more
+ * @property string|null $tag
+ * @property int $ice_mg ice that was weighed with it, part of the tare
+ * @property string|null $keeps_until ISO 8601, reckoned end of its life on ice
+ * @property string|null $raw_until ISO 8601, when it stops being bright enough for raw service
+ * @property string|null $rests_until ISO 8601, in rigor until then
+ * @property string|null $held why the head chef has to decide
+ * @property string|null $refused why it goes back
+ * @property Verdict|null $verdict of the last inspection
  * @property-read Species $species
  * @property-read Supplier $supplier
+ * @property-read DeliveryLine|null $line
  * @property-read Person $receiver
  * @property-read Collection<int, Piece> $pieces
  */
@@ -52,6 +65,12 @@ final class Fish extends Record
     public function supplier(): BelongsTo
     {
         return $this->belongsTo(Supplier::class);
+    }
+
+    /** @return BelongsTo<DeliveryLine, $this> */
+    public function line(): BelongsTo
+    {
+        return $this->belongsTo(DeliveryLine::class, 'line_id');
     }
 
     /** @return BelongsTo<Person, $this> */
@@ -86,6 +105,18 @@ final class Fish extends Record
             ?? throw Fault::notThere('This fish was never weighed.');
     }
 
+    /** As received; nothing when its reading was taken back. */
+    public function mass(): Mass
+    {
+        return $this->whole()->reading()?->mass() ?? Mass::zero();
+    }
+
+    /** Whether anything has been weighed off it. */
+    public function isCut(): bool
+    {
+        return $this->pieces->contains(fn (Piece $piece): bool => $piece->part !== Part::Whole && $piece->reading() !== null);
+    }
+
     /** Counts a change, so that a screen that has not seen it is noticed. */
     public function changed(): void
     {
@@ -95,12 +126,15 @@ final class Fish extends Record
 
     public function title(): string
     {
-        return "{$this->species->name} no. {$this->number}";
+        return "{$this->species->name} no. {$this->number}".($this->count > 1 ? ", {$this->count} fish" : '');
     }
 
     /** @throws Fault when the fish is in the log */
     public function mustBeOpen(): void
     {
+        if ($this->stage === Stage::Refused || $this->stage === Stage::Withdrawn) {
+            throw Fault::conflict("{$this->title()} was refused or taken back.", ['version' => $this->version]);
+        }
         if ($this->stage === Stage::Log) {
             throw Fault::conflict("{$this->title()} is closed and in the log.", ['version' => $this->version]);
         }
@@ -119,6 +153,6 @@ final class Fish extends Record
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['state' => StateBought::class, 'stage' => Stage::class, 'broken_down' => 'boolean'];
+        return ['state' => StateBought::class, 'stage' => Stage::class, 'broken_down' => 'boolean', 'verdict' => Verdict::class];
     }
 }

@@ -6,7 +6,6 @@ namespace App\Receive;
 
 use App\Measure\Words;
 use DateTimeImmutable;
-use Sectum\Measure\Mass;
 
 /** The lines that name a fish wherever it is shown. */
 final readonly class FishHead
@@ -17,6 +16,7 @@ final readonly class FishHead
         return [
             'id' => $fish->id,
             'number' => $fish->number,
+            'count' => $fish->count,
             'version' => $fish->version,
             'title' => $fish->species->name,
             'form' => $fish->species->form->value,
@@ -24,7 +24,7 @@ final readonly class FishHead
             'state' => $fish->state->value,
             'stage' => $fish->stage->value,
             'received' => (new DateTimeImmutable($fish->received_at))->format('D j M Y, H:i'),
-            'whole' => $words->mass($fish->whole()->reading()?->mass() ?? Mass::zero()),
+            'whole' => $words->mass($fish->mass()),
         ];
     }
 }

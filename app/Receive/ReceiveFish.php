@@ -6,17 +6,10 @@ namespace App\Receive;
 
 use App\Contract\Fault;
 use App\Contract\Fields;
-use App\Fish\Species;
 use App\Kitchen\Person;
 use App\Kitchen\Settings;
-use App\Measure\Piece;
 use App\Measure\Weighing;
 use Illuminate\Support\Facades\DB;
-use Illuminate\Support\Str;
-use Psr\Clock\ClockInterface;
-use Sectum\Fish\BodyForm;
-use Sectum\Fish\FatClass;
-use Sectum\Fish\Part;
 use Sectum\Fish\StateBought;
 use Sectum\Measure\Money;
 use Sectum\Refusal;
@@ -24,7 +17,7 @@ use Sectum\Refusal;
 /** A fish comes out of the box: what it is, from whom, how it was bought, what it weighs and costs. */
 final readonly class ReceiveFish
 {
-    public function __construct(private ClockInterface $clock, private TakeReading $takeReading)
+    public function __construct(private TakeIn $takeIn, private NamedSpecies $species)
     {
     }
 
@@ -39,28 +32,14 @@ final readonly class ReceiveFish
             if ($known !== null) {
                 return $this->mustBeTheSame($known, $fields, $weighing);
             }
-            $fish = Fish::query()->create([
-                'id' => $id,
-                'number' => (Fish::query()->latest('number')->first()->number ?? 0) + 1,
-                'species_id' => $this->species($fields)->id,
+
+            return ($this->takeIn)($id, $fields->string('reading'), [
+                'species_id' => $this->species->of($fields)->id,
                 'supplier_id' => Supplier::query()->firstOrCreate(['name' => trim($fields->string('supplier'))])->id,
                 'state' => StateBought::from($fields->string('state')),
                 'stage' => Stage::BreakDown,
                 'price_per_kg_minor' => $price?->minor,
-                'received_by' => $person->id,
-                'received_at' => $this->clock->now()->format(DATE_ATOM),
-            ]);
-            $whole = Piece::query()->create([
-                'id' => (string) Str::ulid(),
-                'fish_id' => $fish->id,
-                'part' => Part::Whole,
-                'name' => Part::Whole->spoken(),
-                'place' => 0,
-            ]);
-            $this->takeReading->store($fields->string('reading'), $whole, $weighing, $person);
-            Kept::that("{$person->name} received it from {$fish->supplier->name}, ".$weighing->mass->print().", {$fish->state->value}.", $fish, $person);
-
-            return $fish->refresh();
+            ], $weighing, $person);
         });
     }
 
@@ -75,26 +54,6 @@ final readonly class ReceiveFish
         } catch (Refusal $refusal) {
             throw Fault::inField('/price_per_kg', $refusal->getMessage());
         }
-    }
-
-    /** One from the catalogue, or a name the kitchen gives. */
-    private function species(Fields $fields): Species
-    {
-        $id = $fields->maybeString('species');
-        if ($id !== null) {
-            return Species::query()->find($id) ?? throw Fault::inField('/species', 'Choose the fish from the list, or give it a name.');
-        }
-        $name = trim($fields->maybeString('species_name') ?? '');
-        if ($name === '' || ! $fields->has('form')) {
-            throw Fault::inField($name === '' ? '/species' : '/form', $name === '' ? 'Choose the fish from the list, or give it a name.' : 'Say how it is built: round, flat or a tail.');
-        }
-
-        return Species::query()->whereRaw('lower(name) = ?', [mb_strtolower($name)])->first() ?? Species::query()->create([
-            'name' => $name,
-            'form' => BodyForm::from($fields->string('form')),
-            'fat' => FatClass::Medium,
-            'source' => 'added by the house',
-        ]);
     }
 
     private function mustBeTheSame(Fish $known, Fields $fields, Weighing $weighing): Fish

@@ -1,0 +1,133 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Receive;
+
+use App\Fish\Species;
+use App\Kitchen\Record;
+use Brick\Math\BigRational;
+use DateTimeImmutable;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Sectum\Fish\StateBought;
+use Sectum\Measure\Mass;
+use Sectum\Receive\Found;
+use Sectum\Receive\Invoiced;
+use Sectum\Receive\PriceUnit;
+
+/**
+ * One line of a delivery: what was invoiced, and the trace data that came with it.
+ *
+ * @property string $id
+ * @property string $delivery_id
+ * @property int $place
+ * @property string $species_id
+ * @property StateBought $state
+ * @property int|null $count fish as invoiced
+ * @property int|null $boxes
+ * @property int|null $invoiced_mg
+ * @property string|null $price_minor for one unit, a decimal number of minor units
+ * @property PriceUnit $price_unit
+ * @property int|null $grade_from_g size sold, one fish
+ * @property int|null $grade_to_g
+ * @property string|null $lot
+ * @property string|null $area catch area or farm
+ * @property string|null $gear gear or method
+ * @property string|null $landed_on
+ * @property string|null $harvested_on
+ * @property string|null $vessel vessel or farm site
+ * @property string|null $production wild or farmed
+ * @property string|null $proof paper for raw service: "farmed feed" or "frozen"
+ * @property string|null $gtin
+ * @property-read Delivery $delivery
+ * @property-read Species $species
+ * @property-read Collection<int, Fish> $fish
+ * @property-read Collection<int, Inspection> $inspections
+ * @property-read Collection<int, Photo> $photos
+ */
+final class DeliveryLine extends Record
+{
+    public const TRACE = ['lot', 'area', 'gear', 'landed_on', 'harvested_on', 'vessel', 'production', 'proof', 'gtin'];
+
+    /** @return BelongsTo<Delivery, $this> */
+    public function delivery(): BelongsTo
+    {
+        return $this->belongsTo(Delivery::class);
+    }
+
+    /** @return BelongsTo<Species, $this> */
+    public function species(): BelongsTo
+    {
+        return $this->belongsTo(Species::class);
+    }
+
+    /** @return HasMany<Fish, $this> those weighed and not taken back */
+    public function fish(): HasMany
+    {
+        $fish = $this->hasMany(Fish::class, 'line_id');
+        $fish->where('stage', '!=', Stage::Withdrawn->value)->orderBy('number');
+
+        return $fish;
+    }
+
+    /** @return HasMany<Inspection, $this> */
+    public function inspections(): HasMany
+    {
+        $inspections = $this->hasMany(Inspection::class, 'line_id');
+        $inspections->orderBy('inspected_at');
+
+        return $inspections;
+    }
+
+    /** @return HasMany<Photo, $this> */
+    public function photos(): HasMany
+    {
+        return $this->hasMany(Photo::class, 'line_id');
+    }
+
+    /** Days from the water to a moment; null when the line gives no date. */
+    public function daysSinceLanded(DateTimeImmutable $now): ?float
+    {
+        $day = $this->harvested_on ?? $this->landed_on;
+
+        return $day === null ? null : max(0.0, ($now->getTimestamp() - (new DateTimeImmutable($day.' 06:00', $now->getTimezone()))->getTimestamp()) / 86_400);
+    }
+
+    /** The invoice's line beside what was weighed, for the claim. */
+    public function invoiced(): Invoiced
+    {
+        return new Invoiced(
+            $this->species->name,
+            $this->invoiced_mg === null ? null : Mass::ofMilligrams($this->invoiced_mg),
+            $this->count,
+            $this->price_minor === null ? null : BigRational::of($this->price_minor),
+            $this->price_unit,
+            array_values($this->fish->map(fn (Fish $fish): Found => new Found(
+                $fish->mass(),
+                $fish->count,
+                $fish->whole()->reading()?->resolution() ?? Mass::zero(),
+                $fish->refused,
+                $this->gradeMissedBy($fish),
+            ))->all()),
+        );
+    }
+
+    /** "600 to 800 g", when this fish is not of the size it was sold as. */
+    public function gradeMissedBy(Fish $fish): ?string
+    {
+        if ($this->grade_from_g === null || $this->grade_to_g === null) {
+            return null;
+        }
+        $each = intdiv($fish->mass()->milligrams, max(1, $fish->count));
+
+        return $each < $this->grade_from_g * 1000 || $each > $this->grade_to_g * 1000 ? "{$this->grade_from_g} to {$this->grade_to_g} g" : null;
+    }
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['state' => StateBought::class, 'price_unit' => PriceUnit::class];
+    }
+}

@@ -1,0 +1,84 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Receive;
+
+use App\Contract\Fault;
+use App\Kitchen\Person;
+use Illuminate\Support\Facades\DB;
+use Psr\Clock\ClockInterface;
+
+/**
+ * Keeps a picture: what was sent is decoded, drawn anew and written as JPEG, so that nothing but pixels is kept.
+ */
+final readonly class StorePhoto
+{
+    private const MOST_BYTES = 8_000_000;
+
+    /** Pixels in what is sent; more would be a bomb, not a photo. */
+    private const MOST_PIXELS = 40_000_000;
+
+    private const LONGEST_SIDE = 1600;
+
+    private const KINDS = [IMAGETYPE_JPEG, IMAGETYPE_PNG, IMAGETYPE_WEBP];
+
+    public function __construct(private ClockInterface $clock)
+    {
+    }
+
+    public function __invoke(string $id, string $line, string $base64, Person $person): Photo
+    {
+        $bytes = base64_decode($base64, true);
+        if ($bytes === false || $bytes === '' || strlen($bytes) > self::MOST_BYTES) {
+            throw Fault::inField('/image', 'A photo is up to 8 MB.');
+        }
+        $known = Photo::query()->find($id);
+        if ($known !== null) {
+            return $known;
+        }
+        $jpeg = self::redrawn($bytes, $width, $height);
+        DeliveryLine::query()->findOrFail($line);
+
+        return DB::connection()->transaction(function () use ($id, $line, $jpeg, $width, $height, $person): Photo {
+            $photo = Photo::query()->create([
+                'id' => $id, 'line_id' => $line, 'width' => $width, 'height' => $height, 'bytes' => strlen($jpeg),
+                'taken_by' => $person->id, 'taken_at' => $this->clock->now()->format(DATE_ATOM),
+            ]);
+            is_dir(dirname($photo->path())) || mkdir(dirname($photo->path()), 0o750, true);
+            if (file_put_contents($photo->path(), $jpeg, LOCK_EX) !== strlen($jpeg)) {
+                throw Fault::away('The photo could not be written. Try once more.');
+            }
+
+            return $photo;
+        });
+    }
+
+    /**
+     * @param-out int $width
+     * @param-out int $height
+     */
+    private static function redrawn(string $bytes, ?int &$width, ?int &$height): string
+    {
+        $size = @getimagesizefromstring($bytes);
+        if ($size === false || ! in_array($size[2], self::KINDS, true)) {
+            throw Fault::inField('/image', 'This is no photo: send a JPEG, PNG or WebP picture.');
+        }
+        if ($size[0] * $size[1] > self::MOST_PIXELS) {
+            throw Fault::inField('/image', 'This picture has too many points to be a photo of a fish.');
+        }
+        $image = @imagecreatefromstring($bytes);
+        if ($image === false) {
+            throw Fault::inField('/image', 'This photo is damaged. Take it again.');
+        }
+        $scale = min(1, self::LONGEST_SIDE / max($size[0], $size[1]));
+        $width = max(1, (int) round($size[0] * $scale));
+        $height = max(1, (int) round($size[1] * $scale));
+        $canvas = imagecreatetruecolor($width, $height);
+        imagecopyresampled($canvas, $image, 0, 0, 0, 0, $width, $height, $size[0], $size[1]);
+        ob_start();
+        imagejpeg($canvas, null, 82);
+
+        return (string) ob_get_clean();
+    }
+}
