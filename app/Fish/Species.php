@@ -89,12 +89,6 @@ final class Species extends Record
         return in_array($hazard, $this->hazardList(), true);
     }
 
-    /** Whether it may be served raw without freezing under FDA Food Code 3-402.11, which exempts certain tunas. */
-    public function isExemptTuna(): bool
-    {
-        return in_array($this->code, ['ALB', 'YFT', 'BET', 'BFT'], true);
-    }
-
     /** @return list<string> every name it goes by, in lower case, its code too */
     public function spokenNames(): array
     {

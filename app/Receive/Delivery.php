@@ -28,6 +28,12 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  */
 final class Delivery extends Record
 {
+    /** All a delivery's screen needs, in few queries. */
+    public const AT_THE_DOOR = [
+        'supplier', 'receiver', 'lines.species', 'lines.inspections.inspector', 'lines.photos',
+        'lines.fish.species', 'lines.fish.supplier', 'lines.fish.pieces.readings.void', 'lines.fish.pieces.readings.person',
+    ];
+
     /** @return BelongsTo<Supplier, $this> */
     public function supplier(): BelongsTo
     {
@@ -49,10 +55,9 @@ final class Delivery extends Record
         return $lines;
     }
 
-    /** With all a delivery's screen needs. */
     public static function atTheDoor(string $id): self
     {
-        return self::query()->with(['supplier', 'lines.species', 'lines.inspections.inspector', 'lines.photos', 'lines.fish.species', 'lines.fish.supplier', 'lines.fish.pieces.readings.void', 'lines.fish.pieces.readings.person'])->findOrFail($id);
+        return self::query()->with(self::AT_THE_DOOR)->findOrFail($id);
     }
 
     public function title(): string

@@ -16,6 +16,8 @@ use Sectum\Measure\Mass;
 use Sectum\Receive\Found;
 use Sectum\Receive\Invoiced;
 use Sectum\Receive\PriceUnit;
+use Sectum\Receive\RawService;
+use Sectum\Receive\SizeGrade;
 
 /**
  * One line of a delivery: what was invoiced, and the trace data that came with it.
@@ -87,6 +89,12 @@ final class DeliveryLine extends Record
         return $this->hasMany(Photo::class, 'line_id');
     }
 
+    /** With all that weighing in and inspecting need. */
+    public static function atTheDoor(string $id): self
+    {
+        return self::query()->with(['delivery.supplier', 'species', 'fish.pieces.readings.void', 'fish.species', 'fish.supplier', 'inspections.inspector', 'photos'])->findOrFail($id);
+    }
+
     /** Days from the water to a moment; null when the line gives no date. */
     public function daysSinceLanded(DateTimeImmutable $now): ?float
     {
@@ -95,34 +103,42 @@ final class DeliveryLine extends Record
         return $day === null ? null : max(0.0, ($now->getTimestamp() - (new DateTimeImmutable($day.' 06:00', $now->getTimezone()))->getTimestamp()) / 86_400);
     }
 
-    /** The invoice's line beside what was weighed, for the claim. */
-    public function invoiced(): Invoiced
+    /**
+     * The invoice's line beside what was weighed, for the claim.
+     *
+     * @param  bool  $priced  whether whoever asks may see what it cost
+     */
+    public function invoiced(bool $priced): Invoiced
     {
         return new Invoiced(
             $this->species->name,
             $this->invoiced_mg === null ? null : Mass::ofMilligrams($this->invoiced_mg),
             $this->count,
-            $this->price_minor === null ? null : BigRational::of($this->price_minor),
+            $this->price_minor === null || ! $priced ? null : BigRational::of($this->price_minor),
             $this->price_unit,
-            array_values($this->fish->map(fn (Fish $fish): Found => new Found(
-                $fish->mass(),
-                $fish->count,
-                $fish->whole()->reading()?->resolution() ?? Mass::zero(),
-                $fish->refused,
-                $this->gradeMissedBy($fish),
-            ))->all()),
+            array_values($this->fish->map($this->found(...))->all()),
         );
     }
 
-    /** "600 to 800 g", when this fish is not of the size it was sold as. */
-    public function gradeMissedBy(Fish $fish): ?string
+    /** One weighing of this line as the core counts it. */
+    public function found(Fish $fish): Found
     {
-        if ($this->grade_from_g === null || $this->grade_to_g === null) {
-            return null;
-        }
-        $each = intdiv($fish->mass()->milligrams, max(1, $fish->count));
+        $reading = $fish->whole()->reading();
+        $found = new Found($fish->mass(), $fish->count, $reading?->resolution() ?? Mass::zero(), $fish->refused);
+        $grade = $this->grade();
 
-        return $each < $this->grade_from_g * 1000 || $each > $this->grade_to_g * 1000 ? "{$this->grade_from_g} to {$this->grade_to_g} g" : null;
+        return $grade === null || ! $grade->isMissedBy($found->each()) ? $found : new Found($found->mass, $found->count, $found->step, $found->refused, $grade->print());
+    }
+
+    /** The size it was sold as; null when the invoice does not say. */
+    public function grade(): ?SizeGrade
+    {
+        return $this->grade_from_g === null || $this->grade_to_g === null ? null : SizeGrade::of($this->grade_from_g, $this->grade_to_g);
+    }
+
+    public function rawService(): RawService
+    {
+        return RawService::of($this->species->scientific, $this->species->hazardList(), $this->proof);
     }
 
     /** @return array<string, string> */

@@ -8,7 +8,6 @@ use App\Contract\Fault;
 use App\Contract\Fields;
 use App\Kitchen\Person;
 use App\Kitchen\Settings;
-use DateInterval;
 use DateTimeImmutable;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\DB;
@@ -31,24 +30,21 @@ final readonly class InspectFish
 
     public function __invoke(string $id, Fields $fields, Person $person): DeliveryLine
     {
-        $core = self::core($fields);
-
-        return DB::connection()->transaction(function () use ($id, $fields, $person, $core): DeliveryLine {
-            $line = DeliveryLine::query()->with(['delivery.supplier', 'species', 'fish.pieces.readings.void', 'fish.species', 'fish.supplier'])->findOrFail($fields->string('line'));
+        return DB::connection()->transaction(function () use ($id, $fields, $person): DeliveryLine {
+            $line = DeliveryLine::atTheDoor($fields->string('line'));
             if (Inspection::query()->whereKey($id)->exists()) {
                 return $line;
             }
             $fish = $this->chosen($line, $fields);
-            $rigor = Rigor::from($fields->maybeString('rigor') ?? Rigor::Passed->value);
-            $seen = new LooksAndFeel(
-                array_map(intval(...), $fields->numbers('grades')), $line->species->fat, $line->state, $line->species->has(Hazard::Histamine), $core,
-                $line->daysSinceLanded(DateTimeImmutable::createFromInterface($this->clock->now())), $rigor, self::each($fish), Settings::load()->warmest->celsius(),
-            );
+            if ($fish->isEmpty()) {
+                throw Fault::inField('/fish', $fields->strings('fish') === [] ? 'Weigh the fish of this line first.' : 'These fish have been cut already, or belong to another line.');
+            }
+            $seen = $this->seen($line, $fish, $fields);
             $fresh = Freshness::of($seen);
             Inspection::query()->create([
                 'id' => $id, 'line_id' => $line->id, 'fish' => array_values($fish->pluck('id')->all()), 'grades' => $seen->grades,
-                'celsius_tenths' => $core?->tenths, 'measured' => $core === null ? null : ($fields->fields('temperature')->has('probe') ? 'probe' : 'typed'),
-                'rigor' => $rigor, 'note' => trim($fields->maybeString('note') ?? ''), 'verdict' => $fresh->verdict,
+                'celsius_tenths' => $seen->core?->tenths, 'measured' => $seen->core === null ? null : ($fields->fields('temperature')->has('probe') ? 'probe' : 'typed'),
+                'rigor' => $seen->rigor, 'note' => trim($fields->maybeString('note') ?? ''), 'verdict' => $fresh->verdict,
                 'demerits' => $fresh->demerits, 'of_most' => $fresh->ofMost, 'reasons' => $fresh->reasons,
                 'inspected_by' => $person->id, 'inspected_at' => $this->clock->now()->format(DATE_ATOM),
             ]);
@@ -61,28 +57,52 @@ final readonly class InspectFish
         });
     }
 
-    /** @return Collection<int, Fish> */
+    /** What the verdict would be, with nothing written down. */
+    public function preview(DeliveryLine $line, Fields $fields): Freshness
+    {
+        return Freshness::of($this->seen($line, $this->chosen($line, $fields), $fields));
+    }
+
+    /** @param  Collection<int, Fish>  $fish */
+    private function seen(DeliveryLine $line, Collection $fish, Fields $fields): LooksAndFeel
+    {
+        return new LooksAndFeel(
+            array_map(intval(...), $fields->numbers('grades')),
+            $line->species->fat,
+            $line->state,
+            $line->species->has(Hazard::Histamine),
+            self::core($fields),
+            $line->daysSinceLanded($this->now()),
+            Rigor::from($fields->maybeString('rigor') ?? Rigor::Passed->value),
+            self::largest($line, $fish),
+            Settings::load()->warmest->celsius(),
+        );
+    }
+
+    /** @param  Collection<int, Fish>  $fish */
+    private static function largest(DeliveryLine $line, Collection $fish): ?Mass
+    {
+        $each = $fish->map(fn (Fish $one): int => $line->found($one)->each()->milligrams)->all();
+
+        return $each === [] ? null : Mass::ofMilligrams(max($each));
+    }
+
+    /** @return Collection<int, Fish> those named, or all that are not refused; cut ones are past looking at */
     private function chosen(DeliveryLine $line, Fields $fields): Collection
     {
         $named = $fields->strings('fish');
-        $fish = $line->fish->filter(fn (Fish $one): bool => in_array($one->stage, [Stage::Receive, Stage::BreakDown, Stage::Refused], true) && ! $one->isCut() && ($named === [] ? $one->refused === null : in_array($one->id, $named, true)));
-        if ($fish->isEmpty()) {
-            throw Fault::inField('/fish', $named === [] ? 'Weigh the fish of this line first.' : 'These fish have been cut already, or belong to another line.');
-        }
 
-        return $fish;
+        return $line->fish->filter(fn (Fish $one): bool => in_array($one->stage, [Stage::Receive, Stage::BreakDown, Stage::Refused], true) && ! $one->isCut() && ($named === [] ? $one->refused === null : in_array($one->id, $named, true)));
     }
 
     private function mark(Fish $fish, DeliveryLine $line, Freshness $fresh, Person $person): void
     {
-        $now = DateTimeImmutable::createFromInterface($this->clock->now());
-        $in = fn (float $hours): string => $now->add(new DateInterval('PT'.(int) round($hours * 3600).'S'))->format(DATE_ATOM);
-        $raw = $fresh->rawDaysLeft > 0 && ($line->proof !== null || $line->species->isExemptTuna()) && ! $line->species->has(Hazard::Purging) && ! $line->species->has(Hazard::Toxin);
+        $now = $this->now();
         $fish->fill([
             'verdict' => $fresh->verdict,
-            'keeps_until' => $in(24 * $fresh->daysLeft),
-            'raw_until' => $raw ? $in(24 * $fresh->rawDaysLeft) : null,
-            'rests_until' => $fresh->restHours > 0 ? $in($fresh->restHours) : null,
+            'keeps_until' => $fresh->endsAfter($now)->format(DATE_ATOM),
+            'raw_until' => $line->rawService()->open ? $fresh->rawEndsAfter($now)?->format(DATE_ATOM) : null,
+            'rests_until' => $fresh->restEndsAfter($now)?->format(DATE_ATOM),
             'held' => $fresh->verdict === Verdict::Hold ? $fresh->reasons[0] : null,
             'refused' => $fresh->verdict === Verdict::Refuse ? $fresh->reasons[0] : null,
             'stage' => match ($fresh->verdict) {
@@ -93,6 +113,11 @@ final readonly class InspectFish
         ]);
         $fish->changed();
         Kept::that("{$person->name} inspected it: {$fresh->verdict->spoken()}. ".implode(' ', $fresh->reasons), $fish, $person);
+    }
+
+    private function now(): DateTimeImmutable
+    {
+        return DateTimeImmutable::createFromInterface($this->clock->now());
     }
 
     private static function core(Fields $fields): ?Temperature
@@ -108,16 +133,5 @@ final readonly class InspectFish
         } catch (Refusal $refusal) {
             throw Fault::inField('/temperature', $refusal->getMessage());
         }
-    }
-
-    /** @param  Collection<int, Fish>  $fish */
-    private static function each(Collection $fish): Mass
-    {
-        $largest = 0;
-        foreach ($fish as $one) {
-            $largest = max($largest, intdiv($one->mass()->milligrams, max(1, $one->count)));
-        }
-
-        return Mass::ofMilligrams($largest);
     }
 }

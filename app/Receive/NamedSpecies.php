@@ -7,6 +7,7 @@ namespace App\Receive;
 use App\Contract\Fault;
 use App\Contract\Fields;
 use App\Fish\Species;
+use Illuminate\Database\Eloquent\Collection;
 use Sectum\Fish\BodyForm;
 use Sectum\Fish\FatClass;
 
@@ -33,11 +34,15 @@ final readonly class NamedSpecies
         ]);
     }
 
-    /** By any name the catalogue knows; null when none, or more than one, goes by it. */
-    public function called(string $name): ?Species
+    /**
+     * By any name the catalogue knows; null when none, or more than one, goes by it.
+     *
+     * @param  Collection<int, Species>  $among
+     */
+    public static function called(string $name, Collection $among): ?Species
     {
         $sought = mb_strtolower(trim($name));
-        $found = Species::query()->get()->filter(fn (Species $species): bool => in_array($sought, $species->spokenNames(), true));
+        $found = $among->filter(fn (Species $species): bool => in_array($sought, $species->spokenNames(), true));
         $exact = $found->first(fn (Species $species): bool => mb_strtolower($species->name) === $sought);
 
         return $exact ?? ($found->count() === 1 ? $found->first() : null);

@@ -24,10 +24,6 @@ final readonly class ReadInvoice
 {
     private const MOST_BYTES = 5_000_000;
 
-    public function __construct(private NamedSpecies $species)
-    {
-    }
-
     public function __invoke(Fields $fields): ReadFile
     {
         $bytes = base64_decode($fields->string('file'), true);
@@ -42,14 +38,14 @@ final readonly class ReadInvoice
                 $invoice = UblInvoice::read($text);
                 $kept = $fields->has('map') ? $map : self::kept($invoice->supplier);
 
-                return new ReadFile('ubl', [], null, $invoice, $this->found($invoice, $kept));
+                return new ReadFile('ubl', [], null, $invoice, self::found($invoice, $kept));
             }
             $csv = CsvInvoice::read($text, $map === null || ! $map->has('columns') ? null : self::columns($map));
         } catch (Refusal $refusal) {
             throw Fault::inField('/file', $refusal->getMessage());
         }
 
-        return new ReadFile('csv', $csv->headers, $csv->map, $csv->invoice, $this->found($csv->invoice, $map));
+        return new ReadFile('csv', $csv->headers, $csv->map, $csv->invoice, self::found($csv->invoice, $map));
     }
 
     private static function kept(?string $supplier): ?Fields
@@ -78,11 +74,11 @@ final readonly class ReadInvoice
     }
 
     /** @return array<int, Species|null> by place in the list of rows */
-    private function found(Invoice $invoice, ?Fields $map): array
+    private static function found(Invoice $invoice, ?Fields $map): array
     {
         $names = $map?->fields('names')->texts() ?? [];
-        $all = Species::query()->get()->keyBy('id');
+        $all = Species::query()->get();
 
-        return array_map(fn (Row $row): ?Species => $all->get($names[$row->name] ?? '') ?? $this->species->called($row->name), $invoice->rows);
+        return array_map(fn (Row $row): ?Species => $all->firstWhere('id', $names[$row->name] ?? '') ?? NamedSpecies::called($row->name, $all), $invoice->rows);
     }
 }

@@ -41,7 +41,7 @@ final readonly class ScanLabel
                 'production' => self::PRODUCTION[$scan->get('7010')->value ?? ''] ?? null,
                 'vessel' => $scan->get('251')?->value,
                 'count' => $scan->count(),
-                'invoiced' => $mass === null ? null : $mass->exact($words->unit),
+                'invoiced' => $mass === null ? null : $mass->brief($words->units->box()),
                 'tag' => $scan->get('21')?->value,
             ], fn (mixed $value): bool => $value !== null),
         ];

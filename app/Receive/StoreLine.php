@@ -13,6 +13,7 @@ use Sectum\Fish\StateBought;
 use Sectum\Measure\Mass;
 use Sectum\Measure\Money;
 use Sectum\Receive\PriceUnit;
+use Sectum\Receive\SizeGrade;
 use Sectum\Refusal;
 
 /** One line of the invoice is written down, or mended while the delivery is open. */
@@ -60,7 +61,7 @@ final readonly class StoreLine
                 throw Fault::inField('/count', 'A price for each fish needs their count.');
             }
         }
-        [$from, $to] = self::grade($fields->maybeString('grade'));
+        $grade = self::grade($fields->maybeString('grade'));
         $line = [
             'species_id' => $this->species->of($fields)->id,
             'state' => StateBought::from($fields->string('state')),
@@ -68,8 +69,8 @@ final readonly class StoreLine
             'boxes' => $fields->maybeInt('boxes'),
             'invoiced_mg' => self::mass($fields->maybeString('invoiced'), $person)?->milligrams,
             'price_unit' => $unit,
-            'grade_from_g' => $from,
-            'grade_to_g' => $to,
+            'grade_from_g' => $grade?->fromGrams,
+            'grade_to_g' => $grade?->toGrams,
         ];
         foreach (DeliveryLine::TRACE as $trace) {
             $line[$trace] = $fields->maybeString($trace);
@@ -100,17 +101,9 @@ final readonly class StoreLine
         }
     }
 
-    /** @return array{int|null, int|null} */
-    private static function grade(?string $typed): array
+    private static function grade(?string $typed): ?SizeGrade
     {
-        if ($typed === null || trim($typed) === '') {
-            return [null, null];
-        }
-        if (preg_match('/^\s*(\d{1,6})\s*(?:-|–|to)\s*(\d{1,6})\s*g?\s*$/', $typed, $m) !== 1 || (int) $m[1] >= (int) $m[2]) {
-            throw Fault::inField('/grade', 'Write the size as two weights in grams: 400-600.');
-        }
-
-        return [(int) $m[1], (int) $m[2]];
+        return $typed === null || trim($typed) === '' ? null : SizeGrade::parse($typed);
     }
 
     /** Fish that were weighed before the price was mended cost what the line says now. */

@@ -7,9 +7,12 @@ namespace App\Receive;
 use App\Kitchen\Person;
 use App\Measure\Piece;
 use App\Measure\Weighing;
+use DateTimeImmutable;
 use Illuminate\Support\Str;
 use Psr\Clock\ClockInterface;
 use Sectum\Fish\Part;
+use Sectum\Receive\Freshness;
+use Sectum\Receive\LooksAndFeel;
 
 /** A fish of the house comes into being: its number, its whole piece and its first weight. Inside somebody's transaction. */
 final readonly class TakeIn
@@ -18,8 +21,11 @@ final readonly class TakeIn
     {
     }
 
-    /** @param  array<string, mixed>  $about  what is known of it besides */
-    public function __invoke(string $id, string $reading, array $about, Weighing $weighing, Person $person): Fish
+    /**
+     * @param  array<string, mixed>  $about  what is known of it besides
+     * @param  DeliveryLine|null  $line  the line it came on, whose dates say how old it is
+     */
+    public function __invoke(string $id, string $reading, array $about, Weighing $weighing, Person $person, ?DeliveryLine $line = null): Fish
     {
         $fish = Fish::query()->create([
             'id' => $id,
@@ -31,6 +37,10 @@ final readonly class TakeIn
         $whole = Piece::query()->create(['id' => (string) Str::ulid(), 'fish_id' => $fish->id, 'part' => Part::Whole, 'name' => Part::Whole->spoken(), 'place' => 0]);
         $this->takeReading->store($reading, $whole, $weighing, $person);
         Kept::that("{$person->name} received it from {$fish->supplier->name}, ".$weighing->mass->print().", {$fish->state->value}.", $fish, $person);
+
+        $now = DateTimeImmutable::createFromInterface($this->clock->now());
+        $unseen = Freshness::of(new LooksAndFeel([], $fish->species->fat, $fish->state, daysSinceLanded: $line?->daysSinceLanded($now)));
+        $fish->update(['keeps_until' => $unseen->endsAfter($now)->format(DATE_ATOM)]);
 
         return $fish->refresh();
     }

@@ -11,6 +11,9 @@ use App\Kitchen\Settings;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use Sectum\Fish\StateBought;
+use Sectum\Receive\BadGrade;
+use Sectum\Receive\Invoice\Row;
+use Sectum\Receive\SizeGrade;
 
 /** Takes a supplier's file over as a delivery: every row, or none. The kitchen's map for this supplier is kept. */
 final readonly class TakeInvoice
@@ -51,13 +54,13 @@ final readonly class TakeInvoice
                 if ($species === null || in_array($row->place, $leftOut, true)) {
                     continue;
                 }
-                $grade = preg_match('/^(\d{2,6})\s*[-–\/]\s*(\d{2,6})/u', $row->trace['grade'] ?? '', $m) === 1 ? [(int) $m[1], (int) $m[2]] : [null, null];
+                $grade = self::grade($row);
                 DeliveryLine::query()->create([
                     'id' => (string) Str::ulid(), 'delivery_id' => $delivery->id, 'place' => ++$place, 'species_id' => $species->id,
                     'state' => StateBought::tryFrom($fields->maybeString('state') ?? '') ?? $species->usual_state,
                     'count' => $row->count, 'boxes' => $row->boxes, 'invoiced_mg' => $row->mass?->milligrams,
                     'price_minor' => $row->price === null ? null : (string) $row->price->multipliedBy(10 ** $currency->decimals)->stripTrailingZeros(), 'price_unit' => $row->unit,
-                    'grade_from_g' => $grade[0], 'grade_to_g' => $grade[1], 'landed_on' => $row->landed?->format('Y-m-d'),
+                    'grade_from_g' => $grade?->fromGrams, 'grade_to_g' => $grade?->toGrams, 'landed_on' => $row->landed?->format('Y-m-d'),
                     'lot' => $row->trace['lot'] ?? null, 'area' => $row->trace['area'] ?? null, 'gear' => $row->trace['gear'] ?? null,
                     'vessel' => $row->trace['vessel'] ?? null, 'production' => $row->trace['production'] ?? null,
                 ]);
@@ -69,5 +72,15 @@ final readonly class TakeInvoice
                 DB::table('invoice_maps')->upsert(['supplier_id' => $delivery->supplier_id, 'map' => json_encode($fields->fields('map')->all(), JSON_THROW_ON_ERROR)], ['supplier_id']);
             }
         });
+    }
+
+    /** The supplier's size, when it is two weights; other marks of size mean nothing to a scale. */
+    private static function grade(Row $row): ?SizeGrade
+    {
+        try {
+            return isset($row->trace['grade']) ? SizeGrade::parse($row->trace['grade']) : null;
+        } catch (BadGrade) {
+            return null;
+        }
     }
 }

@@ -44,6 +44,9 @@ final readonly class TakeReading
             }
             $fish = Fish::onTheBench($fish->id);
             $fish->mustBeOpen();
+            if ($fish->stage === Stage::Receive && $part !== Part::Whole) {
+                throw Fault::conflict("{$fish->title()} is still at the door: ".($fish->held === null ? 'say first that its delivery is all in.' : 'the head chef has to decide about it first.'), ['version' => $fish->version]);
+            }
             $piece = $this->retaken($fish, $fields->maybeString('replaces'), $person) ?? $this->newPiece($fish, $part, $fields->maybeString('from'), $among);
             $this->store($id, $piece, $weighing, $person);
             $fish->changed();

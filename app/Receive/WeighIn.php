@@ -10,14 +10,10 @@ use App\Kitchen\Person;
 use App\Kitchen\Settings;
 use App\Measure\Weighing;
 use Brick\Math\BigRational;
-use DateInterval;
-use DateTimeImmutable;
 use Illuminate\Support\Facades\DB;
-use Psr\Clock\ClockInterface;
 use Sectum\Measure\Mass;
 use Sectum\Measure\Money;
-use Sectum\Receive\Freshness;
-use Sectum\Receive\LooksAndFeel;
+use Sectum\Receive\Found;
 use Sectum\Refusal;
 
 /** A fish of a delivery on the pan, or a box of like ones gross, with its ice and its tub. */
@@ -26,10 +22,7 @@ final readonly class WeighIn
     /** What a floor scale for boxes takes: 300 kg. */
     private const MOST_BOX_G = 300_000;
 
-    /** A line this many times its invoice is asked about. */
-    private const ASK_BEYOND = 2;
-
-    public function __construct(private ClockInterface $clock, private TakeIn $takeIn)
+    public function __construct(private TakeIn $takeIn)
     {
     }
 
@@ -49,8 +42,9 @@ final readonly class WeighIn
                 return;
             }
             $line->delivery->mustBeOpen();
-            if (! $fields->bool('sure')) {
-                $this->ask($line, $weighing->mass, $count);
+            $question = $fields->bool('sure') ? null : $line->invoiced(false)->question(new Found($weighing->mass, $count, $weighing->resolution));
+            if ($question !== null) {
+                throw Fault::inField('/sure', $question);
             }
             $this->takeIn($line, $id, $fields, $person, $count, $weighing);
             $line->delivery->changed();
@@ -67,8 +61,6 @@ final readonly class WeighIn
 
     private function takeIn(DeliveryLine $line, string $id, Fields $fields, Person $person, int $count, Weighing $weighing): void
     {
-        $now = DateTimeImmutable::createFromInterface($this->clock->now());
-        $unseen = Freshness::of(new LooksAndFeel([], $line->species->fat, $line->state, daysSinceLanded: $line->daysSinceLanded($now)));
         ($this->takeIn)($id, $fields->string('reading'), [
             'line_id' => $line->id,
             'species_id' => $line->species_id,
@@ -79,21 +71,7 @@ final readonly class WeighIn
             'tag' => $fields->maybeString('tag'),
             'ice_mg' => self::typed($fields, 'ice', $person)->milligrams,
             'price_per_kg_minor' => self::pricePerKilo($line, $weighing->mass, $count),
-            'keeps_until' => $now->add(new DateInterval('PT'.(int) ($unseen->daysLeft * 86_400).'S'))->format(DATE_ATOM),
-        ], $weighing, $person);
-    }
-
-    /** @throws Fault with a question, when there would be far more than was invoiced */
-    private function ask(DeliveryLine $line, Mass $more, int $count): void
-    {
-        $received = $line->invoiced()->received()->plus($more);
-        if ($line->invoiced_mg !== null && $received->milligrams > self::ASK_BEYOND * $line->invoiced_mg) {
-            throw Fault::inField('/sure', "That makes {$received->print()} of {$line->species->name}, the invoice says ".Mass::ofMilligrams($line->invoiced_mg)->print().'. Is that right?');
-        }
-        $fish = $line->invoiced()->receivedCount() + $count;
-        if ($line->count !== null && $fish > self::ASK_BEYOND * $line->count) {
-            throw Fault::inField('/sure', "That makes {$fish} fish, the invoice says {$line->count}. Is that right?");
-        }
+        ], $weighing, $person, $line);
     }
 
     private static function typed(Fields $fields, string $name, Person $person): Mass

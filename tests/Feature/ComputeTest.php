@@ -72,6 +72,16 @@ final class ComputeTest extends TestCase
         self::assertSame('453.592 g', data_get($convert, 'written.g'));
     }
 
+    public function test_freshness_judges_by_grades_papers_and_the_probe(): void
+    {
+        [$code, $bright] = self::filter('freshness', '{"fat":"lean","state":"gutted","grades":{"smell":0,"eyes":1,"gills":0,"skin":0,"flesh":0,"cavity":0},"rigor":"stiff","mass_g":2000}');
+        self::assertSame([0, 'accept', 1, 18, 24], [$code, $bright['verdict'], $bright['demerits'], $bright['of_most'], $bright['rest_hours']]);
+        // One point of eighteen, at 0.7 of which a lean gutted fish of 13 days is spoilt.
+        self::assertEqualsWithDelta(13 / 18 / 0.7, $bright['days_on_ice'], 0.05);
+        [, $warm] = self::filter('freshness', '{"fat":"oily","state":"round","histamine":true,"core_c":4.5,"grades":{"smell":0,"eyes":0,"gills":0}}');
+        self::assertSame('refuse', $warm['verdict']);
+    }
+
     /** @return array<string, array{string, string, string, string}> */
     public static function refused(): array
     {
@@ -91,6 +101,8 @@ final class ComputeTest extends TestCase
             'half a cent' => ['cost', '{"mass_g":1,"price_per_kg_minor":0.5,"products":[{"id":"a","mass_g":1}]}', '/price_per_kg_minor', 'whole number'],
             'no product' => ['cost', '{"mass_g":1,"price_per_kg_minor":1,"products":[]}', '/products', 'nothing to carry the cost'],
             'pieces that are not the product' => ['cost', '{"mass_g":9,"price_per_kg_minor":1,"products":[{"id":"a","mass_g":5,"pieces_g":[2,2]}]}', '/products/0/pieces_g', '4 g together'],
+            'a fifth grade' => ['freshness', '{"fat":"lean","state":"gutted","grades":{"smell":4}}', '/grades/smell', '0 to 3'],
+            'a fish on fire' => ['freshness', '{"fat":"lean","state":"gutted","core_c":400}', '/core_c', 'between -90 and 150'],
             'a free target' => ['plate', '{"portion_minor":1,"target_cost_pct":0}', '/target_cost_pct', 'above 0'],
         ];
     }

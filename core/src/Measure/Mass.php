@@ -136,6 +136,12 @@ final readonly class Mass
         return $this->written($unit, $unit->exactDecimals());
     }
 
+    /** The same with no zeros behind that say nothing, as somebody would have typed it: "12.3 kg". */
+    public function brief(MassUnit $unit): string
+    {
+        return (string) preg_replace(['/(\.\d*?)0+(?= \w+$)/', '/\.(?= \w+$)/'], ['$1', ''], $this->exact($unit));
+    }
+
     private function written(MassUnit $unit, int $decimals): string
     {
         $sign = $this->milligrams < 0 ? '−' : '';

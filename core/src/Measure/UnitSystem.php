@@ -16,6 +16,12 @@ enum UnitSystem: string
         return $this === self::Metric ? MassUnit::Gram : MassUnit::PoundOunce;
     }
 
+    /** The unit a box is invoiced in. */
+    public function box(): MassUnit
+    {
+        return $this === self::Metric ? MassUnit::Kilogram : MassUnit::PoundOunce;
+    }
+
     /**
      * The unit meant by a number with none behind it.
      *

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Sectum\Receive;
 
+use Sectum\Fish\StateBought;
+
 /** What a cook smells, sees and feels on a fish that comes in. Each is graded 0 (as good as it gets) to 3. */
 enum Attribute: string
 {
@@ -15,6 +17,21 @@ enum Attribute: string
     case Cavity = 'cavity';
 
     public const WORST = 3;
+
+    /**
+     * What a fish bought like this still shows: a headless one has no eyes and no gills.
+     *
+     * @return list<self>
+     */
+    public static function shownBy(StateBought $state): array
+    {
+        $gone = match ($state) {
+            StateBought::Headless, StateBought::Side, StateBought::Tail => [self::Eyes, self::Gills],
+            default => [],
+        };
+
+        return array_values(array_filter(self::cases(), fn (self $attribute): bool => ! in_array($attribute, $gone, true)));
+    }
 
     public function spoken(): string
     {

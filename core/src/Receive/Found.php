@@ -23,4 +23,10 @@ final readonly class Found
         public ?string $wrongGrade = null,
     ) {
     }
+
+    /** The mean of one fish in it, whole milligrams, rounded down. */
+    public function each(): Mass
+    {
+        return Mass::ofMilligrams(intdiv($this->mass->milligrams, max(1, $this->count)));
+    }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Sectum\Receive;
 
+use DateTimeImmutable;
 use Sectum\Fish\FatClass;
 use Sectum\Fish\StateBought;
 
@@ -91,6 +92,29 @@ final readonly class Freshness
             $verdict,
             $reasons,
         );
+    }
+
+    /** When its life on ice ends, reckoned from the moment it was looked at. */
+    public function endsAfter(DateTimeImmutable $now): DateTimeImmutable
+    {
+        return self::after($now, 24 * $this->daysLeft);
+    }
+
+    /** When it stops being bright enough for raw service; null when it is no more. */
+    public function rawEndsAfter(DateTimeImmutable $now): ?DateTimeImmutable
+    {
+        return $this->rawDaysLeft > 0 ? self::after($now, 24 * $this->rawDaysLeft) : null;
+    }
+
+    /** When it may be cut; null when it may now. */
+    public function restEndsAfter(DateTimeImmutable $now): ?DateTimeImmutable
+    {
+        return $this->restHours > 0 ? self::after($now, $this->restHours) : null;
+    }
+
+    private static function after(DateTimeImmutable $now, float $hours): DateTimeImmutable
+    {
+        return $now->setTimestamp($now->getTimestamp() + (int) round(3600 * $hours));
     }
 
     /** Days on melting ice from landing to spoilt: estimates by fat class; guts in costs a quarter. */

@@ -10,6 +10,9 @@ use Sectum\Measure\Mass;
 /** One line of an invoice beside what was found in the box. */
 final readonly class Invoiced
 {
+    /** A line this many times its invoice is asked about: a slipped unit or point is likelier. */
+    private const ASK_BEYOND = 2;
+
     /**
      * @param  string  $name  as the kitchen calls the fish
      * @param  Mass|null  $mass  as invoiced
@@ -43,5 +46,32 @@ final readonly class Invoiced
     public function tolerance(): Mass
     {
         return Mass::ofMilligrams(intdiv(array_sum(array_map(fn (Found $found): int => $found->step->milligrams, $this->found)), 2));
+    }
+
+    /** The question to ask before one more weighing is taken; null when there is nothing odd about it. */
+    public function question(Found $more): ?string
+    {
+        $mass = $this->received()->plus($more->mass);
+        if ($this->mass !== null && $mass->milligrams > self::ASK_BEYOND * $this->mass->milligrams) {
+            return "That makes {$mass->print()} of {$this->name}, the invoice says {$this->mass->print()}. Is that right?";
+        }
+        $count = $this->receivedCount() + $more->count;
+
+        return $this->count !== null && $count > self::ASK_BEYOND * $this->count
+            ? "That makes {$count} fish, the invoice says {$this->count}. Is that right?"
+            : null;
+    }
+
+    /** Which way the line is off beyond the scale's tolerance: "short 460 g", "over 120 g", "1 fish short"; null when it is not. */
+    public function gap(): ?string
+    {
+        if ($this->unit === PriceUnit::Each && $this->count !== null) {
+            $missing = $this->count - $this->receivedCount();
+
+            return $missing === 0 ? null : abs($missing).' fish '.($missing > 0 ? 'short' : 'over');
+        }
+        $missing = $this->mass?->minus($this->received());
+
+        return $missing === null || $missing->abs()->milligrams <= $this->tolerance()->milligrams ? null : ($missing->isPositive() ? 'short ' : 'over ').$missing->abs()->print();
     }
 }

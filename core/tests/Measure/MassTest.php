@@ -84,8 +84,11 @@ final class MassTest extends TestCase
             foreach (MassUnit::cases() as $unit) {
                 $written = Mass::ofMilligrams($milligrams)->exact($unit);
                 self::assertSame($milligrams, Mass::parse($written)->milligrams, $written);
+                $brief = Mass::ofMilligrams($milligrams)->brief($unit);
+                self::assertSame($milligrams, Mass::parse($brief)->milligrams, $brief);
             }
         });
+        self::assertSame(['12.3 kg', '400 g', '12 kg', '0.4 g'], array_map(fn (int $mg, MassUnit $unit): string => Mass::ofMilligrams($mg)->brief($unit), [12_300_000, 400_000, 12_000_000, 400], [MassUnit::Kilogram, MassUnit::Gram, MassUnit::Kilogram, MassUnit::Gram]));
     }
 
     public function test_prints_no_more_digits_than_the_scale_gives(): void

@@ -8,13 +8,17 @@ use Brick\Math\BigRational;
 use Eris\Generators;
 use Eris\TestTrait;
 use PHPUnit\Framework\TestCase;
+use Sectum\Fish\Hazard;
 use Sectum\Measure\Currency;
 use Sectum\Measure\Mass;
+use Sectum\Receive\BadGrade;
 use Sectum\Receive\Claim;
 use Sectum\Receive\ClaimItem;
 use Sectum\Receive\Found;
 use Sectum\Receive\Invoiced;
 use Sectum\Receive\PriceUnit;
+use Sectum\Receive\RawService;
+use Sectum\Receive\SizeGrade;
 
 final class ClaimTest extends TestCase
 {
@@ -100,5 +104,47 @@ final class ClaimTest extends TestCase
             self::assertSame($printed, $claim->total->minor);
             self::assertStringContainsString($claim->total->minor > 0 ? "Please credit {$claim->total->print()}" : 'Nothing is claimed', $claim->text('a', 'b', 'c', 'd'));
         });
+    }
+
+    public function test_far_more_than_invoiced_is_asked_about_and_a_gap_is_named(): void
+    {
+        $line = self::line(8000, 3, 980, PriceUnit::Kilo, [self::found(2650)]);
+        self::assertNull($line->question(self::found(13_350)));
+        self::assertSame('That makes 16005 g of Hake, the invoice says 8000 g. Is that right?', $line->question(self::found(13_355)));
+        self::assertSame('That makes 7 fish, the invoice says 3. Is that right?', $line->question(self::found(600, null, 6)));
+        self::assertSame('short 5350 g', $line->gap());
+        self::assertSame('over 45 g', self::line(8000, null, null, PriceUnit::Kilo, [self::found(8045)])->gap());
+        self::assertSame('1 fish short', self::line(null, 3, 900, PriceUnit::Each, [self::found(800, null, 2)])->gap());
+        self::assertNull(self::line(null, null, null, PriceUnit::Kilo, [self::found(800)])->gap());
+        self::assertNull(self::line(null, null, null, PriceUnit::Kilo, [])->question(self::found(90_000)));
+    }
+
+    public function test_a_size_grade_holds_its_ends(): void
+    {
+        $grade = SizeGrade::parse(' 400/600 g');
+        self::assertSame('400 to 600 g', $grade->print());
+        self::assertSame([true, false, false, true], array_map(fn (int $mg): bool => $grade->isMissedBy(Mass::ofMilligrams($mg)), [399_999, 400_000, 600_000, 600_001]));
+        self::assertSame(333_333, self::found(1000, null, 3)->each()->milligrams);
+        foreach (['600-400', '400', 'large', '-1-5', '400-400'] as $bad) {
+            try {
+                SizeGrade::parse($bad);
+                self::fail("{$bad} was taken.");
+            } catch (BadGrade $refusal) {
+                self::assertSame('/grade', $refusal->pointer());
+            }
+        }
+    }
+
+    public function test_raw_service_is_open_by_paper_or_by_kind_and_never_by_looks(): void
+    {
+        $open = fn (?string $kind, array $hazards, ?string $proof): bool => RawService::of($kind, array_values(array_filter($hazards, fn (mixed $one): bool => $one instanceof Hazard)), $proof)->open;
+        self::assertFalse($open('Merluccius merluccius', [Hazard::Parasites], null));
+        self::assertTrue($open('Merluccius merluccius', [Hazard::Parasites], 'frozen'));
+        self::assertTrue($open('Oncorhynchus mykiss', [Hazard::Parasites, Hazard::Freshwater], 'farmed feed'));
+        self::assertTrue($open('Thunnus albacares', [Hazard::Histamine], null));
+        self::assertFalse($open('Katsuwonus pelamis', [Hazard::Histamine], null));
+        self::assertFalse($open('Ruvettus pretiosus', [Hazard::Purging], 'frozen'));
+        self::assertFalse($open('Anguilla anguilla', [Hazard::Toxin], 'farmed feed'));
+        self::assertStringContainsString('Check your local code', RawService::of('Thunnus thynnus', [], null)->why);
     }
 }

@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Receive;
+
+use App\Kitchen\Person;
+use App\Kitchen\Settings;
+use App\Measure\Words;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Symfony\Component\HttpFoundation\BinaryFileResponse;
+
+/** Smelled, seen, felt and measured, with a picture where one says more. */
+final readonly class InspectionController
+{
+    public function show(Request $request, string $line): JsonResponse
+    {
+        return new JsonResponse(InspectionView::of(DeliveryLine::atTheDoor($line), new Words(Person::of($request)->units, Settings::load()->scaleStep)));
+    }
+
+    public function preview(InspectionRequest $request, InspectFish $inspect, string $line): JsonResponse
+    {
+        return new JsonResponse(InspectionView::verdict($inspect->preview(DeliveryLine::atTheDoor($line), $request->fields())));
+    }
+
+    public function store(InspectionRequest $request, InspectFish $inspect, string $inspection): JsonResponse
+    {
+        $line = $inspect($inspection, $request->fields(), Person::of($request));
+
+        return DeliveryController::door($line->delivery_id, $request);
+    }
+
+    public function storePhoto(PhotoRequest $request, StorePhoto $store, string $line, string $photo): JsonResponse
+    {
+        $kept = $store($photo, $line, $request->fields()->string('image'), Person::of($request));
+
+        return new JsonResponse(['id' => $kept->id, 'width' => $kept->width, 'height' => $kept->height, 'at' => substr($kept->taken_at, 11, 5)]);
+    }
+
+    /** Never as what was sent: it was drawn anew. */
+    public function photo(string $photo): BinaryFileResponse
+    {
+        return new BinaryFileResponse(Photo::query()->findOrFail($photo)->path(), 200, ['Content-Type' => 'image/jpeg', 'Content-Disposition' => 'inline; filename="fish.jpg"']);
+    }
+}

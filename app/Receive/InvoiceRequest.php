@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Receive;
+
+use App\Contract\ContractRequest;
+
+final class InvoiceRequest extends ContractRequest
+{
+    protected function schema(): string
+    {
+        return 'invoice';
+    }
+}

@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature\Receive;
+
+use Illuminate\Testing\TestResponse;
+use Symfony\Component\HttpFoundation\Response;
+use Tests\TestCase;
+
+/** A kitchen with a delivery at the door. */
+abstract class AtTheDoor extends TestCase
+{
+    protected const BRIGHT = ['smell' => 0, 'eyes' => 0, 'gills' => 0, 'skin' => 0, 'flesh' => 0, 'cavity' => 0];
+
+    protected string $delivery;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->kitchen();
+        $this->delivery = self::id();
+        $this->api('PUT', "/receive/deliveries/{$this->delivery}", ['supplier' => 'Harbourgate Fish', 'number' => 'HG-2041'])->assertOk();
+    }
+
+    /** @param  array<string, mixed>  $what */
+    protected function line(string $species = 'Hake', array $what = []): string
+    {
+        $line = self::id();
+        $this->api('PUT', "/receive/deliveries/{$this->delivery}/lines/{$line}", ['species' => $this->species($species), 'state' => 'gutted', ...$what])->assertOk();
+
+        return $line;
+    }
+
+    /**
+     * @param  array<string, mixed>  $what
+     * @return TestResponse<Response>
+     */
+    protected function weighIn(string $line, string $typed, array $what = [], ?string $fish = null): TestResponse
+    {
+        return $this->api('PUT', "/receive/lines/{$line}/fish/".($fish ?? self::id()), ['reading' => self::id(), 'weight' => ['typed' => $typed], ...$what]);
+    }
+
+    /**
+     * @param  array<string, mixed>  $what
+     * @return TestResponse<Response>
+     */
+    protected function inspect(string $line, array $what = []): TestResponse
+    {
+        return $this->api('PUT', '/receive/inspections/'.self::id(), ['line' => $line, 'fish' => [], 'grades' => self::BRIGHT, ...$what]);
+    }
+
+    /** @return TestResponse<Response> */
+    protected function close(): TestResponse
+    {
+        $version = $this->api('GET', "/receive/deliveries/{$this->delivery}")->json('delivery.version');
+
+        return $this->api('PUT', "/receive/deliveries/{$this->delivery}/closed", ['version' => $version]);
+    }
+}
