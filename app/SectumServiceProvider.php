@@ -5,7 +5,11 @@ declare(strict_types=1);
 namespace App;
 
 use App\Devices\DemoPan;
+use App\Devices\DemoProbe;
+use App\Devices\LineClient;
+use App\Devices\Probe;
 use App\Devices\Scale;
+use App\Devices\SocketProbe;
 use App\Devices\SocketScale;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\ServiceProvider;
@@ -16,12 +20,12 @@ final class SectumServiceProvider extends ServiceProvider
     public function register(): void
     {
         $this->app->singleton(ClockInterface::class, SystemClock::class);
-        $this->app->singleton(SocketScale::class, fn (): SocketScale => new SocketScale(
-            self::setting('sectum.scale.host', '127.0.0.1'),
-            (int) self::setting('sectum.scale.port', '8417'),
-        ));
+        $this->app->singleton(SocketScale::class, fn (): SocketScale => new SocketScale(self::line('scale')));
+        $this->app->singleton(SocketProbe::class, fn (): SocketProbe => new SocketProbe(self::line('probe')));
         $this->app->bind(Scale::class, SocketScale::class);
         $this->app->bind(DemoPan::class, SocketScale::class);
+        $this->app->bind(Probe::class, SocketProbe::class);
+        $this->app->bind(DemoProbe::class, SocketProbe::class);
     }
 
     public function boot(): void
@@ -29,10 +33,8 @@ final class SectumServiceProvider extends ServiceProvider
         Model::preventLazyLoading($this->app->environment() !== 'production');
     }
 
-    private static function setting(string $key, string $otherwise): string
+    private static function line(string $device): LineClient
     {
-        $value = config($key);
-
-        return is_scalar($value) ? (string) $value : $otherwise;
+        return new LineClient(config()->string("sectum.{$device}.host"), config()->integer("sectum.{$device}.port"));
     }
 }

@@ -5,7 +5,9 @@ declare(strict_types=1);
 use App\BreakDown\BreakDownController;
 use App\Compute\ComputeController;
 use App\Cost\CostController;
+use App\Devices\ProbeController;
 use App\Devices\ScaleController;
+use App\Devices\ScannerController;
 use App\Fish\SpeciesController;
 use App\Kitchen\KitchenController;
 use App\Log\LogController;
@@ -39,6 +41,10 @@ Route::middleware('web')->group(function (): void {
             Route::get('scale', [ScaleController::class, 'show']);
             Route::post('scale/tare', [ScaleController::class, 'tare']);
             Route::post('scale/pan', [ScaleController::class, 'pan']);
+
+            Route::get('probe', [ProbeController::class, 'show']);
+            Route::post('probe/fish', [ProbeController::class, 'stick']);
+            Route::get('scanner/labels', [ScannerController::class, 'labels']);
 
             Route::get('fish', [SpeciesController::class, 'index']);
             Route::get('fish/{species}', [SpeciesController::class, 'show']);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Compute\ComputeCommand;
 use App\Contract\ProblemDocument;
+use App\Devices\ProbeCommand;
 use App\Devices\ScaleCommand;
 use App\Kitchen\BoundedBody;
 use App\Kitchen\OpenKitchen;
@@ -20,7 +21,7 @@ use Symfony\Component\HttpFoundation\Response;
 
 return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(using: fn () => require base_path('app/routes.php'))
-    ->withCommands([ComputeCommand::class, ScaleCommand::class])
+    ->withCommands([ComputeCommand::class, ProbeCommand::class, ScaleCommand::class])
     ->withMiddleware(function (Middleware $middleware): void {
         // The page and the API share an origin; a body is judged as it came.
         $middleware->remove([HandleCors::class, TrimStrings::class, ConvertEmptyStringsToNull::class]);

@@ -3,10 +3,14 @@
 declare(strict_types=1);
 
 return [
-    // The demo kitchen shows its PINs and lets one put a mass on the simulated pan.
+    // The demo kitchen shows its PINs and lets one use the simulated pan, probe and labels.
     'demo' => (bool) env('SECTUM_DEMO', false),
     'scale' => [
         'host' => '127.0.0.1',
         'port' => (int) env('SECTUM_SCALE_PORT', 8417),
+    ],
+    'probe' => [
+        'host' => '127.0.0.1',
+        'port' => (int) env('SECTUM_PROBE_PORT', 8418),
     ],
 ];

@@ -9,12 +9,12 @@ use Sectum\Measure\Mass;
 /** A simulated scale, with the hand that stands at it: puts a mass on the pan, or takes all off. */
 interface DemoPan extends Scale
 {
-    /** @throws ScaleAway */
+    /** @throws DeviceAway */
     public function put(Mass $mass): void;
 
-    /** @throws ScaleAway */
+    /** @throws DeviceAway */
     public function clear(): void;
 
-    /** @throws ScaleAway */
+    /** @throws DeviceAway */
     public function nudge(): void;
 }

@@ -7,13 +7,13 @@ namespace App\Devices;
 /** A bench scale, however it is reached. */
 interface Scale
 {
-    /** @throws ScaleAway when it does not answer */
+    /** @throws DeviceAway when it does not answer */
     public function sample(): ScaleSample;
 
     /**
      * Takes what lies on the pan now as the tare.
      *
-     * @throws ScaleAway when it does not answer
+     * @throws DeviceAway when it does not answer
      */
     public function tare(): ScaleSample;
 }

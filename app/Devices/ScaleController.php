@@ -48,7 +48,7 @@ final readonly class ScaleController
     {
         try {
             $sample = $ask();
-        } catch (ScaleAway) {
+        } catch (DeviceAway) {
             throw Fault::away('The scale is not answering. Type the weight instead; it is looked for every few seconds.');
         }
         $words = new Words(Person::of($request)->units, Settings::load()->scaleStep);

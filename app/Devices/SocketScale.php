@@ -4,15 +4,12 @@ declare(strict_types=1);
 
 namespace App\Devices;
 
-use JsonException;
 use Sectum\Measure\Mass;
 
-/** A scale that speaks newline-delimited JSON over a loopback socket: a word out, a sample back. */
-final class SocketScale implements DemoPan
+/** A scale behind a socket. */
+final readonly class SocketScale implements DemoPan
 {
-    private const WAIT_SECONDS = 0.4;
-
-    public function __construct(private readonly string $host, private readonly int $port)
+    public function __construct(private LineClient $line)
     {
     }
 
@@ -44,21 +41,9 @@ final class SocketScale implements DemoPan
     /** @param  array<string, int|string>  $words */
     private function ask(array $words): ScaleSample
     {
-        $socket = @stream_socket_client("tcp://{$this->host}:{$this->port}", $code, $message, self::WAIT_SECONDS);
-        if ($socket === false) {
-            throw new ScaleAway('The scale does not answer.');
-        }
-        stream_set_timeout($socket, 0, (int) (self::WAIT_SECONDS * 1_000_000));
-        fwrite($socket, json_encode($words, JSON_THROW_ON_ERROR)."\n");
-        $line = fgets($socket, 4096);
-        fclose($socket);
-        try {
-            $sample = json_decode((string) $line, true, 4, JSON_THROW_ON_ERROR);
-        } catch (JsonException) {
-            throw new ScaleAway('The scale said something that is no weight.');
-        }
-        if (! is_array($sample) || ! is_int($sample['net_mg'] ?? null) || ! is_int($sample['tare_mg'] ?? null) || ! is_int($sample['resolution_mg'] ?? null)) {
-            throw new ScaleAway('The scale said something that is no weight.');
+        $sample = $this->line->ask($words);
+        if (! is_int($sample['net_mg'] ?? null) || ! is_int($sample['tare_mg'] ?? null) || ! is_int($sample['resolution_mg'] ?? null)) {
+            throw new DeviceAway('The scale said something that is no weight.');
         }
 
         return new ScaleSample(
