@@ -96,6 +96,8 @@ Route::middleware('web')->group(function (): void {
             Route::put('cost/fish/{fish}/done', [CostController::class, 'done']);
 
             Route::get('log', [LogController::class, 'index']);
+            Route::get('log/recall', [LogController::class, 'recall']);
+            Route::get('log/trace/{format}', [LogController::class, 'trace'])->whereIn('format', ['csv', 'json', 'epcis']);
             Route::get('log/fish/{fish}', [LogController::class, 'show']);
         });
     });

@@ -102,7 +102,7 @@ final readonly class DeliveryView
     }
 
     /** Where it comes from, in one line: "27.7.a, longline, landed Mon 23 Nov 2026". */
-    private static function from(DeliveryLine $line): string
+    public static function from(DeliveryLine $line): string
     {
         return implode(', ', array_filter([
             $line->production, $line->area, $line->gear, $line->vessel,

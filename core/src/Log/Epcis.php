@@ -8,7 +8,8 @@ use DateTimeImmutable;
 use Sectum\Measure\Mass;
 
 /**
- * Events as a GS1 EPCIS 2.0 document in JSON-LD: an object event for receiving, a transformation event for breaking down.
+ * Events as a GS1 EPCIS 2.0 document in JSON-LD: an object event for receiving and for
+ * refusing, a transformation event for breaking down.
  *
  * Masses are in kilograms (UN/ECE unit code KGM), steps and dispositions from GS1's Core Business Vocabulary.
  */
@@ -46,9 +47,11 @@ final readonly class Epcis
             'eventTimeZoneOffset' => $event->at->format('P'),
         ];
 
-        return $event->kind === 'receiving'
-            ? ['type' => 'ObjectEvent', ...$common, 'action' => 'OBSERVE', 'bizStep' => 'receiving', 'disposition' => 'in_progress', 'quantityList' => self::quantities($event->inputs), ...$facts]
-            : ['type' => 'TransformationEvent', ...$common, 'bizStep' => 'commissioning', 'inputQuantityList' => self::quantities($event->inputs), 'outputQuantityList' => self::quantities($event->outputs), ...$facts];
+        return match ($event->kind) {
+            'breaking down' => ['type' => 'TransformationEvent', ...$common, 'bizStep' => 'commissioning', 'inputQuantityList' => self::quantities($event->inputs), 'outputQuantityList' => self::quantities($event->outputs), ...$facts],
+            'receiving' => ['type' => 'ObjectEvent', ...$common, 'action' => 'OBSERVE', 'bizStep' => 'receiving', 'disposition' => 'in_progress', 'quantityList' => self::quantities($event->inputs), ...$facts],
+            'refusing' => ['type' => 'ObjectEvent', ...$common, 'action' => 'OBSERVE', 'bizStep' => 'inspecting', 'disposition' => 'non_conformant', 'quantityList' => self::quantities($event->inputs), ...$facts],
+        };
     }
 
     /**

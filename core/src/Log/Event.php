@@ -11,7 +11,7 @@ use Sectum\Measure\Mass;
 final readonly class Event
 {
     /**
-     * @param  'receiving'|'breaking down'  $kind
+     * @param  'receiving'|'refusing'|'breaking down'  $kind
      * @param  string  $id  of the event, a URI
      * @param  array<string, Mass>  $inputs  what went in, by URI; what was seen, when nothing was transformed
      * @param  array<string, Mass>  $outputs  what came out, by URI
