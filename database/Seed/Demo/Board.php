@@ -1,0 +1,151 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Database\Seed\Demo;
+
+use App\BreakDown\Bench;
+use App\Contract\Fields;
+use App\Kitchen\Person;
+use App\Portion\ChooseDish;
+use App\Portion\Dish;
+use App\Portion\PortionBench;
+use App\Receive\Fish;
+use App\Receive\MoveOn;
+use App\Receive\Stage;
+use App\Receive\TakeBack;
+use App\Receive\TakeReading;
+use App\Route\SendToBin;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Str;
+use Sectum\Fish\Part;
+
+/** The demo's fish on the board: broken down, portioned, routed and costed, through the actions the page uses. */
+final class Board
+{
+    private const HALF_TRAY = Market::TARES['half tray'];
+
+    /** @var list<Person> */
+    public array $crew = [];
+
+    public Noise $noise;
+
+    public function __construct(private readonly TakeReading $take, private readonly TakeBack $takeBack, private readonly MoveOn $moveOn, private readonly ChooseDish $chooseDish)
+    {
+    }
+
+    /**
+     * @param  bool  $quick  three weights only
+     * @param  bool  $mistaken  weighed once with the half tray, and taken back
+     */
+    public function breakDown(Fish $fish, bool $quick = false, bool $mistaken = false): void
+    {
+        $grams = $fish->mass()->grams();
+        $left = $grams * (1 - $this->noise->about(0.5, 0.15) / 100);
+        $masses = $quick ? $this->threeWeights($fish, $grams, $left) : $this->everyPart($fish, $grams, $left);
+        foreach ($masses as $part => $mass) {
+            if ($mistaken && $part === 'frame') {
+                $reading = $this->weigh($fish, $part, $mass + self::HALF_TRAY);
+                ($this->takeBack)($fish, $reading, 'weighed with the half tray', $this->crew[1]);
+            }
+            $this->weigh($fish, $part, $mass);
+        }
+        ($this->moveOn)($fish, Stage::BreakDown, self::version($fish), $this->crew[1], fn (Fish $f) => $f->broken_down = true);
+    }
+
+    /** Left on the board half way, with the half tray still under the frame. */
+    public function leaveHalfCut(Fish $fish): void
+    {
+        $grams = $fish->mass()->grams();
+        $masses = array_intersect_key($this->everyPart($fish, $grams, 0.995 * $grams), array_flip(['head', 'collar', 'side-a', 'side-b', 'frame', 'fins']));
+        $others = array_sum(array_map(Noise::steps(...), array_diff_key($masses, ['frame' => 0])));
+        $masses['frame'] = $grams * 0.995 - $others + self::HALF_TRAY;
+        foreach ($masses as $part => $mass) {
+            $this->weigh($fish, $part, $mass);
+        }
+    }
+
+    /** @param  int|null  $stopAfter  portions after which somebody was called away */
+    public function portion(Fish $fish, ?int $stopAfter = null): void
+    {
+        $dish = Dish::query()->where('name', Market::FISH[$fish->species->name][4])->firstOrFail();
+        ($this->chooseDish)($fish, $dish->id, self::version($fish));
+        foreach (Fish::onTheBench($fish->id)->pieces->filter(fn ($piece): bool => $piece->part->isFillet()) as $fillet) {
+            $left = ($fillet->reading()?->mass_mg ?? 0) / 1000;
+            $end = $this->noise->about(0.03, 0.01) * $left;
+            $this->weigh($fish, 'ends', $end, $fillet->id);
+            $left -= $end;
+            $target = $dish->target_mg / 1000;
+            $most = $stopAfter ?? 40;
+            while ($left > $target * 1.06 && $most-- > 0) {
+                $piece = min($left, $this->noise->about($target + 3, 5));
+                $this->weigh($fish, 'portion', $piece, $fillet->id);
+                $left -= $piece;
+            }
+            if ($stopAfter !== null) {
+                return;
+            }
+            if ($left > 15) {
+                $this->weigh($fish, 'tail-end', $left * 0.995, $fillet->id);
+            }
+        }
+        ($this->moveOn)($fish, Stage::Portion, self::version($fish), $this->crew[2]);
+    }
+
+    public function route(Fish $fish): void
+    {
+        ($this->moveOn)($fish, Stage::Route, self::version($fish), $this->crew[1], SendToBin::allTheRest(...));
+    }
+
+    public function cost(Fish $fish): void
+    {
+        Fish::query()->whereKey($fish->id)->update(['labour_minutes' => (string) $this->noise->between(9, 24), 'delivery_minor' => $this->noise->between(8, 20) * 10]);
+        ($this->moveOn)($fish, Stage::Cost, self::version($fish), $this->crew[0]);
+    }
+
+    /** @return array<string, float> */
+    private function everyPart(Fish $fish, float $grams, float $left): array
+    {
+        $shares = $fish->species->expected($fish->state);
+        $masses = [];
+        foreach ($fish->species->form->parts() as $part) {
+            $share = $shares[$part->value] ?? null;
+            if ($share !== null && ! $part->comesOffAFillet()) {
+                $masses[$part->value] = $grams * $this->noise->about($share->meanPct, 0.5 * $share->sdPct) / 100;
+            }
+        }
+        $scale = $left / (array_sum($masses) * 1.02);
+        $masses = array_map(fn (float $mass): float => $mass * $scale, $masses);
+
+        return [...$masses, 'fins' => $left - array_sum(array_diff_key($masses, ['fins' => 0]))];
+    }
+
+    /** @return array<string, float> */
+    private function threeWeights(Fish $fish, float $grams, float $left): array
+    {
+        $fillets = array_sum(array_filter($this->everyPart($fish, $grams, $left), fn (string $part): bool => Part::from($part)->isFillet(), ARRAY_FILTER_USE_KEY));
+
+        return ['fillets' => $fillets, 'trim' => 0.04 * $grams, 'bones' => $left - $fillets - 0.04 * $grams];
+    }
+
+    private function weigh(Fish $fish, string $part, float $grams, ?string $from = null): string
+    {
+        Carbon::setTestNow(Carbon::now()->addSeconds($this->noise->between(20, 90)));
+        $onBoard = Fish::onTheBench($fish->id);
+        $reading = (string) Str::ulid();
+        $mass = Noise::steps($grams);
+        if ($mass > 0) {
+            ($this->take)($onBoard, $reading, new Fields([
+                'part' => $part, 'from' => $from,
+                'weight' => ['pan' => ['mass_mg' => $mass * 1000, 'tare_mg' => 0, 'resolution_mg' => 5000, 'steady' => true]],
+            ]), $this->crew[1 + $fish->number % 2], [...Bench::among($onBoard), ...PortionBench::PARTS]);
+        }
+
+        return $reading;
+    }
+
+    private static function version(Fish $fish): int
+    {
+        return Fish::query()->findOrFail($fish->id)->version;
+    }
+}
