@@ -38,7 +38,7 @@ final readonly class DeliveryList
                 return [
                     'delivery' => DeliveryView::head($delivery, $words),
                     'what' => implode(', ', array_unique($delivery->lines->map(fn (DeliveryLine $line): string => $line->species->name)->all())),
-                    'claimed' => $claim->isEmpty() || ($delivery->open && $claim->total->minor === 0) ? null : ($claim->total->minor > 0 ? $claim->total->print() : count($claim->items).' to settle'),
+                    'claimed' => $claim->isEmpty() || $delivery->open ? null : ($claim->total->minor > 0 ? $claim->total->print() : count($claim->items).' to settle'),
                 ];
             }, array_values($deliveries->all())),
         ];

@@ -17,14 +17,14 @@ final readonly class Whereabouts
     {
     }
 
-    /** @param  list<Place>  $found  one a piece, in any order */
+    /** @param  list<Place>  $found  one a piece, in any order; a place that holds several families has none */
     public static function of(Mass $in, array $found): self
     {
         $places = [];
         $sum = Mass::zero();
         foreach ($found as $one) {
             $so = $places[$one->name] ?? null;
-            $places[$one->name] = $so === null ? $one : new Place($one->name, $one->family, $so->mass->plus($one->mass), $so->pieces + $one->pieces);
+            $places[$one->name] = $so === null ? $one : new Place($one->name, $so->family === $one->family ? $one->family : null, $so->mass->plus($one->mass), $so->pieces + $one->pieces);
             $sum = $sum->plus($one->mass);
         }
         $places = array_values($places);

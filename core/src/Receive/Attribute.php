@@ -54,8 +54,8 @@ enum Attribute: string
             self::Eyes => ['Full and clear, pupil black', 'Flat, a little dull', 'Cloudy, grey pupil', 'Sunken, milky'],
             self::Gills => ['Bright red or pink, clear slime', 'Paler, slime turning', 'Brown or purple, cloudy slime', 'Grey or bleached, foul slime'],
             self::Skin => ['Bright, slime like water', 'Sheen going, slime cloudy', 'Dull, slime milky', 'Faded, slime yellow and thick'],
-            self::Flesh => ['Springs back at once', 'Springs back slowly', 'A dent fills half', 'A dent stays, flesh leaves the bone'],
-            self::Cavity => ['Muscle red, belly whole', 'Muscle darker, belly whole', 'Muscle brown, belly thin', 'Belly burst, muscle green or grey'],
+            self::Flesh => ['Springs back at once', 'Springs back slowly', 'A dent fills half', 'Dent stays, leaves the bone'],
+            self::Cavity => ['Muscle red, belly whole', 'Muscle darker, belly whole', 'Muscle brown, belly thin', 'Belly burst, muscle green'],
         };
     }
 

@@ -53,11 +53,16 @@ final readonly class Claim
         }
         $lines[] = '';
         $lines[] = $this->total->minor > 0
-            ? "Please credit {$this->total->print()}. Refused fish is kept apart on ice for you to collect."
+            ? "Please credit {$this->total->print()}.".($this->refusesAny() ? ' Refused fish is kept apart on ice for you to collect.' : '')
             : 'Nothing is claimed in money yet; please tell us how you would like to settle it.';
         $lines[] = 'Each fish was weighed on our scale; differences within its tolerance are not claimed.';
 
         return implode("\n", $lines);
+    }
+
+    private function refusesAny(): bool
+    {
+        return array_filter($this->items, fn (ClaimItem $item): bool => $item->kind === 'refused') !== [];
     }
 
     /** @return list<ClaimItem> */

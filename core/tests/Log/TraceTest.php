@@ -24,7 +24,7 @@ final class TraceTest extends TestCase
         $this->forAll(Generators::vector(30, Generators::choose(0, 5_000_000)), Generators::vector(30, Generators::choose(0, 4)), Generators::choose(1, 200_000_000))->then(function (array $masses, array $names, int $in): void {
             $found = [];
             foreach (array_filter($masses, is_int(...)) as $i => $mass) {
-                $found[] = new Place('place '.(is_int($names[$i]) ? $names[$i] : 0), Family::Stock, Mass::ofMilligrams($mass));
+                $found[] = new Place('place '.(is_int($names[$i]) ? $names[$i] : 0), $i % 3 === 0 ? Family::Stock : Family::Usable, Mass::ofMilligrams($mass));
             }
             $where = Whereabouts::of(Mass::ofMilligrams($in), $found);
             $sum = array_sum(array_map(fn (Place $place): int => $place->mass->milligrams, $where->places));

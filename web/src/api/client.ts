@@ -19,6 +19,16 @@ export type RouteBench = Schemas['RouteBench'];
 export type CostBench = Schemas['CostBench'];
 export type LogSheet = Schemas['LogSheet'];
 export type Kitchen = Schemas['Kitchen'];
+export type Door = Schemas['Door'];
+export type Line = Schemas['Line'];
+export type Delivery = Schemas['Delivery'];
+export type ColdRoom = Schemas['ColdRoom'];
+export type InspectionForm = Schemas['InspectionForm'];
+export type Judged = Schemas['Judged'];
+export type Scanned = Schemas['Scanned'];
+export type InvoicePreview = Schemas['InvoicePreview'];
+export type Recall = Schemas['Recall'];
+export type Species = Schemas['Species'];
 
 /** A weight as it goes to the server: what the pan showed, or what was typed. */
 export type Weight = {

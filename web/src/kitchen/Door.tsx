@@ -3,9 +3,18 @@ import { Navigate, Route, Routes } from 'react-router';
 import { api, type Kitchen } from '../api/client';
 import { BreakDownScreen } from '../breakdown/BreakDownScreen';
 import { CostScreen } from '../cost/CostScreen';
+import { FishWeKnow } from '../fish/FishWeKnow';
+import { SpeciesScreen } from '../fish/SpeciesScreen';
 import { LogScreen } from '../log/LogScreen';
+import { RecallScreen } from '../log/RecallScreen';
 import { SheetScreen } from '../log/SheetScreen';
 import { PortionScreen } from '../portion/PortionScreen';
+import { ClaimScreen } from '../receive/ClaimScreen';
+import { ColdRoomScreen } from '../receive/ColdRoomScreen';
+import { DeliveriesScreen } from '../receive/DeliveriesScreen';
+import { DoorScreen } from '../receive/DoorScreen';
+import { InspectScreen } from '../receive/InspectScreen';
+import { InvoiceScreen } from '../receive/InvoiceScreen';
 import { ReceiveScreen } from '../receive/ReceiveScreen';
 import { RouteScreen } from '../route/RouteScreen';
 import { Frame } from '../ui/Frame';
@@ -50,8 +59,16 @@ export function Door() {
     <KitchenContext value={{ ...data, me: data.me }}>
       <Routes>
         <Route element={<Frame />}>
-          <Route index element={<Navigate to="/breakdown" replace />} />
-          <Route path="receive" element={<ReceiveScreen />} />
+          <Route index element={<Navigate to="/receive" replace />} />
+          <Route path="receive" element={<ColdRoomScreen />} />
+          <Route path="receive/deliveries" element={<DeliveriesScreen />} />
+          <Route path="receive/deliveries/:delivery" element={<DoorScreen />} />
+          <Route path="receive/deliveries/:delivery/claim" element={<ClaimScreen />} />
+          <Route path="receive/lines/:line/inspect" element={<InspectScreen />} />
+          <Route path="receive/fish" element={<ReceiveScreen />} />
+          <Route path="receive/invoice" element={<InvoiceScreen />} />
+          <Route path="fish" element={<FishWeKnow />} />
+          <Route path="fish/:species" element={<SpeciesScreen />} />
           <Route path="breakdown" element={<WaitingList stage="breakdown" />} />
           <Route path="breakdown/:fish" element={<BreakDownScreen />} />
           <Route path="portion" element={<WaitingList stage="portion" />} />
@@ -61,8 +78,9 @@ export function Door() {
           <Route path="cost" element={<WaitingList stage="cost" />} />
           <Route path="cost/:fish" element={<CostScreen />} />
           <Route path="log" element={<LogScreen />} />
+          <Route path="log/recall" element={<RecallScreen />} />
           <Route path="log/:fish" element={<SheetScreen />} />
-          <Route path="*" element={<Navigate to="/breakdown" replace />} />
+          <Route path="*" element={<Navigate to="/receive" replace />} />
         </Route>
       </Routes>
     </KitchenContext>

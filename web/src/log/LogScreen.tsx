@@ -3,6 +3,8 @@ import { useEffect, useRef, useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import { api } from '../api/client';
 import { Keel } from '../ui/Keel';
+import { Pages } from '../ui/Pages';
+import { LogRooms } from './LogRooms';
 
 /** Every fish, newest first, one keel a row: at a glance which gave and which did not. */
 export function LogScreen() {
@@ -25,6 +27,7 @@ export function LogScreen() {
 
   return (
     <section className="sheet log">
+      <LogRooms />
       <div className="headline">
         <h1>Every fish</h1>
         <input
@@ -71,19 +74,7 @@ export function LogScreen() {
           </Link>
         ))}
       </div>
-      {data && data.pages > 1 && (
-        <nav className="pages" aria-label="Pages of the log">
-          <Link to={`/log?page=${page - 1}`} aria-disabled={page <= 1} className="quiet">
-            Newer
-          </Link>
-          <span>
-            {page} of {data.pages}, {data.total} fish
-          </span>
-          <Link to={`/log?page=${page + 1}`} aria-disabled={page >= data.pages} className="quiet">
-            Older
-          </Link>
-        </nav>
-      )}
+      {data && <Pages of="fish" to="/log" page={page} pages={data.pages} total={data.total} />}
     </section>
   );
 }

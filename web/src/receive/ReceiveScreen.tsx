@@ -7,19 +7,11 @@ import { api, type Form, faultAt, panFault, type Weight } from '../api/client';
 import { useKitchen } from '../kitchen/Door';
 import { Chips } from '../ui/Chips';
 import { Pan } from '../ui/Pan';
+import { ReceiveRooms } from './ReceiveRooms';
+import { chipsOf, FORMS, STATES, type State } from './states';
 
-type State = 'round' | 'gutted' | 'gutted and scaled' | 'headless' | 'side' | 'tail';
-
-const STATES: Record<State, string> = {
-  round: 'Round, guts in',
-  gutted: 'Gutted',
-  'gutted and scaled': 'Gutted and scaled',
-  headless: 'Headless',
-  side: 'One side',
-  tail: 'Tail',
-};
-
-const FORMS: Record<Form, string> = { round: 'Round', flat: 'Flat', tail: 'Tail only' };
+/** Stages with a bench of their own; elsewhere a fish has its sheet. */
+const ON_A_BENCH = new Set(['breakdown', 'portion', 'route', 'cost']);
 
 /** One fish out of the box: what it is, from whom, how it was bought, what it costs and weighs. */
 export function ReceiveScreen() {
@@ -69,6 +61,7 @@ export function ReceiveScreen() {
   return (
     <div className="bench">
       <section className="board receive">
+        <ReceiveRooms />
         <div>
           <h1>Out of the box</h1>
           <p className="soft">One fish: what it is, who sold it, how it came. Its weight is taken on the pan.</p>
@@ -99,18 +92,12 @@ export function ReceiveScreen() {
               legend={`“${name.trim()}” is new here. How is it built?`}
               name="form"
               value={form}
-              options={(Object.keys(FORMS) as Form[]).map((value) => ({ value, label: FORMS[value] }))}
+              options={chipsOf(FORMS)}
               onChange={setForm}
             />
           </div>
         )}
-        <Chips
-          legend="Bought as"
-          name="state"
-          value={state}
-          options={(Object.keys(STATES) as State[]).map((value) => ({ value, label: STATES[value] }))}
-          onChange={setState}
-        />
+        <Chips legend="Bought as" name="state" value={state} options={chipsOf(STATES)} onChange={setState} />
         {me.sees_prices && (
           <TextInput
             label="Price a kilo"
@@ -132,7 +119,7 @@ export function ReceiveScreen() {
               <Link
                 className="latest-row"
                 key={fish.id}
-                to={fish.stage === 'log' ? `/log/${fish.id}` : `/${fish.stage}/${fish.id}`}
+                to={ON_A_BENCH.has(fish.stage) ? `/${fish.stage}/${fish.id}` : `/log/${fish.id}`}
               >
                 <b>
                   {fish.title} no. {fish.number}

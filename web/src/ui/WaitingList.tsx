@@ -4,7 +4,7 @@ import { useKitchen } from '../kitchen/Door';
 import { Keel } from './Keel';
 import { STAGES } from './Spine';
 
-type Stage = Exclude<StageName, 'log'>;
+type Stage = Extract<StageName, 'breakdown' | 'portion' | 'route' | 'cost'>;
 
 const WORDS: Record<Stage, { title: string; none: string }> = {
   breakdown: { title: 'To be broken down', none: 'Fish that have been received wait here to be cut.' },

@@ -10,3 +10,5 @@ import './css/words.css';
 import './css/rows.css';
 import './css/door.css';
 import './css/stages.css';
+import './css/rooms.css';
+import './css/receive.css';

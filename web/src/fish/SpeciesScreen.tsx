@@ -1,0 +1,194 @@
+import { Button, NativeSelect, TextInput } from '@mantine/core';
+import { useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { Link, useParams } from 'react-router';
+import { api, asProblem, faultAt, type Species } from '../api/client';
+import { useKitchen } from '../kitchen/Door';
+import { Missing } from '../ui/Missing';
+import { Several } from '../ui/Several';
+
+type Field = Species['about'][number]['field'];
+
+const NAMES: Record<Field, string> = {
+  other_names: 'Other names',
+  fat: 'Fat',
+  scales: 'Scales',
+  usual_state: 'Usually bought',
+  pin_row: 'Pin bones run',
+  pin_count: 'Pin bones a side',
+  pin_sd: 'give or take',
+  hazards: 'Hazards',
+  raw_note: 'Raw service',
+  keep: 'Worth keeping',
+  size_grades_g: 'Size grades, g',
+};
+
+const CHOICES: Partial<Record<Field, string[]>> = {
+  fat: ['lean', 'medium', 'oily'],
+  scales: ['none', 'small', 'large', 'bony'],
+  usual_state: ['round', 'gutted', 'gutted and scaled', 'headless', 'side', 'tail'],
+  pin_row: ['none', 'short', 'long', 'many'],
+};
+
+const SEVERAL: Partial<Record<Field, string[]>> = {
+  hazards: ['parasites', 'histamine', 'ciguatera', 'purging', 'freshwater', 'toxin'],
+  keep: ['cheeks', 'collar', 'belly', 'roe', 'frill', 'liver', 'skin'],
+};
+
+/** One fish of the catalogue: the house's values beside the shipped ones, and the yields it starts from. */
+export function SpeciesScreen() {
+  const { species: id = '' } = useParams();
+  const { data, error } = api.useQuery('get', '/fish/{species}', { params: { path: { species: id } } });
+  if (error) {
+    return <Missing stage="receive" error={error} />;
+  }
+  return data ? <Known key={`${id}${data.version}`} species={data} /> : <p className="sheet soft">Looking it up…</p>;
+}
+
+function Known({ species }: { species: Species }) {
+  const { me } = useKitchen();
+  const queries = useQueryClient();
+  const mine = me.role === 'head chef';
+  const [about, setAbout] = useState<Partial<Record<Field, string | null>>>({});
+  const [yields, setYields] = useState<Record<string, string>>({});
+  const params = { path: { species: species.id } };
+  const store = api.useMutation('put', '/fish/{species}', {
+    onSuccess: (data) => queries.setQueryData(api.queryOptions('get', '/fish/{species}', { params }).queryKey, data),
+  });
+  const save = () =>
+    store.mutate({
+      params,
+      body: {
+        version: species.version,
+        // The names of the fields are the contract's own.
+        about: about as { fat?: 'lean' },
+        yields: Object.entries(yields).map(([which, typed]) => {
+          const [state = '', rung = ''] = which.split('|');
+          return { state, rung, mean_pct: typed.trim() === '' ? null : Number(typed) };
+        }),
+      },
+    });
+  const changed = Object.keys(about).length + Object.keys(yields).length > 0;
+
+  return (
+    <section className="sheet wide species">
+      <div className="headline">
+        <div>
+          <h1>{species.name}</h1>
+          <p className="soft">
+            <i>{species.scientific}</i>
+            {species.code ? `, FAO ${species.code}` : ''}, {species.form}
+            {species.bled ? ', bled on the boat' : ''}. <Link to="/fish">All fish</Link>
+          </p>
+        </div>
+        {mine && (
+          <Button disabled={!changed} loading={store.isPending} onClick={save}>
+            Write down what we know better
+          </Button>
+        )}
+      </div>
+      {species.cautions.length > 0 && <p className="caution">{species.cautions.join(' ')}</p>}
+      <p className="fault" role="alert">
+        {store.error ? asProblem(store.error).detail : ''}
+      </p>
+      <div className="columns">
+        <table className="about">
+          <caption>About it</caption>
+          <tbody>
+            {species.about.map((one) => {
+              const typed = one.field in about ? (about[one.field] ?? one.shipped ?? '') : one.value;
+              const set = (value: string | null) => setAbout({ ...about, [one.field]: value });
+              const choices = CHOICES[one.field];
+              const fault = faultAt(store.error, `/about/${one.field}`);
+              return (
+                <tr key={one.field}>
+                  <th scope="row">{NAMES[one.field]}</th>
+                  <td>
+                    {!mine ? (
+                      one.value
+                    ) : SEVERAL[one.field] ? (
+                      <Several
+                        legend={NAMES[one.field]}
+                        quiet
+                        chosen={typed.split(' ').filter(Boolean)}
+                        options={(SEVERAL[one.field] ?? []).map((value) => ({ value, label: value }))}
+                        onChange={(chosen) => set(chosen.join(' '))}
+                      />
+                    ) : choices ? (
+                      <NativeSelect
+                        aria-label={NAMES[one.field]}
+                        data={choices}
+                        value={typed}
+                        error={fault}
+                        onChange={(event) => set(event.currentTarget.value)}
+                      />
+                    ) : (
+                      <TextInput
+                        aria-label={NAMES[one.field]}
+                        value={typed}
+                        error={fault}
+                        onChange={(event) => set(event.currentTarget.value)}
+                      />
+                    )}
+                    {one.ours && one.shipped !== null && (
+                      <p className="soft">
+                        shipped: {one.shipped || 'nothing'}{' '}
+                        {mine && (
+                          <button type="button" className="link-button" onClick={() => set(null)}>
+                            back to it
+                          </button>
+                        )}
+                      </p>
+                    )}
+                  </td>
+                </tr>
+              );
+            })}
+          </tbody>
+        </table>
+        <div>
+          <h2>Where its yields start</h2>
+          <p className="soft">Share of the fish as bought, ± one spread.</p>
+          {species.yields.map((ladder) => (
+            <table key={ladder.state} className="start-yields">
+              <caption>{ladder.state}</caption>
+              <tbody>
+                {ladder.rungs.map((rung) => {
+                  const which = `${ladder.state}|${rung.rung}`;
+                  return (
+                    <tr key={rung.rung}>
+                      <th scope="row">{rung.rung}</th>
+                      <td className="gauge">
+                        <i style={{ width: `${rung.mean_pct}%` }} />
+                      </td>
+                      <td className="n">
+                        {mine ? (
+                          <TextInput
+                            aria-label={`${ladder.state}, ${rung.rung}, %`}
+                            inputMode="decimal"
+                            value={yields[which] ?? String(rung.mean_pct)}
+                            onChange={(event) => setYields({ ...yields, [which]: event.currentTarget.value })}
+                          />
+                        ) : (
+                          rung.mean_pct
+                        )}
+                      </td>
+                      <td className="n">± {rung.sd_pct} %</td>
+                      <td className="soft">
+                        {rung.source}
+                        {rung.source === 'house' && rung.shipped_mean_pct !== null
+                          ? `, shipped ${rung.shipped_mean_pct}`
+                          : ''}
+                      </td>
+                    </tr>
+                  );
+                })}
+              </tbody>
+            </table>
+          ))}
+          <p className="soft">Where it is from: {species.source}.</p>
+        </div>
+      </div>
+    </section>
+  );
+}

@@ -1,0 +1,186 @@
+import { keepPreviousData } from '@tanstack/react-query';
+import { useState } from 'react';
+import { Link, useSearchParams } from 'react-router';
+import { api, asProblem, type Recall } from '../api/client';
+import { useScanner } from '../ui/useScanner';
+import { LogRooms } from './LogRooms';
+
+/** Everything that came of a lot, where it is now; one step back, one step forward. */
+export function RecallScreen() {
+  const [search, setSearch] = useSearchParams();
+  const q = search.get('q') ?? '';
+  const [typed, setTyped] = useState(q);
+  const { data, error } = api.useQuery(
+    'get',
+    '/log/recall',
+    { params: { query: { q } } },
+    { placeholderData: keepPreviousData },
+  );
+  const seek = (lot: string) => {
+    setTyped(lot);
+    setSearch(lot.trim() ? { q: lot.trim() } : {});
+  };
+  useScanner(seek);
+
+  return (
+    <section className="sheet wide recall">
+      <LogRooms />
+      <div className="headline">
+        <div>
+          <h1>Recall a lot</h1>
+          <p className="soft">Type a lot, a delivery’s number or a fish like “no. 31”, or scan its label.</p>
+        </div>
+        <form
+          className="typed"
+          onSubmit={(event) => {
+            event.preventDefault();
+            seek(typed);
+          }}
+        >
+          <input
+            className="seek"
+            type="search"
+            aria-label="Lot, delivery or fish"
+            placeholder="H-2311"
+            value={typed}
+            onChange={(event) => setTyped(event.target.value)}
+          />
+          <button type="submit" className="quiet">
+            Find
+          </button>
+        </form>
+      </div>
+      {error && <p role="alert">{asProblem(error).detail}</p>}
+      {data && data.fish.length === 0 && (
+        <div className="empty">
+          <h2>{data.sought ? `Nothing came of “${data.sought}”` : 'Which lot?'}</h2>
+          <p>
+            {data.lately.length > 0
+              ? 'The latest lots of this kitchen:'
+              : 'Lots stand here once a delivery was written down.'}
+          </p>
+          <p className="line-actions">
+            {data.lately.map((lot) => (
+              <button type="button" className="quiet" key={lot.lot} onClick={() => seek(lot.lot)}>
+                {lot.lot} <span className="soft">{lot.what}</span>
+              </button>
+            ))}
+          </p>
+        </div>
+      )}
+      {data && data.fish.length > 0 && <Found recall={data} q={q} />}
+    </section>
+  );
+}
+
+function Found({ recall, q }: { recall: Recall; q: string }) {
+  const query = `?q=${encodeURIComponent(q)}`;
+  return (
+    <>
+      <div className="columns">
+        <div>
+          <h2>Came from</h2>
+          {recall.back.length === 0 && <p className="soft">These fish came without a delivery.</p>}
+          {recall.back.map((line) => (
+            <p key={`${line.delivery}${line.lot}${line.species}`}>
+              <b>{line.supplier}</b>, <Link to={`/receive/deliveries/${line.delivery}`}>{line.number}</Link>, {line.day}
+              <br />
+              {line.species} <i>{line.scientific}</i>
+              {line.lot ? `, lot ${line.lot}` : ''}
+              <br />
+              <span className="soft">
+                {line.from}
+                {line.from ? '. ' : ''}Received by {line.received_by}.
+              </span>
+            </p>
+          ))}
+        </div>
+        <div>
+          <h2>To hand over</h2>
+          <p className="soft">One step back and one step forward, for every piece.</p>
+          <p className="line-actions">
+            {(
+              [
+                ['csv', 'Table (CSV)'],
+                ['json', 'JSON'],
+                ['epcis', 'EPCIS 2.0 events'],
+              ] as const
+            ).map(([format, name]) => (
+              <a key={format} className="quiet link" href={`/api/log/trace/${format}${query}`} download>
+                {name}
+              </a>
+            ))}
+          </p>
+        </div>
+      </div>
+      <div>
+        <h2>
+          Where it is now: {recall.in.text} of {recall.fish.reduce((sum, one) => sum + one.fish.count, 0)} fish
+        </h2>
+        <div className="keel places">
+          <div
+            className="bar"
+            role="img"
+            aria-label={recall.places.map((place) => `${place.name} ${place.mass.text}`).join(', ')}
+          >
+            {recall.places.map((place) => (
+              <span
+                key={place.name}
+                className={`seg ${place.family ? `fam-${place.family}` : 'open'}`}
+                style={{ position: 'relative', width: `${(100 * place.mass.mg) / Math.max(1, recall.in.mg)}%` }}
+              />
+            ))}
+          </div>
+        </div>
+        <table>
+          <thead>
+            <tr>
+              <th>Place</th>
+              <th className="n">Pieces</th>
+              <th className="n">Weight</th>
+              <th className="n">Share</th>
+            </tr>
+          </thead>
+          <tbody>
+            {recall.places.map((place) => (
+              <tr key={place.name}>
+                <td>
+                  <i className={`swatch ${place.family ? `fam-${place.family}` : 'open'}`} /> {place.name}
+                </td>
+                <td className="n">{place.pieces}</td>
+                <td className="n">{place.mass.text}</td>
+                <td className="n">{place.share}</td>
+              </tr>
+            ))}
+            <tr>
+              <td>Water and blood lost, or not weighed yet</td>
+              <td />
+              <td className="n">{recall.unaccounted.text}</td>
+              <td />
+            </tr>
+            <tr className="sum">
+              <td>Weighed in</td>
+              <td />
+              <td className="n">{recall.in.text}</td>
+              <td />
+            </tr>
+          </tbody>
+        </table>
+      </div>
+      <div>
+        <h2>Each fish</h2>
+        <ul className="recalled">
+          {recall.fish.map(({ fish, where }) => (
+            <li key={fish.id}>
+              <Link to={`/log/${fish.id}`}>
+                {fish.title} no. {fish.number}
+              </Link>
+              <b className="n">{fish.whole.text}</b>
+              <span className="soft">{where.map((place) => `${place.name} ${place.mass}`).join(' · ')}</span>
+            </li>
+          ))}
+        </ul>
+      </div>
+    </>
+  );
+}

@@ -1,0 +1,106 @@
+import { useState } from 'react';
+import { Link, useParams } from 'react-router';
+import { api } from '../api/client';
+import { Missing } from '../ui/Missing';
+
+/** What is not as invoiced, with figures, and the text ready to send. */
+export function ClaimScreen() {
+  const { delivery: id = '' } = useParams();
+  const [copied, setCopied] = useState(false);
+  const { data, error } = api.useQuery('get', '/receive/deliveries/{delivery}', { params: { path: { delivery: id } } });
+  if (error) {
+    return <Missing stage="receive" error={error} />;
+  }
+  if (!data) {
+    return <p className="sheet soft">Reckoning…</p>;
+  }
+  const { delivery, claim } = data;
+  return (
+    <section className="sheet claim">
+      <div className="headline">
+        <div>
+          <h1>Claim to {delivery.supplier}</h1>
+          <p className="soft">
+            {delivery.number}, {delivery.day}. <Link to={`/receive/deliveries/${id}`}>Back to the delivery</Link>
+          </p>
+        </div>
+        {claim?.total && (
+          <p className="yield">
+            <b>{claim.total}</b>
+            <span className="soft">asked back</span>
+          </p>
+        )}
+      </div>
+      {!claim && (
+        <div className="empty">
+          <h2>Nothing to claim</h2>
+          <p>What was weighed in is what was invoiced, within the scale’s tolerance.</p>
+        </div>
+      )}
+      {claim && (
+        <>
+          <table>
+            <thead>
+              <tr>
+                <th>What</th>
+                <th>Fish</th>
+                <th>Figures</th>
+                <th className="n">Money</th>
+              </tr>
+            </thead>
+            <tbody>
+              {claim.items.map((item) => (
+                <tr key={item.sentence}>
+                  <td>{item.kind}</td>
+                  <td>{item.line}</td>
+                  <td>{item.sentence.replace(`${item.line}: `, '')}</td>
+                  <td className="n">{item.money ?? '–'}</td>
+                </tr>
+              ))}
+              {claim.total && (
+                <tr className="sum">
+                  <td colSpan={3}>Asked back</td>
+                  <td className="n">{claim.total}</td>
+                </tr>
+              )}
+            </tbody>
+          </table>
+          <div className="letter">
+            <h2>The text, ready to send</h2>
+            <textarea
+              readOnly
+              aria-label="Claim, ready to send"
+              value={claim.text}
+              rows={claim.text.split('\n').length + 2}
+              onFocus={(event) => event.target.select()}
+            />
+            <p className="line-actions no-print">
+              <button type="button" className="next" onClick={() => copy(claim.text).then(() => setCopied(true))}>
+                {copied ? 'Copied' : 'Copy the text'}
+              </button>
+              <a
+                className="quiet link"
+                download={`claim-${delivery.number}.txt`}
+                href={`data:text/plain;charset=utf-8,${encodeURIComponent(claim.text)}`}
+              >
+                Save as a file
+              </a>
+              <Link className="quiet link" to="/receive">
+                To the cold room
+              </Link>
+            </p>
+          </div>
+        </>
+      )}
+    </section>
+  );
+}
+
+/** Away from a secure address a browser lends no clipboard; then the text stands there chosen. */
+async function copy(text: string) {
+  if (navigator.clipboard) {
+    await navigator.clipboard.writeText(text);
+  } else {
+    document.querySelector<HTMLTextAreaElement>('.letter textarea')?.select();
+  }
+}

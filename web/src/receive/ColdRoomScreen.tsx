@@ -1,0 +1,193 @@
+import { useQueryClient } from '@tanstack/react-query';
+import { Link } from 'react-router';
+import { api, asProblem, type ColdRoom } from '../api/client';
+import { useKitchen } from '../kitchen/Door';
+import { ReceiveRooms } from './ReceiveRooms';
+
+type Group = ColdRoom['groups'][number];
+type Row = Group['fish'][number];
+
+/** Days the ruler spans, from the start of today. */
+const SPAN = 7;
+
+const at = (day: number) => `${(100 * Math.min(Math.max(day, 0), SPAN)) / SPAN}%`;
+
+/** The first screen of the morning: what to cut first, and what stands at the door. */
+export function ColdRoomScreen() {
+  const { data, error } = api.useQuery('get', '/receive/cold-room', {}, { refetchInterval: 60_000 });
+  const empty = data?.groups.every((group) => group.fish.length === 0);
+
+  return (
+    <section className="sheet wide">
+      <ReceiveRooms />
+      {error && <p role="alert">{asProblem(error).detail}</p>}
+      {data && (
+        <>
+          <div className="headline">
+            <div>
+              <h1>Cold room</h1>
+              <p className="soft">
+                {data.now}. {said(data)}
+              </p>
+            </div>
+            <Link className="go" to="/receive/deliveries?new">
+              A delivery is here
+            </Link>
+          </div>
+          {data.at_the_door.map((delivery) => (
+            <p className="remark quiet-remark" key={delivery.id}>
+              <span>
+                <b>{delivery.supplier}</b>, {delivery.number}, is at the door: {delivery.fish} fish weighed in so far,{' '}
+                {delivery.mass.text}.
+              </span>
+              <Link className="quiet link" to={`/receive/deliveries/${delivery.id}`}>
+                Go on with it
+              </Link>
+            </p>
+          ))}
+          {empty && (
+            <div className="empty">
+              <h2>The cold room is empty</h2>
+              <p>Fish that was weighed in lies here, in the order in which it should be cut.</p>
+              <Link to="/receive/deliveries?new">Write down a delivery</Link>
+            </div>
+          )}
+          {!empty && (
+            <div className="queue">
+              <p className="lasts-key" aria-hidden="true">
+                <i className="raw" /> raw service
+                <i className="keeps" /> keeps on ice
+                <i className="rests" /> rests first
+                <i className="now" /> now
+              </p>
+              {data.groups
+                .filter((group) => group.fish.length > 0)
+                .map((group, i) => (
+                  <QueueGroup key={group.group} group={group} days={data.days} ruled={i === 0} />
+                ))}
+            </div>
+          )}
+        </>
+      )}
+    </section>
+  );
+}
+
+function said(data: ColdRoom): string {
+  const count = (group: Group['group']) => data.groups.find((g) => g.group === group)?.count ?? 0;
+  const parts = [
+    count('decide') > 0 ? `${count('decide')} to be decided` : '',
+    `${count('cut')} to be cut`,
+    count('rest') > 0 ? `${count('rest')} resting` : '',
+    data.on_the_board > 0 ? `${data.on_the_board} on the board already` : '',
+  ];
+  return `${parts.filter(Boolean).join(', ')}.`;
+}
+
+function QueueGroup({ group, days, ruled }: { group: Group; days: string[]; ruled: boolean }) {
+  return (
+    <div>
+      <div className="queue-head">
+        <h2>{group.title}</h2>
+        {ruled ? (
+          <div className="week" aria-hidden="true">
+            {days.slice(0, SPAN).map((day, i) => (
+              <span key={day} style={{ left: at(i) }}>
+                {day}
+              </span>
+            ))}
+          </div>
+        ) : (
+          <span />
+        )}
+        <span />
+      </div>
+      {group.fish.map((row, i) => (
+        <QueueRow key={row.fish.id} row={row} group={group.group} place={i + 1} />
+      ))}
+      {group.more > 0 && <p className="soft more">and {group.more} more</p>}
+    </div>
+  );
+}
+
+function QueueRow({ row, group, place }: { row: Row; group: Group['group']; place: number }) {
+  const { fish } = row;
+  const name = (
+    <span className="what">
+      <b>
+        {group === 'cut' && <i className="place">{place}</i>}
+        {fish.title} {fish.count > 1 ? `, ${fish.count} fish` : `no. ${fish.number}`}
+      </b>
+      <span className="why">{row.reasons.join(' ')}</span>
+    </span>
+  );
+  return (
+    <div className={`queue-row ${group}`}>
+      <Link to={group === 'decide' && row.delivery ? `/receive/deliveries/${row.delivery}` : `/breakdown/${fish.id}`}>
+        {name}
+        <Week row={row} />
+        <span className="weight">
+          <b>{fish.whole.text}</b>
+          <span className="soft">{row.lot ?? fish.supplier}</span>
+        </span>
+      </Link>
+      {group === 'decide' && <Decision row={row} />}
+    </div>
+  );
+}
+
+/** How long a fish lasts, along the week: until when it rests, is bright enough for raw service, and keeps. */
+function Week({ row }: { row: Row }) {
+  const { now_day: now, keeps_day: keeps, raw_day: raw, rests_day: rests } = row;
+  const resting = rests !== null && rests > now;
+  const from = resting ? rests : now;
+  const says = [
+    resting ? `rests ${hours(rests - now)}` : '',
+    raw !== null && raw > now ? `raw service for ${hours(raw - now)} more` : '',
+    keeps !== null ? (keeps > now ? `keeps ${hours(keeps - now)} more` : 'past its reckoned life') : '',
+  ].filter(Boolean);
+  return (
+    <span className="lasts" role="img" aria-label={says.join(', ')}>
+      {[1, 2, 3, 4, 5, 6].map((day) => (
+        <i key={day} className="tick" style={{ left: at(day) }} />
+      ))}
+      {resting && <i className="rests" style={{ left: at(now), right: `calc(100% - ${at(rests)})` }} />}
+      {keeps !== null && keeps > from && (
+        <i
+          className={keeps > SPAN ? 'keeps on' : 'keeps'}
+          style={{ left: at(from), right: `calc(100% - ${at(keeps)})` }}
+        />
+      )}
+      {raw !== null && raw > from && <i className="raw" style={{ left: at(from), right: `calc(100% - ${at(raw)})` }} />}
+      <i className="now" style={{ left: at(now) }} />
+    </span>
+  );
+}
+
+const hours = (days: number) => (days < 1.5 ? `${Math.round(24 * days)} hours` : `${Math.floor(days)} days`);
+
+function Decision({ row }: { row: Row }) {
+  const { me } = useKitchen();
+  const queries = useQueryClient();
+  const decide = api.useMutation('put', '/receive/fish/{fish}/decision', {
+    onSettled: () => queries.invalidateQueries(),
+  });
+  const say = (take: boolean) =>
+    decide.mutate({ params: { path: { fish: row.fish.id } }, body: { take, version: row.fish.version } });
+  if (me.role !== 'head chef') {
+    return <p className="soft">The head chef decides.</p>;
+  }
+  return (
+    <p className="decision">
+      <button type="button" className="quiet" disabled={decide.isPending} onClick={() => say(true)}>
+        Take it all the same
+      </button>
+      <button type="button" className="quiet" disabled={decide.isPending} onClick={() => say(false)}>
+        Refuse it
+      </button>
+      <span className="fault" role="alert">
+        {decide.error ? asProblem(decide.error).detail : ''}
+      </span>
+    </p>
+  );
+}

@@ -1,0 +1,136 @@
+import { Autocomplete, Button, TextInput } from '@mantine/core';
+import { keepPreviousData, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { Link, useNavigate, useSearchParams } from 'react-router';
+import { ulid } from 'ulid';
+import { api, asProblem, faultAt } from '../api/client';
+import { Pages } from '../ui/Pages';
+import { ReceiveRooms } from './ReceiveRooms';
+
+/** Every delivery, those still open first; and the place where a new one begins. */
+export function DeliveriesScreen() {
+  const [search, setSearch] = useSearchParams();
+  const [q, setQ] = useState('');
+  const page = Number(search.get('page') ?? '1');
+  const { data } = api.useQuery(
+    'get',
+    '/receive/deliveries',
+    { params: { query: { q, page } } },
+    { placeholderData: keepPreviousData },
+  );
+
+  return (
+    <section className="sheet wide">
+      <ReceiveRooms />
+      <div className="headline">
+        <h1>Deliveries</h1>
+        <input
+          className="seek"
+          type="search"
+          aria-label="Search the deliveries"
+          placeholder="Supplier, number or lot"
+          value={q}
+          onChange={(event) => {
+            setQ(event.target.value);
+            setSearch({});
+          }}
+        />
+      </div>
+      <NewDelivery start={search.has('new')} />
+      {data?.total === 0 && (
+        <div className="empty">
+          <h2>{q ? `No delivery goes by “${q}”` : 'No delivery yet'}</h2>
+          <p>
+            {q
+              ? 'Try part of the supplier’s name, a number, or a lot.'
+              : 'What a supplier brings is written down here.'}
+          </p>
+        </div>
+      )}
+      <div className="rows">
+        {data?.deliveries.map(({ delivery, what, claimed }) => (
+          <Link className="delivery-row" key={delivery.id} to={`/receive/deliveries/${delivery.id}`}>
+            <span>
+              <b>{delivery.supplier}</b>
+              <span className="soft">
+                {delivery.number}, {delivery.day}
+              </span>
+            </span>
+            <span>
+              {what || 'nothing written down yet'}
+              <span className="soft">
+                {delivery.open ? 'at the door' : `received by ${delivery.received_by}`}
+                {delivery.held > 0 ? `, ${delivery.held} to be decided` : ''}
+              </span>
+            </span>
+            <span className="n">
+              <b>{delivery.mass.text}</b>
+              <span className="soft">{delivery.fish} fish</span>
+            </span>
+            <span className="n">
+              {claimed && (
+                <>
+                  <b>{claimed}</b>
+                  <span className="soft">{claimed.includes('settle') ? '' : 'claimed'}</span>
+                </>
+              )}
+            </span>
+          </Link>
+        ))}
+      </div>
+      {data && <Pages of="deliveries" to="/receive/deliveries" page={page} pages={data.pages} total={data.total} />}
+    </section>
+  );
+}
+
+function NewDelivery({ start }: { start: boolean }) {
+  const navigate = useNavigate();
+  const queries = useQueryClient();
+  const { data } = api.useQuery('get', '/receive');
+  const [supplier, setSupplier] = useState('');
+  const [number, setNumber] = useState('');
+  const [id, setId] = useState(ulid);
+  const store = api.useMutation('put', '/receive/deliveries/{delivery}', {
+    onSuccess: (door) => {
+      queries.invalidateQueries({ queryKey: ['get', '/receive/deliveries'] });
+      navigate(`/receive/deliveries/${door.delivery.id}`);
+    },
+    onError: () => setId(ulid()),
+  });
+  const twin = (store.error as { delivery?: string } | null)?.delivery;
+
+  return (
+    <form
+      className="new-delivery"
+      onSubmit={(event) => {
+        event.preventDefault();
+        store.mutate({ params: { path: { delivery: id } }, body: { supplier, number } });
+      }}
+    >
+      <Autocomplete
+        label="A new delivery from"
+        placeholder="Supplier"
+        data={data?.suppliers ?? []}
+        value={supplier}
+        onChange={setSupplier}
+        error={faultAt(store.error, '/supplier')}
+        autoFocus={start}
+      />
+      <TextInput
+        label="Number"
+        placeholder="invoice or despatch note"
+        value={number}
+        onChange={(event) => setNumber(event.currentTarget.value)}
+        error={faultAt(store.error, '/number')}
+      />
+      <Button type="submit" loading={store.isPending} disabled={!supplier.trim() || !number.trim()}>
+        Begin
+      </Button>
+      {store.error && !asProblem(store.error).errors && (
+        <p className="fault" role="alert">
+          {asProblem(store.error).detail} {twin && <Link to={`/receive/deliveries/${twin}`}>Open it</Link>}
+        </p>
+      )}
+    </form>
+  );
+}

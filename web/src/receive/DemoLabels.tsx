@@ -1,0 +1,19 @@
+import { api } from '../api/client';
+import { typeAsScanner } from '../ui/useScanner';
+
+/** Only in the demo kitchen: labels to hold under a scanner, which types what they say. */
+export function DemoLabels() {
+  const { data } = api.useQuery('get', '/scanner/labels', {}, { staleTime: Number.POSITIVE_INFINITY });
+  return (
+    <div className="demo-pan labels">
+      <p className="soft">Demo: hold a label under the scanner</p>
+      <div className="row">
+        {data?.labels.map((label) => (
+          <button type="button" key={label.name} className="quiet" onClick={() => typeAsScanner(label.text)}>
+            {label.name}
+          </button>
+        ))}
+      </div>
+    </div>
+  );
+}

@@ -1,0 +1,307 @@
+import { TextInput } from '@mantine/core';
+import { useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { Link, useNavigate, useParams } from 'react-router';
+import { ulid } from 'ulid';
+import { api, asProblem, type Door, faultAt, type Line, panFault, type Scanned, type Weight } from '../api/client';
+import { useKitchen } from '../kitchen/Door';
+import { Chips } from '../ui/Chips';
+import { Missing } from '../ui/Missing';
+import { Pan } from '../ui/Pan';
+import { useKeys } from '../ui/useKeys';
+import { useScanner } from '../ui/useScanner';
+import { DemoLabels } from './DemoLabels';
+import { LineCard } from './LineCard';
+import { LineForm, type Written, writtenOf } from './LineForm';
+
+type Box = { count: string; ice: string; tub: string; tag: string };
+
+const NO_BOX: Box = { count: '', ice: '', tub: '', tag: '' };
+
+/** A delivery at the door: its lines beside what is found in the boxes, one fish on the pan after the other. */
+export function DoorScreen() {
+  const { delivery: id = '' } = useParams();
+  const path = { params: { path: { delivery: id } } };
+  const { data, error } = api.useQuery('get', '/receive/deliveries/{delivery}', path);
+  if (error) {
+    return <Missing stage="receive" error={error} />;
+  }
+  return data ? <AtTheDoor key={id} door={data} /> : <p className="sheet soft">Opening the delivery…</p>;
+}
+
+function AtTheDoor({ door }: { door: Door }) {
+  const { delivery, lines } = door;
+  const { demo } = useKitchen();
+  const navigate = useNavigate();
+  const queries = useQueryClient();
+  const key = api.queryOptions('get', '/receive/deliveries/{delivery}', {
+    params: { path: { delivery: delivery.id } },
+  }).queryKey;
+  const keep = (next: Door) => {
+    queries.setQueryData(key, next);
+    queries.invalidateQueries({ queryKey: ['get', '/spine'] });
+  };
+  const [chosen, setChosen] = useState<string | null>(null);
+  const [editing, setEditing] = useState<Written | null>(
+    delivery.open && lines.length === 0 ? writtenOf(null, null) : null,
+  );
+  const [boxed, setBoxed] = useState(false);
+  const [box, setBox] = useState(NO_BOX);
+  const [ids, setIds] = useState(() => ({ fish: ulid(), reading: ulid() }));
+  const [asked, setAsked] = useState<Weight | null>(null);
+  const line = lines.find((l) => l.id === chosen) ?? lines.find(wanting) ?? lines.at(-1);
+
+  const weighIn = api.useMutation('put', '/receive/lines/{line}/fish/{fish}', {
+    onSuccess: (next) => {
+      keep(next);
+      setIds({ fish: ulid(), reading: ulid() });
+      setAsked(null);
+      setBox(NO_BOX);
+      setBoxed(false);
+    },
+  });
+  const sendBack = api.useMutation('put', '/receive/fish/{fish}/taken-back', { onSuccess: keep });
+  const scan = api.useMutation('post', '/receive/scan', { onSuccess: (scanned) => filled(scanned) });
+  const close = api.useMutation('put', '/receive/deliveries/{delivery}/closed', {
+    onSuccess: (next) => {
+      keep(next);
+      queries.invalidateQueries();
+      navigate(next.claim ? `/receive/deliveries/${delivery.id}/claim` : '/receive');
+    },
+    onError: () => queries.invalidateQueries({ queryKey: key }),
+  });
+  useScanner((text) => delivery.open && scan.mutate({ body: { text } }));
+
+  /** A scanned label goes into the line that is being written, selects the one it belongs to, or begins a new one. */
+  const filled = (scanned: Scanned) => {
+    const known = lines.find(
+      (l) => scanned.line.lot !== undefined && l.lot === scanned.line.lot && l.species.id === scanned.line.species,
+    );
+    if (known && !editing) {
+      setChosen(known.id);
+    } else {
+      setEditing(writtenOf(editing, scanned.line));
+    }
+  };
+  const choose = (id: string) => {
+    setChosen(id);
+    weighIn.reset();
+    setAsked(null);
+  };
+  const take = (weight: Weight, sure = false) => {
+    if (!line) {
+      return;
+    }
+    setAsked(weight);
+    weighIn.mutate({
+      params: { path: { line: line.id, fish: ids.fish } },
+      body: {
+        reading: ids.reading,
+        weight,
+        ...(sure ? { sure } : {}),
+        ...(boxed
+          ? {
+              count: Number(box.count) || 1,
+              ...(box.ice.trim() ? { ice: box.ice } : {}),
+              ...(box.tub.trim() ? { tub: box.tub } : {}),
+              ...(box.tag.trim() ? { tag: box.tag } : {}),
+            }
+          : {}),
+      },
+    });
+  };
+  useKeys(Object.fromEntries(lines.slice(0, 9).map((l, i) => [String(i + 1), () => choose(l.id)])));
+
+  const question = faultAt(weighIn.error, '/sure');
+  const boxFault = ['/ice', '/tub', '/count', '/tag'].some((pointer) => faultAt(weighIn.error, pointer));
+  const trouble = weighIn.error && !question && !boxFault ? weighIn.error : (sendBack.error ?? close.error);
+  const nth = line ? line.received_count + 1 : 0;
+  const missing = !delivery.open
+    ? 'All of it is in.'
+    : editing
+      ? 'Write the line down first.'
+      : !line
+        ? 'Write the first line of the invoice, or scan a label.'
+        : null;
+
+  return (
+    <div className="bench">
+      <section className="board door-board">
+        <header className="headline">
+          <div>
+            <h1>
+              {delivery.supplier} <span style={{ fontWeight: 450 }}>{delivery.number}</span>
+            </h1>
+            <p className="soft">
+              {delivery.day}, received by {delivery.received_by}
+              {delivery.open ? '' : ', all in'}. <Link to="/receive/deliveries">All deliveries</Link>
+            </p>
+          </div>
+          <p className="yield">
+            <b>{delivery.mass.text}</b>
+            <span className="soft">{delivery.fish} fish weighed in</span>
+          </p>
+        </header>
+        {scan.error && (
+          <p className="remark" role="alert">
+            {asProblem(scan.error).detail}
+          </p>
+        )}
+        {editing ? (
+          <LineForm
+            key={editing.stamp}
+            delivery={delivery.id}
+            written={editing}
+            onDone={(next, id) => {
+              if (next) {
+                keep(next);
+                setChosen(id);
+              }
+              setEditing(null);
+              scan.reset();
+            }}
+          />
+        ) : (
+          <>
+            <div className="lines">
+              {lines.map((l, i) => (
+                <LineCard
+                  key={l.id}
+                  line={l}
+                  digit={i + 1}
+                  open={delivery.open}
+                  toCome={delivery.open && wanting(l) ? (l.count ?? 1) - l.received_count : 0}
+                  chosen={l.id === line?.id}
+                  onChoose={() => choose(l.id)}
+                  onEdit={() => setEditing(writtenOf({ ...l.written, id: l.id }, null))}
+                />
+              ))}
+            </div>
+            {lines.length === 0 && <p className="soft">Nothing was written down of this delivery.</p>}
+            {door.claim && !(delivery.open && lines.some(wanting)) && <ClaimSoFar door={door} />}
+            {delivery.open && (
+              <p className="line-actions">
+                <button type="button" className="quiet" onClick={() => setEditing(writtenOf(null, null))}>
+                  Another line
+                </button>
+                <span className="soft">A scanned label writes a line by itself.</span>
+              </p>
+            )}
+          </>
+        )}
+        {demo && delivery.open && <DemoLabels />}
+      </section>
+      <Pan
+        todo={
+          missing ?? (boxed ? `Put the box of ${line?.species.name ?? ''} on the scale, gross.` : nextFish(line, nth))
+        }
+        recordAs={
+          missing || !line
+            ? null
+            : boxed
+              ? `${line.species.name}, ${box.count || '?'} fish in a box`
+              : `${line.species.name}, fish ${nth}`
+        }
+        takeWord="Weigh in"
+        onTake={take}
+        busy={weighIn.isPending}
+        fault={panFault(trouble)}
+        readings={line && !editing ? line.fish.map((fish) => reading(fish, line)).reverse() : []}
+        {...(delivery.open
+          ? {
+              onTakeBack: (fish: string) =>
+                sendBack.mutate({ params: { path: { fish } }, body: { reason: 'taken back at the door' } }),
+            }
+          : {})}
+        next={{
+          label: delivery.open ? 'All in: to the cold room' : 'To the cold room',
+          disabled: delivery.open && (delivery.fish === 0 || close.isPending || editing !== null),
+          onClick: () =>
+            delivery.open
+              ? close.mutate({ params: { path: { delivery: delivery.id } }, body: { version: delivery.version } })
+              : navigate('/receive'),
+        }}
+      >
+        {question && asked && (
+          <p className="remark" role="alert">
+            <span>{question}</span>
+            <button type="button" className="quiet" onClick={() => take(asked, true)}>
+              Yes, take it
+            </button>
+          </p>
+        )}
+        {delivery.open && line && !editing && (
+          <>
+            <Chips
+              legend="On the pan"
+              name="boxed"
+              inline
+              value={boxed ? 'box' : 'one'}
+              options={[
+                { value: 'one', label: 'One fish' },
+                { value: 'box', label: 'A box' },
+              ]}
+              onChange={(value) => setBoxed(value === 'box')}
+            />
+            {boxed && (
+              <div className="pair">
+                {(['count', 'ice', 'tub', 'tag'] as const).map((field) => (
+                  <TextInput
+                    key={field}
+                    label={{ count: 'Fish in it', ice: 'Ice', tub: 'Tub', tag: 'Tag' }[field]}
+                    placeholder={{ count: '12', ice: '2 kg', tub: '1.8 kg', tag: 'box 7' }[field]}
+                    {...(field === 'count' ? { inputMode: 'numeric' as const } : {})}
+                    value={box[field]}
+                    error={faultAt(weighIn.error, `/${field}`)}
+                    onChange={(event) => setBox({ ...box, [field]: event.currentTarget.value })}
+                  />
+                ))}
+              </div>
+            )}
+          </>
+        )}
+      </Pan>
+    </div>
+  );
+}
+
+/** A line with fish still to come, by its count or its weight. */
+function wanting(line: Line): boolean {
+  return line.count !== null ? line.received_count < line.count : line.fish.length === 0;
+}
+
+function nextFish(line: Line | undefined, nth: number): string {
+  if (!line) {
+    return '';
+  }
+  const of = line.count === null ? '' : nth <= line.count ? ` of ${line.count}` : ', one more than invoiced';
+  return `Put ${line.species.name} ${nth}${of} on the pan, without ice.`;
+}
+
+function reading(fish: Line['fish'][number], line: Line) {
+  return {
+    id: fish.id,
+    piece: fish.id,
+    name: `${line.species.name} no. ${fish.number}${fish.count > 1 ? `, ${fish.count} fish` : ''}${fish.tag ? `, ${fish.tag}` : ''}`,
+    mass: fish.mass,
+    by: fish.by ?? '',
+    at: fish.at,
+    source: 'pan' as const,
+    taken_back: null,
+  };
+}
+
+function ClaimSoFar({ door }: { door: Door }) {
+  const count = door.claim?.items.length ?? 0;
+  return (
+    <p className="remark quiet-remark">
+      <span>
+        <b>{door.claim?.total ? `${door.claim.total} to claim` : `${count} to settle`}</b>: {count}{' '}
+        {count === 1 ? 'thing is' : 'things are'} not as invoiced{door.delivery.open ? ' so far' : ''}.
+      </span>
+      <Link className="quiet link" to={`/receive/deliveries/${door.delivery.id}/claim`}>
+        Read the claim
+      </Link>
+    </p>
+  );
+}

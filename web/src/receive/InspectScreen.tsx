@@ -1,0 +1,152 @@
+import { keepPreviousData, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { Link, useNavigate, useParams } from 'react-router';
+import { ulid } from 'ulid';
+import { api, asProblem, faultAt, type InspectionForm } from '../api/client';
+import { useKitchen } from '../kitchen/Door';
+import { Chips } from '../ui/Chips';
+import { Missing } from '../ui/Missing';
+import { Several } from '../ui/Several';
+import { GradeDrawing } from './GradeDrawing';
+import { PhotoButton } from './PhotoButton';
+import { ProbePanel, type Taken } from './ProbePanel';
+
+type Attribute = InspectionForm['attributes'][number]['attribute'];
+type Rigor = InspectionForm['rigor'][number]['rigor'];
+
+/** Fish of one line, smelled, seen and felt: each attribute by what it is like, the verdict asked from the kitchen computer. */
+export function InspectScreen() {
+  const { line = '' } = useParams();
+  const { data, error } = api.useQuery('get', '/receive/lines/{line}/inspection', { params: { path: { line } } });
+  if (error) {
+    return <Missing stage="receive" error={error} />;
+  }
+  return data ? <Look key={line} line={line} form={data} /> : <p className="sheet soft">Laying the fish out…</p>;
+}
+
+function Look({ line, form }: { line: string; form: InspectionForm }) {
+  const { demo } = useKitchen();
+  const navigate = useNavigate();
+  const queries = useQueryClient();
+  const unseen = form.fish.filter((fish) => fish.verdict === null).map((fish) => fish.id);
+  const [chosen, setChosen] = useState<string[]>(unseen.length > 0 ? unseen : form.fish.map((fish) => fish.id));
+  const [grades, setGrades] = useState<Partial<Record<Attribute, number>>>({});
+  const [rigor, setRigor] = useState<Rigor>('passed');
+  const [core, setCore] = useState<Taken | null>(null);
+  const [id] = useState(ulid);
+  const body = { line, fish: chosen, grades, rigor, ...(core ? { temperature: core.sent } : {}) };
+  const seen = Object.keys(grades).length;
+  const said = seen > 0 || core !== null;
+  const judged = api.useQuery(
+    'post',
+    '/receive/lines/{line}/inspection',
+    { params: { path: { line } }, body },
+    { enabled: said && chosen.length > 0, placeholderData: keepPreviousData, retry: false },
+  );
+  const store = api.useMutation('put', '/receive/inspections/{inspection}', {
+    onSuccess: () => {
+      queries.invalidateQueries();
+      navigate(`/receive/deliveries/${form.delivery}`);
+    },
+  });
+  const verdict = said ? judged.data : undefined;
+  const fault = faultAt(judged.error, '/temperature') ?? (store.error ? asProblem(store.error).detail : undefined);
+
+  return (
+    <div className="bench">
+      <section className="board look">
+        <header className="headline">
+          <div>
+            <h1>
+              {form.title} <span style={{ fontWeight: 450 }}>from {form.supplier}</span>
+            </h1>
+            <p className="soft">
+              Bought {form.state}. Touch what it is like.{' '}
+              <Link to={`/receive/deliveries/${form.delivery}`}>Back to the delivery</Link>
+            </p>
+          </div>
+          <button
+            type="button"
+            className="quiet"
+            onClick={() => setGrades(Object.fromEntries(form.attributes.map((a) => [a.attribute, 0])))}
+          >
+            All at its best
+          </button>
+        </header>
+        {form.fish.length > 1 && (
+          <Several
+            legend="It is about"
+            chosen={chosen}
+            options={form.fish.map((fish) => ({
+              value: fish.id,
+              label: `${fish.mass.text}${fish.verdict ? ` (${fish.verdict})` : ''}`,
+            }))}
+            onChange={setChosen}
+          />
+        )}
+        <div className="grades">
+          {form.attributes.map((attribute) => (
+            <fieldset className="grade-row" key={attribute.attribute}>
+              <legend>{attribute.name}</legend>
+              {attribute.grades.map((words, grade) => (
+                <label className="grade" key={words}>
+                  <input
+                    type="radio"
+                    name={attribute.attribute}
+                    checked={grades[attribute.attribute] === grade}
+                    onChange={() => setGrades({ ...grades, [attribute.attribute]: grade })}
+                  />
+                  <GradeDrawing attribute={attribute.attribute} grade={grade} />
+                  <span>{words}</span>
+                  {grade === 3 && attribute.fatal && <em>refuses</em>}
+                </label>
+              ))}
+            </fieldset>
+          ))}
+        </div>
+      </section>
+      <aside className="pan" aria-label="Probe and verdict">
+        <ProbePanel warmest={form.warmest} rule={form.rule} taken={core} onTake={setCore} demo={demo} />
+        <Chips
+          legend="How stiff"
+          name="rigor"
+          value={rigor}
+          options={form.rigor.map((r) => ({ value: r.rigor, label: r.name }))}
+          onChange={setRigor}
+        />
+        <div className={`verdict ${verdict?.verdict.replace(' ', '-') ?? ''}`} aria-live="polite">
+          <h2>{verdict ? verdict.spoken : 'Nothing looked at yet'}</h2>
+          {verdict ? (
+            <>
+              <p>{verdict.reasons.join(' ')}</p>
+              <p className="soft">
+                Some {Math.round(verdict.days_on_ice)} days on ice so far, {Math.round(verdict.days_left_low)} to{' '}
+                {Math.round(verdict.days_left_high)} left nine times in ten.
+              </p>
+            </>
+          ) : (
+            <p className="soft">{form.cautions.join(' ') || 'Smell it first, then look, then press.'}</p>
+          )}
+        </div>
+        <p className="fault" role="alert">
+          {fault ?? ''}
+        </p>
+        <div className="push" />
+        <PhotoButton line={line} count={form.photos.length} />
+        <button
+          type="button"
+          className="take"
+          disabled={!verdict || chosen.length === 0 || store.isPending}
+          onClick={() => store.mutate({ params: { path: { inspection: id } }, body })}
+        >
+          Write it down
+          <small>
+            {chosen.length === 0
+              ? 'No fish is chosen'
+              : `${chosen.length} of ${form.fish.length} ${form.fish.length === 1 ? 'fish' : 'weighings'}, ${seen} of ${form.attributes.length} looked at`}
+          </small>
+        </button>
+      </aside>
+    </div>
+  );
+}

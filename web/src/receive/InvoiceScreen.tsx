@@ -1,0 +1,290 @@
+import { Autocomplete, Button, NativeSelect, TextInput } from '@mantine/core';
+import { useState } from 'react';
+import { Link, useNavigate } from 'react-router';
+import { ulid } from 'ulid';
+import { api, asProblem, faultAt, type InvoicePreview } from '../api/client';
+import { base64 } from '../ui/base64';
+import { Chips } from '../ui/Chips';
+import { ReceiveRooms } from './ReceiveRooms';
+
+type Decimals = 'auto' | 'point' | 'comma';
+type Dates = 'auto' | 'dmy' | 'mdy' | 'ymd';
+
+const DECIMALS: { value: Decimals; label: string }[] = [
+  { value: 'auto', label: 'as it looks' },
+  { value: 'point', label: '9.80' },
+  { value: 'comma', label: '9,80' },
+];
+
+const DATES: { value: Dates; label: string }[] = [
+  { value: 'auto', label: 'as it looks' },
+  { value: 'dmy', label: 'day first' },
+  { value: 'mdy', label: 'month first' },
+  { value: 'ymd', label: 'year first' },
+];
+
+const SAYS: Record<string, string> = {
+  name: 'Fish',
+  mass: 'Weight',
+  count: 'How many',
+  boxes: 'Boxes',
+  price: 'Price',
+  unit: 'Price is for',
+  lot: 'Lot',
+  area: 'Catch area',
+  gear: 'Gear',
+  landed: 'Landed',
+  vessel: 'Vessel',
+  production: 'Wild or farmed',
+  grade: 'Size',
+};
+
+/** A supplier's file becomes a delivery: read, shown row by row with its faults, and taken whole or not at all. */
+export function InvoiceScreen() {
+  const navigate = useNavigate();
+  const { data: choices } = api.useQuery('get', '/receive');
+  const [file, setFile] = useState<{ name: string; bytes: string } | null>(null);
+  const [supplier, setSupplier] = useState('');
+  const [number, setNumber] = useState('');
+  const [day, setDay] = useState(() => new Date().toISOString().slice(0, 10));
+  const [columns, setColumns] = useState<Record<string, string> | null>(null);
+  const [names, setNames] = useState<Record<string, string>>({});
+  const [decimals, setDecimals] = useState<Decimals>('auto');
+  const [dates, setDates] = useState<Dates>('auto');
+  const [leftOut, setLeftOut] = useState<number[]>([]);
+  const [id, setId] = useState(ulid);
+  const map = { ...(columns ? { columns } : {}), names, decimals, dates };
+  const changed = columns !== null || Object.keys(names).length > 0 || decimals !== 'auto' || dates !== 'auto';
+  const preview = api.useQuery(
+    'post',
+    '/receive/invoice',
+    { body: { file: file?.bytes ?? '', ...(supplier.trim() ? { supplier } : {}), ...(changed ? { map } : {}) } },
+    { enabled: file !== null, retry: false },
+  );
+  const take = api.useMutation('put', '/receive/deliveries/{delivery}/invoice', {
+    onSuccess: (door) => navigate(`/receive/deliveries/${door.delivery.id}`),
+    onError: () => setId(ulid()),
+  });
+  const read = file ? preview.data : undefined;
+  const twin = (take.error as { delivery?: string } | null)?.delivery;
+  const open = read?.rows.filter((row) => row.faults.length > 0 && !leftOut.includes(row.place)) ?? [];
+  const from = supplier || read?.supplier || '';
+  const under = number || read?.number || '';
+
+  return (
+    <section className="sheet wide invoice">
+      <ReceiveRooms />
+      <div>
+        <h1>Invoice file</h1>
+        <p className="soft">
+          CSV, or a UBL 2.1 invoice or despatch advice in XML, up to 5 MB. Nothing is taken before every row is right.
+        </p>
+      </div>
+      <div className="new-delivery">
+        <label className="file">
+          <span>The file</span>
+          <input
+            type="file"
+            accept=".csv,.txt,.xml,text/csv,text/xml,application/xml"
+            onChange={async (event) => {
+              const chosen = event.target.files?.[0];
+              setLeftOut([]);
+              take.reset();
+              setFile(chosen ? { name: chosen.name, bytes: await base64(chosen) } : null);
+            }}
+          />
+        </label>
+        <Autocomplete
+          label="Supplier"
+          data={choices?.suppliers ?? []}
+          value={from}
+          onChange={setSupplier}
+          error={faultAt(take.error, '/supplier')}
+        />
+        <TextInput
+          label="Number"
+          value={under}
+          onChange={(event) => setNumber(event.currentTarget.value)}
+          error={faultAt(take.error, '/number')}
+        />
+        <TextInput
+          label="Day"
+          type="date"
+          value={day}
+          onChange={(event) => setDay(event.currentTarget.value)}
+          error={faultAt(take.error, '/delivered_on')}
+        />
+      </div>
+      {file && preview.isFetching && <p className="soft">Reading {file.name}…</p>}
+      {file && preview.error && (
+        <p className="remark" role="alert">
+          {asProblem(preview.error).detail}
+        </p>
+      )}
+      {!file && (
+        <div className="empty">
+          <h2>No file yet</h2>
+          <p>Choose what the supplier sent. It is shown row by row first, with what is wrong with each.</p>
+        </div>
+      )}
+      {read && (
+        <>
+          {read.faults.map((fault) => (
+            <p className="remark" key={fault}>
+              {fault}
+            </p>
+          ))}
+          {read.kind === 'csv' && (
+            <>
+              <div className="row written">
+                <Chips
+                  legend="Numbers are written"
+                  name="decimals"
+                  inline
+                  value={decimals}
+                  options={DECIMALS}
+                  onChange={setDecimals}
+                />
+                <Chips legend="Dates" name="dates" inline value={dates} options={DATES} onChange={setDates} />
+              </div>
+              <Mapping read={read} columns={columns ?? read.columns} onColumns={setColumns} />
+            </>
+          )}
+          <Rows
+            read={read}
+            species={choices?.species ?? []}
+            leftOut={leftOut}
+            onLeaveOut={(place) =>
+              setLeftOut(leftOut.includes(place) ? leftOut.filter((p) => p !== place) : [...leftOut, place])
+            }
+            onName={(name, species) => setNames({ ...names, [name]: species })}
+          />
+          <p className="line-actions">
+            <Button
+              loading={take.isPending}
+              disabled={open.length > 0 || read.faults.length > 0 || !from.trim() || !under.trim()}
+              onClick={() =>
+                take.mutate({
+                  params: { path: { delivery: id } },
+                  body: {
+                    file: file?.bytes ?? '',
+                    supplier: from,
+                    number: under,
+                    delivered_on: day,
+                    map: { ...map, columns: columns ?? read.columns },
+                    leave_out: leftOut,
+                  },
+                })
+              }
+            >
+              Take {read.rows.length - leftOut.length} rows as a delivery
+            </Button>
+            <span className="soft">
+              {open.length > 0
+                ? `${open.length} ${open.length === 1 ? 'row has' : 'rows have'} a fault: mend it in the file, say which fish is meant, or leave the row out.`
+                : ''}
+            </span>
+            {take.error && (
+              <span className="fault" role="alert">
+                {asProblem(take.error).detail} {twin && <Link to={`/receive/deliveries/${twin}`}>Open it</Link>}
+              </span>
+            )}
+          </p>
+        </>
+      )}
+    </section>
+  );
+}
+
+function Mapping(props: {
+  read: InvoicePreview;
+  columns: Record<string, string>;
+  onColumns: (columns: Record<string, string>) => void;
+}) {
+  const { read, columns } = props;
+  return (
+    <details className="mapping" open={read.faults.length > 0}>
+      <summary>What each column says</summary>
+      <div className="fields four">
+        {read.says.map((says) => (
+          <NativeSelect
+            key={says}
+            label={SAYS[says] ?? says}
+            data={['', ...read.headers]}
+            value={columns[says] ?? ''}
+            onChange={(event) => {
+              const { [says]: _, ...others } = columns;
+              props.onColumns(event.currentTarget.value ? { ...others, [says]: event.currentTarget.value } : others);
+            }}
+          />
+        ))}
+      </div>
+    </details>
+  );
+}
+
+function Rows(props: {
+  read: InvoicePreview;
+  species: { id: string; name: string }[];
+  leftOut: number[];
+  onLeaveOut: (place: number) => void;
+  onName: (name: string, species: string) => void;
+}) {
+  return (
+    <table className="invoice-rows">
+      <thead>
+        <tr>
+          <th className="n">Line</th>
+          <th>On the invoice</th>
+          <th>Here it is</th>
+          <th className="n">Weight</th>
+          <th className="n">Count</th>
+          <th className="n">Price</th>
+          <th className="n">Net, tax</th>
+          <th>Lot and origin</th>
+          <th />
+        </tr>
+      </thead>
+      <tbody>
+        {props.read.rows.map((row) => {
+          const out = props.leftOut.includes(row.place);
+          return (
+            <tr key={row.place} className={out ? 'out' : row.faults.length > 0 ? 'faulty' : ''}>
+              <td className="n">{row.place}</td>
+              <td>
+                {row.name}
+                {!out && row.faults.length > 0 && <span className="fault">{row.faults.join(' ')}</span>}
+              </td>
+              <td>
+                {row.species_name ?? (
+                  <NativeSelect
+                    aria-label={`Which fish is “${row.name}”?`}
+                    data={[
+                      { value: '', label: 'say which' },
+                      ...props.species.map((s) => ({ value: s.id, label: s.name })),
+                    ]}
+                    value=""
+                    onChange={(event) => event.currentTarget.value && props.onName(row.name, event.currentTarget.value)}
+                  />
+                )}
+              </td>
+              <td className="n">{row.mass}</td>
+              <td className="n">{row.count}</td>
+              <td className="n">{row.price}</td>
+              <td className="n">
+                {row.net}
+                {row.tax ? `, ${row.tax}` : ''}
+              </td>
+              <td>{row.trace}</td>
+              <td>
+                <button type="button" className="quiet" onClick={() => props.onLeaveOut(row.place)}>
+                  {out ? 'Take it' : 'Leave out'}
+                </button>
+              </td>
+            </tr>
+          );
+        })}
+      </tbody>
+    </table>
+  );
+}

@@ -1,0 +1,176 @@
+import { Autocomplete, Button, NativeSelect, TextInput } from '@mantine/core';
+import { useState } from 'react';
+import { ulid } from 'ulid';
+import { api, asProblem, type Door, type Form, faultAt, type Line, type Scanned } from '../api/client';
+import { useKitchen } from '../kitchen/Door';
+import { Chips } from '../ui/Chips';
+import { chipsOf, FORMS, STATES, type State } from './states';
+
+type Unit = 'kg' | 'lb' | 'each';
+
+/** A line as it is being written: an id made by the page, and the words of its fields. */
+export type Written = { id: string; stamp: string; words: Record<string, string> };
+
+/** What a line says already, what was written of it so far, and what a scanned label adds. */
+export function writtenOf(
+  before: (Partial<Line['written']> & { id: string }) | Written | null,
+  scanned: Scanned['line'] | null,
+): Written {
+  const words: Record<string, string> = {};
+  const add = (more: object) => {
+    for (const [field, value] of Object.entries(more)) {
+      if (value !== null && value !== undefined && field !== 'tag') {
+        words[field] = String(value);
+      }
+    }
+  };
+  const id = before?.id ?? ulid();
+  if (before) {
+    const { id: _, ...fields } = 'words' in before ? { id: before.id, ...before.words } : before;
+    add(fields);
+  }
+  add(scanned ?? {});
+  return { id, stamp: ulid(), words };
+}
+
+const UNITS: Record<Unit, string> = { kg: 'a kilo', lb: 'a pound', each: 'each' };
+
+const PAPERS = { '': 'none came', 'farmed feed': 'Farmed on feed free of parasites', frozen: 'Frozen before' };
+
+const WILD = { '': 'not said', wild: 'Wild', farmed: 'Farmed' };
+
+/** One line of the invoice; only the fish and how it was bought are asked for. */
+export function LineForm(props: {
+  delivery: string;
+  written: Written;
+  onDone: (door: Door | null, line: string) => void;
+}) {
+  const { id, words: first } = props.written;
+  const { me, currency_sign: sign } = useKitchen();
+  const { data } = api.useQuery('get', '/receive');
+  const [words, setWords] = useState(first);
+  const [name, setName] = useState(first.species_name ?? '');
+  const [form, setForm] = useState<Form | null>(null);
+  const store = api.useMutation('put', '/receive/deliveries/{delivery}/lines/{line}', {
+    onSuccess: (door) => props.onDone(door, id),
+  });
+  const shown = name || data?.species.find((s) => s.id === words.species)?.name || '';
+  const species = data?.species.find((s) => s.name.toLowerCase() === shown.trim().toLowerCase());
+  const unknown = shown.trim() !== '' && data !== undefined && !species;
+  const set = (field: string, value: string) => setWords({ ...words, [field]: value });
+  const text = (field: string, label: string, placeholder = '', more = {}) => (
+    <TextInput
+      label={label}
+      placeholder={placeholder}
+      value={words[field] ?? ''}
+      onChange={(event) => set(field, event.currentTarget.value)}
+      error={faultAt(store.error, `/${field}`)}
+      {...more}
+    />
+  );
+  const choice = (field: string, label: string, options: Record<string, string>, otherwise = '') => (
+    <NativeSelect
+      label={label}
+      data={Object.entries(options).map(([value, name]) => ({ value, label: name }))}
+      value={words[field] ?? otherwise}
+      onChange={(event) => set(field, event.currentTarget.value)}
+      error={faultAt(store.error, `/${field}`)}
+    />
+  );
+  const save = () => {
+    const said = (field: string) => words[field]?.trim() || undefined;
+    const whole = (field: string) => (said(field) === undefined ? undefined : Number(said(field)));
+    store.mutate({
+      params: { path: { delivery: props.delivery, line: id } },
+      body: {
+        ...(species ? { species: species.id } : { species_name: shown.trim(), form: form ?? 'round' }),
+        state: (words.state ?? 'gutted') as State,
+        count: whole('count'),
+        boxes: whole('boxes'),
+        invoiced: said('invoiced'),
+        ...(me.sees_prices && said('price') ? { price: said('price') } : {}),
+        price_unit: (words.price_unit ?? 'kg') as Unit,
+        grade: said('grade'),
+        lot: said('lot'),
+        area: said('area'),
+        gear: said('gear'),
+        vessel: said('vessel'),
+        landed_on: said('landed_on'),
+        harvested_on: said('harvested_on'),
+        production: said('production') as 'wild' | undefined,
+        proof: said('proof') as 'frozen' | undefined,
+        gtin: said('gtin'),
+      },
+    });
+  };
+
+  return (
+    <form
+      className="line-form"
+      aria-label="One line of the invoice"
+      onSubmit={(event) => {
+        event.preventDefault();
+        save();
+      }}
+    >
+      <div className="fields four">
+        <Autocomplete
+          className="two"
+          label="Fish"
+          placeholder="Arctic char"
+          data={data?.species.map((s) => s.name) ?? []}
+          value={shown}
+          onChange={(value) => {
+            setName(value);
+            set('species', '');
+          }}
+          error={faultAt(store.error, '/species') ?? faultAt(store.error, '/form')}
+          limit={8}
+        />
+        {text('invoiced', 'Invoiced weight', '12.3 kg')}
+        {text('count', 'How many', '4', { inputMode: 'numeric' })}
+      </div>
+      {unknown && (
+        <Chips
+          legend={`“${shown.trim()}” is new here. How is it built?`}
+          name="form"
+          value={form}
+          options={chipsOf(FORMS)}
+          onChange={setForm}
+        />
+      )}
+      <div className="fields four">
+        {choice('state', 'Bought as', STATES, 'gutted')}
+        {me.sees_prices && text('price', 'Price', '13.90', { leftSection: sign, inputMode: 'decimal' })}
+        {me.sees_prices && choice('price_unit', 'for', UNITS, 'kg')}
+        {text('grade', 'Size sold as, g', '600-800')}
+      </div>
+      <h2>Where it comes from</h2>
+      <div className="fields four">
+        {text('lot', 'Lot', 'H-2311')}
+        {text('area', 'Catch area or farm', '27.7.a')}
+        {text('gear', 'Gear or method', 'longline')}
+        {text('vessel', 'Vessel or site')}
+        {text('landed_on', 'Landed', '', { type: 'date' })}
+        {text('harvested_on', 'Caught or harvested', '', { type: 'date' })}
+        {text('boxes', 'Boxes', '1', { inputMode: 'numeric' })}
+        {text('gtin', 'Trade item', '14 digits', { inputMode: 'numeric' })}
+      </div>
+      <div className="fields four">
+        {choice('production', 'It is', WILD)}
+        <div className="two">{choice('proof', 'Paper for raw service', PAPERS)}</div>
+      </div>
+      <p className="line-actions">
+        <Button type="submit" loading={store.isPending} disabled={!shown.trim() || (unknown && !form)}>
+          Write the line down
+        </Button>
+        <button type="button" className="quiet" onClick={() => props.onDone(null, id)}>
+          Leave it
+        </button>
+        <span className="fault" role="alert">
+          {store.error && !asProblem(store.error).errors ? asProblem(store.error).detail : ''}
+        </span>
+      </p>
+    </form>
+  );
+}

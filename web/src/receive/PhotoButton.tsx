@@ -1,0 +1,42 @@
+import { useQueryClient } from '@tanstack/react-query';
+import { useRef } from 'react';
+import { ulid } from 'ulid';
+import { api, asProblem } from '../api/client';
+import { base64 } from '../ui/base64';
+
+/** Takes a picture of the fish, or chooses one; the kitchen computer draws it anew. */
+export function PhotoButton({ line, count }: { line: string; count: number }) {
+  const queries = useQueryClient();
+  const field = useRef<HTMLInputElement>(null);
+  const store = api.useMutation('put', '/receive/lines/{line}/photos/{photo}', {
+    onSuccess: () => queries.invalidateQueries({ queryKey: ['get', '/receive/lines/{line}/inspection'] }),
+  });
+  return (
+    <div>
+      <input
+        ref={field}
+        className="visually-hidden"
+        type="file"
+        aria-label="Photo of the fish"
+        accept="image/jpeg,image/png,image/webp"
+        capture="environment"
+        tabIndex={-1}
+        onChange={async (event) => {
+          const file = event.target.files?.[0];
+          event.target.value = '';
+          if (file) {
+            store.mutate({ params: { path: { line, photo: ulid() } }, body: { image: await base64(file) } });
+          }
+        }}
+      />
+      <button type="button" className="quiet wide" disabled={store.isPending} onClick={() => field.current?.click()}>
+        {store.isPending ? 'Keeping the photo…' : count > 0 ? `Another photo (${count} kept)` : 'Add a photo'}
+      </button>
+      {store.error && (
+        <p className="fault" role="alert">
+          {asProblem(store.error).detail}
+        </p>
+      )}
+    </div>
+  );
+}

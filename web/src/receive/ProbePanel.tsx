@@ -1,0 +1,98 @@
+import { useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { api, asProblem } from '../api/client';
+
+/** A core temperature that was taken: as it is sent, and as it is read. */
+export type Taken = { sent: { probe: number } | { typed: string }; text: string };
+
+const probeKey = api.queryOptions('get', '/probe').queryKey;
+
+/** The probe: its live figure, one button to take it, a field to type what another thermometer says. */
+export function ProbePanel(props: {
+  warmest: string;
+  rule: string;
+  taken: Taken | null;
+  onTake: (taken: Taken | null) => void;
+  demo: boolean;
+}) {
+  const queries = useQueryClient();
+  const [typed, setTyped] = useState('');
+  const [fish, setFish] = useState('');
+  const probe = api.useQuery(
+    'get',
+    '/probe',
+    {},
+    {
+      refetchInterval: (q) => (q.state.status === 'error' ? 3_000 : 300),
+      retry: false,
+      staleTime: 0,
+      networkMode: 'always',
+    },
+  );
+  const stick = api.useMutation('post', '/probe/fish', { onSuccess: (data) => queries.setQueryData(probeKey, data) });
+  const shown = probe.isError ? undefined : probe.data;
+
+  return (
+    <div className="probe">
+      <div className="live">
+        <div className="state">
+          <span>{shown ? (shown.steady ? 'Core, steady' : 'Core, creeping') : 'No probe'}</span>
+          <span>at most {props.warmest}</span>
+        </div>
+        <div className="figure long" data-testid="core">
+          {shown?.text.replace(' °C', '') ?? '–'}
+          <small>°C</small>
+        </div>
+      </div>
+      <div className="row">
+        <button
+          type="button"
+          className="quiet"
+          disabled={!shown?.steady}
+          onClick={() => shown && props.onTake({ sent: { probe: shown.tenths }, text: shown.text })}
+        >
+          {props.taken ? `Taken: ${props.taken.text}` : 'Take the core'}
+        </button>
+        <form
+          className="typed"
+          onSubmit={(event) => {
+            event.preventDefault();
+            props.onTake(typed.trim() ? { sent: { typed }, text: typed } : null);
+          }}
+        >
+          <input
+            aria-label="Core temperature, typed"
+            placeholder="or type: 3.4"
+            value={typed}
+            autoComplete="off"
+            onChange={(event) => setTyped(event.target.value)}
+          />
+        </form>
+      </div>
+      <p className="soft">{props.rule}. Check your local code and your food-safety plan.</p>
+      {props.demo && (
+        <form
+          className="demo-pan"
+          onSubmit={(event) => {
+            event.preventDefault();
+            stick.mutate({ body: fish.trim() ? { core: fish } : {} });
+          }}
+        >
+          <div className="row">
+            <input
+              aria-label="Stick the probe into"
+              placeholder="demo: a fish of 1.8"
+              value={fish}
+              autoComplete="off"
+              onChange={(event) => setFish(event.target.value)}
+            />
+            <button type="submit" className="quiet">
+              Stick in
+            </button>
+          </div>
+          {stick.error && <p className="fault">{asProblem(stick.error).detail}</p>}
+        </form>
+      )}
+    </div>
+  );
+}

@@ -1,0 +1,18 @@
+import { useKitchen } from '../kitchen/Door';
+import { Rooms } from '../ui/Rooms';
+
+export function ReceiveRooms() {
+  const { me } = useKitchen();
+  return (
+    <Rooms
+      label="Receive"
+      rooms={[
+        { to: '/receive', name: 'Cold room' },
+        { to: '/receive/deliveries', name: 'Deliveries' },
+        { to: '/receive/fish', name: 'One fish, no paper' },
+        ...(me.sees_prices ? [{ to: '/receive/invoice', name: 'Invoice file' }] : []),
+        { to: '/fish', name: 'Fish we know' },
+      ]}
+    />
+  );
+}

@@ -1,0 +1,17 @@
+import type { Form } from '../api/client';
+
+export type State = 'round' | 'gutted' | 'gutted and scaled' | 'headless' | 'side' | 'tail';
+
+export const STATES: Record<State, string> = {
+  round: 'Round, guts in',
+  gutted: 'Gutted',
+  'gutted and scaled': 'Gutted and scaled',
+  headless: 'Headless',
+  side: 'One side',
+  tail: 'Tail',
+};
+
+export const FORMS: Record<Form, string> = { round: 'Round', flat: 'Flat', tail: 'Tail only' };
+
+export const chipsOf = <T extends string>(words: Record<T, string>) =>
+  (Object.keys(words) as T[]).map((value) => ({ value, label: words[value] }));
