@@ -6,12 +6,14 @@ namespace App\Log;
 
 use App\BreakDown\FishTree;
 use App\BreakDown\KeelView;
+use App\Fish\Species;
 use App\Kitchen\Person;
 use App\Kitchen\Settings;
 use App\Measure\Words;
 use App\Portion\PortionBench;
 use App\Receive\Fish;
 use App\Receive\FishHead;
+use App\Receive\Supplier;
 use Illuminate\Database\Eloquent\Builder;
 use Sectum\BreakDown\Reconcile;
 use Sectum\BreakDown\Recovery;
@@ -63,8 +65,8 @@ final readonly class LogList
         $like = '%'.addcslashes($sought, '%_\\').'%';
 
         return $query->where(fn (Builder $any): Builder => $any
-            ->whereHas('species', fn (Builder $species): Builder => $species->whereRaw("name like ? escape '\\'", [$like]))
-            ->orWhereHas('supplier', fn (Builder $supplier): Builder => $supplier->whereRaw("name like ? escape '\\'", [$like]))
+            ->whereIn('species_id', Species::query()->whereRaw("name like ? escape '\\'", [$like])->select('id'))
+            ->orWhereIn('supplier_id', Supplier::query()->whereRaw("name like ? escape '\\'", [$like])->select('id'))
             ->orWhere('number', ctype_digit($sought) ? (int) $sought : -1));
     }
 }

@@ -52,7 +52,7 @@ final readonly class Recalled
     public static function lately(): array
     {
         $lately = [];
-        foreach (DeliveryLine::query()->with(['species', 'delivery.supplier'])->whereNotNull('lot')->orderByDesc('id')->limit(8)->get() as $line) {
+        foreach (DeliveryLine::query()->with(['species', 'delivery.supplier'])->whereNotNull('lot')->whereHas('fish')->orderByDesc('id')->limit(8)->get() as $line) {
             $lately[(string) $line->lot] ??= ['lot' => (string) $line->lot, 'what' => "{$line->species->name}, {$line->delivery->supplier->name}"];
         }
 

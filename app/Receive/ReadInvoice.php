@@ -40,7 +40,7 @@ final readonly class ReadInvoice
 
                 return new ReadFile('ubl', [], null, $invoice, self::found($invoice, $kept));
             }
-            $csv = CsvInvoice::read($text, $map === null || ! $map->has('columns') ? null : self::columns($map));
+            $csv = CsvInvoice::read($text, $map === null ? null : self::columns($map));
         } catch (Refusal $refusal) {
             throw Fault::inField('/file', $refusal->getMessage());
         }

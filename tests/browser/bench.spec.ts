@@ -3,7 +3,8 @@ import { CUTTER, expectSound, putOnPan, signIn, weigh } from './kitchen';
 
 test('the suspected reading is named, and mended with one tap', async ({ page }) => {
   await signIn(page);
-  await page.getByRole('link', { name: /Zander no. 27/ }).tap();
+  await page.goto('/breakdown');
+  await page.getByRole('link', { name: /Zander no. 141/ }).tap();
   await expect(page.locator('.remark')).toContainText('the frame reading looks');
   await expect(page.locator('.remark')).toContainText('the weight of the half tray');
   await expectSound(page);
@@ -15,7 +16,7 @@ test('the suspected reading is named, and mended with one tap', async ({ page })
 
 test('a part is chosen by touching the fish, and falls away from it once weighed', async ({ page }) => {
   await signIn(page);
-  await page.getByRole('link', { name: /Gilthead bream no. 28/ }).tap();
+  await page.getByRole('link', { name: /Gilthead bream no. 146/ }).tap();
   await page.locator('.chip', { hasText: 'Every part' }).tap();
   await page.locator('[data-part=head]').click({ position: { x: 60, y: 60 } });
   await expect(page.getByRole('button', { name: /^Head / })).toHaveAttribute('aria-pressed', 'true');
@@ -30,7 +31,18 @@ test('a part is chosen by touching the fish, and falls away from it once weighed
 
 test('a cutter sees no price on any screen', async ({ page }) => {
   await signIn(page, CUTTER);
-  for (const path of ['/receive', '/breakdown', '/portion', '/route', '/cost', '/log']) {
+  for (const path of [
+    '/receive',
+    '/receive/deliveries',
+    '/receive/fish',
+    '/fish',
+    '/log/recall?q=H-2511',
+    '/breakdown',
+    '/portion',
+    '/route',
+    '/cost',
+    '/log',
+  ]) {
     await page.goto(path);
     await expect(page.getByRole('navigation', { name: 'Stages' })).toBeVisible();
     await expect(page.locator('.main h1')).toBeVisible();
@@ -42,8 +54,8 @@ test('a cutter sees no price on any screen', async ({ page }) => {
 
 test('pounds and ounces at a switch, everywhere', async ({ page }) => {
   await signIn(page, { name: 'Ilse Varga', pin: '5063' });
-  await page.goto('/log');
-  await page.getByRole('link', { name: /Hake no. 26/ }).tap();
+  await page.goto('/log?page=2');
+  await page.getByRole('link', { name: /Hake no. 139/ }).tap();
   await expect(page.locator('.headline')).toContainText(' g,');
   await page.getByRole('button', { name: 'Grams → lb oz' }).tap();
   await expect(page.locator('.headline')).toContainText(/\d lb \d+\.\d oz/);
@@ -54,7 +66,7 @@ test('pounds and ounces at a switch, everywhere', async ({ page }) => {
 
 test('an unsteady pan cannot be taken, too much is said, tare comes off', async ({ page }) => {
   await signIn(page);
-  await page.getByRole('link', { name: /Brill no. 29/ }).tap();
+  await page.getByRole('link', { name: /Hake no. 143/ }).tap();
   await putOnPan(page, '410 g');
   await page.getByRole('button', { name: 'Tare' }).tap();
   await expect(page.getByTestId('live')).toContainText('0g');
@@ -76,7 +88,7 @@ test('an unsteady pan cannot be taken, too much is said, tare comes off', async 
 
 test('two screens on one fish: the stale one is told, nothing is lost', async ({ page, context }) => {
   await signIn(page);
-  await page.getByRole('link', { name: /John Dory no. 30/ }).tap();
+  await page.getByRole('link', { name: /Hake no. 144/ }).tap();
   await page.getByLabel('Weight, typed').fill('600 g');
   await page.getByRole('button', { name: 'Take', exact: true }).tap();
   await expect(page.locator('.readings')).toContainText('600 g Fillets');
@@ -96,7 +108,7 @@ test('two screens on one fish: the stale one is told, nothing is lost', async ({
 
 test('a lost connection is said calmly, and the reading is stored once when it is back', async ({ page, context }) => {
   await signIn(page);
-  await page.getByRole('link', { name: /Brill no. 29/ }).tap();
+  await page.getByRole('link', { name: /Hake no. 143/ }).tap();
   await expect(page.getByTestId('todo')).toBeVisible();
   await context.setOffline(true);
   await expect(page.getByText('No scale')).toBeVisible();
@@ -111,7 +123,7 @@ test('a lost connection is said calmly, and the reading is stored once when it i
 test('the yield sheet prints on one page', async ({ page }) => {
   await signIn(page);
   await page.goto('/log?page=2');
-  await page.getByRole('link', { name: /Meagre no. 15/ }).tap();
+  await page.getByRole('link', { name: /Meagre no. 135/ }).tap();
   await expect(page.getByRole('button', { name: 'Print the yield sheet' })).toBeVisible();
   const pdf = await page.pdf({ preferCSSPageSize: true, printBackground: false });
   expect(pdf.toString('latin1').match(/\/Type\s*\/Page[^s]/g)).toHaveLength(1);
@@ -120,7 +132,8 @@ test('the yield sheet prints on one page', async ({ page }) => {
 test('tablet portrait shows bench and pan together', async ({ page }) => {
   await page.setViewportSize({ width: 820, height: 1180 });
   await signIn(page);
-  await page.getByRole('link', { name: /Brill no. 29/ }).tap();
+  await page.goto('/breakdown');
+  await page.getByRole('link', { name: /Hake no. 143/ }).tap();
   await expect(page.locator('.take')).toBeInViewport();
   await expect(page.getByRole('button', { name: 'That is all: on to Portion' })).toBeInViewport();
   await expectSound(page);
@@ -137,9 +150,20 @@ test('a wrong PIN is said where it was typed', async ({ page }) => {
 
 test('the lists are sound too, and the log is found by typing', async ({ page }) => {
   await signIn(page);
-  for (const path of ['/breakdown', '/portion', '/route', '/cost', '/log']) {
+  for (const path of [
+    '/receive',
+    '/receive/deliveries',
+    '/receive/invoice',
+    '/fish',
+    '/log/recall',
+    '/breakdown',
+    '/portion',
+    '/route',
+    '/cost',
+    '/log',
+  ]) {
     await page.goto(path);
-    await expect(page.locator('.fish-row, .empty').first()).toBeVisible();
+    await expect(page.locator('.fish-row, .empty, .queue-row, .delivery-row, .species-row').first()).toBeVisible();
     await expectSound(page);
   }
   await page.getByLabel('Search the log').fill('no such fish');

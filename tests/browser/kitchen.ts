@@ -19,13 +19,13 @@ export async function signIn(page: Page, who = CHEF) {
 export async function putOnPan(page: Page, mass: string) {
   await page.getByLabel('Put on the pan').fill(mass);
   await page.getByRole('button', { name: 'Put on', exact: true }).tap();
-  await expect(page.getByRole('button', { name: new RegExp(`^(Take|Receive) ${mass}`) })).toBeEnabled();
+  await expect(page.getByRole('button', { name: new RegExp(`^(Take|Receive|Weigh in) ${mass}`) })).toBeEnabled();
 }
 
 /** Weighs by touch: mass on the pan, the large button. */
 export async function weigh(page: Page, mass: string) {
   await putOnPan(page, mass);
-  await page.getByRole('button', { name: new RegExp(`^(Take|Receive) ${mass}`) }).tap();
+  await page.getByRole('button', { name: new RegExp(`^(Take|Receive|Weigh in) ${mass}`) }).tap();
 }
 
 /** Nothing serious, and nothing wider than the screen. */
@@ -41,4 +41,14 @@ export async function expectSound(page: Page) {
 export async function expectNoScroll(page: Page) {
   const over = await page.locator('.board, .pan').evaluateAll((all) => all.map((e) => e.scrollHeight - e.clientHeight));
   expect(Math.max(...over)).toBeLessThanOrEqual(1);
+}
+
+/** Sticks the demo's probe into a fish and waits until it has come to rest. */
+export async function probe(page: Page, core: string) {
+  await page.getByLabel('Stick the probe into').fill(core);
+  await page.getByRole('button', { name: 'Stick in' }).tap();
+  await expect(page.getByText('Core, steady')).toBeVisible();
+  await expect(page.getByTestId('core')).toContainText(core);
+  await page.getByRole('button', { name: 'Take the core' }).tap();
+  await expect(page.getByRole('button', { name: `Taken: ${core} °C` })).toBeVisible();
 }

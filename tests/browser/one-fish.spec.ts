@@ -9,6 +9,7 @@ test('one fish from the box to its plate, by touch alone', async ({ page }) => {
   await signIn(page);
 
   await page.getByRole('link', { name: /^Receive/ }).tap();
+  await page.getByRole('link', { name: 'One fish, no paper' }).tap();
   await expect(page.getByTestId('todo')).toHaveText('Which fish is it?');
   await page.getByRole('combobox', { name: 'Fish' }).fill('Hak');
   await page.getByRole('option', { name: 'Hake' }).tap();
@@ -106,6 +107,8 @@ test('one fish from the box to its plate, by keyboard alone', async ({ page }) =
   await expect(page.getByRole('navigation', { name: 'Stages' })).toBeVisible();
 
   await press('Alt+1');
+  await tabTo(page.getByRole('link', { name: 'One fish, no paper' }));
+  await press('Enter');
   await expect(page.getByRole('heading', { name: 'Out of the box', exact: true })).toBeVisible();
   await tabTo(page.getByRole('combobox', { name: 'Fish' }));
   await type('Brill');

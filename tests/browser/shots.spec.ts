@@ -1,5 +1,5 @@
 import { expect, type Page, test } from '@playwright/test';
-import { CHEF, putOnPan, signIn, weigh } from './kitchen';
+import { CHEF, probe, putOnPan, signIn, weigh } from './kitchen';
 
 // Pictures, not checks: made by bin/shots only.
 const on = process.env.SECTUM_SHOTS === '1';
@@ -16,9 +16,38 @@ if (on) {
     await expect(page.getByText(CHEF.name).first()).toBeVisible();
     await shot(page, 'sign-in');
     await signIn(page);
+    await shot(page, 'cold-room');
+    await page.getByRole('link', { name: 'Go on with it' }).click();
+    await weigh(page, '1515 g');
+    await page
+      .getByRole('article', { name: 'Meagre' })
+      .getByRole('button', { name: /Meagre/ })
+      .click();
+    await shot(page, 'delivery');
+    await page
+      .getByRole('article', { name: 'John Dory' })
+      .getByRole('button', { name: /John Dory/ })
+      .click();
+    await page.getByRole('link', { name: 'Look at them' }).click();
+    await page.getByRole('button', { name: 'All at its best' }).click();
+    for (const seen of ['Flat, a little dull', 'Paler, slime turning', 'Dull, slime milky', 'Springs back slowly']) {
+      await page.getByLabel(seen).check();
+    }
+    await probe(page, '2.6');
+    await expect(page.locator('.verdict h2')).toBeVisible();
+    await shot(page, 'inspection');
+    await page.goto('/receive/deliveries');
+    await page.getByRole('link', { name: /Harbourgate Fish.*1 to be decided/ }).click();
+    await page.getByRole('link', { name: 'Read the claim' }).click();
+    await shot(page, 'claim');
+    await page.goto('/log/recall?q=HF-2135');
+    await expect(page.locator('.recalled li')).toHaveCount(3);
+    await shot(page, 'recall');
+    await page.goto('/breakdown');
+    await expect(page.locator('.fish-row').first()).toBeVisible();
     await shot(page, 'waiting');
 
-    await page.goto('/receive');
+    await page.goto('/receive/fish');
     await page.getByRole('combobox', { name: 'Fish' }).fill('Arctic char');
     await page.getByRole('combobox', { name: 'Supplier' }).fill('Northwater Fish Farm');
     await page.getByLabel('Price a kilo').fill('13.90');
@@ -27,12 +56,14 @@ if (on) {
     await shot(page, 'receive');
 
     await page.goto('/breakdown');
-    await page.getByRole('link', { name: /Zander no. 27/ }).click();
+    await page.getByRole('link', { name: /Zander no. 141/ }).click();
     await expect(page.locator('.remark')).toBeVisible();
     await shot(page, 'break-down-suspect');
 
-    await page.goto('/breakdown');
-    await page.getByRole('link', { name: /Brill no. 29/ }).click();
+    await page.goto('/receive');
+    await page.getByRole('button', { name: 'Take it all the same' }).click();
+    await expect(page.getByRole('heading', { name: 'To be decided' })).toHaveCount(0);
+    await page.getByRole('link', { name: /Brill no. 145/ }).click();
     await page.locator('.chip', { hasText: 'Every part' }).click();
     await weigh(page, '405 g');
     await expect(page.locator('.fish-label')).toHaveCount(1);
@@ -45,7 +76,7 @@ if (on) {
     await shot(page, 'break-down-flat');
 
     await page.goto('/portion');
-    await page.getByRole('link', { name: /Arctic char no. 25/ }).click();
+    await page.getByRole('link', { name: /Arctic char no. 140/ }).click();
     for (const mass of ['165 g', '150 g']) {
       await weigh(page, mass);
       await expect(page.locator('.readings li').first()).toContainText(mass);
@@ -66,14 +97,14 @@ if (on) {
     await expect(page.locator('.fish-row').first()).toBeVisible();
     await shot(page, 'log');
     await page.goto('/log?page=2');
-    await page.getByRole('link', { name: /Meagre no. 15/ }).click();
+    await page.getByRole('link', { name: /Meagre no. 135/ }).click();
     await expect(page.getByRole('button', { name: 'Print the yield sheet' })).toBeVisible();
     await shot(page, 'yield-sheet');
 
     await page.setViewportSize({ width: 820, height: 1180 });
     await page.goto('/breakdown');
     await page
-      .getByRole('link', { name: /Hake no. 26|Gilthead bream no. 28/ })
+      .getByRole('link', { name: /Gilthead bream no. 146/ })
       .first()
       .click();
     await expect(page.locator('.take')).toBeVisible();

@@ -57,6 +57,8 @@ final class PaperTest extends AtTheDoor
     {
         $first = $this->preview(self::CSV)->assertOk()->assertJsonPath('kind', 'csv')->assertJsonPath('columns.name', 'Artikel')->assertJsonPath('rows.0.species_name', 'Hake');
         self::assertStringContainsString('Loup', (string) json_encode($first->json('rows.1.faults')));
+        $comma = $this->preview(self::CSV, ['map' => ['decimals' => 'comma']])->assertOk()->assertJsonPath('columns.name', 'Artikel')->assertJsonPath('rows.0.mass', '12300 g');
+        self::assertSame([], $comma->json('rows.0.faults'));
         $mapped = $this->preview(self::CSV, ['map' => $this->map()])->assertOk();
         self::assertSame([[], [], ['No fish here is called "Pfand Kiste".']], $mapped->json('rows.*.faults'));
         self::assertSame(['12300 g', '€9.80 a kg', 'H-2311, 23 Nov 2026'], [$mapped->json('rows.0.mass'), $mapped->json('rows.0.price'), $mapped->json('rows.0.trace')]);

@@ -51,7 +51,7 @@ export function RecallScreen() {
         </form>
       </div>
       {error && <p role="alert">{asProblem(error).detail}</p>}
-      {data && data.fish.length === 0 && (
+      {data && data.fish.length + data.back.length === 0 && (
         <div className="empty">
           <h2>{data.sought ? `Nothing came of “${data.sought}”` : 'Which lot?'}</h2>
           <p>
@@ -68,7 +68,7 @@ export function RecallScreen() {
           </p>
         </div>
       )}
-      {data && data.fish.length > 0 && <Found recall={data} q={q} />}
+      {data && data.fish.length + data.back.length > 0 && <Found recall={data} q={q} />}
     </section>
   );
 }
@@ -95,24 +95,36 @@ function Found({ recall, q }: { recall: Recall; q: string }) {
             </p>
           ))}
         </div>
-        <div>
-          <h2>To hand over</h2>
-          <p className="soft">One step back and one step forward, for every piece.</p>
-          <p className="line-actions">
-            {(
-              [
-                ['csv', 'Table (CSV)'],
-                ['json', 'JSON'],
-                ['epcis', 'EPCIS 2.0 events'],
-              ] as const
-            ).map(([format, name]) => (
-              <a key={format} className="quiet link" href={`/api/log/trace/${format}${query}`} download>
-                {name}
-              </a>
-            ))}
-          </p>
-        </div>
+        {recall.fish.length === 0 ? (
+          <p className="soft">Nothing of it has been weighed in.</p>
+        ) : (
+          <div>
+            <h2>To hand over</h2>
+            <p className="soft">One step back and one step forward, for every piece.</p>
+            <p className="line-actions">
+              {(
+                [
+                  ['csv', 'Table (CSV)'],
+                  ['json', 'JSON'],
+                  ['epcis', 'EPCIS 2.0 events'],
+                ] as const
+              ).map(([format, name]) => (
+                <a key={format} className="quiet link" href={`/api/log/trace/${format}${query}`} download>
+                  {name}
+                </a>
+              ))}
+            </p>
+          </div>
+        )}
       </div>
+      {recall.fish.length > 0 && <WhereNow recall={recall} />}
+    </>
+  );
+}
+
+function WhereNow({ recall }: { recall: Recall }) {
+  return (
+    <>
       <div>
         <h2>
           Where it is now: {recall.in.text} of {recall.fish.reduce((sum, one) => sum + one.fish.count, 0)} fish

@@ -1,7 +1,7 @@
 import { TextInput } from '@mantine/core';
 import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
-import { Link, useNavigate, useParams } from 'react-router';
+import { Link, useLocation, useNavigate, useParams } from 'react-router';
 import { ulid } from 'ulid';
 import { api, asProblem, type Door, faultAt, type Line, panFault, type Scanned, type Weight } from '../api/client';
 import { useKitchen } from '../kitchen/Door';
@@ -41,7 +41,8 @@ function AtTheDoor({ door }: { door: Door }) {
     queries.setQueryData(key, next);
     queries.invalidateQueries({ queryKey: ['get', '/spine'] });
   };
-  const [chosen, setChosen] = useState<string | null>(null);
+  const from: unknown = useLocation().state;
+  const [chosen, setChosen] = useState<string | null>(lineOf(from));
   const [editing, setEditing] = useState<Written | null>(
     delivery.open && lines.length === 0 ? writtenOf(null, null) : null,
   );
@@ -193,7 +194,8 @@ function AtTheDoor({ door }: { door: Door }) {
       </section>
       <Pan
         todo={
-          missing ?? (boxed ? `Put the box of ${line?.species.name ?? ''} on the scale, gross.` : nextFish(line, nth))
+          missing ??
+          (boxed ? `Put the box of ${line?.species.name ?? ''} on the scale, gross.` : nextFish(lines, line, nth))
         }
         recordAs={
           missing || !line
@@ -265,17 +267,30 @@ function AtTheDoor({ door }: { door: Door }) {
   );
 }
 
+/** The line one comes back from. */
+function lineOf(state: unknown): string | null {
+  return state !== null && typeof state === 'object' && 'line' in state && typeof state.line === 'string'
+    ? state.line
+    : null;
+}
+
 /** A line with fish still to come, by its count or its weight. */
 function wanting(line: Line): boolean {
   return line.count !== null ? line.received_count < line.count : line.fish.length === 0;
 }
 
-function nextFish(line: Line | undefined, nth: number): string {
+function nextFish(lines: Line[], line: Line | undefined, nth: number): string {
   if (!line) {
     return '';
   }
-  const of = line.count === null ? '' : nth <= line.count ? ` of ${line.count}` : ', one more than invoiced';
-  return `Put ${line.species.name} ${nth}${of} on the pan, without ice.`;
+  if (lines.some(wanting)) {
+    const of = line.count === null ? '' : nth <= line.count ? ` of ${line.count}` : ', one more than invoiced';
+    return `Put ${line.species.name} ${nth}${of} on the pan, without ice.`;
+  }
+  const unseen = lines.find((l) => l.fish.some((fish) => fish.verdict === null));
+  return unseen
+    ? `Look at the ${unseen.species.name}: nobody has yet.`
+    : 'As much as invoiced is in and was looked at. Close the delivery.';
 }
 
 function reading(fish: Line['fish'][number], line: Line) {

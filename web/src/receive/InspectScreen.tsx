@@ -44,9 +44,14 @@ function Look({ line, form }: { line: string; form: InspectionForm }) {
     { enabled: said && chosen.length > 0, placeholderData: keepPreviousData, retry: false },
   );
   const store = api.useMutation('put', '/receive/inspections/{inspection}', {
-    onSuccess: () => {
+    onSuccess: (door) => {
       queries.invalidateQueries();
-      navigate(`/receive/deliveries/${form.delivery}`);
+      queries.setQueryData(
+        api.queryOptions('get', '/receive/deliveries/{delivery}', { params: { path: { delivery: form.delivery } } })
+          .queryKey,
+        door,
+      );
+      navigate(`/receive/deliveries/${form.delivery}`, { state: { line } });
     },
   });
   const verdict = said ? judged.data : undefined;
@@ -62,7 +67,9 @@ function Look({ line, form }: { line: string; form: InspectionForm }) {
             </h1>
             <p className="soft">
               Bought {form.state}. Touch what it is like.{' '}
-              <Link to={`/receive/deliveries/${form.delivery}`}>Back to the delivery</Link>
+              <Link to={`/receive/deliveries/${form.delivery}`} state={{ line }}>
+                Back to the delivery
+              </Link>
             </p>
           </div>
           <button

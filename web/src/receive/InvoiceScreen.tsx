@@ -1,4 +1,5 @@
 import { Autocomplete, Button, NativeSelect, TextInput } from '@mantine/core';
+import { keepPreviousData } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { ulid } from 'ulid';
@@ -59,7 +60,7 @@ export function InvoiceScreen() {
     'post',
     '/receive/invoice',
     { body: { file: file?.bytes ?? '', ...(supplier.trim() ? { supplier } : {}), ...(changed ? { map } : {}) } },
-    { enabled: file !== null, retry: false },
+    { enabled: file !== null, retry: false, placeholderData: keepPreviousData },
   );
   const take = api.useMutation('put', '/receive/deliveries/{delivery}/invoice', {
     onSuccess: (door) => navigate(`/receive/deliveries/${door.delivery.id}`),

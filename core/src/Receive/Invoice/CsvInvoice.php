@@ -22,14 +22,16 @@ final readonly class CsvInvoice
     }
 
     /**
-     * @param  ColumnMap|null  $map  the kitchen's for this supplier; guessed from the headers when there is none
+     * @param  ColumnMap|null  $map  the kitchen's for this supplier; its columns are guessed from the headers when it names none
      *
      * @throws BadInvoice when it is no table at all
      */
     public static function read(string $text, ?ColumnMap $map = null): self
     {
         [$headers, $rows] = self::table($text);
-        $map ??= new ColumnMap(ColumnMap::guess($headers));
+        if ($map === null || $map->columns === []) {
+            $map = new ColumnMap(ColumnMap::guess($headers), $map->written ?? new Written, $map->unit ?? PriceUnit::Kilo);
+        }
         if (! isset($map->columns['name'])) {
             return new self($headers, $map, Invoice::of(null, null, null, null, [], ['Say which column names the fish.']));
         }
