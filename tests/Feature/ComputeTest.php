@@ -72,6 +72,16 @@ final class ComputeTest extends TestCase
         self::assertSame('453.592 g', data_get($convert, 'written.g'));
     }
 
+    public function test_expected_yield_gives_the_worked_figures(): void
+    {
+        [$code, $start] = self::filter('expected-yield', '{"prior":{"mean_pct":62,"sd_pct":3,"strength":4},"records_pct":[],"level":0.9}');
+        self::assertSame(0, $code);
+        self::assertEqualsWithDelta([62, 56.6784, 67.3216, 6], [$start['mean_pct'], $start['low_pct'], $start['high_pct'], $start['df']], 0.00005);
+        [, $ours] = self::filter('expected-yield', '{"prior":{"mean_pct":62,"sd_pct":3,"strength":4},"records_pct":[58.1,59.4,57.2,60.3,58.8],"observed_pct":55}');
+        self::assertEqualsWithDelta([60.2, 55.599, 64.801, 11, 0.0336], [$ours['mean_pct'], $ours['low_pct'], $ours['high_pct'], $ours['df'], $ours['tail']], 0.0005);
+        self::assertSame([5, 'low'], [$ours['records'], $ours['verdict']]);
+    }
+
     public function test_freshness_judges_by_grades_papers_and_the_probe(): void
     {
         [$code, $bright] = self::filter('freshness', '{"fat":"lean","state":"gutted","grades":{"smell":0,"eyes":1,"gills":0,"skin":0,"flesh":0,"cavity":0},"rigor":"stiff","mass_g":2000}');
@@ -101,6 +111,9 @@ final class ComputeTest extends TestCase
             'half a cent' => ['cost', '{"mass_g":1,"price_per_kg_minor":0.5,"products":[{"id":"a","mass_g":1}]}', '/price_per_kg_minor', 'whole number'],
             'no product' => ['cost', '{"mass_g":1,"price_per_kg_minor":1,"products":[]}', '/products', 'nothing to carry the cost'],
             'pieces that are not the product' => ['cost', '{"mass_g":9,"price_per_kg_minor":1,"products":[{"id":"a","mass_g":5,"pieces_g":[2,2]}]}', '/products/0/pieces_g', '4 g together'],
+            'a record beyond the fish' => ['expected-yield', '{"prior":{"mean_pct":62,"sd_pct":3,"strength":4},"records_pct":[101]}', '/records_pct/0', 'at most 100'],
+            'no starting figure' => ['expected-yield', '{}', '/prior', 'starting figure'],
+            'sizes of other fish' => ['expected-yield', '{"prior":{"mean_pct":62,"sd_pct":3,"strength":4},"records_pct":[60,61],"records_g":[900]}', '/records_g', 'one size for each record'],
             'a fifth grade' => ['freshness', '{"fat":"lean","state":"gutted","grades":{"smell":4}}', '/grades/smell', '0 to 3'],
             'a fish on fire' => ['freshness', '{"fat":"lean","state":"gutted","core_c":400}', '/core_c', 'between -90 and 150'],
             'a free target' => ['plate', '{"portion_minor":1,"target_cost_pct":0}', '/target_cost_pct', 'above 0'],

@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+// Are the bands of expected yields honest? Simulated kitchens, each with a true mean and spread of its own drawn from what the
+// starting figure says of kitchens; the 90 % band before each fish, and whether it held the fish. Fixed seed.
+// Beside it the plain band of a kitchen that believes its last fish only: mean ± 1.645 sd of the records.
+
+require __DIR__.'/../vendor/autoload.php';
+
+use Random\Engine\Mt19937;
+use Random\Randomizer;
+use Sectum\BreakDown\ExpectedYield;
+use Sectum\BreakDown\StartingYield;
+use Sectum\BreakDown\YieldRecord;
+use Sectum\Measure\Mass;
+use Sectum\Measure\Normal;
+
+$random = new Randomizer(new Mt19937(20261125));
+$even = fn (): float => ($random->getInt(0, 999_999_998) + 1) / 1_000_000_000;
+$normal = fn (float $mean, float $sd): float => $mean + $sd * Normal::quantile($even());
+// Inverse gamma of whole shape: a sum of exponentials, turned over.
+$variance = fn (int $alpha, float $beta): float => $beta / array_sum(array_map(fn (): float => -log($even()), range(1, $alpha)));
+
+printf("%-34s %9s %9s %9s %9s %10s\n", 'fish already on record', '0-4', '5-9', '10-19', '20-39', 'plain band');
+foreach (['no trend with size' => 0.0, 'two points a doubling' => 2.0] as $name => $slope) {
+    $held = array_fill(0, 4, [0, 0]);
+    $plain = [0, 0];
+    for ($kitchen = 0; $kitchen < 1500; $kitchen++) {
+        $prior = new StartingYield(62, 3, 4);
+        $sigma2 = $variance(3, $prior->sdPct ** 2 * 2);
+        $mean = $normal(62, sqrt($sigma2 / $prior->strength));
+        $records = [];
+        for ($n = 0; $n < 40; $n++) {
+            $whole = 2500 * 2 ** $normal(0, 0.5);
+            $pct = $normal($mean + $slope * log($whole / 2500, 2), sqrt($sigma2));
+            $band = ExpectedYield::of($prior, $records, 0.9, Mass::ofGrams($whole));
+            $bin = $n < 5 ? 0 : ($n < 10 ? 1 : ($n < 20 ? 2 : 3));
+            $held[$bin][0] += $pct >= $band->lowPct && $pct <= $band->highPct ? 1 : 0;
+            $held[$bin][1]++;
+            if ($n >= 2) {
+                $values = array_map(fn (YieldRecord $r): float => $r->pct, $records);
+                $m = array_sum($values) / $n;
+                $sd = sqrt(array_sum(array_map(fn (float $v): float => ($v - $m) ** 2, $values)) / ($n - 1));
+                $plain[0] += abs($pct - $m) <= 1.645 * $sd ? 1 : 0;
+                $plain[1]++;
+            }
+            $records[] = new YieldRecord($pct, Mass::ofGrams($whole));
+        }
+    }
+    printf("%-34s %7.1f %% %7.1f %% %7.1f %% %7.1f %% %8.1f %%\n", "90 % band held, {$name}", ...[...array_map(fn (array $h): float => 100 * $h[0] / $h[1], $held), 100 * $plain[0] / $plain[1]]);
+}
