@@ -36,6 +36,7 @@ final readonly class FishTree
                     $piece->part,
                     // A fillet not cut yet can still be eaten; it is no portion.
                     $piece->part->isFillet() && $piece->bin === null ? Family::Usable : self::family($piece),
+                    $reading === null ? null : $reading->source === 'typed',
                 );
             }
         }

@@ -39,6 +39,12 @@ final readonly class ReconcileComputation implements Computation
                 'drop' => $suspect->drop,
                 'explanations' => array_map(self::explanation(...), $suspect->explanations),
             ], $reconciled->suspects),
+            'likeliest' => $reconciled->diagnosis === null ? null : [
+                'id' => $reconciled->diagnosis->id,
+                'bias_g' => $reconciled->diagnosis->biasGrams,
+                'explanation' => $reconciled->diagnosis->explanation === null ? null : self::explanation($reconciled->diagnosis->explanation),
+                'log_odds' => $reconciled->diagnosis->logOdds,
+            ],
             'splits' => array_map(fn (Closure $closure): array => [
                 'parent' => $closure->parent,
                 'loss_g' => $closure->lossGrams,

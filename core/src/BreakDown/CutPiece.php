@@ -18,6 +18,7 @@ final readonly class CutPiece
      * @param  Mass  $resolution  the scale's step
      * @param  Share|null  $expected  its expected share of its parent
      * @param  Family|null  $role  what becomes of it
+     * @param  bool|null  $typed  whether somebody typed the reading; false when it came off the scale by itself, null when nobody knows
      */
     public function __construct(
         public string $id,
@@ -27,6 +28,7 @@ final readonly class CutPiece
         public ?Share $expected = null,
         public ?Part $part = null,
         public ?Family $role = null,
+        public ?bool $typed = null,
     ) {
     }
 }

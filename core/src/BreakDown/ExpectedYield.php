@@ -68,7 +68,7 @@ final readonly class ExpectedYield
         $det = $a * $c - $b * $b;
         $mean = ($c * $u - $b * $v) / $det;
         $slope = ($a * $v - $b * $u) / $det;
-        $at = $trend && $whole !== null ? log($whole->grams(), 2) - $middle : 0.0;
+        $at = $trend ? log($whole->grams(), 2) - $middle : 0.0;
         $alpha = self::ALPHA + count($records) / 2;
         $beta = $prior->sdPct ** 2 * (self::ALPHA - 1) + max(0.0, $squares - $mean * $u - $slope * $v) / 2;
         $scale = sqrt($beta / $alpha * (1 + ($c - 2 * $at * $b + $at * $at * $a) / $det));

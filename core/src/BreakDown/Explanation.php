@@ -26,42 +26,49 @@ final readonly class Explanation
     ) {
     }
 
-    /** @return list<self> tares first, as they fit most tightly; then units and digits, nearest to the estimate first; then doubles */
+    /**
+     * Those that make a suspected reading fit.
+     *
+     * @return list<self> tares first, as they fit most tightly; then units and digits, nearest to the estimate first; then doubles
+     */
     public static function all(CutTree $tree, int $place, Mass $reading, float $bias, LeftOut $without): array
     {
-        return [
-            ...self::nearestFirst(self::tares($tree, $place, $reading, $bias)),
-            ...self::nearestFirst([...self::units($reading, $without), ...self::digits($reading, $without)]),
-            ...self::doubles($tree, $place, $reading),
-        ];
+        $within = $tree->pieces[$place]->resolution->grams();
+        $off = fn (self $candidate): float => abs(($candidate->corrected?->grams() ?? 0.0) - $without->estimate);
+        // A tare within one step of the bias: what is left then lies that near to what the rest says.
+        $tares = array_filter(self::tareCandidates($tree, $reading), fn (self $candidate): bool => $off($candidate) <= $within);
+        $others = array_filter(
+            [...self::unitCandidates($reading), ...array_map(fn (array $pair): self => $pair[0], self::digitCandidates($reading))],
+            fn (self $candidate): bool => $off($candidate) <= self::FITS_WITHIN_SD * $without->sd,
+        );
+        $nearest = fn (self $a, self $b): int => $off($a) <=> $off($b);
+        usort($tares, $nearest);
+        usort($others, $nearest);
+
+        return [...$tares, ...$others, ...array_map(fn (array $pair): self => $pair[0], self::doubles($tree, $place, $reading))];
     }
 
-    /** @return list<array{float, self}> how far off, and the explanation */
-    private static function tares(CutTree $tree, int $place, Mass $reading, float $bias): array
+    /** @return list<self> every known tare, left under it or taken off twice */
+    public static function tareCandidates(CutTree $tree, Mass $reading): array
     {
         $found = [];
         foreach ($tree->tares as $name => $tare) {
-            $off = abs(abs($bias) - $tare->grams());
-            if ($off <= $tree->pieces[$place]->resolution->grams()) {
-                $corrected = $bias > 0 ? $reading->minus($tare) : $reading->plus($tare);
-                $found[] = [$off, new self(ExplanationKind::Tare, $corrected, $name)];
-            }
+            $found[] = new self(ExplanationKind::Tare, $reading->minus($tare), $name);
+            $found[] = new self(ExplanationKind::Tare, $reading->plus($tare), $name);
         }
 
-        return $found;
+        return array_values(array_filter($found, fn (self $one): bool => $one->corrected?->isPositive() === true));
     }
 
-    /** @return list<array{float, self}> how far off, and the explanation */
-    private static function units(Mass $reading, LeftOut $without): array
+    /** @return list<self> every unit taken for every other */
+    public static function unitCandidates(Mass $reading): array
     {
         $units = [MassUnit::Gram, MassUnit::Ounce, MassUnit::Pound, MassUnit::Kilogram];
         $found = [];
         foreach ($units as $scale) {
             foreach ($units as $taken) {
-                $grams = $reading->grams() / (float) $taken->grams() * (float) $scale->grams();
-                $off = abs($grams - $without->estimate);
-                if ($scale !== $taken && $off <= self::FITS_WITHIN_SD * $without->sd) {
-                    $found[] = [$off, new self(ExplanationKind::Unit, Mass::ofGrams($grams), null, [$scale, $taken])];
+                if ($scale !== $taken) {
+                    $found[] = new self(ExplanationKind::Unit, Mass::ofGrams($reading->grams() / (float) $taken->grams() * (float) $scale->grams()), null, [$scale, $taken]);
                 }
             }
         }
@@ -69,49 +76,47 @@ final readonly class Explanation
         return $found;
     }
 
-    /** @return list<array{float, self}> how far off, and the explanation */
-    private static function digits(Mass $reading, LeftOut $without): array
+    /** @return list<array{self, int}> every pair of digits changed over, and how far apart they stand */
+    public static function digitCandidates(Mass $reading): array
     {
         $written = rtrim(rtrim(number_format($reading->grams(), 3, '.', ''), '0'), '.');
         $found = [];
         for ($i = 0; $i < strlen($written); $i++) {
             for ($j = $i + 1; $j < strlen($written); $j++) {
-                if ($written[$i] === '.' || $written[$j] === '.' || $written[$i] === $written[$j]) {
-                    continue;
-                }
-                $swapped = $written;
-                [$swapped[$i], $swapped[$j]] = [$written[$j], $written[$i]];
-                $off = abs((float) $swapped - $without->estimate);
-                if ($off <= self::FITS_WITHIN_SD * $without->sd) {
-                    $found[] = [$off, new self(ExplanationKind::Digits, Mass::ofGrams((float) $swapped))];
+                if ($written[$i] !== '.' && $written[$j] !== '.' && $written[$i] !== $written[$j]) {
+                    $swapped = $written;
+                    [$swapped[$i], $swapped[$j]] = [$written[$j], $written[$i]];
+                    $found[] = [new self(ExplanationKind::Digits, Mass::ofGrams((float) $swapped)), $j - $i];
                 }
             }
+        }
+        // A nought that came to stand in front is gone: 50 may have been 500 once, as 050.
+        if ($written !== '' && $written[0] !== '.') {
+            $found[] = [new self(ExplanationKind::Digits, Mass::ofGrams((float) ($written[0].'0'.substr($written, 1)))), 1];
         }
 
         return $found;
     }
 
-    /** @return list<self> */
-    private static function doubles(CutTree $tree, int $place, Mass $reading): array
+    /** @return list<array{self, bool}> every other piece with just this reading, and whether this one stands later */
+    public static function doubles(CutTree $tree, int $place, Mass $reading): array
     {
         $found = [];
         foreach ($tree->pieces as $i => $piece) {
             if ($i !== $place && $piece->reading?->milligrams === $reading->milligrams) {
-                $found[] = new self(ExplanationKind::Twice, null, $piece->id);
+                $found[] = [new self(ExplanationKind::Twice, null, $piece->id), $place > $i];
             }
         }
 
         return $found;
     }
 
-    /**
-     * @param  list<array{float, self}>  $found
-     * @return list<self>
-     */
-    private static function nearestFirst(array $found): array
+    /** Whether the two units are the two faces of one scale. */
+    public function isOfOneScale(): bool
     {
-        usort($found, fn (array $a, array $b): int => $a[0] <=> $b[0]);
+        $pair = $this->units === null ? [] : [$this->units[0]->value, $this->units[1]->value];
+        sort($pair);
 
-        return array_column($found, 1);
+        return $pair === ['g', 'oz'] || $pair === ['kg', 'lb'];
     }
 }

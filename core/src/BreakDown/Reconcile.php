@@ -47,12 +47,16 @@ final readonly class Reconcile
             $pieces[] = new PieceEstimate($piece->id, $solution->estimates[$i], $variance === null ? null : sqrt($variance));
         }
 
+        $left = $critical === null ? [] : $this->leftOut($solution);
+        $suspects = $critical === null ? [] : $this->suspects($left, $critical);
+
         return new Reconciliation(
             $pieces,
             $solution->objective,
             $critical,
-            $critical === null ? [] : $this->suspects($solution, $critical),
+            $suspects,
             Closure::ofAll($this->tree, $solution->estimates),
+            $suspects === [] || $left === [] ? null : Diagnosis::of($this->tree, $left),
         );
     }
 
@@ -121,8 +125,8 @@ final readonly class Reconcile
         return $sizes;
     }
 
-    /** @return list<Suspect> */
-    private function suspects(LeastSquaresSolution $solution, float $critical): array
+    /** @return array<int, LeftOut> by place in the tree, where the rest says something of the piece */
+    private function leftOut(LeastSquaresSolution $solution): array
     {
         $left = [];
         foreach ($this->readings as $i => $reading) {
@@ -131,6 +135,16 @@ final readonly class Reconcile
                 $left[$i] = $without;
             }
         }
+
+        return $left;
+    }
+
+    /**
+     * @param  array<int, LeftOut>  $left
+     * @return list<Suspect>
+     */
+    private function suspects(array $left, float $critical): array
+    {
         if ($left === []) {
             return [];
         }

@@ -13,6 +13,7 @@ final readonly class Reconciliation
      * @param  float|null  $critical  the drop of the objective beyond which a reading is suspected; null when nothing was weighed
      * @param  list<Suspect>  $suspects  largest drop first
      * @param  list<Closure>  $closures  one a cut
+     * @param  Diagnosis|null  $diagnosis  the likeliest mistake; null when nothing is suspected
      */
     public function __construct(
         public array $pieces,
@@ -20,6 +21,7 @@ final readonly class Reconciliation
         public ?float $critical,
         public array $suspects,
         public array $closures,
+        public ?Diagnosis $diagnosis = null,
     ) {
     }
 

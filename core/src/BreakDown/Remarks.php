@@ -10,6 +10,9 @@ use Sectum\Measure\Mass;
 /** What a reconciliation says, in kitchen words. */
 final readonly class Remarks
 {
+    /** Log odds from which the likeliest mistake is named although other readings would do: about three to one. */
+    private const CLEAR = 1.1;
+
     /** More suspects than this point at nobody. */
     private const MOST_NAMED = 3;
 
@@ -22,10 +25,11 @@ final readonly class Remarks
     {
         $named = fn (string $id): string => lcfirst($names[$id] ?? $id);
         $suspects = $reconciled->suspects;
+        $diagnosis = $reconciled->diagnosis;
         $suspicion = match (true) {
-            $suspects === [] => null,
-            count($suspects) === 1 => self::suspicion($suspects[0], $named, $print),
-            default => self::oneOf($suspects, $named, $print),
+            $suspects === [] || $diagnosis === null => null,
+            count($suspects) === 1, $diagnosis->logOdds > self::CLEAR => self::suspicion($diagnosis, $named, $print),
+            default => self::oneOf($suspects, $named),
         };
         $remarks = [];
         foreach ($reconciled->closures as $closure) {
@@ -34,12 +38,12 @@ final readonly class Remarks
             }
             $amount = $print($closure->amount);
             $remarks[] = $closure->verdict === Verdict::Over
-                ? new Remark("More came off {$named($closure->parent)} than went on, by {$amount}".($suspicion === null ? '.' : ": {$suspicion->what}"), $suspicion->todo ?? 'Weigh the largest part again.', $suspicion?->piece)
-                : new Remark("{$amount} of {$named($closure->parent)} is not accounted for".($suspicion === null ? '.' : ": {$suspicion->what}"), $suspicion->todo ?? 'Look for what is still on the board and weigh it.', $suspicion?->piece);
+                ? new Remark("More came off {$named($closure->parent)} than went on, by {$amount}".($suspicion === null ? '.' : ": {$suspicion->what}"), $suspicion->todo ?? 'Weigh the largest part again.', $suspicion?->piece, $suspicion?->tray)
+                : new Remark("{$amount} of {$named($closure->parent)} is not accounted for".($suspicion === null ? '.' : ": {$suspicion->what}"), $suspicion->todo ?? 'Look for what is still on the board and weigh it.', $suspicion?->piece, $suspicion?->tray);
             $suspicion = null;
         }
         if ($suspicion !== null) {
-            $remarks[] = new Remark(ucfirst($suspicion->what), $suspicion->todo, $suspicion->piece);
+            $remarks[] = new Remark(ucfirst($suspicion->what), $suspicion->todo, $suspicion->piece, $suspicion->tray);
         }
 
         return $remarks;
@@ -49,22 +53,23 @@ final readonly class Remarks
      * @param  Printing(string): string  $named
      * @param  Printing(Mass): string  $print
      */
-    private static function suspicion(Suspect $suspect, Printing $named, Printing $print): Remark
+    private static function suspicion(Diagnosis $suspect, Printing $named, Printing $print): Remark
     {
         $name = $named($suspect->id);
         $heavy = $suspect->biasGrams > 0 ? 'heavy' : 'light';
         $off = $print(Mass::ofGrams(abs($suspect->biasGrams)));
-        $first = $suspect->explanations[0] ?? null;
+        $first = $suspect->explanation;
         $because = $first === null ? '' : self::because($first, $suspect, $named, $print);
+        $tray = $first?->kind === ExplanationKind::Tare && $suspect->biasGrams > 0 ? $first->name : null;
 
-        return new Remark("the {$name} reading looks {$off} too {$heavy}{$because}.", "Weigh the {$name} again.", $suspect->id);
+        return new Remark("the {$name} reading looks {$off} too {$heavy}{$because}.", "Weigh the {$name} again".($tray === null ? '.' : ", or say that it lay on the {$tray}."), $suspect->id, $tray);
     }
 
     /**
      * @param  Printing(string): string  $named
      * @param  Printing(Mass): string  $print
      */
-    private static function because(Explanation $explanation, Suspect $suspect, Printing $named, Printing $print): string
+    private static function because(Explanation $explanation, Diagnosis $suspect, Printing $named, Printing $print): string
     {
         $corrected = $explanation->corrected === null ? '' : $print($explanation->corrected);
 
@@ -79,15 +84,9 @@ final readonly class Remarks
     /**
      * @param  non-empty-list<Suspect>  $suspects
      * @param  Printing(string): string  $named
-     * @param  Printing(Mass): string  $print
      */
-    private static function oneOf(array $suspects, Printing $named, Printing $print): Remark
+    private static function oneOf(array $suspects, Printing $named): Remark
     {
-        foreach ($suspects as $suspect) {
-            if ($suspect->explanations !== [] && $suspect->explanations[0]->kind !== ExplanationKind::Digits) {
-                return self::suspicion($suspect, $named, $print);
-            }
-        }
         if (count($suspects) > self::MOST_NAMED) {
             return new Remark('one reading does not fit the others.', 'Weigh the parts again, the largest first.', null);
         }

@@ -41,7 +41,7 @@ final class ExpectedYieldTest extends TestCase
         self::assertSame([YieldVerdict::Low, YieldVerdict::AsExpected, YieldVerdict::High], [$yield->verdict(55), $yield->verdict(57), $yield->verdict(65)]);
     }
 
-    /** Tabled values of Student's t. @return list<array{float, float, float}> */
+    /** @return list<array{float, float, float}> degrees of freedom, share below, tabled value */
     public static function tabled(): array
     {
         return [[1, 0.95, 6.313752], [2, 0.975, 4.302653], [5, 0.9, 1.475884], [10, 0.995, 3.169273], [30, 0.95, 1.697261], [120, 0.975, 1.979930]];
