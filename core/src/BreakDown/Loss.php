@@ -14,4 +14,25 @@ final readonly class Loss
     public function __construct(public float $meanPct = 0.5, public float $sdPct = 0.4)
     {
     }
+
+    /** Points a cut piece drips in its first hour, and how surely. Estimates. */
+    private const DRIP_PCT = 0.35;
+
+    private const DRIP_SD = 0.2;
+
+    /** It drips no more than this, however long it lies. Estimate. */
+    private const MOST_DRIP_PCT = 2.5;
+
+    /**
+     * The same when the parts are weighed some time after the whole: drip and drying grow with the root of the time.
+     *
+     * @param  float  $hours  between the first and the last reading of the cut, 0 or more
+     */
+    public function after(float $hours): self
+    {
+        $grown = sqrt(max(0.0, $hours));
+        $drip = min(self::MOST_DRIP_PCT, self::DRIP_PCT * $grown);
+
+        return new self($this->meanPct + $drip, hypot($this->sdPct, min(self::DRIP_SD * $grown, self::MOST_DRIP_PCT / 2)));
+    }
 }

@@ -35,13 +35,14 @@ enum BodyForm: string
             self::Round => [
                 Part::Head, Part::Collar, Part::Guts, Part::SideA, Part::SideB, Part::Frame, Part::Belly, Part::Skin, Part::Trim,
                 Part::Gills, Part::Roe, Part::Fins, Part::Scales, Part::Ribs, Part::PinBones, Part::DarkMuscle, Part::Scrapings,
+                Part::BackLoin, Part::BellyLoin, Part::Steaks, Part::Cheeks, Part::Liver,
             ],
             self::Flat => [
                 Part::Head, Part::Collar, Part::Guts, Part::EyedSide, Part::BlindSide, Part::Frame, Part::Frill, Part::Skin, Part::Trim,
-                Part::Gills, Part::Roe, Part::Fins, Part::Scrapings,
+                Part::Gills, Part::Roe, Part::Fins, Part::Scrapings, Part::Fillet, Part::Scales, Part::Cheeks, Part::Liver,
             ],
             self::Tail => [
-                Part::Skin, Part::Membrane, Part::Fins, Part::LoinA, Part::LoinB, Part::Frame, Part::DarkMuscle, Part::Trim, Part::Scrapings,
+                Part::Skin, Part::Membrane, Part::Fins, Part::LoinA, Part::LoinB, Part::Frame, Part::DarkMuscle, Part::Trim, Part::Scrapings, Part::Liver,
             ],
         };
     }

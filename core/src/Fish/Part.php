@@ -27,6 +27,11 @@ enum Part: string
     case Loin = 'loin';
     case LoinA = 'loin-a';
     case LoinB = 'loin-b';
+    case BackLoin = 'back-loin';
+    case BellyLoin = 'belly-loin';
+    case Steaks = 'steaks';
+    case Cheeks = 'cheeks';
+    case Liver = 'liver';
     case Frill = 'frill';
     case Membrane = 'membrane';
     case Ribs = 'ribs';
@@ -49,6 +54,8 @@ enum Part: string
             self::SideB => 'Side B',
             self::LoinA => 'Loin A',
             self::LoinB => 'Loin B',
+            self::BackLoin => 'Back loin',
+            self::BellyLoin => 'Belly loin',
             self::EyedSide => 'Eyed side',
             self::BlindSide => 'Blind side',
             self::Frill => 'Fin strip',
@@ -65,8 +72,8 @@ enum Part: string
     {
         return match ($this) {
             self::Portion, self::Whole, self::Fillets, self::Fillet, self::Side, self::SideA, self::SideB,
-            self::EyedSide, self::BlindSide, self::Loin, self::LoinA, self::LoinB => Family::Portion,
-            self::Roe, self::Belly, self::Frill, self::Collar, self::Scrapings, self::Trim, self::Ends, self::TailEnd => Family::Usable,
+            self::EyedSide, self::BlindSide, self::Loin, self::LoinA, self::LoinB, self::BackLoin, self::BellyLoin, self::Steaks => Family::Portion,
+            self::Roe, self::Liver, self::Cheeks, self::Belly, self::Frill, self::Collar, self::Scrapings, self::Trim, self::Ends, self::TailEnd => Family::Usable,
             self::Head, self::Frame, self::Bones, self::Fins, self::Ribs, self::PinBones, self::Skin => Family::Stock,
             self::Gills, self::Guts, self::Scales, self::Membrane, self::DarkMuscle => Family::Discard,
         };
@@ -76,8 +83,8 @@ enum Part: string
     public function leavesAt(): ?Rung
     {
         return match ($this) {
-            self::Guts, self::Gills, self::Roe, self::Scales => Rung::Gutted,
-            self::Head, self::Collar => Rung::Headless,
+            self::Guts, self::Gills, self::Roe, self::Liver, self::Scales => Rung::Gutted,
+            self::Head, self::Collar, self::Cheeks => Rung::Headless,
             self::Frame, self::Bones, self::Fins, self::Scrapings, self::Membrane => Rung::Fillets,
             self::Ribs, self::PinBones, self::Belly, self::DarkMuscle, self::Frill, self::Trim => Rung::Trimmed,
             self::Skin => Rung::Skinned,
@@ -91,7 +98,7 @@ enum Part: string
     {
         return match ($this) {
             self::Fillets, self::Fillet, self::Side, self::SideA, self::SideB, self::EyedSide, self::BlindSide,
-            self::Loin, self::LoinA, self::LoinB => true,
+            self::Loin, self::LoinA, self::LoinB, self::BackLoin, self::BellyLoin, self::Steaks => true,
             default => false,
         };
     }

@@ -29,6 +29,8 @@ final readonly class Destinations
                 self::may(Bin::Crisp, 'Scaled skin crisps.'),
                 ...self::bones($fat),
             ],
+            Part::Cheeks => [self::may(Bin::Grill, 'Cheeks are a bite of their own.')],
+            Part::Liver => [self::may(Bin::Roe, 'A fresh liver is kept with the roe: sear it or cure it the same day.'), self::mayNot(Bin::Stock, 'Liver turns a stock bitter.')],
             Part::Collar => [self::may(Bin::Grill, 'The shoulder is the richest bite on the fish.'), ...self::bones($fat)],
             Part::Belly => [self::may(Bin::Grill, 'Fat belly sears well.'), self::may(Bin::Mince, 'Thin belly goes to mince.')],
             Part::Roe => [self::may(Bin::Roe, 'A whole sac is prized, a broken one is stuffing.'), self::mayNot(Bin::Stock, 'Roe clouds a stock.')],

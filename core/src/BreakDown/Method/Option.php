@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Sectum\BreakDown\Method;
+
+use Sectum\Fish\Part;
+
+/** One answer to a question with several schools, and what it costs. */
+final readonly class Option
+{
+    /**
+     * @param  Part|null  $part  what leaves the flesh with it; null when nothing does
+     * @param  float  $costsPct  how much, in percent of the fish as bought
+     */
+    public function __construct(public string $code, public string $name, public string $why, public ?Part $part, public float $costsPct, public bool $usual)
+    {
+    }
+}
