@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App;
 
+use App\BreakDown\KeepYields;
 use App\Devices\DemoPan;
 use App\Devices\DemoProbe;
 use App\Devices\LineClient;
@@ -11,6 +12,7 @@ use App\Devices\Probe;
 use App\Devices\Scale;
 use App\Devices\SocketProbe;
 use App\Devices\SocketScale;
+use App\Receive\Fish;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\ServiceProvider;
 use Psr\Clock\ClockInterface;
@@ -30,6 +32,7 @@ final class SectumServiceProvider extends ServiceProvider
 
     public function boot(): void
     {
+        Fish::updated(KeepYields::of(...));
         Model::preventLazyLoading($this->app->environment() !== 'production');
     }
 

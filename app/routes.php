@@ -23,7 +23,7 @@ use Illuminate\Support\Facades\Route;
 Route::get('up', fn (): string => 'up');
 
 // Every id is a ULID made by the page or the server.
-foreach (['fish', 'reading', 'piece', 'dish', 'species', 'delivery', 'line', 'inspection', 'photo'] as $named) {
+foreach (['fish', 'reading', 'piece', 'dish', 'species', 'delivery', 'line', 'inspection', 'photo', 'check', 'find'] as $named) {
     Route::pattern($named, '[0-7][0-9A-HJKMNP-TV-Za-hjkmnp-tv-z]{25}');
 }
 
@@ -77,6 +77,13 @@ Route::middleware('web')->group(function (): void {
             Route::put('breakdown/fish/{fish}/readings/{reading}/taken-back', [BreakDownController::class, 'takeBack']);
             Route::put('breakdown/fish/{fish}/done', [BreakDownController::class, 'done']);
 
+            Route::put('breakdown/fish/{fish}/readings/{reading}/on-tray', [BreakDownController::class, 'onTray']);
+            Route::put('breakdown/fish/{fish}/method', [BreakDownController::class, 'chooseMethod']);
+            Route::put('breakdown/fish/{fish}/step', [BreakDownController::class, 'step']);
+            Route::put('breakdown/fish/{fish}/bones/{check}', [BreakDownController::class, 'bones']);
+            Route::put('breakdown/fish/{fish}/finds/{find}', [BreakDownController::class, 'find']);
+            Route::put('breakdown/fish/{fish}/count', [BreakDownController::class, 'recount']);
+
             Route::get('portion', [PortionController::class, 'index']);
             Route::put('portion/dishes/{dish}', [PortionController::class, 'storeDish']);
             Route::get('portion/fish/{fish}', [PortionController::class, 'show']);
@@ -98,6 +105,7 @@ Route::middleware('web')->group(function (): void {
             Route::get('log', [LogController::class, 'index']);
             Route::get('log/recall', [LogController::class, 'recall']);
             Route::get('log/trace/{format}', [LogController::class, 'trace'])->whereIn('format', ['csv', 'json', 'epcis']);
+            Route::put('log/fish/{fish}/reopened', [LogController::class, 'reopen']);
             Route::get('log/fish/{fish}', [LogController::class, 'show']);
         });
     });

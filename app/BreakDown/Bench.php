@@ -8,10 +8,12 @@ use App\Kitchen\Person;
 use App\Kitchen\Settings;
 use App\Measure\Piece;
 use App\Measure\Reading;
+use App\Measure\Trays;
 use App\Measure\Words;
 use App\Receive\CutFrom;
 use App\Receive\Fish;
 use App\Receive\FishHead;
+use Illuminate\Support\Facades\DB;
 use Sectum\BreakDown\LadderRung;
 use Sectum\BreakDown\Reconcile;
 use Sectum\BreakDown\Recovery;
@@ -20,6 +22,8 @@ use Sectum\BreakDown\Remarks;
 use Sectum\Fish\Part;
 use Sectum\Measure\Mass;
 use Sectum\Measure\Percent;
+use Sectum\Receive\FindKind;
+use Sectum\Receive\Found;
 
 /** Everything a screen at the bench shows of one fish, worked out anew from its readings. */
 final readonly class Bench
@@ -32,6 +36,7 @@ final readonly class Bench
         $tree = FishTree::of($fish, $settings->scaleStep);
         $reconciled = Reconcile::of($tree);
         $recovery = Recovery::of($tree, $reconciled);
+        $saying = new Saying($fish, $words, $settings, $person->seesPrices());
         $names = array_merge(...array_map(fn (Piece $piece): array => [$piece->id => $piece->part === Part::Whole ? 'the whole fish' : $piece->name], array_values($fish->pieces->all())));
 
         return [
@@ -42,17 +47,47 @@ final readonly class Bench
             'parts' => self::choices($fish, self::partsOf($fish), $words),
             'sources' => array_map(fn (Piece $piece): array => ['piece' => $piece->id, 'name' => $piece->part === Part::Whole ? 'The whole fish' : $piece->name], [$fish->whole(), ...CutFrom::fillets($fish)]),
             'readings' => self::readings($fish, $words),
-            'remarks' => array_map(fn (Remark $remark): array => ['what' => $remark->what, 'todo' => $remark->todo, 'piece' => $remark->piece], Remarks::of($reconciled, $names, $words->text(...))),
+            'remarks' => self::remarks(array_map(fn (Remark $remark): array => ['what' => $remark->what, 'todo' => $remark->todo, 'piece' => $remark->piece, 'tray' => $remark->tray], Remarks::of($reconciled, $names, $words->text(...))), $saying),
             'ladder' => array_map(fn (LadderRung $rung): array => [
                 'rung' => $rung->rung->value,
                 'mass' => $words->text(Mass::ofGrams($rung->grams)),
                 'of_purchased' => Percent::of($rung->ofPurchasedPct)->print($rung->sdPct > 0 ? $rung->sdPct : null),
                 'of_purchased_pct' => $rung->ofPurchasedPct,
                 'of_previous' => $rung->ofPreviousPct === null ? null : Percent::of($rung->ofPreviousPct)->print(),
+                'band' => $saying->band($rung),
             ], $recovery->rungs),
             'edible_yield' => self::said($recovery->edibleYieldPct),
             'portion_yield' => self::said($recovery->portionYieldPct),
+            'each' => $fish->count > 1 ? $words->text((new Found($fish->mass(), $fish->count, $settings->scaleStep))->each()) : null,
+            'trays' => array_map(fn (string $name, Mass $mass): array => ['name' => $name, 'mass' => $words->mass($mass)], array_map(strval(...), array_keys(Trays::all())), array_values(Trays::all())),
+            'bones' => BoneChecks::view($fish),
+            'finds' => self::finds($fish, $words),
+            ...MethodView::of($fish, $words),
         ];
+    }
+
+    /**
+     * A reading that does not fit comes first; what it upsets is not told besides.
+     *
+     * @param  list<array<string, mixed>>  $misfits
+     * @return list<array<string, mixed>>
+     */
+    private static function remarks(array $misfits, Saying $saying): array
+    {
+        return $misfits !== [] ? $misfits : array_values(array_filter([$saying->frame(), $saying->sides()], fn (?array $remark): bool => $remark !== null));
+    }
+
+    /** @return list<array<string, mixed>> */
+    private static function finds(Fish $fish, Words $words): array
+    {
+        return array_map(fn (Row $row): array => [
+            'id' => $row->text('id'),
+            'kind' => $row->text('kind'),
+            'name' => FindKind::from($row->text('kind'))->spoken(),
+            'mass' => $row->text('mass_mg') === '' ? null : $words->text(Mass::ofMilligrams((int) $row->number('mass_mg'))),
+            'note' => $row->text('note'),
+            'claimed' => $row->text('claimed') === '1',
+        ], Row::all(DB::table('finds')->where('fish_id', $fish->id)->orderBy('found_at')->orderBy('id')->get()));
     }
 
     /** @return list<Part> what comes off this fish, as it was bought */

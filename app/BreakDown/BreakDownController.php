@@ -54,6 +54,48 @@ final readonly class BreakDownController
         return $this->bench($fish, Person::of($request));
     }
 
+    public function chooseMethod(MethodChoiceRequest $request, ChooseMethod $choose, string $fish): JsonResponse
+    {
+        $choose($fish, $request->fields(), Person::of($request));
+
+        return $this->bench($fish, Person::of($request));
+    }
+
+    public function step(StepRequest $request, ChooseMethod $choose, string $fish): JsonResponse
+    {
+        $choose->said($fish, $request->fields()->int('done'), Person::of($request));
+
+        return $this->bench($fish, Person::of($request));
+    }
+
+    public function onTray(TrayMendRequest $request, MendReading $mend, string $fish, string $reading): JsonResponse
+    {
+        $mend($fish, $reading, $request->fields()->string('reading'), $request->fields()->string('tray'), Person::of($request));
+
+        return $this->bench($fish, Person::of($request));
+    }
+
+    public function bones(BoneCheckRequest $request, StoreBoneCheck $store, string $fish, string $check): JsonResponse
+    {
+        $store($fish, $check, $request->fields(), Person::of($request));
+
+        return $this->bench($fish, Person::of($request));
+    }
+
+    public function find(FindRequest $request, StoreFind $store, string $fish, string $find): JsonResponse
+    {
+        $store($fish, $find, $request->fields(), Person::of($request));
+
+        return $this->bench($fish, Person::of($request));
+    }
+
+    public function recount(CountRequest $request, Recount $recount, string $fish): JsonResponse
+    {
+        $recount($fish, $request->fields()->int('count'), $request->fields()->int('version'), Person::of($request));
+
+        return $this->bench($fish, Person::of($request));
+    }
+
     private function bench(string $fish, Person $person): JsonResponse
     {
         return new JsonResponse(Bench::of(Fish::onTheBench($fish), $person));

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\BreakDown;
 
 use App\Measure\Piece;
+use App\Measure\Trays;
 use App\Receive\Fish;
 use App\Receive\Stage;
-use Illuminate\Support\Facades\DB;
 use Sectum\BreakDown\CutPiece;
 use Sectum\BreakDown\CutTree;
 use Sectum\BreakDown\Loss;
@@ -41,7 +41,7 @@ final readonly class FishTree
             }
         }
 
-        return CutTree::onTheBoard($pieces === [] ? [new CutPiece($whole->id, null, null, $step, null, Part::Whole)] : $pieces, new Loss, self::tares(), self::finished($fish));
+        return CutTree::onTheBoard($pieces === [] ? [new CutPiece($whole->id, null, null, $step, null, Part::Whole)] : $pieces, self::loss($fish), Trays::all(), self::finished($fish));
     }
 
     /** What becomes of a piece: where it was sent, else what its part usually becomes. */
@@ -55,15 +55,14 @@ final readonly class FishTree
         return $fish->pieces->filter(fn (Piece $other): bool => $other->part === $piece->part && $other->reading() !== null)->count() === 1;
     }
 
-    /** @return array<string, Mass> */
-    private static function tares(): array
+    /** What the board takes, more the longer the parts lie before they are weighed. */
+    private static function loss(Fish $fish): Loss
     {
-        $tares = [];
-        foreach (DB::table('tares')->pluck('mass_mg', 'name') as $name => $milligrams) {
-            $tares[(string) $name] = Mass::ofMilligrams(is_numeric($milligrams) ? (int) $milligrams : 0);
-        }
+        $first = $fish->whole()->reading()?->taken_at;
+        $last = $fish->pieces->flatMap(fn (Piece $piece): array => [$piece->reading()->taken_at ?? ''])->max();
+        $hours = $first === null || ! is_string($last) || $last === '' ? 0.0 : ((int) strtotime($last) - (int) strtotime($first)) / 3600;
 
-        return $tares;
+        return (new Loss)->after(max(0.0, $hours));
     }
 
     /** @return list<string> */

@@ -30,6 +30,13 @@ final readonly class LogController
         return new JsonResponse(LogSheet::of(Fish::onTheBench($fish), Person::of($request)));
     }
 
+    public function reopen(ReopenRequest $request, Reopen $reopen, string $fish): JsonResponse
+    {
+        $reopen($fish, $request->fields()->int('version'), $request->fields()->string('why'), Person::of($request));
+
+        return $this->show($request, $fish);
+    }
+
     /** Everything that came of a lot, and where it is now. */
     public function recall(Request $request, ClockInterface $clock): JsonResponse
     {

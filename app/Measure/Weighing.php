@@ -72,6 +72,6 @@ final readonly class Weighing
 
         return $net->isPositive()
             ? new self($net, $this->tare->plus($more), $this->resolution, $this->typed)
-            : throw Fault::inField($at, 'Ice and tub weigh as much as all of it. Check them.');
+            : throw Fault::inField($at, 'What lies under it weighs as much as all of it. Check it.');
     }
 }

@@ -15,6 +15,7 @@ use Sectum\Fish\Part;
 use Sectum\Measure\Mass;
 use Sectum\Measure\Money;
 use Sectum\Portion\Band;
+use Sectum\Portion\Forecast;
 use Sectum\Portion\Tally;
 
 /** What the portioning screen shows: the bench, and the run of portions beside its dish. */
@@ -31,6 +32,7 @@ final readonly class PortionBench
         $dish = $fish->dish_id === null ? null : Dish::query()->find($fish->dish_id);
         $bench = Bench::of($fish, $person);
         $fillets = CutFrom::fillets($fish);
+        $left = array_reduce($fillets, fn (Mass $sum, Piece $piece): Mass => $sum->plus(self::left($fish, $piece)), Mass::zero());
 
         return [
             ...$bench,
@@ -40,7 +42,7 @@ final readonly class PortionBench
                 'name' => $piece->name,
                 'left' => $words->mass(self::left($fish, $piece)),
             ], $fillets),
-            'dishes' => array_map(fn (Dish $dish): array => self::dish($dish, $words, $person->seesPrices() ? $settings : null), array_values(Dish::query()->orderByDesc('target_mg')->get()->all())),
+            'dishes' => array_map(fn (Dish $dish): array => self::dish($dish, $words, $person->seesPrices() ? $settings : null, $left), array_values(Dish::query()->orderByDesc('target_mg')->get()->all())),
             'dish' => $dish?->id,
             'portions' => self::portions($fish, $dish?->band(), $words),
             'tally' => $dish === null ? null : self::tally($fish, $dish->band(), $words),
@@ -66,10 +68,10 @@ final readonly class PortionBench
     }
 
     /** @return array<string, mixed> */
-    private static function dish(Dish $dish, Words $words, ?Settings $prices): array
+    private static function dish(Dish $dish, Words $words, ?Settings $prices, Mass $left): array
     {
         $band = $dish->band();
-        $plain = ['id' => $dish->id, 'name' => $dish->name, 'target' => $words->mass($band->target), 'band' => '−'.$words->text($band->minus).' / +'.$words->text($band->plus), 'version' => $dish->version];
+        $plain = ['id' => $dish->id, 'name' => $dish->name, 'target' => $words->mass($band->target), 'band' => '−'.$words->text($band->minus).' / +'.$words->text($band->plus), 'version' => $dish->version, 'fits' => Forecast::of($left, $band)];
 
         return $prices === null ? $plain : [...$plain, 'price' => $dish->price_minor === null ? null : Money::ofMinor($dish->price_minor, $prices->currency)->print()];
     }

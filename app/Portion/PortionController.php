@@ -32,7 +32,9 @@ final readonly class PortionController
 
     public function read(ReadingRequest $request, TakeReading $take, string $fish, string $reading): JsonResponse
     {
-        $take(Fish::onTheBench($fish), $reading, $request->fields(), Person::of($request), PortionBench::PARTS);
+        $onBoard = Fish::onTheBench($fish);
+        MustBeBoned::before($onBoard, $request->fields()->string('part'), $request->fields()->maybeString('from'));
+        $take($onBoard, $reading, $request->fields(), Person::of($request), PortionBench::PARTS);
 
         return $this->bench($fish, Person::of($request));
     }

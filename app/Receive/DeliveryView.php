@@ -8,8 +8,10 @@ use App\Kitchen\Person;
 use App\Kitchen\Settings;
 use App\Measure\Words;
 use Brick\Math\BigDecimal;
+use Brick\Math\BigRational;
 use Brick\Math\RoundingMode;
 use DateTimeImmutable;
+use Illuminate\Support\Facades\DB;
 use Sectum\Fish\Hazard;
 use Sectum\Measure\Currency;
 use Sectum\Measure\Mass;
@@ -17,6 +19,8 @@ use Sectum\Measure\Money;
 use Sectum\Measure\Temperature;
 use Sectum\Receive\Claim;
 use Sectum\Receive\ClaimItem;
+use Sectum\Receive\FindKind;
+use Sectum\Receive\FoundInside;
 use Sectum\Receive\Invoiced;
 
 /** A delivery at the door: its lines beside what was found in the boxes, and the claim that follows. */
@@ -67,7 +71,27 @@ final readonly class DeliveryView
 
     public static function claim(Delivery $delivery, bool $priced, Currency $currency): Claim
     {
-        return Claim::of(array_values($delivery->lines->map(fn (DeliveryLine $line) => $line->invoiced($priced))->all()), $currency);
+        return Claim::of(array_values($delivery->lines->map(fn (DeliveryLine $line) => $line->invoiced($priced))->all()), $currency, self::inside($delivery, $priced));
+    }
+
+    /** @return list<FoundInside> what was found when its fish were cut, and the supplier is to hear of */
+    private static function inside(Delivery $delivery, bool $priced): array
+    {
+        $fish = $delivery->lines->flatMap(fn (DeliveryLine $line): array => array_values($line->fish->all()))->keyBy('id');
+        $finds = DB::table('finds')->whereIn('fish_id', $fish->keys()->all())->where('claimed', true)->orderBy('found_at')->orderBy('id')->get(['fish_id', 'kind', 'mass_mg', 'note']);
+        $inside = [];
+        foreach ($finds as $find) {
+            $one = $fish->get(is_string($find->fish_id) ? $find->fish_id : '');
+            $kind = FindKind::tryFrom(is_string($find->kind) ? $find->kind : '');
+            if ($one !== null && $kind !== null) {
+                $inside[] = new FoundInside(
+                    $one->title(), $kind->spoken(), is_numeric($find->mass_mg) ? Mass::ofMilligrams((int) $find->mass_mg) : null, is_string($find->note) ? $find->note : '',
+                    $priced && $one->price_per_kg_minor !== null ? BigRational::of($one->price_per_kg_minor) : null,
+                );
+            }
+        }
+
+        return $inside;
     }
 
     public static function day(string $iso): string

@@ -32,6 +32,10 @@ use Sectum\Receive\Verdict;
  * @property int $delivery_minor
  * @property string|null $labour_minutes a decimal
  * @property bool $broken_down whether the cutter said that is all
+ * @property string|null $method school it is cut by; null while nobody chose one
+ * @property array<string, string> $choices answers to the school's questions
+ * @property int $steps_said steps somebody said are done
+ * @property string|null $begun_at ISO 8601, when the first step was begun
  * @property string|null $dish_id
  * @property string $received_by
  * @property string $received_at ISO 8601
@@ -54,6 +58,8 @@ use Sectum\Receive\Verdict;
 final class Fish extends Record
 {
     protected $table = 'fish';
+
+    protected $attributes = ['choices' => '{}', 'steps_said' => 0];
 
     /** @return BelongsTo<Species, $this> */
     public function species(): BelongsTo
@@ -91,7 +97,7 @@ final class Fish extends Record
     /** @return Builder<self> everything a bench screen needs, in few queries */
     public static function forTheBench(): Builder
     {
-        return self::query()->with(['species.shares', 'supplier', 'pieces.readings.void', 'pieces.readings.person']);
+        return self::query()->with(['species.shares', 'species.yields', 'supplier', 'pieces.readings.void', 'pieces.readings.person']);
     }
 
     public static function onTheBench(string $id): self
@@ -153,6 +159,6 @@ final class Fish extends Record
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['state' => StateBought::class, 'stage' => Stage::class, 'broken_down' => 'boolean', 'verdict' => Verdict::class];
+        return ['state' => StateBought::class, 'stage' => Stage::class, 'broken_down' => 'boolean', 'choices' => 'array', 'verdict' => Verdict::class];
     }
 }

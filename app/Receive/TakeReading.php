@@ -10,6 +10,7 @@ use App\Kitchen\Person;
 use App\Kitchen\Settings;
 use App\Measure\Piece;
 use App\Measure\Reading;
+use App\Measure\Trays;
 use App\Measure\Weighing;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
@@ -33,7 +34,7 @@ final readonly class TakeReading
      */
     public function __invoke(Fish $fish, string $id, Fields $fields, Person $person, array $among): void
     {
-        $weighing = Weighing::read($fields->fields('weight'), Settings::load(), $person->units);
+        $weighing = self::onTray(Weighing::read($fields->fields('weight'), Settings::load(), $person->units), $fields->maybeString('tray'));
         $part = Part::from($fields->string('part'));
         DB::connection()->transaction(function () use ($fish, $id, $fields, $person, $among, $weighing, $part): void {
             $known = Reading::query()->with('piece')->find($id);
@@ -51,6 +52,12 @@ final readonly class TakeReading
             $this->store($id, $piece, $weighing, $person);
             $fish->changed();
         });
+    }
+
+    /** Less the tray it lies on, when somebody says which. */
+    private static function onTray(Weighing $weighing, ?string $tray): Weighing
+    {
+        return $tray === null ? $weighing : $weighing->less(Trays::mass($tray) ?? throw Fault::inField('/tray', "No tray is called \"{$tray}\" here."), '/tray');
     }
 
     /** A weight for a piece, just so; for the whole fish as it is received. */

@@ -41,13 +41,24 @@ final class CatalogueSeeder extends Seeder
             foreach (Csv::rows(database_path('catalogue/parts.csv')) as $row) {
                 DB::table('parts')->upsert([...$row, 'default_bin' => $row['default_bin'] === '' ? null : $row['default_bin']], ['part']);
             }
-            foreach (Csv::rows(database_path('catalogue/methods.csv')) as $row) {
-                DB::table('methods')->upsert($row, ['method']);
-            }
-            foreach (Csv::rows(database_path('catalogue/steps.csv')) as $row) {
-                DB::table('method_steps')->upsert($row, ['method', 'step']);
-            }
+            $this->methods();
         });
+    }
+
+    /** Shipped methods are laid anew; the house's own copies stay. */
+    private function methods(): void
+    {
+        foreach (Csv::rows(database_path('catalogue/methods.csv')) as $row) {
+            DB::table('methods')->upsert($row, ['method']);
+        }
+        $shipped = DB::table('methods')->whereNull('copied_from')->pluck('method')->all();
+        foreach (['method_steps' => 'steps', 'method_choices' => 'choices'] as $table => $file) {
+            DB::table($table)->whereIn('method', $shipped)->delete();
+            $rows = iterator_to_array(Csv::rows(database_path("catalogue/{$file}.csv")), false);
+            foreach (array_chunk($rows, 60) as $chunk) {
+                DB::table($table)->insert($chunk);
+            }
+        }
     }
 
     /**

@@ -15,7 +15,10 @@ final readonly class Loss
     {
     }
 
-    /** Points a cut piece drips in its first hour, and how surely. Estimates. */
+    /** What drips in the first quarter of an hour is in the usual loss. */
+    private const AT_ONCE_HOURS = 0.25;
+
+    /** Points a cut piece drips in the hour after that, and how surely. Estimates. */
     private const DRIP_PCT = 0.35;
 
     private const DRIP_SD = 0.2;
@@ -30,7 +33,7 @@ final readonly class Loss
      */
     public function after(float $hours): self
     {
-        $grown = sqrt(max(0.0, $hours));
+        $grown = sqrt(max(0.0, $hours - self::AT_ONCE_HOURS));
         $drip = min(self::MOST_DRIP_PCT, self::DRIP_PCT * $grown);
 
         return new self($this->meanPct + $drip, hypot($this->sdPct, min(self::DRIP_SD * $grown, self::MOST_DRIP_PCT / 2)));

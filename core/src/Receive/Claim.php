@@ -21,14 +21,21 @@ final readonly class Claim
     {
     }
 
-    /** @param  list<Invoiced>  $lines */
-    public static function of(array $lines, Currency $currency): self
+    /**
+     * @param  list<Invoiced>  $lines
+     * @param  list<FoundInside>  $inside  what was found when fish were cut, and the supplier is to hear of
+     */
+    public static function of(array $lines, Currency $currency, array $inside = []): self
     {
         $items = [];
         foreach ($lines as $line) {
             if ($line->found !== []) {
                 array_push($items, ...self::refused($line, $currency), ...self::difference($line, $currency), ...self::wrongGrade($line));
             }
+        }
+        foreach ($inside as $found) {
+            $money = $found->pricePerKg === null || $found->mass === null ? null : Money::round($found->pricePerKg->multipliedBy($found->mass->milligrams)->dividedBy(1_000_000), $currency);
+            $items[] = new ClaimItem('found when cut', $found->name, $found->mass ?? Mass::zero(), 0, $money, "{$found->name}: ".lcfirst($found->what).' found when it was cut'.($found->mass === null ? '' : ", {$found->mass->print()}").($found->note === '' ? '.' : ": {$found->note}.").($money === null ? '' : " At the invoice's price: {$money->print()}."));
         }
         $total = array_sum(array_map(fn (ClaimItem $item): int => $item->claimed->minor ?? 0, $items));
 

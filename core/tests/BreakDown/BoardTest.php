@@ -49,7 +49,8 @@ final class BoardTest extends TestCase
     {
         $loss = new Loss;
         self::assertEquals([0.5, 0.4], [$loss->after(0)->meanPct, $loss->after(0)->sdPct]);
-        self::assertEqualsWithDelta(1.2, $loss->after(4)->meanPct, 1e-9);
+        self::assertEquals($loss, $loss->after(0.25));
+        self::assertEqualsWithDelta(1.2, $loss->after(4.25)->meanPct, 1e-9);
         self::assertGreaterThan($loss->after(1)->sdPct, $loss->after(9)->sdPct);
         self::assertSame(3.0, $loss->after(1000)->meanPct);
         self::assertSame(0.5, $loss->after(-3)->meanPct);

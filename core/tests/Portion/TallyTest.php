@@ -9,6 +9,7 @@ use PHPUnit\Framework\TestCase;
 use Sectum\Measure\Mass;
 use Sectum\Portion\BadBand;
 use Sectum\Portion\Band;
+use Sectum\Portion\Forecast;
 use Sectum\Portion\Placed;
 use Sectum\Portion\Tally;
 
@@ -59,5 +60,11 @@ final class TallyTest extends TestCase
         } catch (BadBand $refusal) {
             self::assertSame($pointer, $refusal->pointer());
         }
+    }
+
+    public function test_a_forecast_leaves_the_ends_out(): void
+    {
+        $band = Band::of(Mass::ofGrams(180), Mass::ofGrams(8), Mass::ofGrams(12));
+        self::assertSame([14, 0, 0, 1], array_map(fn (float $grams): int => Forecast::of(Mass::ofGrams($grams), $band), [2650, 185, 0, 186]));
     }
 }

@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace Database\Seed\Demo;
 
 use App\BreakDown\Bench;
+use App\BreakDown\BoneChecks;
+use App\BreakDown\ChooseMethod;
+use App\BreakDown\StoreBoneCheck;
 use App\Contract\Fields;
 use App\Kitchen\Person;
 use App\Portion\ChooseDish;
@@ -25,12 +28,14 @@ final class Board
 {
     private const HALF_TRAY = Market::TARES['half tray'];
 
+    private const METHODS = ['round' => 'round-two', 'flat' => 'flat-whole-width', 'tail' => 'tail-loins'];
+
     /** @var list<Person> */
     public array $crew = [];
 
     public Noise $noise;
 
-    public function __construct(private readonly TakeReading $take, private readonly TakeBack $takeBack, private readonly MoveOn $moveOn, private readonly ChooseDish $chooseDish)
+    public function __construct(private readonly TakeReading $take, private readonly TakeBack $takeBack, private readonly MoveOn $moveOn, private readonly ChooseDish $chooseDish, private readonly ChooseMethod $chooseMethod, private readonly StoreBoneCheck $boneCheck)
     {
     }
 
@@ -40,6 +45,9 @@ final class Board
      */
     public function breakDown(Fish $fish, bool $quick = false, bool $mistaken = false): void
     {
+        if (! $quick) {
+            ($this->chooseMethod)($fish->id, new Fields(['method' => self::METHODS[$fish->species->form->value], 'choices' => [], 'version' => self::version($fish)]), $this->crew[1]);
+        }
         $grams = $fish->mass()->grams();
         $left = $grams * (1 - $this->noise->about(0.5, 0.15) / 100);
         $masses = $quick ? $this->threeWeights($fish, $grams, $left) : $this->everyPart($fish, $grams, $left);
@@ -50,13 +58,24 @@ final class Board
             }
             $this->weigh($fish, $part, $mass);
         }
+        $this->bone($fish);
         ($this->moveOn)($fish, Stage::BreakDown, self::version($fish), $this->crew[1], fn (Fish $f) => $f->broken_down = true);
+    }
+
+    /** Every side gone over twice. */
+    private function bone(Fish $fish): void
+    {
+        foreach (BoneChecks::view(Fish::onTheBench($fish->id)) as $side) {
+            $found = max(0, (int) round($this->noise->about((float) $side['expected'], 0.6 * $side['expected_sd'])));
+            ($this->boneCheck)($fish->id, (string) Str::ulid(), new Fields(['piece' => $side['piece'], 'found' => $found, 'second_pass' => true]), $this->crew[1]);
+        }
     }
 
     /** Left on the board half way, with the half tray still under the frame. */
     public function leaveHalfCut(Fish $fish): void
     {
         $grams = $fish->mass()->grams();
+        ($this->chooseMethod)($fish->id, new Fields(['method' => self::METHODS[$fish->species->form->value], 'choices' => [], 'version' => self::version($fish)]), $this->crew[1]);
         $masses = array_intersect_key($this->everyPart($fish, $grams, 0.995 * $grams), array_flip(['head', 'collar', 'side-a', 'side-b', 'frame', 'fins']));
         $others = array_sum(array_map(Noise::steps(...), array_diff_key($masses, ['frame' => 0])));
         $masses['frame'] = $grams * 0.995 - $others + self::HALF_TRAY;

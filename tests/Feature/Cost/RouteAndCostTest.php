@@ -53,6 +53,7 @@ final class RouteAndCostTest extends TestCase
     {
         $fish = $this->received();
         $this->weigh($fish, 'fillets', '400 g');
+        $this->boned($fish);
         $this->done($fish, 'breakdown');
         $version = $this->api('GET', "/portion/fish/{$fish}")->json('fish.version');
         $this->api('PUT', "/portion/fish/{$fish}/dish", ['dish' => $this->dish(), 'version' => $version]);
@@ -74,6 +75,7 @@ final class RouteAndCostTest extends TestCase
         $this->weigh($fish, 'frame', '120 g');
         $bench = $this->weigh($fish, 'side-a', '300 g');
         $frame = collect((array) $bench->json('pieces'))->firstWhere('part', 'frame')['piece'];
+        $this->boned($fish);
         $this->done($fish, 'breakdown');
         $this->done($fish, 'portion');
         $route = $this->api('GET', "/route/fish/{$fish}")->assertOk();

@@ -10,6 +10,7 @@ use Database\Seed\CatalogueSeeder;
 use Database\Seed\Csv;
 use Illuminate\Support\Collection;
 use PHPUnit\Framework\Attributes\DataProvider;
+use Sectum\BreakDown\Method\StepPart;
 use Sectum\Fish\Bin;
 use Sectum\Fish\BodyForm;
 use Sectum\Fish\Family;
@@ -31,7 +32,7 @@ final class CatalogueTest extends TestCase
 
     public function test_every_row_of_every_table_names_its_source(): void
     {
-        foreach (['species', 'shares', 'yields', 'parts', 'methods', 'steps', 'bins'] as $table) {
+        foreach (['species', 'shares', 'yields', 'parts', 'methods', 'steps', 'choices', 'bins'] as $table) {
             foreach (self::table($table) as $i => $row) {
                 self::assertNotSame('', $row['source'], "{$table}, row {$i}");
             }
@@ -113,17 +114,34 @@ final class CatalogueTest extends TestCase
     {
         $forms = self::table('parts')->mapWithKeys(fn (array $row): array => [$row['part'] => explode(' ', $row['forms'])])->all();
         $steps = self::table('steps')->groupBy('method');
+        $choices = self::table('choices')->map(fn (array $row): string => "{$row['method']}|{$row['question']}:{$row['option']}")->all();
         self::assertEqualsCanonicalizing(self::table('methods')->pluck('method')->all(), $steps->keys()->all());
         foreach (self::table('methods') as $method) {
             $own = $steps[$method['method']] ?? collect();
             self::assertSame(range(1, $own->count()), $own->map(fn (array $step): int => (int) $step['step'])->all(), $method['method']);
             foreach ($own as $step) {
-                self::assertGreaterThan(0, (float) $step['seconds_per_kg'], "{$method['method']} {$step['step']}");
+                self::assertGreaterThan(0, (float) $step['seconds'] + (float) $step['seconds_per_kg'], "{$method['method']} {$step['step']}");
                 foreach (array_filter(explode(' ', $step['parts'])) as $part) {
-                    self::assertContains($method['form'], $forms[$part] ?? [], "{$method['method']} {$step['step']}: {$part}");
+                    $parsed = StepPart::parse($part);
+                    self::assertContains($method['form'], $forms[$parsed->part->value] ?? [], "{$method['method']} {$step['step']}: {$part}");
+                    self::assertContains($parsed->part, BodyForm::from($method['form'])->parts(), "{$method['method']} {$step['step']}: {$part}");
+                }
+                foreach (array_filter(explode(';', $step['choices'])) as $choice) {
+                    self::assertContains("{$method['method']}|{$choice}", $choices, "{$method['method']} {$step['step']}");
                 }
             }
         }
+    }
+
+    public function test_every_question_has_two_schools_one_of_them_usual_and_every_school_has_its_step(): void
+    {
+        $questions = self::table('choices')->groupBy(fn (array $row): string => "{$row['method']}|{$row['question']}");
+        foreach ($questions as $which => $options) {
+            self::assertGreaterThan(1, $options->count(), (string) $which);
+            self::assertSame(1, $options->where('usual', 'yes')->count(), (string) $which);
+        }
+        $asked = self::table('steps')->flatMap(fn (array $step): array => array_map(fn (string $choice): string => "{$step['method']}|".strtok($choice, ':'), array_filter(explode(';', $step['choices']))))->unique()->all();
+        self::assertEqualsCanonicalizing(array_values($asked), $questions->keys()->all());
     }
 
     public function test_what_the_house_set_outlives_a_newer_catalogue(): void

@@ -28,6 +28,7 @@ final class RecallTest extends AtTheDoor
         foreach (['head' => '650 g', 'frame' => '520 g', 'side-a' => '1515 g', 'side-b' => '1500 g'] as $part => $grams) {
             $this->weigh($this->cut, $part, $grams);
         }
+        $this->boned($this->cut);
         $this->done($this->cut, 'breakdown')->assertOk();
     }
 

@@ -21,6 +21,7 @@ final class PortionTest extends TestCase
         $fish = $this->received();
         $this->weigh($fish, 'fillets', '2650 g');
         $this->weigh($fish, 'bones', '1530 g');
+        $this->boned($fish);
         $this->done($fish, 'breakdown')->assertOk();
 
         return $fish;

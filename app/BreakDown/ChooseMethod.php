@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\BreakDown;
+
+use App\Contract\Fault;
+use App\Contract\Fields;
+use App\Kitchen\Person;
+use App\Receive\Fish;
+use App\Receive\Kept;
+use Illuminate\Support\Facades\DB;
+use Psr\Clock\ClockInterface;
+use Sectum\BreakDown\Method\BadMethod;
+
+/** The school a fish is cut by, and how its questions are answered; and how far the cutter says to be. */
+final readonly class ChooseMethod
+{
+    public function __construct(private ClockInterface $clock)
+    {
+    }
+
+    public function __invoke(string $id, Fields $fields, Person $person): void
+    {
+        DB::connection()->transaction(function () use ($id, $fields, $person): void {
+            $fish = Fish::onTheBench($id);
+            $fish->mustBeOpen();
+            $fish->mustBeAt($fields->int('version'));
+            $code = $fields->maybeString('method');
+            if ($code === null) {
+                $fish->fill(['method' => null, 'choices' => [], 'steps_said' => 0, 'begun_at' => null]);
+                $fish->changed();
+
+                return;
+            }
+            $method = Methods::of($code);
+            if ($method === null || $method->form !== $fish->species->form) {
+                throw Fault::inField('/method', "{$fish->species->name} is not cut that way.");
+            }
+            try {
+                $choices = $method->chosen($fields->fields('choices')->texts());
+            } catch (BadMethod $bad) {
+                throw Fault::inField($bad->pointer(), $bad->getMessage());
+            }
+            $begun = $fish->method !== $code;
+            $fish->fill(['method' => $code, 'choices' => $choices, ...$begun ? ['steps_said' => 0, 'begun_at' => $this->clock->now()->format(DATE_ATOM)] : []]);
+            $fish->changed();
+            if ($begun) {
+                Kept::that("{$person->name} cuts it as: {$method->name}.", $fish, $person);
+            }
+        });
+    }
+
+    /** That many steps are done, from the first; may go back too. */
+    public function said(string $id, int $done, Person $person): void
+    {
+        DB::connection()->transaction(function () use ($id, $done, $person): void {
+            $fish = Fish::onTheBench($id);
+            $fish->mustBeOpen();
+            if ($fish->method === null) {
+                throw Fault::inField('/done', 'Choose first how it is cut.');
+            }
+            if ($fish->steps_said !== $done) {
+                DB::table('step_times')->insert(['fish_id' => $fish->id, 'step' => $done, 'said_by' => $person->id, 'said_at' => $this->clock->now()->format(DATE_ATOM)]);
+                $fish->steps_said = $done;
+                $fish->changed();
+            }
+        });
+    }
+}

@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\BreakDown;
+
+use App\Contract\Fault;
+use App\Kitchen\Person;
+use App\Measure\Reading;
+use App\Measure\Trays;
+use App\Receive\Fish;
+use Illuminate\Support\Facades\DB;
+use Psr\Clock\ClockInterface;
+use Sectum\Measure\Mass;
+
+/** "It was on the half tray": the reading is taken back, and stands again less the tray. */
+final readonly class MendReading
+{
+    public function __construct(private ClockInterface $clock)
+    {
+    }
+
+    /** @param  string  $new  the mended reading's ULID, made by the page */
+    public function __invoke(string $fish, string $old, string $new, string $tray, Person $person): void
+    {
+        DB::connection()->transaction(function () use ($fish, $old, $new, $tray, $person): void {
+            if (Reading::query()->whereKey($new)->exists()) {
+                return;
+            }
+            $onBoard = Fish::onTheBench($fish);
+            $onBoard->mustBeOpen();
+            $reading = Reading::query()->with(['piece', 'void'])->find($old);
+            if ($reading === null || $reading->piece->fish_id !== $onBoard->id || $reading->void !== null) {
+                throw Fault::notThere('There is no such reading on this fish.');
+            }
+            $tare = Trays::mass($tray) ?? throw Fault::inField('/tray', "No tray is called \"{$tray}\" here.");
+            $net = $reading->mass()->minus($tare);
+            if (! $net->isPositive()) {
+                throw Fault::inField('/tray', "The {$tray} weighs more than that reading.");
+            }
+            $at = $this->clock->now()->format('Y-m-d\TH:i:s.vP');
+            $reading->void()->create(['reason' => "it was on the {$tray}", 'voided_by' => $person->id, 'voided_at' => $at]);
+            Reading::query()->create([
+                'id' => $new, 'piece_id' => $reading->piece_id, 'mass_mg' => $net->milligrams, 'tare_mg' => Mass::ofMilligrams($reading->tare_mg)->plus($tare)->milligrams,
+                'resolution_mg' => $reading->resolution_mg, 'source' => $reading->source, 'typed' => $reading->typed, 'taken_by' => $person->id, 'taken_at' => $at,
+            ]);
+            $onBoard->changed();
+        });
+    }
+}

@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\BreakDown;
+
+use App\Contract\Fault;
+use App\Contract\Fields;
+use App\Kitchen\Person;
+use App\Receive\Fish;
+use App\Receive\Kept;
+use Illuminate\Support\Facades\DB;
+use Psr\Clock\ClockInterface;
+use Sectum\Measure\Mass;
+use Sectum\Receive\FindKind;
+use Sectum\Refusal;
+
+/** Something else was found in a fish: kept with its mass and a note, and offered for the claim. */
+final readonly class StoreFind
+{
+    public function __construct(private ClockInterface $clock)
+    {
+    }
+
+    public function __invoke(string $id, string $find, Fields $fields, Person $person): void
+    {
+        $kind = FindKind::from($fields->string('kind'));
+        $mass = self::mass($fields->maybeString('mass'), $person);
+        DB::connection()->transaction(function () use ($id, $find, $fields, $person, $kind, $mass): void {
+            if (DB::table('finds')->where('id', $find)->exists()) {
+                return;
+            }
+            $fish = Fish::onTheBench($id);
+            if ($mass !== null && $mass->milligrams > $fish->mass()->milligrams) {
+                throw Fault::inField('/mass', 'That is more than the fish weighs.');
+            }
+            DB::table('finds')->insert([
+                'id' => $find, 'fish_id' => $fish->id, 'kind' => $kind->value, 'mass_mg' => $mass?->milligrams, 'note' => trim($fields->maybeString('note') ?? ''),
+                'claimed' => $fields->has('claimed') ? $fields->bool('claimed') : $kind->isSuppliersFault(), 'photo_id' => $fields->maybeString('photo'),
+                'found_by' => $person->id, 'found_at' => $this->clock->now()->format(DATE_ATOM),
+            ]);
+            Kept::that("{$person->name} found ".lcfirst($kind->spoken()).($mass === null ? '' : ", {$mass->print()}").($fields->maybeString('note') === null ? '.' : ": {$fields->string('note')}."), $fish, $person);
+            $fish->changed();
+        });
+    }
+
+    private static function mass(?string $typed, Person $person): ?Mass
+    {
+        try {
+            return $typed === null || trim($typed) === '' ? null : Mass::parse($typed, $person->units);
+        } catch (Refusal $refusal) {
+            throw Fault::inField('/mass', $refusal->getMessage());
+        }
+    }
+}
