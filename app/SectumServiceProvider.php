@@ -12,8 +12,9 @@ use App\Devices\Probe;
 use App\Devices\Scale;
 use App\Devices\SocketProbe;
 use App\Devices\SocketScale;
-use App\Receive\Fish;
+use App\Receive\WeightsChanged;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Support\Facades\Event;
 use Illuminate\Support\ServiceProvider;
 use Psr\Clock\ClockInterface;
 
@@ -32,7 +33,7 @@ final class SectumServiceProvider extends ServiceProvider
 
     public function boot(): void
     {
-        Fish::updated(KeepYields::of(...));
+        Event::listen(fn (WeightsChanged $changed) => KeepYields::of($changed->fish));
         Model::preventLazyLoading($this->app->environment() !== 'production');
     }
 

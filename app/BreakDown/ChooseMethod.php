@@ -9,6 +9,7 @@ use App\Contract\Fields;
 use App\Kitchen\Person;
 use App\Receive\Fish;
 use App\Receive\Kept;
+use App\Receive\WeightsChanged;
 use Illuminate\Support\Facades\DB;
 use Psr\Clock\ClockInterface;
 use Sectum\BreakDown\Method\BadMethod;
@@ -45,6 +46,7 @@ final readonly class ChooseMethod
             $begun = $fish->method !== $code;
             $fish->fill(['method' => $code, 'choices' => $choices, ...$begun ? ['steps_said' => 0, 'begun_at' => $this->clock->now()->format(DATE_ATOM)] : []]);
             $fish->changed();
+            event(new WeightsChanged($fish));
             if ($begun) {
                 Kept::that("{$person->name} cuts it as: {$method->name}.", $fish, $person);
             }

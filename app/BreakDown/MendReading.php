@@ -9,6 +9,7 @@ use App\Kitchen\Person;
 use App\Measure\Reading;
 use App\Measure\Trays;
 use App\Receive\Fish;
+use App\Receive\WeightsChanged;
 use Illuminate\Support\Facades\DB;
 use Psr\Clock\ClockInterface;
 use Sectum\Measure\Mass;
@@ -45,6 +46,7 @@ final readonly class MendReading
                 'resolution_mg' => $reading->resolution_mg, 'source' => $reading->source, 'typed' => $reading->typed, 'taken_by' => $person->id, 'taken_at' => $at,
             ]);
             $onBoard->changed();
+            event(new WeightsChanged($onBoard));
         });
     }
 }

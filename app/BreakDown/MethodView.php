@@ -29,7 +29,7 @@ final readonly class MethodView
             return ['methods' => $methods, 'method' => null];
         }
         $chosen = $method->chosen(array_intersect_key($fish->choices, $method->questions));
-        $steps = $method->stepsFor($chosen);
+        $steps = $method->stepsFor($chosen, $fish->state);
         $whole = $fish->mass();
 
         return ['methods' => $methods, 'method' => [

@@ -7,6 +7,7 @@ namespace App\BreakDown;
 use App\Kitchen\Person;
 use App\Receive\Fish;
 use App\Receive\Kept;
+use App\Receive\WeightsChanged;
 use Illuminate\Support\Facades\DB;
 
 /** A batch whose count was wrong: mended, with both counts in its history. */
@@ -22,6 +23,7 @@ final readonly class Recount
                 Kept::that("{$person->name} counted again: {$count} fish, not {$fish->count}.", $fish, $person);
                 $fish->count = $count;
                 $fish->changed();
+                event(new WeightsChanged($fish));
             }
         });
     }

@@ -9,6 +9,7 @@ use App\Kitchen\Person;
 use App\Receive\Fish;
 use App\Receive\Kept;
 use App\Receive\Stage;
+use App\Receive\WeightsChanged;
 use Illuminate\Support\Facades\DB;
 
 /** The head chef takes a closed fish out of the log and lays it back on the board. */
@@ -25,6 +26,7 @@ final readonly class Reopen
             $fish->mustBeAt($version);
             $fish->fill(['stage' => Stage::BreakDown, 'broken_down' => false]);
             $fish->changed();
+            event(new WeightsChanged($fish));
             Kept::that("{$person->name} opened it again: {$why}.", $fish, $person);
         });
     }

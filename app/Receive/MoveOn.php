@@ -26,6 +26,7 @@ final readonly class MoveOn
             }
             $fish->stage = $done->next();
             $fish->changed();
+            event(new WeightsChanged($fish));
             Kept::that("{$person->name} finished {$done->spoken()}.", $fish, $person);
         });
     }

@@ -35,6 +35,7 @@ final readonly class TakeBack
             }
             $reading->void()->create(['reason' => $reason, 'voided_by' => $person->id, 'voided_at' => $this->clock->now()->format('Y-m-d\TH:i:s.vP')]);
             $fish->changed();
+            event(new WeightsChanged($fish));
         });
     }
 

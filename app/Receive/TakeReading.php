@@ -51,6 +51,10 @@ final readonly class TakeReading
             $piece = $this->retaken($fish, $fields->maybeString('replaces'), $person) ?? $this->newPiece($fish, $part, $fields->maybeString('from'), $among);
             $this->store($id, $piece, $weighing, $person);
             $fish->changed();
+            // What is cut for the plate changes no rung above it.
+            if (! in_array($part, [Part::Portion, Part::Ends, Part::TailEnd], true)) {
+                event(new WeightsChanged($fish));
+            }
         });
     }
 

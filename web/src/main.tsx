@@ -8,6 +8,7 @@ import { createRoot } from 'react-dom/client';
 import { BrowserRouter } from 'react-router';
 import { asProblem } from './api/client';
 import { Door } from './kitchen/Door';
+import { startOutbox } from './ui/outbox';
 import { theme } from './ui/theme';
 
 // What a person asked for is tried again only when nothing answered at all.
@@ -19,6 +20,12 @@ const queries = new QueryClient({
     mutations: { retry: again, networkMode: 'always' },
   },
 });
+
+startOutbox(queries);
+// The page comes back after a reload even while the kitchen computer is away; only where the address is a secure one.
+if ('serviceWorker' in navigator) {
+  void navigator.serviceWorker.register('/sw.js');
+}
 
 const place = document.getElementById('sectum');
 if (place) {

@@ -13,6 +13,7 @@ use Sectum\BreakDown\Method\Step;
 use Sectum\BreakDown\Method\StepPart;
 use Sectum\Fish\BodyForm;
 use Sectum\Fish\Part;
+use Sectum\Fish\StateBought;
 use Sectum\Measure\Mass;
 
 final class MethodTest extends TestCase
@@ -38,10 +39,11 @@ final class MethodTest extends TestCase
     {
         $method = self::method();
         self::assertSame(['head' => 'first', 'bones' => 'left'], $method->chosen([]));
-        $numbers = fn (string ...$given): array => array_map(fn (Step $step): int => $step->number, $method->stepsFor($method->chosen(array_combine(array_map(strval(...), array_keys($given)), array_values($given)))));
+        $numbers = fn (string ...$given): array => array_map(fn (Step $step): int => $step->number, $method->stepsFor($method->chosen(array_combine(array_map(strval(...), array_keys($given)), array_values($given))), StateBought::Round));
         self::assertSame([1, 2, 3, 4, 6, 7], $numbers());
         self::assertSame([1, 3, 4, 5, 6, 7, 8], $numbers(head: 'last', bones: 'pulled'));
-        self::assertSame(6 * 60, Method::secondsFor($method->stepsFor($method->chosen([])), Mass::ofGrams(2500)));
+        self::assertSame([1, 3, 4, 6, 7], array_map(fn (Step $step): int => $step->number, $method->stepsFor($method->chosen([]), StateBought::Headless)), 'no head to take off');
+        self::assertSame(6 * 60, Method::secondsFor($method->stepsFor($method->chosen([]), StateBought::Round), Mass::ofGrams(2500)));
         try {
             $method->chosen(['head' => 'gone']);
             self::fail('It was taken.');
@@ -52,7 +54,7 @@ final class MethodTest extends TestCase
 
     public function test_whoever_weighs_in_any_order_is_followed(): void
     {
-        $steps = self::method()->stepsFor(self::method()->chosen([]));
+        $steps = self::method()->stepsFor(self::method()->chosen([]), StateBought::Round);
         $at = fn (int $said, Part ...$weighed): int => Method::at($steps, $said, array_values($weighed));
         self::assertSame(0, $at(0));
         self::assertSame(1, $at(1));

@@ -19,6 +19,10 @@ export type RouteBench = Schemas['RouteBench'];
 export type CostBench = Schemas['CostBench'];
 export type LogSheet = Schemas['LogSheet'];
 export type Kitchen = Schemas['Kitchen'];
+export type Method = Schemas['Method'];
+export type Bones = Schemas['Bones'];
+export type Find = Schemas['Find'];
+export type Mass = Schemas['Mass'];
 export type Door = Schemas['Door'];
 export type Line = Schemas['Line'];
 export type ColdRoom = Schemas['ColdRoom'];
@@ -49,6 +53,9 @@ const client = createFetchClient<paths>({ baseUrl: '/api', headers: { Accept: 'a
 client.use(token);
 
 export const api = createClient(client);
+
+/** The same without the page's cache, for what is sent behind its back. */
+export const sender = client;
 
 const UNREACHED: Problem = {
   type: 'about:blank',

@@ -2,36 +2,61 @@ import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import { ulid } from 'ulid';
-import { api, type Bench, panFault, type Weight } from '../api/client';
+import { api, type Bench, type Choice, panFault, type Weight } from '../api/client';
 import { Chips } from '../ui/Chips';
 import { FishTitle } from '../ui/FishTitle';
 import { FishDrawing } from '../ui/fish/FishDrawing';
 import { Keel } from '../ui/Keel';
 import { LadderLine } from '../ui/Ladder';
 import { Missing } from '../ui/Missing';
+import { useOutbox, weightText } from '../ui/outbox';
 import { Pan } from '../ui/Pan';
 import { digitKeys, PartTray } from '../ui/PartTray';
 import { Remarks } from '../ui/Remarks';
 import { useKeys } from '../ui/useKeys';
 import { lowerFirst } from '../ui/words';
+import { BonePanel } from './BonePanel';
+import { FindPanel } from './FindPanel';
+import { SchoolPanel } from './SchoolPanel';
+import { StepPanel } from './StepPanel';
 
-type Mode = 'quick' | 'parts';
+type Mode = 'quick' | 'parts' | 'steps';
+type View = 'fish' | 'schools' | 'bones' | 'finds';
 
-/** One fish on the board: choose what comes off, put it on the pan, take the reading. */
+/** One fish on the board: follow the steps or weigh parts in any order; put each on the pan, take the reading. */
 export function BreakDownScreen() {
   const { fish: id = '' } = useParams();
   const path = { params: { path: { fish: id } } };
   const { data: bench, error } = api.useQuery('get', '/breakdown/fish/{fish}', path);
-  if (error) {
+  if (error && !bench) {
     return <Missing stage="breakdown" error={error} />;
   }
   return bench ? <Board key={id} bench={bench} /> : <p className="sheet soft">Laying the fish on the board…</p>;
 }
 
-/** Three weights, unless someone has already begun to weigh every part. */
+/** Steps where a school was chosen; else three weights, unless someone has already begun to weigh every part. */
 function startingMode(bench: Bench): Mode {
   const quick = new Set(bench.quick.map((choice) => choice.part));
-  return bench.parts.some((choice) => choice.mass && !quick.has(choice.part)) ? 'parts' : 'quick';
+  return bench.method
+    ? 'steps'
+    : bench.parts.some((choice) => choice.mass && !quick.has(choice.part))
+      ? 'parts'
+      : 'quick';
+}
+
+/** The parts of the current step, each with what it is cut from. */
+function ofStep(bench: Bench): Choice[] {
+  const step = bench.method?.steps[bench.method.at];
+  const seen = new Set<string>();
+  return (step?.parts ?? []).flatMap((part) => {
+    const choice = bench.parts.find((c) => c.part === part.part);
+    const key = `${part.part}${part.from}`;
+    if (!choice || seen.has(key)) {
+      return [];
+    }
+    seen.add(key);
+    return [{ ...choice, from: part.from ?? choice.from }];
+  });
 }
 
 function Board({ bench }: { bench: Bench }) {
@@ -39,20 +64,20 @@ function Board({ bench }: { bench: Bench }) {
   const navigate = useNavigate();
   const queries = useQueryClient();
   const [mode, setMode] = useState<Mode>(() => startingMode(bench));
-  const choices = mode === 'quick' ? bench.quick : bench.parts;
+  const [view, setView] = useState<View>('fish');
   const [picked, setPicked] = useState<string | null>(null);
   const [from, setFrom] = useState<string | null>(null);
   const [again, setAgain] = useState<string | null>(null);
+  const [tray, setTray] = useState<string>('');
   const path = { path: { fish: fish.id } };
   const key = api.queryOptions('get', '/breakdown/fish/{fish}', { params: path }).queryKey;
-  const keep = (data: Bench) => {
-    queries.setQueryData(key, data);
-    setAgain(null);
-    setFrom(null);
-    setPicked(null);
-  };
-  const read = api.useMutation('put', '/breakdown/fish/{fish}/readings/{reading}', { onSuccess: keep });
+  const keep = (data: Bench) => queries.setQueryData(key, data);
+  const outbox = useOutbox('breakdown', fish.id);
+  const stale = { onSuccess: keep, onError: () => queries.invalidateQueries({ queryKey: key }) };
   const takeBack = api.useMutation('put', '/breakdown/fish/{fish}/readings/{reading}/taken-back', { onSuccess: keep });
+  const onTray = api.useMutation('put', '/breakdown/fish/{fish}/readings/{reading}/on-tray', { onSuccess: keep });
+  const method = api.useMutation('put', '/breakdown/fish/{fish}/method', stale);
+  const step = api.useMutation('put', '/breakdown/fish/{fish}/step', stale);
   const done = api.useMutation('put', '/breakdown/fish/{fish}/done', {
     onSuccess: () => {
       queries.invalidateQueries();
@@ -61,9 +86,14 @@ function Board({ bench }: { bench: Bench }) {
     onError: () => queries.invalidateQueries({ queryKey: key }),
   });
 
-  const wholeMissing = !bench.pieces.some((piece) => piece.part === 'whole');
-  const nextUnweighed = choices.find((choice) => !choice.mass)?.part ?? null;
-  const chosenPart = wholeMissing ? 'whole' : (picked ?? nextUnweighed);
+  const steps = mode === 'steps' ? ofStep(bench) : [];
+  const choices = mode === 'quick' ? bench.quick : mode === 'parts' || steps.length === 0 ? bench.parts : steps;
+  const waitingParts = outbox.waiting.map((entry) => entry.body.part);
+  const wholeMissing = !bench.pieces.some((piece) => piece.part === 'whole') && !waitingParts.includes('whole');
+  const nextUnweighed = choices.find((choice) => !choice.mass && !waitingParts.includes(choice.part))?.part ?? null;
+  const chosenPart = wholeMissing
+    ? 'whole'
+    : (picked ?? nextUnweighed ?? (mode === 'steps' ? (steps[0]?.part ?? null) : null));
   const choice = choices.find((c) => c.part === chosenPart);
   const source = bench.sources.find((s) => s.piece === (from ?? choice?.from)) ?? bench.sources[0];
   const retaken = bench.pieces.find((piece) => piece.piece === again);
@@ -72,79 +102,146 @@ function Board({ bench }: { bench: Bench }) {
     : wholeMissing
       ? 'The whole fish'
       : choice
-        ? `${choice.name}${choice.mass ? ', one more' : ''}${choice.of_a_fillet && source ? `, off ${lowerFirst(source.name)}` : ''}`
+        ? `${choice.name}${choice.mass ? ', one more' : ''}${choice.of_a_fillet && source ? `, off ${lowerFirst(source.name)}` : ''}${tray ? `, on the ${tray}` : ''}`
         : null;
-  const offAnything = bench.pieces.length > 1;
+  const offAnything = bench.pieces.length > 1 || outbox.waiting.length > 0;
+  const at = bench.method?.steps[bench.method.at];
   const todo = wholeMissing
     ? 'Put the whole fish on the pan.'
     : bench.remarks[0]
       ? bench.remarks[0].todo
       : choice
         ? `Put the ${lowerFirst(choice.name)} on the pan.`
-        : 'All is weighed. Go on to the portions.';
+        : mode === 'steps' && at
+          ? at.doing
+          : 'All is weighed. Go on to the portions.';
   const choose = (part: string) => {
     setPicked(part);
     setAgain(null);
     setFrom(null);
-    read.reset();
+    outbox.dismiss();
   };
   const take = (weight: Weight) => {
     const part = retaken?.part ?? chosenPart;
     if (part) {
-      read.mutate({
-        params: { path: { fish: fish.id, reading: ulid() } },
+      const cutFrom =
+        from ?? (mode === 'steps' && choice && choice.from !== bench.sources[0]?.piece ? choice.from : null);
+      outbox.add({
+        reading: ulid(),
+        name: retaken?.name ?? choice?.name ?? 'Whole fish',
+        text: weightText(weight),
         body: {
-          part: part as 'frame',
+          part,
           weight,
-          ...(retaken ? { replaces: retaken.reading } : from ? { from } : {}),
+          ...(retaken ? { replaces: retaken.reading } : cutFrom ? { from: cutFrom } : {}),
+          ...(tray ? { tray } : {}),
         },
       });
+      setAgain(null);
+      setFrom(null);
+      setPicked(null);
     }
   };
   useKeys(digitKeys(choices, choose));
-  const trouble = read.error ?? takeBack.error ?? done.error;
+  const trouble = outbox.fault ?? takeBack.error ?? onTray.error ?? method.error ?? step.error ?? done.error;
+  const bonesToDo = bench.bones.filter((side) => !side.done).length;
 
   return (
     <div className="bench">
       <section className="board">
-        <FishTitle fish={fish} figure={bench.edible_yield} of="can be eaten" />
+        <FishTitle
+          fish={fish}
+          figure={bench.edible_yield}
+          of={bench.each ? `can be eaten; ${bench.each} each` : 'can be eaten'}
+        />
         <Keel keel={bench.keel} onChoose={(piece) => choose(bench.pieces.find((p) => p.piece === piece)?.part ?? '')} />
         <Remarks
           remarks={bench.remarks}
           onRetake={(piece) => {
             setAgain(piece);
-            read.reset();
+            outbox.dismiss();
+          }}
+          onTray={(piece, name) => {
+            const reading = bench.pieces.find((p) => p.piece === piece)?.reading;
+            if (reading) {
+              onTray.mutate({ params: { path: { fish: fish.id, reading } }, body: { reading: ulid(), tray: name } });
+            }
           }}
         />
-        {bench.ladder.length > 1 && <LadderLine rungs={bench.ladder} />}
-        <FishDrawing
-          form={fish.form}
-          title={fish.title}
-          weighed={bench.pieces
-            .filter((piece) => piece.part !== 'whole')
-            .map((piece) => ({ part: piece.part, family: piece.family, text: piece.mass.text }))}
-          chosen={chosenPart}
-          choosable={choices.map((c) => c.part)}
-          onChoose={choose}
-        />
+        {bench.ladder.length > 1 && bench.remarks.length === 0 && view === 'fish' && (
+          <LadderLine rungs={bench.ladder} />
+        )}
+        {mode === 'steps' && bench.method && view === 'fish' && (
+          <StepPanel
+            method={bench.method}
+            busy={step.isPending}
+            onSaid={(n) => step.mutate({ params: path, body: { done: Math.max(0, n) } })}
+          />
+        )}
+        {view === 'fish' && (
+          <FishDrawing
+            form={fish.form}
+            title={fish.title}
+            weighed={bench.pieces
+              .filter((piece) => piece.part !== 'whole')
+              .map((piece) => ({ part: piece.part, family: piece.family, text: piece.mass.text }))}
+            chosen={chosenPart}
+            choosable={choices.map((c) => c.part)}
+            onChoose={choose}
+            place={mode === 'steps' ? at?.place : undefined}
+          />
+        )}
+        {view === 'schools' && (
+          <SchoolPanel
+            bench={bench}
+            busy={method.isPending}
+            onChoose={(code, answers) => {
+              method.mutate({ params: path, body: { method: code, choices: answers, version: fish.version } });
+              setMode(code ? 'steps' : 'parts');
+            }}
+          />
+        )}
+        {view === 'bones' && <BonePanel fish={fish.id} bones={bench.bones} />}
+        {view === 'finds' && <FindPanel fish={fish.id} finds={bench.finds} />}
         <div className="tray-head">
           <Chips
             legend="Weigh"
             name="mode"
             inline
+            quiet
             value={mode}
             options={[
               { value: 'quick', label: 'Three weights' },
               { value: 'parts', label: 'Every part' },
+              { value: 'steps', label: 'Steps' },
             ]}
             onChange={(value) => {
               setMode(value);
               setPicked(null);
+              setView(value === 'steps' && !bench.method ? 'schools' : 'fish');
             }}
           />
+          <Chips
+            legend="Show"
+            name="view"
+            inline
+            quiet
+            value={view}
+            options={[
+              { value: 'fish', label: 'Fish' },
+              { value: 'schools', label: 'School' },
+              ...(bench.bones.length > 0
+                ? [{ value: 'bones' as const, label: bonesToDo > 0 ? `Bones: ${bonesToDo}` : 'Bones' }]
+                : []),
+              { value: 'finds', label: bench.finds.length > 0 ? `Finds: ${bench.finds.length}` : 'Finds' },
+            ]}
+            onChange={setView}
+          />
+        </div>
+        <div className={mode === 'steps' ? 'tray-row' : 'tray-rows'}>
           {choice?.of_a_fillet && bench.sources.length > 1 && (
             <Chips
-              legend="off"
+              legend="Off"
               name="from"
               inline
               value={source?.piece ?? null}
@@ -152,26 +249,41 @@ function Board({ bench }: { bench: Bench }) {
               onChange={setFrom}
             />
           )}
+          <PartTray choices={choices} chosen={chosenPart} onChoose={choose} />
         </div>
-        <PartTray choices={choices} chosen={chosenPart} onChoose={choose} />
       </section>
       <Pan
         todo={todo}
         recordAs={recordAs}
         takeWord="Take"
         onTake={take}
-        busy={read.isPending}
+        busy={false}
         fault={panFault(trouble)}
+        waiting={outbox.waiting}
         readings={bench.readings}
         onTakeBack={(reading) =>
           takeBack.mutate({ params: { path: { fish: fish.id, reading } }, body: { reason: 'taken back' } })
         }
         next={{
           label: 'That is all: on to Portion',
-          disabled: !offAnything || done.isPending || read.isPending || takeBack.isPending,
+          disabled: !offAnything || done.isPending || outbox.waiting.length > 0 || takeBack.isPending,
           onClick: () => done.mutate({ params: path, body: { version: fish.version } }),
         }}
-      />
+      >
+        {bench.trays.length > 0 && (
+          <label className="on-tray">
+            It lies on
+            <select value={tray} onChange={(event) => setTray(event.target.value)}>
+              <option value="">nothing</option>
+              {bench.trays.map((one) => (
+                <option key={one.name} value={one.name}>
+                  the {one.name}, {one.mass.text}
+                </option>
+              ))}
+            </select>
+          </label>
+        )}
+      </Pan>
     </div>
   );
 }

@@ -3,11 +3,13 @@ import { useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import { ulid } from 'ulid';
 import { api, type PortionBench, panFault, type Weight } from '../api/client';
+import { BonePanel } from '../breakdown/BonePanel';
 import { useKitchen } from '../kitchen/Door';
 import { Chips } from '../ui/Chips';
 import { FishTitle } from '../ui/FishTitle';
 import { Keel } from '../ui/Keel';
 import { Missing } from '../ui/Missing';
+import { useOutbox, weightText } from '../ui/outbox';
 import { Pan } from '../ui/Pan';
 import { digitKeys, PartTray } from '../ui/PartTray';
 import { Remarks } from '../ui/Remarks';
@@ -38,7 +40,8 @@ function Board({ bench }: { bench: PortionBench }) {
   const path = { path: { fish: fish.id } };
   const key = api.queryOptions('get', '/portion/fish/{fish}', { params: path }).queryKey;
   const keep = (data: PortionBench) => queries.setQueryData(key, data);
-  const read = api.useMutation('put', '/portion/fish/{fish}/readings/{reading}', { onSuccess: keep });
+  const outbox = useOutbox('portion', fish.id);
+  const [counting, setCounting] = useState(false);
   const takeBack = api.useMutation('put', '/portion/fish/{fish}/readings/{reading}/taken-back', { onSuccess: keep });
   const chooseDish = api.useMutation('put', '/portion/fish/{fish}/dish', {
     onSuccess: keep,
@@ -56,12 +59,15 @@ function Board({ bench }: { bench: PortionBench }) {
   const source =
     bench.sources.find((s) => s.piece === from) ?? bench.sources.find((s) => s.left.mg > 0) ?? bench.sources[0];
   const take = (weight: Weight) =>
-    read.mutate({
-      params: { path: { fish: fish.id, reading: ulid() } },
-      body: { part: part as 'portion', weight, ...(source ? { from: source.piece } : {}) },
+    outbox.add({
+      reading: ulid(),
+      name: choice?.name ?? 'Portion',
+      text: weightText(weight),
+      body: { part, weight, ...(source ? { from: source.piece } : {}) },
     });
   useKeys(digitKeys(bench.parts, setPart));
-  const trouble = read.error ?? takeBack.error ?? chooseDish.error ?? done.error;
+  const unboned = bench.bones.find((side) => !side.done);
+  const trouble = outbox.fault ?? takeBack.error ?? chooseDish.error ?? done.error;
   const todo = !source
     ? 'No fillet has been weighed. Go back to Break down.'
     : !dish
@@ -76,6 +82,24 @@ function Board({ bench }: { bench: PortionBench }) {
         <FishTitle fish={fish} figure={bench.portion_yield} of="on plates" />
         <Keel keel={bench.keel} />
         <Remarks remarks={bench.remarks} />
+        {unboned && !counting && (
+          <p className="remark quiet-remark">
+            <span>
+              <b>{unboned.name}.</b> {unboned.said}
+            </span>
+            <button type="button" className="quiet" onClick={() => setCounting(true)}>
+              Count the bones
+            </button>
+          </p>
+        )}
+        {counting && (
+          <div className="counting">
+            <BonePanel fish={fish.id} bones={bench.bones} later={!unboned} />
+            <button type="button" className="quiet" onClick={() => setCounting(false)}>
+              Back to the portions
+            </button>
+          </div>
+        )}
         {bench.dishes.length > 0 && !writing && (
           <div className="tray-head">
             <Chips
@@ -91,7 +115,7 @@ function Board({ bench }: { bench: PortionBench }) {
                     <span>
                       <b>{d.name}</b>
                       <br />
-                      {d.target.text}, {d.band}
+                      {d.target.text}, {d.band}; about {d.fits}
                     </span>
                   ),
                 }))}
@@ -103,6 +127,11 @@ function Board({ bench }: { bench: PortionBench }) {
             {bench.dish && bench.dishes.length > 1 && !changing && (
               <button type="button" className="quiet" onClick={() => setChanging(true)}>
                 Another dish
+              </button>
+            )}
+            {!unboned && bench.bones.length > 0 && !counting && (
+              <button type="button" className="quiet" onClick={() => setCounting(true)}>
+                Found a bone
               </button>
             )}
             {me.sees_prices && (!bench.dish || changing) && (
@@ -145,7 +174,7 @@ function Board({ bench }: { bench: PortionBench }) {
             </div>
           </div>
         )}
-        {tally && <DeviationStrip portions={bench.portions} minus={tally.minus_mg} plus={tally.plus_mg} />}
+        {tally && !counting && <DeviationStrip portions={bench.portions} minus={tally.minus_mg} plus={tally.plus_mg} />}
         {bench.sources.length > 1 && (
           <Chips
             legend="Off"
@@ -167,7 +196,8 @@ function Board({ bench }: { bench: PortionBench }) {
         }
         takeWord="Take"
         onTake={take}
-        busy={read.isPending}
+        busy={false}
+        waiting={outbox.waiting}
         fault={panFault(trouble)}
         readings={bench.readings}
         onTakeBack={(reading) =>
@@ -175,7 +205,7 @@ function Board({ bench }: { bench: PortionBench }) {
         }
         next={{
           label: 'All cut: on to Route',
-          disabled: done.isPending || read.isPending || takeBack.isPending,
+          disabled: done.isPending || outbox.waiting.length > 0 || takeBack.isPending,
           onClick: () => done.mutate({ params: path, body: { version: fish.version } }),
         }}
       />

@@ -10,10 +10,12 @@ export function Chips<T extends string>(props: {
   options: Option<T>[];
   onChange: (value: T) => void;
   inline?: boolean;
+  /** Whether the legend is only for who cannot see the rest. */
+  quiet?: boolean;
 }) {
   return (
     <fieldset className={props.inline ? 'chips inline' : 'chips'}>
-      <legend>{props.legend}</legend>
+      <legend className={props.quiet ? 'visually-hidden' : undefined}>{props.legend}</legend>
       {props.options.map((option) => (
         <label className="chip" key={option.value}>
           <input

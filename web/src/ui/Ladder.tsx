@@ -18,6 +18,7 @@ export function Ladder({ rungs }: { rungs: Rung[] }) {
             Of the rung above
           </th>
           <td className="gauge" />
+          <th scope="col">Fish like it</th>
         </tr>
       </thead>
       <tbody>
@@ -29,7 +30,16 @@ export function Ladder({ rungs }: { rungs: Rung[] }) {
             <td className="n">{rung.of_previous ?? ''}</td>
             <td className="gauge" aria-hidden="true">
               <i style={{ width: `${Math.min(100, rung.of_purchased_pct)}%` }} />
+              {rung.band && (
+                <u
+                  style={{
+                    left: `${Math.max(0, rung.band.low_pct)}%`,
+                    right: `${Math.max(0, 100 - rung.band.high_pct)}%`,
+                  }}
+                />
+              )}
             </td>
+            <td className="soft">{rung.band ? `${rung.band.said}, ${rung.band.from}` : ''}</td>
           </tr>
         ))}
       </tbody>
@@ -41,9 +51,16 @@ export function Ladder({ rungs }: { rungs: Rung[] }) {
 export function LadderLine({ rungs }: { rungs: Rung[] }) {
   return (
     <ol className="ladder-line" aria-label="Yield so far">
-      {rungs.slice(1).map((rung) => (
-        <li key={rung.rung}>
+      {rungs.slice(1).map((rung, i, all) => (
+        <li key={rung.rung} className={rung.band ? rung.band.verdict.replace(' ', '-') : ''}>
           {rung.rung} <b>{rung.of_purchased}</b>
+          {rung.band && rung.band.verdict !== 'as expected' && ` ${rung.band.verdict}`}
+          {rung.band && i === all.length - 1 && (
+            <span className="soft">
+              {' '}
+              {rung.band.from}: {rung.band.said}
+            </span>
+          )}
         </li>
       ))}
     </ol>

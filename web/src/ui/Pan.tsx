@@ -2,6 +2,7 @@ import { type ReactNode, useRef, useState } from 'react';
 import type { ReadingLine, Weight } from '../api/client';
 import { useKitchen } from '../kitchen/Door';
 import { DemoPan } from './DemoPan';
+import type { Waiting } from './outbox';
 import { useKeys } from './useKeys';
 import { usePan } from './usePan';
 
@@ -16,6 +17,8 @@ type Props = {
   /** The sentence about the last weight that was refused. */
   fault: string | undefined;
   readings: ReadingLine[];
+  /** Readings on their way to the kitchen computer, first to last. */
+  waiting?: Waiting[];
   onTakeBack?: (reading: string) => void;
   next?: { label: string; onClick: () => void; disabled?: boolean };
   children?: ReactNode;
@@ -105,6 +108,15 @@ export function Pan(props: Props) {
       </p>
       {props.children}
       <ul className="readings" aria-label="Last readings">
+        {props.waiting?.toReversed().map((entry) => (
+          <li key={entry.reading} className="waits">
+            <span>
+              <b>{entry.text}</b> {entry.name}
+              <br />
+              <span className="soft">{entry.at}, waits to be written down</span>
+            </span>
+          </li>
+        ))}
         {props.readings.map((reading) => (
           <li key={reading.id}>
             <span className={reading.taken_back ? 'back' : ''}>

@@ -1,7 +1,12 @@
 import type { Remark } from '../api/client';
 
 /** What the weights say: what, why, and what to do, with the one tap that mends it. */
-export function Remarks({ remarks, onRetake }: { remarks: Remark[]; onRetake?: (piece: string) => void }) {
+export function Remarks(props: {
+  remarks: Remark[];
+  onRetake?: (piece: string) => void;
+  onTray?: (piece: string, tray: string) => void;
+}) {
+  const { remarks, onRetake, onTray } = props;
   return (
     <div role="status">
       {remarks.map((remark) => (
@@ -9,6 +14,15 @@ export function Remarks({ remarks, onRetake }: { remarks: Remark[]; onRetake?: (
           <span>
             <b>{remark.what}</b> {remark.todo}
           </span>
+          {remark.piece && remark.tray && onTray && (
+            <button
+              type="button"
+              className="quiet"
+              onClick={() => remark.piece && remark.tray && onTray(remark.piece, remark.tray)}
+            >
+              It was on the {remark.tray}
+            </button>
+          )}
           {remark.piece && onRetake && (
             <button type="button" className="quiet" onClick={() => remark.piece && onRetake(remark.piece)}>
               Weigh again

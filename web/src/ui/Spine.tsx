@@ -21,6 +21,8 @@ export function Spine() {
   const signOut = api.useMutation('delete', '/session', {
     onSuccess: (kitchen) => {
       queries.clear();
+      // What one person saw is not for the next.
+      void globalThis.caches?.delete('sectum-answers');
       queries.setQueryData(api.queryOptions('get', '/kitchen').queryKey, kitchen);
     },
   });

@@ -6,6 +6,7 @@ namespace Sectum\BreakDown\Method;
 
 use Sectum\Fish\BodyForm;
 use Sectum\Fish\Part;
+use Sectum\Fish\StateBought;
 use Sectum\Measure\Mass;
 
 /** A school of breaking a fish down: its steps in order, and the questions it leaves open. */
@@ -40,11 +41,13 @@ final readonly class Method
 
     /**
      * @param  array<string, string>  $chosen  every question answered
-     * @return list<Step>
+     * @return list<Step> without those whose main part was off before the fish was bought
      */
-    public function stepsFor(array $chosen): array
+    public function stepsFor(array $chosen, StateBought $state): array
     {
-        return array_values(array_filter($this->steps, fn (Step $step): bool => $step->belongsTo($chosen)));
+        $off = $state->alreadyOff();
+
+        return array_values(array_filter($this->steps, fn (Step $step): bool => $step->belongsTo($chosen) && ($step->parts === [] || ! in_array($step->parts[0]->part, $off, true))));
     }
 
     /**

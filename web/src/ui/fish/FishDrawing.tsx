@@ -13,6 +13,8 @@ type Props = {
   /** Parts that can be chosen by touching the drawing. */
   choosable: string[];
   onChoose: (part: string) => void;
+  /** Where the current step is done. */
+  place?: string;
 };
 
 const FILL: Record<Family, string> = {
@@ -23,7 +25,7 @@ const FILL: Record<Family, string> = {
 };
 
 /** The fish on the board, taken apart as the work takes it apart; touching a part chooses it. */
-export function FishDrawing({ form, title, weighed, chosen, choosable, onChoose }: Props) {
+export function FishDrawing({ form, title, weighed, chosen, choosable, onChoose, place }: Props) {
   const drawing = DRAWINGS[form];
   const standsFor = (region: string) =>
     choosable.includes(region) ? region : choosable.find((part) => COVERS[part]?.includes(region));
@@ -57,7 +59,7 @@ export function FishDrawing({ form, title, weighed, chosen, choosable, onChoose 
             // biome-ignore lint/a11y/noStaticElementInteractions: every part is also a button in the tray below, which the keyboard reaches.
             <g key={region.part} data-part={region.part} onClick={part ? () => onChoose(part) : undefined}>
               <path
-                className={part !== undefined && part === chosen ? 'fish-part chosen' : 'fish-part'}
+                className={`fish-part${part !== undefined && part === chosen ? ' chosen' : ''}${region.part === place ? ' here' : ''}`}
                 d={region.d}
                 style={{ transform, fill: done ? FILL[done.family] : undefined }}
               />

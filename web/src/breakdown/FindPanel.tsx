@@ -1,0 +1,98 @@
+import { TextInput } from '@mantine/core';
+import { useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { ulid } from 'ulid';
+import { api, asProblem, type Find, faultAt } from '../api/client';
+import { Chips } from '../ui/Chips';
+import { lowerFirst } from '../ui/words';
+
+type Kind = 'worms' | 'bruise' | 'gall' | 'soft' | 'roe' | 'milt' | 'stomach';
+
+const KINDS: { value: Kind; label: string }[] = [
+  { value: 'worms', label: 'Worms' },
+  { value: 'bruise', label: 'Bruise' },
+  { value: 'soft', label: 'Soft flesh' },
+  { value: 'gall', label: 'Gall stain' },
+  { value: 'stomach', label: 'Full stomach' },
+  { value: 'roe', label: 'Roe' },
+  { value: 'milt', label: 'Milt' },
+];
+
+/** The supplier hears of these unless somebody says otherwise. */
+const TOLD: Kind[] = ['worms', 'bruise', 'soft', 'stomach'];
+
+/** Whatever else turns up in a fish: kept, and offered for the claim. */
+export function FindPanel({ fish, finds }: { fish: string; finds: Find[] }) {
+  const queries = useQueryClient();
+  const [kind, setKind] = useState<Kind | null>(null);
+  const [mass, setMass] = useState('');
+  const [note, setNote] = useState('');
+  const [told, setTold] = useState<boolean | null>(null);
+  const store = api.useMutation('put', '/breakdown/fish/{fish}/finds/{find}', {
+    onSuccess: (bench) => {
+      queries.setQueryData(
+        api.queryOptions('get', '/breakdown/fish/{fish}', { params: { path: { fish } } }).queryKey,
+        bench,
+      );
+      setKind(null);
+      setMass('');
+      setNote('');
+      setTold(null);
+    },
+  });
+  const tell = told ?? (kind !== null && TOLD.includes(kind));
+
+  return (
+    <div className="finds">
+      <Chips legend="Found" name="kind" inline value={kind} options={KINDS} onChange={setKind} />
+      <div className="fields four">
+        <TextInput
+          label="Weight lost"
+          placeholder="120 g"
+          value={mass}
+          error={faultAt(store.error, '/mass')}
+          onChange={(event) => setMass(event.currentTarget.value)}
+        />
+        <TextInput
+          className="two"
+          label="Note"
+          placeholder="where, how much of it"
+          value={note}
+          error={faultAt(store.error, '/note')}
+          onChange={(event) => setNote(event.currentTarget.value)}
+        />
+        <button
+          type="button"
+          className="next"
+          disabled={kind === null || store.isPending}
+          onClick={() =>
+            kind &&
+            store.mutate({
+              params: { path: { fish, find: ulid() } },
+              body: { kind, claimed: tell, ...(mass.trim() ? { mass } : {}), ...(note.trim() ? { note } : {}) },
+            })
+          }
+        >
+          Keep it
+        </button>
+      </div>
+      <label className="tick">
+        <input type="checkbox" checked={tell} onChange={(event) => setTold(event.target.checked)} /> The supplier is to
+        hear of it
+      </label>
+      <p className="fault" role="alert">
+        {store.error && !asProblem(store.error).errors ? asProblem(store.error).detail : ''}
+      </p>
+      <ul className="rows">
+        {finds.map((find) => (
+          <li key={find.id}>
+            <b>{find.name}</b>
+            {find.mass ? `, ${find.mass}` : ''}
+            {find.note ? `: ${lowerFirst(find.note)}` : ''}{' '}
+            <span className="soft">{find.claimed ? 'in the claim' : 'for us'}</span>
+          </li>
+        ))}
+      </ul>
+    </div>
+  );
+}

@@ -1,0 +1,76 @@
+import { useEffect, useState } from 'react';
+import type { Method } from '../api/client';
+
+/** The current step large, the next one small; what to mind and what to look at just here. */
+export function StepPanel({ method, busy, onSaid }: { method: Method; busy: boolean; onSaid: (done: number) => void }) {
+  const { at, steps } = method;
+  const step = steps[at];
+  const next = steps[at + 1];
+  if (!step) {
+    return (
+      <div className="step">
+        <p className="step-doing">
+          Every step is done{method.begun_s !== null && <Clock since={method.begun_s} of={method.seconds} />}
+        </p>
+        <p className="line-actions">
+          <button type="button" className="quiet" disabled={busy} onClick={() => onSaid(at - 1)}>
+            Back a step
+          </button>
+        </p>
+      </div>
+    );
+  }
+  return (
+    <section className="step" aria-label="Current step">
+      <div className="step-now">
+        <p className="step-doing">
+          <i>
+            {at + 1}/{steps.length}
+          </i>{' '}
+          {step.doing}
+        </p>
+        <p className="step-why">
+          {step.why}.{step.tools && ` With: ${step.tools}.`}
+        </p>
+        {step.caution && <p className="caution">{step.caution}</p>}
+        <p className="step-look">
+          {step.inspect && (
+            <>
+              <b>Look:</b> {step.inspect.charAt(0).toLowerCase() + step.inspect.slice(1)}.{' '}
+            </>
+          )}
+          {next && <span className="soft">Then: {next.doing.charAt(0).toLowerCase() + next.doing.slice(1)}.</span>}
+        </p>
+      </div>
+      <div className="step-side">
+        {method.step_s !== null && <Clock key={at} since={method.step_s} of={step.seconds} />}
+        <button type="button" className="quiet" disabled={busy} onClick={() => onSaid(at + 1)}>
+          Next step
+        </button>
+        <button type="button" className="quiet" disabled={busy || at === 0} onClick={() => onSaid(at - 1)}>
+          Back
+        </button>
+      </div>
+    </section>
+  );
+}
+
+/** Longer than this, somebody was called away and the figure says nothing. */
+const LONG = 5_400;
+
+const minutes = (seconds: number) => `${Math.floor(seconds / 60)}:${String(Math.floor(seconds % 60)).padStart(2, '0')}`;
+
+/** Runs by itself and asks for nothing. */
+function Clock({ since, of }: { since: number; of: number }) {
+  const [from] = useState(() => Date.now() - 1000 * since);
+  const [now, setNow] = useState(Date.now);
+  useEffect(() => {
+    const tick = setInterval(() => setNow(Date.now()), 1000);
+    return () => clearInterval(tick);
+  }, []);
+  return (
+    <span className="clock">
+      {now - from < 1000 * LONG && <b>{minutes((now - from) / 1000)}</b>} of about {minutes(of)}
+    </span>
+  );
+}
