@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\BreakDown\BreakDownController;
+use App\BreakDown\MethodController;
 use App\Compute\ComputeController;
 use App\Cost\CostController;
 use App\Devices\ProbeController;
@@ -26,6 +27,9 @@ Route::get('up', fn (): string => 'up');
 foreach (['fish', 'reading', 'piece', 'dish', 'species', 'delivery', 'line', 'inspection', 'photo', 'check', 'find'] as $named) {
     Route::pattern($named, '[0-7][0-9A-HJKMNP-TV-Za-hjkmnp-tv-z]{25}');
 }
+
+Route::pattern('method', '[0-9A-Za-z-]{3,60}');
+Route::pattern('tray', '[^/]{1,60}');
 
 Route::middleware('web')->group(function (): void {
     Route::prefix('api')->group(function (): void {
@@ -78,6 +82,10 @@ Route::middleware('web')->group(function (): void {
             Route::put('breakdown/fish/{fish}/done', [BreakDownController::class, 'done']);
 
             Route::put('breakdown/fish/{fish}/readings/{reading}/on-tray', [BreakDownController::class, 'onTray']);
+            Route::get('breakdown/methods/{method}', [MethodController::class, 'show']);
+            Route::put('breakdown/methods/{method}', [MethodController::class, 'store']);
+            Route::get('breakdown/trays', [MethodController::class, 'trays']);
+            Route::put('breakdown/trays/{tray}', [MethodController::class, 'storeTray']);
             Route::put('breakdown/fish/{fish}/method', [BreakDownController::class, 'chooseMethod']);
             Route::put('breakdown/fish/{fish}/step', [BreakDownController::class, 'step']);
             Route::put('breakdown/fish/{fish}/bones/{check}', [BreakDownController::class, 'bones']);

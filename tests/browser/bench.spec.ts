@@ -9,7 +9,7 @@ test('the suspected reading is named, and mended with one tap', async ({ page })
   await expect(page.locator('.remark')).toContainText('the weight of the half tray');
   await expectSound(page);
   await page.getByRole('button', { name: 'Weigh again' }).tap();
-  await weigh(page, '255 g');
+  await weigh(page, '285 g');
   await expect(page.locator('.remark')).toHaveCount(0);
   await expect(page.locator('.readings')).toContainText('weighed again');
 });
@@ -82,8 +82,10 @@ test('an unsteady pan cannot be taken, too much is said, tare comes off', async 
   await expect(page.locator('.take')).toBeDisabled();
   await page.getByRole('button', { name: 'Off', exact: true }).tap();
   await expect(page.getByTestId('live')).toContainText('−410');
+  await expect(page.getByText('Steady')).toBeVisible();
   await page.getByRole('button', { name: 'Tare' }).tap();
-  await expect(page.getByTestId('live')).toContainText('0g');
+  await expect(page.getByText('tare 410 g')).toHaveCount(0);
+  await expect(page.getByTestId('live')).toHaveText('0g');
 });
 
 test('two screens on one fish: the stale one is told, nothing is lost', async ({ page, context }) => {

@@ -35,7 +35,20 @@ test('one fish from the box to its plate, by touch alone', async ({ page }) => {
   await page.getByRole('button', { name: 'That is all: on to Portion' }).tap();
 
   await expect(page).toHaveURL(last('portion'));
+  // 2650 g, about three in a hundred squared off.
+  await expect(page.locator('.chip', { hasText: 'Hake, parsley sauce' })).toContainText('about 14');
   await page.locator('.chip', { hasText: 'Hake, parsley sauce' }).tap();
+  await weigh(page, '180 g');
+  await expect(page.getByRole('alert').filter({ hasText: 'Count them before it is portioned' })).toBeVisible();
+  await page.getByRole('button', { name: 'Count the bones' }).tap();
+  for (let bone = 0; bone < 17; bone++) {
+    await page.getByRole('button', { name: /^One more bone/ }).tap();
+  }
+  await page.getByRole('button', { name: 'First pass done' }).tap();
+  await expect(page.getByText('The second pass is still to come.')).toBeVisible();
+  await page.getByRole('button', { name: 'Gone over twice' }).tap();
+  await expect(page.getByText('Boned and checked: 17 found')).toBeVisible();
+  await page.getByRole('button', { name: 'Back to the portions' }).tap();
   for (const [i, mass] of ['180 g', '185 g', '170 g', '195 g'].entries()) {
     await weigh(page, mass);
     await expect(page.locator('.strip li')).toHaveCount(i + 1);
@@ -90,8 +103,12 @@ test('one fish from the box to its plate, by keyboard alone', async ({ page }) =
     await type(weight);
     await press('Enter');
     await expect(page.getByLabel('Weight, typed')).toHaveValue('');
+    await expect(page.locator('.readings .waits')).toHaveCount(0);
   };
-  const reading = (text: RegExp) => expect(page.locator('.readings li').first()).toContainText(text);
+  const reading = async (text: RegExp) => {
+    await expect(page.locator('.readings .waits')).toHaveCount(0);
+    await expect(page.locator('.readings li').first()).toContainText(text);
+  };
   const tabTo = async (target: Locator) => {
     for (let i = 0; i < 40 && !(await target.evaluate((e) => e === document.activeElement)); i++) {
       await press('Tab');
@@ -146,6 +163,7 @@ test('one fish from the box to its plate, by keyboard alone', async ({ page }) =
   await press('ArrowDown');
   await expect(page.getByRole('radio')).toHaveCount(1);
   await press('Escape');
+  await expect(page.getByText('Count the bones')).toHaveCount(0);
   for (const [i, weight] of ['150 g', '155 g', '148 g'].entries()) {
     await written(weight);
     await expect(page.locator('.strip li')).toHaveCount(i + 1);

@@ -10,7 +10,7 @@ use Sectum\Measure\Mass;
 final readonly class TwoSides
 {
     /** Percent of their mean by which two well-cut sides differ. Estimate. */
-    private const ALIKE_WITHIN_PCT = 4.0;
+    private const ALIKE_WITHIN_PCT = 6.0;
 
     private function __construct(public Mass $heavier, public Mass $lighter, public bool $firstIsHeavier)
     {

@@ -34,7 +34,7 @@ final class BoardTest extends TestCase
         self::assertFalse(self::frame(690, 0, 18_600)?->pays());
     }
 
-    public function test_two_sides_are_alike_within_four_percent(): void
+    public function test_two_sides_are_alike_within_six_percent(): void
     {
         self::assertTrue(TwoSides::of(Mass::ofGrams(1515), Mass::ofGrams(1500))->areAlike());
         $odd = TwoSides::of(Mass::ofGrams(1400), Mass::ofGrams(1500));

@@ -158,4 +158,32 @@ final class MethodTest extends TestCase
         // 2650 g, 3 % of it squared off, 180 g each.
         self::assertSame(14, data_get(collect((array) $portion->json('dishes'))->firstWhere('id', $dish), 'fits'));
     }
+
+    public function test_the_house_copies_a_method_and_changes_it_and_the_shipped_one_stays(): void
+    {
+        $shipped = (array) $this->api('GET', '/breakdown/methods/round-two')->assertOk()->assertJsonPath('from', null)->json();
+        $steps = array_slice((array) $shipped['steps'], 0, 6);
+        $ours = self::id();
+        $body = ['from' => 'round-two', 'name' => 'Two fillets, our way', 'version' => 0, 'steps' => [['doing' => 'Dry it', 'why' => 'A wet fish slides'], ...array_map(fn (mixed $step): array => (array) $step, $steps)]];
+        $this->api('PUT', "/breakdown/methods/{$ours}", [...$body, 'steps' => [['doing' => 'Cut it', 'parts' => 'wing']]])->assertStatus(422)->assertJsonPath('errors.0.pointer', '/steps/0/parts');
+        $this->api('PUT', "/breakdown/methods/{$ours}", [...$body, 'steps' => [['doing' => 'Cut it', 'parts' => 'eyed-side']]])->assertStatus(422)->assertJsonPath('errors.0.pointer', '/steps/0/parts');
+        $this->api('PUT', "/breakdown/methods/{$ours}", $body)->assertOk()->assertJsonPath('steps.0.doing', 'Dry it')->assertJsonPath('version', 1);
+        $this->api('PUT', "/breakdown/methods/{$ours}", $body)->assertConflict();
+        $this->api('PUT', '/breakdown/methods/round-two', [...$body, 'version' => 1])->assertConflict();
+        self::assertSame($shipped, $this->api('GET', '/breakdown/methods/round-two')->json());
+        $fish = $this->received();
+        $bench = $this->cutAs($fish, $ours)->assertOk()->assertJsonPath('method.name', 'Two fillets, our way')->assertJsonPath('method.steps.0.doing', 'Dry it');
+        self::assertTrue(data_get($bench->json('methods'), '0.ours'));
+        $this->seed(\Database\Seed\CatalogueSeeder::class);
+        $this->api('GET', "/breakdown/fish/{$fish}")->assertJsonPath('method.steps.0.doing', 'Dry it');
+        $this->actingAs($this->cutter);
+        $this->api('PUT', "/breakdown/methods/{$ours}", [...$body, 'version' => 1])->assertForbidden();
+    }
+
+    public function test_trays_are_weighed_onto_the_register_and_off_it(): void
+    {
+        $this->api('PUT', '/breakdown/trays/'.rawurlencode('half tray'), ['mass' => '412 g'])->assertOk()->assertJsonPath('trays.0.mass.mg', 412_000);
+        $this->api('PUT', '/breakdown/trays/'.rawurlencode('half tray'), ['mass' => '-3 g'])->assertStatus(422)->assertJsonPath('errors.0.pointer', '/mass');
+        $this->api('PUT', '/breakdown/trays/'.rawurlencode('half tray'), ['mass' => null])->assertOk()->assertJsonPath('trays', []);
+    }
 }

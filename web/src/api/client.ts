@@ -20,6 +20,7 @@ export type CostBench = Schemas['CostBench'];
 export type LogSheet = Schemas['LogSheet'];
 export type Kitchen = Schemas['Kitchen'];
 export type Method = Schemas['Method'];
+export type MethodInFull = Schemas['MethodInFull'];
 export type Bones = Schemas['Bones'];
 export type Find = Schemas['Find'];
 export type Mass = Schemas['Mass'];

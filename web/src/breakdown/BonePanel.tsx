@@ -25,7 +25,9 @@ export function BonePanel({ fish, bones, later = false }: { fish: string; bones:
           >
             <span className="key" aria-hidden="true" />
             <span className="name">{one.name}</span>
-            <span className="mass">{one.done ? 'boned and checked' : `${one.found} found`}</span>
+            <span className="mass">
+              {!one.done ? `${one.found} found` : one.said.startsWith('Waived') ? 'waived' : 'boned and checked'}
+            </span>
           </button>
         ))}
       </div>

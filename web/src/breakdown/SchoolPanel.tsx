@@ -1,4 +1,7 @@
+import { Link } from 'react-router';
+import { ulid } from 'ulid';
 import type { Bench } from '../api/client';
+import { useKitchen } from '../kitchen/Door';
 import { Chips } from '../ui/Chips';
 
 /** How a fish is cut: the schools for its build, and the questions each leaves open, with what an answer costs. */
@@ -7,6 +10,7 @@ export function SchoolPanel(props: {
   busy: boolean;
   onChoose: (method: string | null, choices: Record<string, string>) => void;
 }) {
+  const { me } = useKitchen();
   const { bench, onChoose, busy } = props;
   const { method } = bench;
   const chosen = Object.fromEntries((method?.questions ?? []).map((q) => [q.question, q.chosen]));
@@ -54,10 +58,27 @@ export function SchoolPanel(props: {
         />
       ))}
       {method && (
-        <p>
+        <p className="line-actions">
           <button type="button" className="quiet" onClick={() => onChoose(null, {})}>
             No steps: weigh in any order
           </button>
+          {me.role === 'head chef' && (
+            <Link
+              className="quiet link"
+              to={
+                bench.methods.find((one) => one.method === method.method)?.ours
+                  ? `/breakdown/methods/${method.method}`
+                  : `/breakdown/methods/${ulid()}?from=${method.method}`
+              }
+            >
+              {bench.methods.find((one) => one.method === method.method)?.ours
+                ? 'Change our way'
+                : 'Copy and change it'}
+            </Link>
+          )}
+          <Link className="quiet link" to="/breakdown/trays">
+            Trays
+          </Link>
         </p>
       )}
     </div>

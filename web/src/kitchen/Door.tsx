@@ -2,6 +2,8 @@ import { createContext, useContext } from 'react';
 import { Navigate, Route, Routes } from 'react-router';
 import { api, type Kitchen } from '../api/client';
 import { BreakDownScreen } from '../breakdown/BreakDownScreen';
+import { MethodScreen } from '../breakdown/MethodScreen';
+import { TraysScreen } from '../breakdown/TraysScreen';
 import { CostScreen } from '../cost/CostScreen';
 import { FishWeKnow } from '../fish/FishWeKnow';
 import { SpeciesScreen } from '../fish/SpeciesScreen';
@@ -70,6 +72,8 @@ export function Door() {
           <Route path="fish" element={<FishWeKnow />} />
           <Route path="fish/:species" element={<SpeciesScreen />} />
           <Route path="breakdown" element={<WaitingList stage="breakdown" />} />
+          <Route path="breakdown/trays" element={<TraysScreen />} />
+          <Route path="breakdown/methods/:method" element={<MethodScreen />} />
           <Route path="breakdown/:fish" element={<BreakDownScreen />} />
           <Route path="portion" element={<WaitingList stage="portion" />} />
           <Route path="portion/:fish" element={<PortionScreen />} />

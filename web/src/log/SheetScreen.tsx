@@ -1,6 +1,8 @@
 import { Button } from '@mantine/core';
-import { useParams } from 'react-router';
-import { api, type LogSheet } from '../api/client';
+import { useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { useNavigate, useParams } from 'react-router';
+import { api, asProblem, type FishHead, type LogSheet } from '../api/client';
 import { Walk } from '../cost/Walk';
 import { useKitchen } from '../kitchen/Door';
 import { FishTitle } from '../ui/FishTitle';
@@ -20,7 +22,7 @@ export function SheetScreen() {
 }
 
 function Sheet({ sheet }: { sheet: LogSheet }) {
-  const { name } = useKitchen();
+  const { name, me } = useKitchen();
   const { fish, tally, cost } = sheet;
   const dish = sheet.dishes.find((d) => d.id === sheet.dish);
   const parts = sheet.pieces.filter((piece) => piece.part !== 'whole' && piece.part !== 'portion');
@@ -33,6 +35,7 @@ function Sheet({ sheet }: { sheet: LogSheet }) {
       <Remarks remarks={sheet.remarks} />
       <div className="no-print sheet-actions">
         <Button onClick={() => window.print()}>Print the yield sheet</Button>
+        {me.role === 'head chef' && fish.stage === 'log' && <OpenAgain fish={fish} />}
       </div>
       <div className="columns">
         <div>
@@ -86,5 +89,48 @@ function Sheet({ sheet }: { sheet: LogSheet }) {
         </div>
       </div>
     </article>
+  );
+}
+
+/** The head chef takes a closed fish out of the log, with a reason that stays in its history. */
+function OpenAgain({ fish }: { fish: FishHead }) {
+  const navigate = useNavigate();
+  const queries = useQueryClient();
+  const [asking, setAsking] = useState(false);
+  const [why, setWhy] = useState('');
+  const reopen = api.useMutation('put', '/log/fish/{fish}/reopened', {
+    onSuccess: () => {
+      queries.invalidateQueries();
+      navigate(`/breakdown/${fish.id}`);
+    },
+  });
+  if (!asking) {
+    return (
+      <button type="button" className="quiet" onClick={() => setAsking(true)}>
+        Open it again
+      </button>
+    );
+  }
+  return (
+    <form
+      className="typed"
+      onSubmit={(event) => {
+        event.preventDefault();
+        reopen.mutate({ params: { path: { fish: fish.id } }, body: { why: why.trim(), version: fish.version } });
+      }}
+    >
+      <input
+        aria-label="Why it is opened again"
+        placeholder="because …"
+        value={why}
+        onChange={(event) => setWhy(event.target.value)}
+      />
+      <button type="submit" className="quiet" disabled={why.trim().length < 3 || reopen.isPending}>
+        Lay it on the board
+      </button>
+      <span className="fault" role="alert">
+        {reopen.error ? asProblem(reopen.error).detail : ''}
+      </span>
+    </form>
   );
 }

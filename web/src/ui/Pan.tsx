@@ -48,7 +48,8 @@ export function Pan(props: Props) {
     Space: takePan,
     t: pan.tare,
     w: () => field.current?.focus(),
-    z: last && props.onTakeBack ? () => props.onTakeBack?.(last.id) : undefined,
+    // While one is on its way, the last on record is not the last that was weighed.
+    z: last && props.onTakeBack && !props.waiting?.length ? () => props.onTakeBack?.(last.id) : undefined,
     Enter: props.next && !props.next.disabled ? props.next.onClick : undefined,
   });
   const { shown } = pan;

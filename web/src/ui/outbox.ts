@@ -117,6 +117,8 @@ export function useOutbox(stage: Stage, fish: string) {
   return {
     waiting: mine.filter((entry) => !entry.fault),
     fault: refused?.fault,
+    /** The part it was, to be weighed again. */
+    refusedPart: refused?.body.part,
     dismiss,
     add: (entry: Omit<Waiting, 'stage' | 'fish' | 'at' | 'fault'>) => {
       const at = new Date().toTimeString().slice(0, 5);

@@ -39,6 +39,7 @@ export const theme = createTheme({
     Button: { defaultProps: { size: 'md' }, styles: { root: { minHeight: 48, fontWeight: 620 } } },
     TextInput: { defaultProps: { size: 'md' }, styles: { input: { minHeight: 48 } } },
     Autocomplete: { defaultProps: { size: 'md' }, styles: { input: { minHeight: 48 }, option: { minHeight: 48 } } },
+    Textarea: { defaultProps: { size: 'md' }, styles: { input: { minHeight: 48 } } },
     NativeSelect: { defaultProps: { size: 'md' }, styles: { input: { minHeight: 48 } } },
     PasswordInput: { defaultProps: { size: 'lg' } },
   },

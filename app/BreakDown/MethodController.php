@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\BreakDown;
+
+use App\Contract\Fault;
+use App\Kitchen\Person;
+use App\Measure\Trays;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
+use Sectum\Measure\Mass;
+use Sectum\Refusal;
+
+/** The schools as the house writes them, and the trays that lie under its fish. */
+final readonly class MethodController
+{
+    public function show(string $method): JsonResponse
+    {
+        return self::whole($method);
+    }
+
+    public function store(HouseMethodRequest $request, StoreMethod $store, string $method): JsonResponse
+    {
+        $store($method, $request->fields(), Person::of($request));
+
+        return self::whole($method);
+    }
+
+    public function trays(Request $request): JsonResponse
+    {
+        $unit = Person::of($request)->units->bench();
+
+        return new JsonResponse(['trays' => array_map(fn (string $name, Mass $mass): array => ['name' => $name, 'mass' => ['mg' => $mass->milligrams, 'text' => $mass->print($unit)]], array_map(strval(...), array_keys(Trays::all())), array_values(Trays::all()))]);
+    }
+
+    public function storeTray(TrayRequest $request, string $tray): JsonResponse
+    {
+        $typed = $request->fields()->maybeString('mass');
+        try {
+            Trays::store($tray, $typed === null || trim($typed) === '' ? null : Mass::parse($typed, Person::of($request)->units));
+        } catch (Refusal $refusal) {
+            throw Fault::inField('/mass', $refusal->getMessage());
+        }
+
+        return $this->trays($request);
+    }
+
+    private static function whole(string $code): JsonResponse
+    {
+        $row = Row::maybe(DB::table('methods')->where('method', $code)->first()) ?? throw Fault::notThere('There is no such method.');
+
+        return new JsonResponse([
+            'method' => $code,
+            'name' => $row->text('name'),
+            'why' => $row->text('why'),
+            'form' => $row->text('form'),
+            'from' => $row->text('copied_from') === '' ? null : $row->text('copied_from'),
+            'version' => (int) $row->number('version'),
+            'steps' => array_map(fn (Row $step): array => [
+                'choices' => $step->text('choices'), 'doing' => $step->text('doing'), 'why' => $step->text('why'), 'parts' => $step->text('parts'), 'place' => $step->text('place'), 'tools' => $step->text('tools'),
+                'caution' => $step->text('caution'), 'inspect' => $step->text('inspect'), 'seconds' => $step->number('seconds'), 'seconds_per_kg' => $step->number('seconds_per_kg'),
+            ], Row::all(DB::table('method_steps')->where('method', $code)->orderBy('step')->get())),
+        ]);
+    }
+}

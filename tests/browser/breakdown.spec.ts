@@ -1,0 +1,204 @@
+import { expect, type Page, test } from '@playwright/test';
+import { expectNoScroll, expectSound, signIn, weigh } from './kitchen';
+
+/** One fish without paper, straight onto the board. */
+async function receive(page: Page, fish: string, state: string, mass: string) {
+  await page.goto('/receive/fish');
+  await page.getByRole('combobox', { name: 'Fish' }).fill(fish);
+  await page.keyboard.press('Escape');
+  await page.getByRole('combobox', { name: 'Supplier' }).fill('Harbourgate Fish');
+  await page.keyboard.press('Escape');
+  await page
+    .locator('.chip', { hasText: new RegExp(`^${state}`) })
+    .first()
+    .tap();
+  await page.getByLabel('Weight, typed').fill(mass);
+  await page.getByLabel('Weight, typed').press('Enter');
+  await expect(page).toHaveURL(/\/breakdown\/[0-9a-zA-Z]{26}$/);
+}
+
+async function cutAs(page: Page, method: string) {
+  await page.locator('.chip', { hasText: /^Steps$/ }).tap();
+  await page.getByRole('button', { name: new RegExp(`^${method}`) }).tap();
+  await expect(page.getByRole('button', { name: new RegExp(`^${method}`) })).toHaveAttribute('aria-pressed', 'true');
+  await page.locator('.chip', { hasText: /^Fish$/ }).tap();
+  await expect(page.locator('.step-doing')).toContainText('1/');
+}
+
+const METHODS: [method: string, fish: string, state: string, mass: string][] = [
+  ['Two fillets', 'Hake', 'Gutted', '4210 g'],
+  ['Four loins from two sides', 'Atlantic salmon', 'Gutted', '5200 g'],
+  ['Four loins off the frame', 'Yellowfin tuna', 'Gutted', '9800 g'],
+  ['Four fillets off a flatfish', 'Turbot', 'Gutted', '2800 g'],
+  ['Two whole-width fillets', 'Lemon sole', 'Gutted', '640 g'],
+  ['Seven pieces off a flatfish', 'Brill', 'Gutted', '2300 g'],
+  ['Two loins off a tail', 'Monkfish', 'Tail', '2600 g'],
+  ['Boned in strips', 'Northern pike', 'Gutted', '3100 g'],
+  ['Small fish filleted ungutted', 'European pilchard', 'Round', '140 g'],
+  ['Steaks across the bone', 'Hake', 'Gutted', '3900 g'],
+];
+
+for (const [method, fish, state, mass] of METHODS) {
+  test(`${method.toLowerCase()}: played through on the scale, step by step`, async ({ page }) => {
+    await signIn(page);
+    await receive(page, fish, state, mass);
+    await cutAs(page, method);
+    const doing = page.locator('.step-doing');
+    const said = async () => (await doing.textContent()) ?? '';
+    const total = Number((await said()).match(/1\/(\d+)/)?.[1]);
+    expect(total).toBeGreaterThan(3);
+    const share = Math.max(5, Math.round(Number.parseInt(mass, 10) / 90) * 5);
+    let weighed = 0;
+    for (let at = 1; at <= total; at++) {
+      await expect(doing).toContainText(`${at}/${total}`);
+      const part = page.locator('.tray-row .choice').first();
+      const inStep = (await part.count()) > 0 && !(await page.locator('.tray-row .choice.more').count());
+      // One part a step on the pan; the rest of it may stay away.
+      const needs = inStep
+        ? await page.locator('.tray-row .choice', { hasText: /Fillet|loin|Loin|Side|side/ }).count()
+        : 0;
+      if (inStep && at % 2 === 0 && needs === 0) {
+        const name = ((await part.locator('.name').textContent()) ?? '').trim();
+        await part.tap();
+        await weigh(page, `${share} g`);
+        await expect(page.locator('.readings li').first()).toContainText(name);
+        weighed++;
+        await expect(page.locator('.keel .seg')).toHaveCount(weighed);
+        await expect(page.locator('.keel .seg').last()).toHaveAttribute(
+          'aria-label',
+          new RegExp(`^${name}.*, ${share} g$`),
+        );
+        if (!(await said()).includes(`${at}/`)) {
+          continue;
+        }
+      }
+      if ((await said()).includes(`${at}/${total}`)) {
+        await page.getByRole('button', { name: 'Next step' }).tap();
+      }
+    }
+    await expect(doing).toContainText('Every step is done');
+    await expectNoScroll(page);
+    await expectSound(page);
+  });
+}
+
+test('the connection is cut for a minute: six parts wait in the page, a reload loses none, each is written down once', async ({
+  page,
+  context,
+}) => {
+  await signIn(page);
+  await receive(page, 'Hake', 'Gutted', '4210 g');
+  await page.locator('.chip', { hasText: 'Every part' }).tap();
+  // The page and its answers are at hand from here on.
+  await page.evaluate(() => navigator.serviceWorker.ready.then(() => undefined));
+  await page.reload();
+  await expect(page.getByTestId('todo')).toBeVisible();
+  await page.locator('.chip', { hasText: 'Every part' }).tap();
+  await context.setOffline(true);
+  const parts: [string, string][] = [
+    ['Head', '650 g'],
+    ['Collar', '90 g'],
+    ['Side A', '1460 g'],
+    ['Side B', '1450 g'],
+    ['Frame', '420 g'],
+    ['Fins', '110 g'],
+  ];
+  for (const [i, [part, grams]] of parts.entries()) {
+    const choice = page.locator('.choice', { has: page.locator('.name', { hasText: new RegExp(`^${part}$`) }) });
+    if ((await choice.count()) === 0) {
+      await page.getByRole('button', { name: /^More parts/ }).tap();
+    }
+    await choice.tap();
+    await page.getByLabel('Weight, typed').fill(grams);
+    await page.getByLabel('Weight, typed').press('Enter');
+    await expect(page.locator('.readings .waits')).toHaveCount(i + 1);
+  }
+  await expect(page.locator('.readings .waits').first()).toContainText('110 g Fins');
+  await page.reload();
+  await expect(page.locator('.readings .waits')).toHaveCount(6);
+  await context.setOffline(false);
+  await expect(page.locator('.readings .waits')).toHaveCount(0);
+  await expect(page.locator('.readings li')).toHaveCount(7);
+  const order = await page.locator('.readings li b').allInnerTexts();
+  expect(order.toReversed()).toEqual(['4210 g', ...parts.map(([, grams]) => grams)]);
+});
+
+test('it was on the half tray, with one tap; the bones are counted by key; a find goes to the supplier', async ({
+  page,
+}) => {
+  await signIn(page);
+  await receive(page, 'Hake', 'Gutted', '4210 g');
+  await page.locator('.chip', { hasText: 'Every part' }).tap();
+  for (const [part, grams] of [
+    ['Head', '650 g'],
+    ['Side A', '1515 g'],
+    ['Side B', '1500 g'],
+    ['Frame', '930 g'],
+  ] as const) {
+    await page.locator('.choice', { has: page.locator('.name', { hasText: new RegExp(`^${part}$`) }) }).tap();
+    await weigh(page, grams);
+    await expect(page.locator('.readings li').first()).toContainText(grams);
+  }
+  await page.getByRole('button', { name: 'It was on the half tray' }).tap();
+  await expect(page.locator('.readings')).toContainText('it was on the half tray');
+  await expect(page.getByRole('button', { name: 'It was on the half tray' })).toHaveCount(0);
+  await page.locator('.chip', { hasText: /^Bones/ }).tap();
+  for (let bone = 0; bone < 8; bone++) {
+    await page.keyboard.press('b');
+  }
+  await expectSound(page);
+  await page.getByRole('button', { name: 'Gone over twice' }).tap();
+  await expect(page.locator('.bones-sides')).toContainText('boned and checked');
+  await expect(page.locator('.chip', { hasText: 'Bones: 1' })).toBeVisible();
+  await page.getByLabel('Why it is waived').fill('side B goes to mince');
+  await page.getByRole('button', { name: 'Waive' }).tap();
+  await expect(page.locator('.bones-sides')).toContainText('waived');
+  await page.locator('.chip', { hasText: /^Finds/ }).tap();
+  await page.locator('.chip', { hasText: 'Worms' }).tap();
+  await page.getByLabel('Weight lost').fill('9 kg');
+  await page.getByRole('button', { name: 'Keep it' }).tap();
+  await expect(page.getByText('That is more than the fish weighs.')).toBeVisible();
+  await page.getByLabel('Weight lost').fill('60 g');
+  await page.getByRole('button', { name: 'Keep it' }).tap();
+  await expect(page.locator('.finds')).toContainText('in the claim');
+  await expectSound(page);
+});
+
+test('a closed fish is opened again by the head chef, with a reason', async ({ page }) => {
+  await signIn(page);
+  await page.goto('/log');
+  await page.getByLabel('Search the log').fill('136');
+  await page.getByRole('link', { name: /John Dory no. 136/ }).tap();
+  await page.getByRole('button', { name: 'Open it again' }).tap();
+  await page.getByLabel('Why it is opened again').fill('the frame was another fish’s');
+  await page.getByRole('button', { name: 'Lay it on the board' }).tap();
+  await expect(page).toHaveURL(/\/breakdown\//);
+  await expect(page.getByTestId('todo')).toBeVisible();
+});
+
+test('the head chef copies a school and changes it; a tray is weighed onto the register', async ({ page }) => {
+  await signIn(page);
+  await receive(page, 'Hake', 'Gutted', '2210 g');
+  await cutAs(page, 'Two fillets');
+  await page.locator('.chip', { hasText: /^School$/ }).tap();
+  await page.getByRole('link', { name: 'Copy and change it' }).tap();
+  await expect(page.getByLabel('Name', { exact: true })).toHaveValue('Two fillets, our way');
+  await page.getByLabel('Step 1', { exact: true }).fill('Dry the fish and the board');
+  await page.getByLabel('Parts that leave').first().fill('wing');
+  await page.getByRole('button', { name: 'Write it down' }).tap();
+  await expect(page.getByText('"wing" is not a part known here.').first()).toBeVisible();
+  await page.getByLabel('Parts that leave').first().fill('');
+  await expectSound(page);
+  await page.getByRole('button', { name: 'Write it down' }).tap();
+  await page.locator('.chip', { hasText: /^School$/ }).tap();
+  await page.getByRole('button', { name: /^Two fillets, our way \(ours\)/ }).tap();
+  await page.locator('.chip', { hasText: /^Fish$/ }).tap();
+  await expect(page.locator('.step-doing')).toContainText('Dry the fish and the board');
+  await page.goto('/breakdown/trays');
+  await page.getByLabel('Name of the tray').fill('deep tray');
+  await page.getByLabel('What it weighs').fill('640 g');
+  await page.getByRole('button', { name: 'Write it down' }).tap();
+  await expect(page.locator('.tray-line', { hasText: 'deep tray' })).toContainText('640 g');
+  await page.getByRole('button', { name: 'Take the deep tray off the register' }).tap();
+  await expect(page.locator('.tray-line', { hasText: 'deep tray' })).toHaveCount(0);
+});

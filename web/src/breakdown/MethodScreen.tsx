@@ -1,0 +1,180 @@
+import { Button, Textarea, TextInput } from '@mantine/core';
+import { useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { useNavigate, useParams, useSearchParams } from 'react-router';
+import { ulid } from 'ulid';
+import { api, asProblem, faultAt, type MethodInFull } from '../api/client';
+import { Missing } from '../ui/Missing';
+
+type Step = MethodInFull['steps'][number] & { key: string };
+
+const NEW: Omit<Step, 'key'> = {
+  choices: '',
+  doing: '',
+  why: '',
+  parts: '',
+  place: '',
+  tools: '',
+  caution: '',
+  inspect: '',
+  seconds: 30,
+  seconds_per_kg: 20,
+};
+
+/** The house's own way: a method copied and changed, step by step. */
+export function MethodScreen() {
+  const { method: code = '' } = useParams();
+  const [search] = useSearchParams();
+  const from = search.get('from');
+  const { data, error } = api.useQuery('get', '/breakdown/methods/{method}', {
+    params: { path: { method: from ?? code } },
+  });
+  if (error) {
+    return <Missing stage="breakdown" error={error} />;
+  }
+  return data ? (
+    <Writing key={code} code={code} source={data} copy={from !== null} />
+  ) : (
+    <p className="sheet soft">Opening the method…</p>
+  );
+}
+
+function Writing({ code, source, copy }: { code: string; source: MethodInFull; copy: boolean }) {
+  const navigate = useNavigate();
+  const queries = useQueryClient();
+  const [name, setName] = useState(copy ? `${source.name}, our way` : source.name);
+  const [why, setWhy] = useState(source.why);
+  const [steps, setSteps] = useState<Step[]>(() => source.steps.map((step) => ({ ...step, key: ulid() })));
+  const store = api.useMutation('put', '/breakdown/methods/{method}', {
+    onSuccess: () => {
+      queries.invalidateQueries();
+      navigate(-1);
+    },
+  });
+  const change = (key: string, more: Partial<Step>) =>
+    setSteps(steps.map((step) => (step.key === key ? { ...step, ...more } : step)));
+  const move = (i: number, by: number) => {
+    const next = [...steps];
+    const [step] = next.splice(i, 1);
+    if (step) {
+      next.splice(i + by, 0, step);
+      setSteps(next);
+    }
+  };
+
+  return (
+    <section className="sheet wide">
+      <div className="headline">
+        <h1>{copy ? 'Our own way' : source.name}</h1>
+        <p className="line-actions">
+          <Button
+            loading={store.isPending}
+            onClick={() =>
+              store.mutate({
+                params: { path: { method: code } },
+                body: {
+                  from: copy ? source.method : (source.from ?? source.method),
+                  name,
+                  why,
+                  version: copy ? 0 : source.version,
+                  steps: steps.map(({ key: _, ...step }) => step),
+                },
+              })
+            }
+          >
+            Write it down
+          </Button>
+          <button type="button" className="quiet" onClick={() => navigate(-1)}>
+            Leave it
+          </button>
+        </p>
+      </div>
+      <p className="fault" role="alert">
+        {store.error ? asProblem(store.error).detail : ''}
+      </p>
+      <div className="columns">
+        <TextInput
+          label="Name"
+          value={name}
+          error={faultAt(store.error, '/name')}
+          onChange={(event) => setName(event.currentTarget.value)}
+        />
+        <TextInput label="Why this way" value={why} onChange={(event) => setWhy(event.currentTarget.value)} />
+      </div>
+      <ol className="writing">
+        {steps.map((step, i) => (
+          <li key={step.key}>
+            <div className="fields four">
+              <Textarea
+                className="two"
+                label={`Step ${i + 1}`}
+                autosize
+                minRows={1}
+                value={step.doing}
+                error={faultAt(store.error, `/steps/${i}/doing`)}
+                onChange={(event) => change(step.key, { doing: event.currentTarget.value })}
+              />
+              <Textarea
+                className="two"
+                label="Why"
+                autosize
+                minRows={1}
+                value={step.why}
+                onChange={(event) => change(step.key, { why: event.currentTarget.value })}
+              />
+              <TextInput
+                label="Parts that leave"
+                placeholder="head collar"
+                value={step.parts}
+                error={faultAt(store.error, `/steps/${i}/parts`)}
+                onChange={(event) => change(step.key, { parts: event.currentTarget.value })}
+              />
+              <TextInput
+                label="Caution"
+                value={step.caution}
+                onChange={(event) => change(step.key, { caution: event.currentTarget.value })}
+              />
+              <TextInput
+                label="Look at"
+                value={step.inspect}
+                onChange={(event) => change(step.key, { inspect: event.currentTarget.value })}
+              />
+              <p className="line-actions">
+                <button
+                  type="button"
+                  className="quiet"
+                  disabled={i === 0}
+                  onClick={() => move(i, -1)}
+                  aria-label={`Step ${i + 1} earlier`}
+                >
+                  ↑
+                </button>
+                <button
+                  type="button"
+                  className="quiet"
+                  disabled={i === steps.length - 1}
+                  onClick={() => move(i, 1)}
+                  aria-label={`Step ${i + 1} later`}
+                >
+                  ↓
+                </button>
+                <button
+                  type="button"
+                  className="quiet"
+                  onClick={() => setSteps(steps.filter((s) => s.key !== step.key))}
+                >
+                  Drop
+                </button>
+              </p>
+            </div>
+          </li>
+        ))}
+      </ol>
+      <p>
+        <button type="button" className="quiet" onClick={() => setSteps([...steps, { ...NEW, key: ulid() }])}>
+          Another step
+        </button>
+      </p>
+    </section>
+  );
+}

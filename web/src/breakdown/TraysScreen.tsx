@@ -1,0 +1,71 @@
+import { useState } from 'react';
+import { Link } from 'react-router';
+import { api, asProblem } from '../api/client';
+
+/** The tray register: what lies under the fish, and what it weighs. */
+export function TraysScreen() {
+  const { data, refetch } = api.useQuery('get', '/breakdown/trays');
+  const [name, setName] = useState('');
+  const [mass, setMass] = useState('');
+  const store = api.useMutation('put', '/breakdown/trays/{tray}', {
+    onSuccess: () => {
+      setName('');
+      setMass('');
+      refetch();
+    },
+  });
+  return (
+    <section className="sheet">
+      <div>
+        <h1>Trays</h1>
+        <p className="soft">
+          What each weighs empty. A reading keeps the tray it was taken with.{' '}
+          <Link to="/breakdown">Back to the fish</Link>
+        </p>
+      </div>
+      {data?.trays.length === 0 && <p className="soft">No tray is known yet: weigh one empty and write it down.</p>}
+      <ul className="rows">
+        {data?.trays.map((tray) => (
+          <li className="tray-line" key={tray.name}>
+            <b>{tray.name}</b>
+            <span>{tray.mass.text}</span>
+            <button
+              type="button"
+              className="quiet"
+              onClick={() => store.mutate({ params: { path: { tray: tray.name } }, body: { mass: null } })}
+              aria-label={`Take the ${tray.name} off the register`}
+            >
+              Take off
+            </button>
+          </li>
+        ))}
+      </ul>
+      <form
+        className="typed tray-new"
+        onSubmit={(event) => {
+          event.preventDefault();
+          store.mutate({ params: { path: { tray: name.trim() } }, body: { mass } });
+        }}
+      >
+        <input
+          aria-label="Name of the tray"
+          placeholder="half tray"
+          value={name}
+          onChange={(event) => setName(event.target.value)}
+        />
+        <input
+          aria-label="What it weighs"
+          placeholder="412 g"
+          value={mass}
+          onChange={(event) => setMass(event.target.value)}
+        />
+        <button type="submit" className="quiet" disabled={!name.trim() || !mass.trim() || store.isPending}>
+          Write it down
+        </button>
+      </form>
+      <p className="fault" role="alert">
+        {store.error ? asProblem(store.error).detail : ''}
+      </p>
+    </section>
+  );
+}
