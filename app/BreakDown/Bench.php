@@ -14,6 +14,8 @@ use App\Receive\CutFrom;
 use App\Receive\Fish;
 use App\Receive\FishHead;
 use Illuminate\Support\Facades\DB;
+use Sectum\BreakDown\CutPiece;
+use Sectum\BreakDown\CutTree;
 use Sectum\BreakDown\LadderRung;
 use Sectum\BreakDown\Reconcile;
 use Sectum\BreakDown\Recovery;
@@ -36,6 +38,8 @@ final readonly class Bench
         $tree = FishTree::of($fish, $settings->scaleStep);
         $reconciled = Reconcile::of($tree);
         $recovery = Recovery::of($tree, $reconciled);
+        // While something lies on the board unweighed, no rung says anything of the cut yet.
+        $complete = array_filter($tree->pieces, fn (CutPiece $piece): bool => $piece->id === $fish->whole()->id.CutTree::REST) === [];
         $saying = new Saying($fish, $words, $settings, $person->seesPrices());
         $names = array_merge(...array_map(fn (Piece $piece): array => [$piece->id => $piece->part === Part::Whole ? 'the whole fish' : $piece->name], array_values($fish->pieces->all())));
 
@@ -54,10 +58,11 @@ final readonly class Bench
                 'of_purchased' => Percent::of($rung->ofPurchasedPct)->print($rung->sdPct > 0 ? $rung->sdPct : null),
                 'of_purchased_pct' => $rung->ofPurchasedPct,
                 'of_previous' => $rung->ofPreviousPct === null ? null : Percent::of($rung->ofPreviousPct)->print(),
-                'band' => $saying->band($rung),
+                'band' => $complete ? $saying->band($rung) : null,
             ], $recovery->rungs),
             'edible_yield' => self::said($recovery->edibleYieldPct),
             'portion_yield' => self::said($recovery->portionYieldPct),
+            'line' => $fish->line_id,
             'each' => $fish->count > 1 ? $words->text((new Found($fish->mass(), $fish->count, $settings->scaleStep))->each()) : null,
             'trays' => array_map(fn (string $name, Mass $mass): array => ['name' => $name, 'mass' => $words->mass($mass)], array_map(strval(...), array_keys(Trays::all())), array_values(Trays::all())),
             'bones' => BoneChecks::view($fish),
@@ -87,6 +92,7 @@ final readonly class Bench
             'mass' => $row->text('mass_mg') === '' ? null : $words->text(Mass::ofMilligrams((int) $row->number('mass_mg'))),
             'note' => $row->text('note'),
             'claimed' => $row->text('claimed') === '1',
+            'photo' => $row->text('photo_id') === '' ? null : $row->text('photo_id'),
         ], Row::all(DB::table('finds')->where('fish_id', $fish->id)->orderBy('found_at')->orderBy('id')->get()));
     }
 

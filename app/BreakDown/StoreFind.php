@@ -9,6 +9,7 @@ use App\Contract\Fields;
 use App\Kitchen\Person;
 use App\Receive\Fish;
 use App\Receive\Kept;
+use App\Receive\Photo;
 use Illuminate\Support\Facades\DB;
 use Psr\Clock\ClockInterface;
 use Sectum\Measure\Mass;
@@ -34,9 +35,13 @@ final readonly class StoreFind
             if ($mass !== null && $mass->milligrams > $fish->mass()->milligrams) {
                 throw Fault::inField('/mass', 'That is more than the fish weighs.');
             }
+            $photo = $fields->maybeString('photo');
+            if ($photo !== null && Photo::query()->whereKey($photo)->where('line_id', $fish->line_id)->doesntExist()) {
+                throw Fault::inField('/photo', 'There is no such photo of this fish.');
+            }
             DB::table('finds')->insert([
                 'id' => $find, 'fish_id' => $fish->id, 'kind' => $kind->value, 'mass_mg' => $mass?->milligrams, 'note' => trim($fields->maybeString('note') ?? ''),
-                'claimed' => $fields->has('claimed') ? $fields->bool('claimed') : $kind->isSuppliersFault(), 'photo_id' => $fields->maybeString('photo'),
+                'claimed' => $fields->has('claimed') ? $fields->bool('claimed') : $kind->isSuppliersFault(), 'photo_id' => $photo,
                 'found_by' => $person->id, 'found_at' => $this->clock->now()->format(DATE_ATOM),
             ]);
             Kept::that("{$person->name} found ".lcfirst($kind->spoken()).($mass === null ? '' : ", {$mass->print()}").($fields->maybeString('note') === null ? '.' : ": {$fields->string('note')}."), $fish, $person);

@@ -110,6 +110,7 @@ final class BoardTest extends AtTheDoor
         $this->api('PUT', "/breakdown/fish/{$this->fish}/finds/{$find}", $body)->assertOk()->assertJsonCount(1, 'finds');
         $this->api('PUT', "/breakdown/fish/{$this->fish}/finds/".self::id(), ['kind' => 'roe', 'mass' => '200 g'])->assertOk()->assertJsonPath('finds.1.claimed', false);
         $this->api('PUT', "/breakdown/fish/{$this->fish}/finds/".self::id(), ['kind' => 'stomach', 'mass' => '9 kg'])->assertStatus(422)->assertJsonPath('errors.0.pointer', '/mass');
+        $this->api('PUT', "/breakdown/fish/{$this->fish}/finds/".self::id(), ['kind' => 'bruise', 'photo' => self::id()])->assertStatus(422)->assertJsonPath('errors.0.pointer', '/photo');
         $claim = $this->api('GET', "/receive/deliveries/{$this->delivery}")->json('claim');
         // 120 g at 9.80.
         self::assertSame(['found when cut', '€1.18'], [data_get($claim, 'items.0.kind'), data_get($claim, 'items.0.money')]);

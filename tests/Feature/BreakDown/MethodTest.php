@@ -115,6 +115,8 @@ final class MethodTest extends TestCase
         $band = fn (string $fish): mixed => data_get(collect((array) $this->api('GET', "/breakdown/fish/{$fish}")->json('ladder'))->firstWhere('rung', 'fillets'), 'band');
         $now = $this->received('4000 g');
         $this->weigh($now, 'fillets', '2400 g');
+        self::assertNull($band($now), 'the rest is still on the board');
+        $this->weigh($now, 'bones', '1580 g');
         self::assertSame('starting figure', data_get($band($now), 'from'));
         $start = data_get($band($now), 'mean_pct');
         $reading = null;

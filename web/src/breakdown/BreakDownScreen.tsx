@@ -202,7 +202,7 @@ function Board({ bench }: { bench: Bench }) {
           />
         )}
         {view === 'bones' && <BonePanel fish={fish.id} bones={bench.bones} />}
-        {view === 'finds' && <FindPanel fish={fish.id} finds={bench.finds} />}
+        {view === 'finds' && <FindPanel fish={fish.id} line={bench.line} finds={bench.finds} />}
         <div className="tray-head">
           <Chips
             legend="Weigh"

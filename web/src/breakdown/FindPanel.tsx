@@ -3,6 +3,7 @@ import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { ulid } from 'ulid';
 import { api, asProblem, type Find, faultAt } from '../api/client';
+import { PhotoButton } from '../receive/PhotoButton';
 import { Chips } from '../ui/Chips';
 import { lowerFirst } from '../ui/words';
 
@@ -22,11 +23,12 @@ const KINDS: { value: Kind; label: string }[] = [
 const TOLD: Kind[] = ['worms', 'bruise', 'soft', 'stomach'];
 
 /** Whatever else turns up in a fish: kept, and offered for the claim. */
-export function FindPanel({ fish, finds }: { fish: string; finds: Find[] }) {
+export function FindPanel({ fish, line, finds }: { fish: string; line: string | null; finds: Find[] }) {
   const queries = useQueryClient();
   const [kind, setKind] = useState<Kind | null>(null);
   const [mass, setMass] = useState('');
   const [note, setNote] = useState('');
+  const [photo, setPhoto] = useState<string | null>(null);
   const [told, setTold] = useState<boolean | null>(null);
   const store = api.useMutation('put', '/breakdown/fish/{fish}/finds/{find}', {
     onSuccess: (bench) => {
@@ -38,6 +40,7 @@ export function FindPanel({ fish, finds }: { fish: string; finds: Find[] }) {
       setMass('');
       setNote('');
       setTold(null);
+      setPhoto(null);
     },
   });
   const tell = told ?? (kind !== null && TOLD.includes(kind));
@@ -69,7 +72,13 @@ export function FindPanel({ fish, finds }: { fish: string; finds: Find[] }) {
             kind &&
             store.mutate({
               params: { path: { fish, find: ulid() } },
-              body: { kind, claimed: tell, ...(mass.trim() ? { mass } : {}), ...(note.trim() ? { note } : {}) },
+              body: {
+                kind,
+                claimed: tell,
+                ...(mass.trim() ? { mass } : {}),
+                ...(note.trim() ? { note } : {}),
+                ...(photo ? { photo } : {}),
+              },
             })
           }
         >
@@ -80,6 +89,7 @@ export function FindPanel({ fish, finds }: { fish: string; finds: Find[] }) {
         <input type="checkbox" checked={tell} onChange={(event) => setTold(event.target.checked)} /> The supplier is to
         hear of it
       </label>
+      {line && <PhotoButton line={line} count={photo ? 1 : 0} onKept={setPhoto} />}
       <p className="fault" role="alert">
         {store.error && !asProblem(store.error).errors ? asProblem(store.error).detail : ''}
       </p>
@@ -90,6 +100,12 @@ export function FindPanel({ fish, finds }: { fish: string; finds: Find[] }) {
             {find.mass ? `, ${find.mass}` : ''}
             {find.note ? `: ${lowerFirst(find.note)}` : ''}{' '}
             <span className="soft">{find.claimed ? 'in the claim' : 'for us'}</span>
+            {find.photo && (
+              <a href={`/api/receive/photos/${find.photo}`} target="_blank" rel="noreferrer">
+                {' '}
+                photo
+              </a>
+            )}
           </li>
         ))}
       </ul>

@@ -1,6 +1,8 @@
+import { useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
 import { Link } from 'react-router';
 import { ulid } from 'ulid';
-import type { Bench } from '../api/client';
+import { api, asProblem, type Bench, faultAt } from '../api/client';
 import { useKitchen } from '../kitchen/Door';
 import { Chips } from '../ui/Chips';
 
@@ -17,6 +19,7 @@ export function SchoolPanel(props: {
 
   return (
     <div className="school" aria-busy={busy}>
+      {bench.fish.count > 1 && <Batch bench={bench} />}
       <div className="schools">
         {bench.methods.map((one) => (
           <button
@@ -82,5 +85,42 @@ export function SchoolPanel(props: {
         </p>
       )}
     </div>
+  );
+}
+
+/** How many fish lie on the board together; counted again when it was wrong. */
+function Batch({ bench }: { bench: Bench }) {
+  const queries = useQueryClient();
+  const { fish } = bench;
+  const params = { path: { fish: fish.id } };
+  const [count, setCount] = useState(String(fish.count));
+  const recount = api.useMutation('put', '/breakdown/fish/{fish}/count', {
+    onSuccess: (data) =>
+      queries.setQueryData(api.queryOptions('get', '/breakdown/fish/{fish}', { params }).queryKey, data),
+  });
+  return (
+    <form
+      className="line-actions batch"
+      onSubmit={(event) => {
+        event.preventDefault();
+        recount.mutate({ params, body: { count: Number(count) || 0, version: fish.version } });
+      }}
+    >
+      <span>
+        A batch of <b>{fish.count} fish</b>, {bench.each} each.
+      </span>
+      <input
+        aria-label="How many fish it is"
+        inputMode="numeric"
+        value={count}
+        onChange={(event) => setCount(event.target.value)}
+      />
+      <button type="submit" className="quiet" disabled={count === String(fish.count) || recount.isPending}>
+        Counted again
+      </button>
+      <span className="fault" role="alert">
+        {recount.error ? (faultAt(recount.error, '/count') ?? asProblem(recount.error).detail) : ''}
+      </span>
+    </form>
   );
 }

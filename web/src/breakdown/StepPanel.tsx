@@ -44,6 +44,7 @@ export function StepPanel({ method, busy, onSaid }: { method: Method; busy: bool
       </div>
       <div className="step-side">
         {method.step_s !== null && <Clock key={at} since={method.step_s} of={step.seconds} />}
+        {method.begun_s !== null && <Clock fish since={method.begun_s} of={method.seconds} />}
         <button type="button" className="quiet" disabled={busy} onClick={() => onSaid(at + 1)}>
           Next step
         </button>
@@ -61,7 +62,7 @@ const LONG = 5_400;
 const minutes = (seconds: number) => `${Math.floor(seconds / 60)}:${String(Math.floor(seconds % 60)).padStart(2, '0')}`;
 
 /** Runs by itself and asks for nothing. */
-function Clock({ since, of }: { since: number; of: number }) {
+function Clock({ since, of, fish = false }: { since: number; of: number; fish?: boolean }) {
   const [from] = useState(() => Date.now() - 1000 * since);
   const [now, setNow] = useState(Date.now);
   useEffect(() => {
@@ -69,7 +70,8 @@ function Clock({ since, of }: { since: number; of: number }) {
     return () => clearInterval(tick);
   }, []);
   return (
-    <span className="clock">
+    <span className={fish ? 'clock whole' : 'clock'}>
+      {fish && 'fish: '}
       {now - from < 1000 * LONG && <b>{minutes((now - from) / 1000)}</b>} of about {minutes(of)}
     </span>
   );

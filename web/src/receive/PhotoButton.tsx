@@ -5,11 +5,15 @@ import { api, asProblem } from '../api/client';
 import { base64 } from '../ui/base64';
 
 /** Takes a picture of the fish, or chooses one; the kitchen computer draws it anew. */
-export function PhotoButton({ line, count }: { line: string; count: number }) {
+export function PhotoButton(props: { line: string; count: number; onKept?: (photo: string) => void }) {
+  const { line, count } = props;
   const queries = useQueryClient();
   const field = useRef<HTMLInputElement>(null);
   const store = api.useMutation('put', '/receive/lines/{line}/photos/{photo}', {
-    onSuccess: () => queries.invalidateQueries({ queryKey: ['get', '/receive/lines/{line}/inspection'] }),
+    onSuccess: (photo) => {
+      props.onKept?.(photo.id);
+      queries.invalidateQueries({ queryKey: ['get', '/receive/lines/{line}/inspection'] });
+    },
   });
   return (
     <div>

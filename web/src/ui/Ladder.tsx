@@ -18,13 +18,19 @@ export function Ladder({ rungs }: { rungs: Rung[] }) {
             Of the rung above
           </th>
           <td className="gauge" />
-          <th scope="col">Fish like it</th>
         </tr>
       </thead>
       <tbody>
         {rungs.map((rung) => (
           <tr key={rung.rung}>
-            <th scope="row">{rung.rung}</th>
+            <th scope="row">
+              {rung.rung}
+              {rung.band && (
+                <span className="soft">
+                  {rung.band.said} in {rung.band.from}
+                </span>
+              )}
+            </th>
             <td className="n">{rung.mass}</td>
             <td className="n">{rung.of_purchased}</td>
             <td className="n">{rung.of_previous ?? ''}</td>
@@ -39,7 +45,6 @@ export function Ladder({ rungs }: { rungs: Rung[] }) {
                 />
               )}
             </td>
-            <td className="soft">{rung.band ? `${rung.band.said}, ${rung.band.from}` : ''}</td>
           </tr>
         ))}
       </tbody>
