@@ -83,7 +83,7 @@ final readonly class Saying
             'low_pct' => $expected->lowPct,
             'high_pct' => $expected->highPct,
             'mean_pct' => $expected->meanPct,
-            'said' => Percent::of($expected->lowPct)->print(null, 0).' to '.Percent::of($expected->highPct)->print(null, 0),
+            'said' => round($expected->lowPct).' to '.Percent::of($expected->highPct)->print(null, 0),
             'from' => $expected->records === 0 ? 'starting figure' : ($expected->records === 1 ? 'our 1 fish' : "our {$expected->records} fish").($expected->slopePct === null ? '' : ', by size'),
             'verdict' => $rung->sdPct > 3 ? YieldVerdict::AsExpected->value : $expected->verdict($rung->ofPurchasedPct)->value,
         ];

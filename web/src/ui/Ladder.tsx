@@ -27,7 +27,7 @@ export function Ladder({ rungs }: { rungs: Rung[] }) {
               {rung.rung}
               {rung.band && (
                 <span className="soft">
-                  {rung.band.said} in {rung.band.from}
+                  {rung.band.said}, {rung.band.from.replace(', by size', '')}
                 </span>
               )}
             </th>
@@ -35,15 +35,17 @@ export function Ladder({ rungs }: { rungs: Rung[] }) {
             <td className="n">{rung.of_purchased}</td>
             <td className="n">{rung.of_previous ?? ''}</td>
             <td className="gauge" aria-hidden="true">
-              <i style={{ width: `${Math.min(100, rung.of_purchased_pct)}%` }} />
-              {rung.band && (
-                <u
-                  style={{
-                    left: `${Math.max(0, rung.band.low_pct)}%`,
-                    right: `${Math.max(0, 100 - rung.band.high_pct)}%`,
-                  }}
-                />
-              )}
+              <div>
+                <i style={{ width: `${Math.min(100, rung.of_purchased_pct)}%` }} />
+                {rung.band && (
+                  <u
+                    style={{
+                      left: `${Math.max(0, rung.band.low_pct)}%`,
+                      right: `${Math.max(0, 100 - rung.band.high_pct)}%`,
+                    }}
+                  />
+                )}
+              </div>
             </td>
           </tr>
         ))}
