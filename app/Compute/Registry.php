@@ -14,10 +14,10 @@ final readonly class Registry
     /** @var array<string, Computation> */
     private array $computations;
 
-    public function __construct(ReconcileComputation $reconcile, RecoveryComputation $recovery, CostComputation $cost, PlateComputation $plate, ConvertComputation $convert, FreshnessComputation $freshness, ExpectedYieldComputation $expected)
+    public function __construct(ReconcileComputation $reconcile, RecoveryComputation $recovery, CostComputation $cost, PlateComputation $plate, ConvertComputation $convert, FreshnessComputation $freshness, ExpectedYieldComputation $expected, PortionPlanComputation $portionPlan, AimComputation $aim)
     {
         $computations = [];
-        foreach ([$reconcile, $recovery, $cost, $plate, $convert, $freshness, $expected] as $computation) {
+        foreach ([$reconcile, $recovery, $cost, $plate, $convert, $freshness, $expected, $portionPlan, $aim] as $computation) {
             $computations[$computation::name()] = $computation;
         }
         $this->computations = $computations;

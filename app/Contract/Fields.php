@@ -87,6 +87,16 @@ final readonly class Fields
         return array_values(array_map(fn (mixed $item): self => is_array($item) ? new self($item) : throw new LogicException("{$name} is not a list of objects."), $value));
     }
 
+    /** @return list<array{float, float}> */
+    public function pairs(string $name): array
+    {
+        return array_values(array_map(function (mixed $pair) use ($name): array {
+            [$first, $second] = is_array($pair) ? array_values($pair) + [null, null] : [null, null];
+
+            return is_numeric($first) && is_numeric($second) ? [(float) $first, (float) $second] : throw new LogicException("{$name} is not a list of pairs.");
+        }, $this->fields($name)->values));
+    }
+
     /** @return list<string> */
     public function strings(string $name): array
     {

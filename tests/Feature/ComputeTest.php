@@ -82,6 +82,18 @@ final class ComputeTest extends TestCase
         self::assertSame([5, 'low'], [$ours['records'], $ours['verdict']]);
     }
 
+    public function test_portion_plan_and_aim_give_the_worked_figures(): void
+    {
+        $request = '{"fillet":{"mass_g":1480,"length_cm":52,"thickness_mm":34,"shape":"long-side"},"square_head_g":40,"min_thickness_mm":10,"trim_value_per_kg":9,"mode":"%s","kinds":[%s]}';
+        [$code, $plan] = self::filter('portion-plan', sprintf($request, 'exact', '{"id":"plate","target_g":170,"minus_g":6,"plus_g":8,"value":6.2,"min_thickness_mm":18},{"id":"tasting","target_g":70,"minus_g":4,"plus_g":5,"value":2.4,"min_thickness_mm":12}'));
+        self::assertSame([0, ['plate' => 7, 'tasting' => 3]], [$code, $plan['counts']]);
+        self::assertEqualsWithDelta([51.32, 80, 49.59], [$plan['value'], $plan['left_over_g'], $plan['tail_cut_cm']], 0.005);
+        [, $fit] = self::filter('portion-plan', sprintf($request, 'fit', '{"id":"plate","target_g":180,"minus_g":10,"value":6.2,"min_thickness_mm":9}'));
+        self::assertEqualsWithDelta([8, 50.124, 0.2272, 177.7], [data_get($fit, 'counts.plate'), $fit['value'], $fit['shrink'], data_get($fit, 'pieces.0.mass_g')], 0.05);
+        [, $aim] = self::filter('aim', '{"target_g":170,"minus_g":5,"plus_g":10,"sigma_g":6,"max_under_pct":2}');
+        self::assertEqualsWithDelta([177.32, 7.32, 32.771], [$aim['aim_g'], $aim['mean_giveaway_g'], $aim['over_pct']], 0.005);
+    }
+
     public function test_freshness_judges_by_grades_papers_and_the_probe(): void
     {
         [$code, $bright] = self::filter('freshness', '{"fat":"lean","state":"gutted","grades":{"smell":0,"eyes":1,"gills":0,"skin":0,"flesh":0,"cavity":0},"rigor":"stiff","mass_g":2000}');
@@ -111,6 +123,10 @@ final class ComputeTest extends TestCase
             'half a cent' => ['cost', '{"mass_g":1,"price_per_kg_minor":0.5,"products":[{"id":"a","mass_g":1}]}', '/price_per_kg_minor', 'whole number'],
             'no product' => ['cost', '{"mass_g":1,"price_per_kg_minor":1,"products":[]}', '/products', 'nothing to carry the cost'],
             'pieces that are not the product' => ['cost', '{"mass_g":9,"price_per_kg_minor":1,"products":[{"id":"a","mass_g":5,"pieces_g":[2,2]}]}', '/products/0/pieces_g', '4 g together'],
+            'a band wider than the portion' => ['portion-plan', '{"fillet":{"mass_g":900,"length_cm":40,"thickness_mm":30},"kinds":[{"id":"a","target_g":100,"minus_g":100}]}', '/kinds/0/minus_g', 'wider than the portion'],
+            'a fillet of three metres' => ['portion-plan', '{"fillet":{"mass_g":900,"length_cm":300,"thickness_mm":30},"kinds":[{"id":"a","target_g":100}]}', '/fillet/length_cm', 'two metres'],
+            'one name twice' => ['portion-plan', '{"fillet":{"mass_g":900,"length_cm":40,"thickness_mm":30},"kinds":[{"id":"a","target_g":100},{"id":"a","target_g":90}]}', '/kinds', 'name of its own'],
+            'a hand beyond half' => ['aim', '{"target_g":170,"minus_g":5,"plus_g":10,"sigma_g":6,"max_under_pct":60}', '/max_under_pct', 'below 50'],
             'a record beyond the fish' => ['expected-yield', '{"prior":{"mean_pct":62,"sd_pct":3,"strength":4},"records_pct":[101]}', '/records_pct/0', 'at most 100'],
             'no starting figure' => ['expected-yield', '{}', '/prior', 'starting figure'],
             'sizes of other fish' => ['expected-yield', '{"prior":{"mean_pct":62,"sd_pct":3,"strength":4},"records_pct":[60,61],"records_g":[900]}', '/records_g', 'one size for each record'],

@@ -41,6 +41,31 @@ final readonly class Normal
         return $q < 0 ? -$value : $value;
     }
 
+    /** The share of the distribution above a value: a continued fraction in the tail, a series around the middle; about 14 digits. */
+    public static function above(float $z): float
+    {
+        if ($z < 0) {
+            return 1 - self::above(-$z);
+        }
+        $density = exp(-0.5 * $z * $z) / sqrt(2 * M_PI);
+        if ($z > 3) {
+            $fraction = 0.0;
+            for ($k = 200; $k > 0; $k--) {
+                $fraction = $k / ($z + $fraction);
+            }
+
+            return $density / ($z + $fraction);
+        }
+        $term = $z;
+        $sum = $z;
+        for ($k = 1; abs($term) > 1e-17; $k++) {
+            $term *= $z * $z / (2 * $k + 1);
+            $sum += $term;
+        }
+
+        return 0.5 - $density * $sum;
+    }
+
     /** The value a chi-squared of one degree of freedom exceeds with chance $p (above 0, below 1). */
     public static function chiSquaredExceededBy(float $p): float
     {
