@@ -8,6 +8,7 @@ use Illuminate\Testing\TestResponse;
 use Opis\JsonSchema\Errors\ErrorFormatter;
 use Opis\JsonSchema\Validator;
 use PHPUnit\Framework\Assert;
+use stdClass;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Yaml\Yaml;
 
@@ -37,6 +38,17 @@ final class ContractCheck
         $error = $result->error();
         // Not the error itself: it drags the whole schema into the report.
         Assert::assertTrue($error === null, "{$verb} {$path} does not keep its contract: ".($error === null ? '' : json_encode((new ErrorFormatter)->format($error))));
+    }
+
+    /** The schema of what is sent; null where nothing is. */
+    public static function body(string $verb, string $path): ?stdClass
+    {
+        self::validator();
+        [$file, $name] = explode('#/', self::describing($path));
+        $document = Yaml::parseFile(base_path("contract/{$file}"));
+        $reference = data_get($document, "{$name}.".strtolower($verb).'.requestBody.content.application/json.schema.$ref');
+
+        return is_string($reference) ? json_decode((string) file_get_contents(base_path("contract/{$reference}")), false, 64, JSON_THROW_ON_ERROR) : null;
     }
 
     private static function describing(string $path): string

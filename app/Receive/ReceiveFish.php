@@ -28,7 +28,7 @@ final readonly class ReceiveFish
         $price = $this->price($fields->maybeString('price_per_kg'), $settings, $person);
 
         return DB::connection()->transaction(function () use ($id, $fields, $person, $weighing, $price): Fish {
-            $known = Fish::query()->find($id);
+            $known = Fish::query()->with('pieces.readings')->find($id);
             if ($known !== null) {
                 return $this->mustBeTheSame($known, $fields, $weighing);
             }

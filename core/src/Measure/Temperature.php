@@ -23,11 +23,11 @@ final readonly class Temperature
      */
     public static function parse(string $text): self
     {
-        $typed = strtr(trim(strtolower($text)), ['−' => '-', '°' => '', ' ' => '']);
+        $typed = strtr(trim(strtolower($text)), ['−' => '-', '°' => '']);
         if (str_contains($typed, ',')) {
             throw new UnreadableTemperature("Write \"{$text}\" with a point instead of the comma: 3.4.", $text);
         }
-        if (preg_match('/^(-?\d{1,3}(?:\.\d{1,3})?)([cf]?)$/', $typed, $m) !== 1) {
+        if (preg_match('/^(-?\d{1,3}(?:\.\d{1,3})?)\s*([cf]?)$/', $typed, $m) !== 1) {
             throw new UnreadableTemperature("\"{$text}\" is not a temperature. Write it like 3.4 or 38 F.", $text);
         }
         $celsius = $m[2] === 'f' ? ((float) $m[1] - 32) / 1.8 : (float) $m[1];

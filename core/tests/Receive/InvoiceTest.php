@@ -121,6 +121,57 @@ final class InvoiceTest extends TestCase
         self::assertStringContainsString('does not make 121.54', implode(' ', $wrong->rows[0]->faults));
     }
 
+    /** @return array<string, array{string, string, string}> what is written, what stands there instead, what is said of it */
+    public static function slips(): array
+    {
+        return [
+            'a weight of nothing' => ['>12.3</', '>0</', 'Its weight is nothing, or more than two tonnes.'],
+            'a weight below zero' => ['>12.3</', '>-12.3</', 'InvoicedQuantity is "-12.3", which is no amount.'],
+            'a decimal comma' => ['>12.3</', '>12,3</', 'InvoicedQuantity is "12,3", which is no amount.'],
+            'grams written as kilos' => ['unitCode="GRM">4650', 'unitCode="KGM">4650', 'Its weight is nothing, or more than two tonnes.'],
+            'crates' => ['unitCode="KGM">12.3', 'unitCode="CR">12.3', 'A quantity in "CR" is not known here: kilos, grams, pounds, ounces or pieces.'],
+            'half a box' => ['unitCode="H87">3<', 'unitCode="H87">2.5<', '2.5 is not a count of fish.'],
+            'a price in words' => ['>9.80</cbc:PriceAmount>', '>nine</cbc:PriceAmount>', 'PriceAmount is "nine", which is no amount.'],
+            'a line that does not multiply' => ['>12.3</', '>12.4</', '12.4 × 9.80 does not make 120.54.'],
+            'a day that is none' => ['>2026-11-24<', '>2026-11-31<', ''],
+            'a taxable sum that is not that of its lines' => ['>207.03<', '>207.04<', 'At 10 % the lines come to 207.03, the invoice says 207.04.'],
+            'a rate that is no number' => ['<cbc:Percent>21</cbc:Percent><cac:TaxScheme><cbc:ID>VAT</cbc:ID></cac:TaxScheme></cac:TaxCategory>', '<cbc:Percent>full</cbc:Percent><cac:TaxScheme><cbc:ID>VAT</cbc:ID></cac:TaxScheme></cac:TaxCategory>', 'Percent is "full", which is no amount.'],
+        ];
+    }
+
+    #[DataProvider('slips')]
+    public function test_a_slip_is_said_and_the_rest_is_read(string $written, string $instead, string $said): void
+    {
+        $xml = self::ubl('invoice-two-rates');
+        self::assertStringContainsString($written, $xml);
+        $invoice = UblInvoice::read(str_replace($written, $instead, $xml));
+        self::assertFalse($invoice->isClean());
+        self::assertCount(3, $invoice->rows);
+        $faults = [...$invoice->faults, ...array_merge(...array_map(fn (Row $row): array => $row->faults, $invoice->rows))];
+        $said === '' ? self::assertNotSame([], $faults) : self::assertContains($said, $faults);
+        self::assertSame('HG-2041', $invoice->number);
+    }
+
+    public function test_pounds_and_a_price_for_ten_of_them_come_out_the_same(): void
+    {
+        $xml = strtr(self::ubl('invoice-two-rates'), [
+            'unitCode="KGM">12.3' => 'unitCode="LBR">10',
+            '<cbc:PriceAmount currencyID="EUR">9.80</cbc:PriceAmount>' => '<cbc:PriceAmount currencyID="EUR">120.54</cbc:PriceAmount><cbc:BaseQuantity unitCode="LBR">10</cbc:BaseQuantity>',
+        ]);
+        $row = UblInvoice::read($xml)->rows[0];
+        self::assertSame([4_535_924, '12.054', PriceUnit::Pound, []], [$row->mass?->milligrams, (string) $row->price, $row->unit, $row->faults]);
+    }
+
+    public function test_more_lines_than_a_day_brings_are_refused_whole(): void
+    {
+        $xml = self::ubl('invoice-two-rates');
+        $from = (int) strpos($xml, '<cac:InvoiceLine>');
+        $one = substr($xml, $from, (int) strpos($xml, '</cac:InvoiceLine>') + strlen('</cac:InvoiceLine>') - $from);
+        $this->expectException(BadInvoice::class);
+        $this->expectExceptionMessage('this is no delivery of one day');
+        UblInvoice::read(str_replace($one, str_repeat($one, 500), $xml));
+    }
+
     /** @return array<string, array{string}> */
     public static function attacks(): array
     {
