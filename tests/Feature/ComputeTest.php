@@ -94,6 +94,20 @@ final class ComputeTest extends TestCase
         self::assertEqualsWithDelta([177.32, 7.32, 32.771], [$aim['aim_g'], $aim['mean_giveaway_g'], $aim['over_pct']], 0.005);
     }
 
+    public function test_allocate_gives_the_worked_optimum_and_adds_up(): void
+    {
+        $fillets = implode(',', array_map(fn (int $available): string => sprintf('{"mass_g":%d,"available_g":%d}', $available + 120, $available), [1310, 1275, 1420, 1190, 1365, 1240]));
+        [$code, $answer] = self::filter('allocate', '{"fillets":['.$fillets.'],"trim_value_per_kg":9,"kinds":[{"id":"plate","target_g":170,"need":30,"value":6.2,"surplus_value":2},{"id":"tasting","target_g":70,"need":24,"value":2.4,"surplus_value":0.6}]}');
+        self::assertSame(0, $code);
+        self::assertEqualsWithDelta([261.61, 261.61, 0], [$answer['objective'], $answer['bound'], $answer['gap_pct']], 0.005);
+        self::assertSame(['1', '2', '3', '4', '5', '6'], array_column((array) $answer['fillets'], 'id'));
+        self::assertSame(data_get($answer, 'made.plate'), array_sum(array_map(fn (mixed $fillet): mixed => data_get($fillet, 'counts.plate'), (array) $answer['fillets'])));
+        self::assertGreaterThan(0, $answer['seconds']);
+        [, $three] = self::filter('allocate', '{"fillets":['.$fillets.'],"kinds":[{"id":"plate","target_g":170,"need":20,"value":6.2},{"id":"tasting","target_g":70,"need":24,"value":2.4},{"id":"lunch","target_g":140,"need":12,"value":4.9}]}');
+        self::assertGreaterThanOrEqual($three['objective'], $three['bound']);
+        self::assertLessThan(0.5, $three['gap_pct']);
+    }
+
     public function test_freshness_judges_by_grades_papers_and_the_probe(): void
     {
         [$code, $bright] = self::filter('freshness', '{"fat":"lean","state":"gutted","grades":{"smell":0,"eyes":1,"gills":0,"skin":0,"flesh":0,"cavity":0},"rigor":"stiff","mass_g":2000}');
@@ -126,6 +140,11 @@ final class ComputeTest extends TestCase
             'a band wider than the portion' => ['portion-plan', '{"fillet":{"mass_g":900,"length_cm":40,"thickness_mm":30},"kinds":[{"id":"a","target_g":100,"minus_g":100}]}', '/kinds/0/minus_g', 'wider than the portion'],
             'a fillet of three metres' => ['portion-plan', '{"fillet":{"mass_g":900,"length_cm":300,"thickness_mm":30},"kinds":[{"id":"a","target_g":100}]}', '/fillet/length_cm', 'two metres'],
             'one name twice' => ['portion-plan', '{"fillet":{"mass_g":900,"length_cm":40,"thickness_mm":30},"kinds":[{"id":"a","target_g":100},{"id":"a","target_g":90}]}', '/kinds', 'name of its own'],
+            'no fillet' => ['allocate', '{"fillets":[],"kinds":[{"id":"a","target_g":100,"need":3}]}', '/fillets', 'between 1 and 1000'],
+            'a portion no fillet gives' => ['allocate', '{"fillets":[{"mass_g":500,"available_g":400}],"kinds":[{"id":"a","target_g":401,"need":3}]}', '/kinds/0/target_g', 'fits into none'],
+            'more to cut than the fillet' => ['allocate', '{"fillets":[{"mass_g":500,"available_g":501}],"kinds":[{"id":"a","target_g":100,"need":3}]}', '/fillets/0/available_g', 'no more than the fillet'],
+            'half a portion wanted' => ['allocate', '{"fillets":[{"mass_g":500,"available_g":400}],"kinds":[{"id":"a","target_g":100,"need":0.5}]}', '/kinds/0/need', 'whole portions'],
+            'a surplus dearer than the dish' => ['allocate', '{"fillets":[{"mass_g":500,"available_g":400}],"kinds":[{"id":"a","target_g":100,"need":1,"value":2,"surplus_value":3}]}', '/kinds/0/surplus_value', 'no more than one that is wanted'],
             'a hand beyond half' => ['aim', '{"target_g":170,"minus_g":5,"plus_g":10,"sigma_g":6,"max_under_pct":60}', '/max_under_pct', 'below 50'],
             'a record beyond the fish' => ['expected-yield', '{"prior":{"mean_pct":62,"sd_pct":3,"strength":4},"records_pct":[101]}', '/records_pct/0', 'at most 100'],
             'no starting figure' => ['expected-yield', '{}', '/prior', 'starting figure'],

@@ -8,8 +8,8 @@ const FAMILIES: { family: Family; name: string }[] = [
   { family: 'discard', name: 'Discard' },
 ];
 
-/** Narrower than this share of the bar, a segment carries no name. */
-const WIDE_ENOUGH = 0.075;
+/** The share of the bar a name needs, on the narrowest bench; a segment that is narrower carries none. */
+const needs = (name: string) => 0.02 + 0.0125 * name.length;
 
 const pct = (part: number, whole: number) => `${whole > 0 ? (100 * part) / whole : 0}%`;
 
@@ -54,7 +54,7 @@ export function Keel(props: { keel: KeelData; small?: boolean; onChoose?: (piece
                 props.onChoose?.(segment.piece);
               }}
             >
-              {segment.mass.mg / keel.length_mg > WIDE_ENOUGH && <span>{segment.name}</span>}
+              {segment.mass.mg / keel.length_mg > needs(segment.name) && <span>{segment.name}</span>}
             </button>
           ),
         )}

@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Compute;
+
+use App\Contract\Fault;
+use App\Contract\Fields;
+use Sectum\Portion\Allocate\Allocation;
+use Sectum\Portion\Allocate\OnBench;
+use Sectum\Portion\Allocate\Wanted;
+use Sectum\Portion\BadFillet;
+
+/** `allocate`: which portions from which fillet, for tonight's demand. */
+final readonly class AllocateComputation implements Computation
+{
+    public static function name(): string
+    {
+        return 'allocate';
+    }
+
+    public function answer(Fields $request): array
+    {
+        $started = hrtime(true);
+        $fillets = [];
+        foreach ($request->list('fillets') as $i => $fillet) {
+            $fillets[] = self::located("/fillets/{$i}", fn (): OnBench => new OnBench($fillet->maybeString('id') ?? (string) ($i + 1), $fillet->number('mass_g'), $fillet->number('available_g')));
+        }
+        $most = max([0.0, ...array_map(fn (OnBench $fillet): float => $fillet->availableGrams, $fillets)]);
+        $kinds = [];
+        foreach ($request->list('kinds') as $i => $kind) {
+            $wanted = self::located("/kinds/{$i}", fn (): Wanted => new Wanted($kind->string('id'), $kind->number('target_g'), $kind->int('need'), $kind->number('value', 0), $kind->number('surplus_value', 0)));
+            if ($wanted->targetGrams > $most) {
+                throw Fault::inField("/kinds/{$i}/target_g", "\"{$wanted->id}\" fits into none of the fillets: the most that can be cut of one is {$most} g.");
+            }
+            isset($kinds[$wanted->id]) && throw Fault::inField("/kinds/{$i}/id", 'Each kind of portion has a name of its own.');
+            $kinds[$wanted->id] = $wanted;
+        }
+        if ($kinds === []) {
+            throw Fault::inField('/kinds', 'Ask for between 1 and 8 kinds of portion.');
+        }
+        $answer = Allocation::of($fillets, array_values($kinds), $request->number('trim_value_per_kg', 0));
+
+        return [
+            'fillets' => array_map(fn (OnBench $fillet, array $counts): array => ['id' => $fillet->id, 'counts' => $counts], $fillets, $answer->counts),
+            'made' => $answer->made,
+            'short' => $answer->short,
+            'surplus' => $answer->surplus,
+            'objective' => $answer->objective,
+            'bound' => $answer->bound,
+            'gap_pct' => $answer->gapPct(),
+            'seconds' => (hrtime(true) - $started) / 1e9,
+        ];
+    }
+
+    /**
+     * @template T
+     *
+     * @param  callable(): T  $make
+     * @return T
+     */
+    private static function located(string $at, callable $make): mixed
+    {
+        try {
+            return $make();
+        } catch (BadFillet $bad) {
+            throw Fault::inField($at.$bad->pointer(), $bad->getMessage());
+        }
+    }
+}
