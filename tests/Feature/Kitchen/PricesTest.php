@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature\Kitchen;
+
+use App\Kitchen\Role;
+use Illuminate\Support\Facades\Route;
+use Tests\Feature\Receive\AtTheDoor;
+
+/** Who cuts sees weights; what fish costs is for those who buy it. */
+final class PricesTest extends AtTheDoor
+{
+    private const READ = [
+        '/kitchen', '/spine', '/fish', '/fish/{species}', '/receive', '/receive/cold-room', '/receive/deliveries', '/receive/deliveries/{delivery}', '/receive/lines/{line}/inspection',
+        '/breakdown', '/breakdown/fish/{fish}', '/breakdown/methods/{method}', '/breakdown/trays', '/portion', '/portion/fish/{fish}', '/route', '/route/fish/{fish}', '/log', '/log/fish/{fish}', '/log/trace/{format}',
+    ];
+
+    /** @var array<string, string> what stands in the gaps of a path */
+    private array $here;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $line = $this->line('Hake', ['invoiced' => '9.2 kg', 'price' => '9.80', 'lot' => 'H-2311']);
+        $this->weighIn($line, '3100 g')->assertOk();
+        $this->inspect($line)->assertOk();
+        $fish = $this->routed();
+        $version = $this->api('GET', "/cost/fish/{$fish}")->json('fish.version');
+        $this->api('PUT', "/cost/fish/{$fish}", ['labour_minutes' => 14, 'delivery' => '2.50', 'version' => $version])->assertOk();
+        $this->done($fish, 'cost')->assertOk();
+        $this->here = ['fish' => $fish, 'species' => $this->species('Hake'), 'delivery' => $this->delivery, 'line' => $line, 'method' => 'round-two', 'format' => 'json'];
+    }
+
+    public function test_a_cutter_reads_no_money(): void
+    {
+        $this->actingAs($this->cutter);
+        foreach (self::READ as $pattern) {
+            $path = (string) preg_replace_callback('/\{(\w+)\}/', fn (array $gap): string => $this->here[$gap[1]], $pattern);
+            $answer = str_starts_with($path, '/log/trace') ? $this->get("/api{$path}?q=H-2311") : $this->api('GET', $path);
+            $text = (string) json_encode(json_decode((string) $answer->assertOk()->getContent()), JSON_UNESCAPED_UNICODE);
+            self::assertDoesNotMatchRegularExpression('/[€£$] ?\d|\d ?€/u', $text, $path);
+            self::assertDoesNotMatchRegularExpression('/"\w*(_minor|price\w*)":(?!null|"")[^,}]*\d/', $text, $path);
+        }
+    }
+
+    public function test_the_cost_stage_is_shut_and_writes_nothing(): void
+    {
+        $this->actingAs($this->cutter);
+        foreach (['/cost', "/cost/fish/{$this->here['fish']}"] as $path) {
+            $this->api('GET', $path)->assertForbidden();
+        }
+        $this->api('PUT', "/receive/deliveries/{$this->delivery}/lines/".self::id(), ['species' => $this->here['species'], 'state' => 'gutted', 'price' => '1.00'])->assertForbidden();
+        $this->actingAs($this->chef);
+        self::assertCount(1, (array) $this->api('GET', "/receive/deliveries/{$this->delivery}")->json('lines'));
+    }
+
+    public function test_the_head_chef_reads_them(): void
+    {
+        self::assertSame(Role::HeadChef, $this->chef->role);
+        self::assertStringContainsString('€', (string) json_encode($this->api('GET', "/log/fish/{$this->here['fish']}")->json(), JSON_UNESCAPED_UNICODE));
+        self::assertStringContainsString('€', (string) json_encode($this->api('GET', "/cost/fish/{$this->here['fish']}")->json(), JSON_UNESCAPED_UNICODE));
+    }
+
+    public function test_no_page_for_reading_was_forgotten_here(): void
+    {
+        $others = ['/scale', '/probe', '/scanner/labels', '/cost', '/cost/fish/{fish}', '/receive/photos/{photo}', '/log/recall'];
+        foreach (Route::getRoutes()->getRoutes() as $route) {
+            if (str_starts_with($route->uri(), 'api/') && in_array('GET', $route->methods(), true)) {
+                self::assertContains(substr($route->uri(), 3), [...self::READ, ...$others]);
+            }
+        }
+    }
+}

@@ -1,0 +1,84 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Schema;
+use Illuminate\Testing\TestResponse;
+use Symfony\Component\HttpFoundation\Response;
+use Tests\Feature\Receive\AtTheDoor;
+
+/** A page that does not hear the answer asks again: whatever was written stands there once. */
+final class SentTwiceTest extends AtTheDoor
+{
+    private int $twice = 0;
+
+    /**
+     * Every write goes out twice; the second changes no table, and is answered as the first or told that things moved on.
+     *
+     * @param  array<string, mixed>  $body
+     * @return TestResponse<Response>
+     */
+    protected function api(string $verb, string $path, array $body = []): TestResponse
+    {
+        $first = parent::api($verb, $path, $body);
+        if ($verb !== 'PUT' || $first->getStatusCode() >= 300) {
+            return $first;
+        }
+        $rows = self::rows();
+        $second = parent::api($verb, $path, $body);
+        self::assertContains($second->getStatusCode(), isset($body['version']) ? [$first->getStatusCode(), 409] : [$first->getStatusCode()], "{$verb} {$path} sent twice");
+        self::assertSame($rows, self::rows(), "{$verb} {$path} sent twice wrote twice");
+        $this->twice++;
+
+        return $first;
+    }
+
+    public function test_a_fish_from_the_box_to_the_cost_stands_there_once(): void
+    {
+        $fish = $this->routed();
+        $version = $this->api('GET', "/cost/fish/{$fish}")->json('fish.version');
+        $this->api('PUT', "/cost/fish/{$fish}", ['labour_minutes' => 14, 'version' => $version])->assertOk();
+        $this->done($fish, 'cost')->assertOk();
+        self::assertGreaterThanOrEqual(20, $this->twice);
+        self::assertSame(5, DB::table('pieces')->where('fish_id', $fish)->where('part', 'portion')->count());
+    }
+
+    public function test_a_delivery_with_its_lines_fish_and_looks_stands_there_once(): void
+    {
+        $line = $this->line('Hake', ['invoiced' => '9.2 kg', 'price' => '9.80']);
+        $fish = self::id();
+        $this->weighIn($line, '3100 g', fish: $fish)->assertOk();
+        $this->weighIn($line, '2950 g')->assertOk();
+        $this->inspect($line, ['temperature' => ['typed' => '2.4']])->assertOk();
+        $this->close()->assertOk();
+        self::assertGreaterThan(4, $this->twice);
+        self::assertSame(2, DB::table('fish')->count());
+        self::assertSame(1, DB::table('inspections')->count());
+    }
+
+    public function test_the_board_keeps_one_of_everything_found_counted_and_chosen(): void
+    {
+        $fish = $this->received();
+        $head = self::id();
+        $this->weigh($fish, 'head', '650 g', reading: $head)->assertOk();
+        $this->weigh($fish, 'side-a', '1515 g')->assertOk();
+        $this->api('PUT', "/breakdown/fish/{$fish}/readings/{$head}/taken-back", ['reason' => 'wrong part'])->assertOk();
+        $this->api('PUT', '/breakdown/trays/half%20tray', ['mass' => '412 g'])->assertOk();
+        $this->boned($fish);
+        self::assertSame([3, 1], [DB::table('readings')->count(), DB::table('reading_voids')->count()]);
+    }
+
+    /** @return array<string, int> how many stand in every table */
+    private static function rows(): array
+    {
+        $rows = [];
+        foreach (Schema::getTableListing(schemaQualified: false) as $table) {
+            $rows[$table] = DB::table($table)->count();
+        }
+
+        return $rows;
+    }
+}
