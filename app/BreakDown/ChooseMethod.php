@@ -12,7 +12,6 @@ use App\Receive\Kept;
 use App\Receive\WeightsChanged;
 use Illuminate\Support\Facades\DB;
 use Psr\Clock\ClockInterface;
-use Sectum\BreakDown\Method\BadMethod;
 
 /** The school a fish is cut by, and how its questions are answered; and how far the cutter says to be. */
 final readonly class ChooseMethod
@@ -38,11 +37,7 @@ final readonly class ChooseMethod
             if ($method === null || $method->form !== $fish->species->form) {
                 throw Fault::inField('/method', "{$fish->species->name} is not cut that way.");
             }
-            try {
-                $choices = $method->chosen($fields->fields('choices')->texts());
-            } catch (BadMethod $bad) {
-                throw Fault::inField($bad->pointer(), $bad->getMessage());
-            }
+            $choices = Fault::within('', fn (): array => $method->chosen($fields->fields('choices')->texts()));
             $begun = $fish->method !== $code;
             $fish->fill(['method' => $code, 'choices' => $choices, ...$begun ? ['steps_said' => 0, 'begun_at' => $this->clock->now()->format(DATE_ATOM)] : []]);
             $fish->changed();

@@ -11,7 +11,6 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
 use Sectum\Measure\Mass;
-use Sectum\Refusal;
 
 /** The schools as the house writes them, and the trays that lie under its fish. */
 final readonly class MethodController
@@ -38,11 +37,7 @@ final readonly class MethodController
     public function storeTray(TrayRequest $request, string $tray): JsonResponse
     {
         $typed = $request->fields()->maybeString('mass');
-        try {
-            Trays::store($tray, $typed === null || trim($typed) === '' ? null : Mass::parse($typed, Person::of($request)->units));
-        } catch (Refusal $refusal) {
-            throw Fault::inField('/mass', $refusal->getMessage());
-        }
+        Fault::at('/mass', fn () => Trays::store($tray, $typed === null || trim($typed) === '' ? null : Mass::parse($typed, Person::of($request)->units)));
 
         return $this->trays($request);
     }

@@ -14,7 +14,6 @@ use Illuminate\Support\Facades\DB;
 use Psr\Clock\ClockInterface;
 use Sectum\Measure\Mass;
 use Sectum\Receive\FindKind;
-use Sectum\Refusal;
 
 /** Something else was found in a fish: kept with its mass and a note, and offered for the claim. */
 final readonly class StoreFind
@@ -51,10 +50,6 @@ final readonly class StoreFind
 
     private static function mass(?string $typed, Person $person): ?Mass
     {
-        try {
-            return $typed === null || trim($typed) === '' ? null : Mass::parse($typed, $person->units);
-        } catch (Refusal $refusal) {
-            throw Fault::inField('/mass', $refusal->getMessage());
-        }
+        return $typed === null || trim($typed) === '' ? null : Fault::at('/mass', fn (): Mass => Mass::parse($typed, $person->units));
     }
 }

@@ -8,7 +8,6 @@ use App\Contract\Fault;
 use App\Contract\Fields;
 use App\Kitchen\Person;
 use Illuminate\Support\Facades\DB;
-use Sectum\BreakDown\Method\BadMethod;
 use Sectum\BreakDown\Method\StepPart;
 use Sectum\Fish\BodyForm;
 
@@ -53,11 +52,7 @@ final readonly class StoreMethod
         foreach ($given as $i => $step) {
             $parts = trim($step->maybeString('parts') ?? '');
             foreach (array_filter(explode(' ', $parts), fn (string $part): bool => $part !== '') as $part) {
-                try {
-                    $parsed = StepPart::parse($part);
-                } catch (BadMethod $bad) {
-                    throw Fault::inField("/steps/{$i}/parts", $bad->getMessage());
-                }
+                $parsed = Fault::at("/steps/{$i}/parts", fn (): StepPart => StepPart::parse($part));
                 if (! in_array($parsed->part, $form->parts(), true)) {
                     throw Fault::inField("/steps/{$i}/parts", "{$parsed->part->spoken()} does not come off a fish built like this.");
                 }

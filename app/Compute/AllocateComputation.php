@@ -9,7 +9,6 @@ use App\Contract\Fields;
 use Sectum\Portion\Allocate\Allocation;
 use Sectum\Portion\Allocate\OnBench;
 use Sectum\Portion\Allocate\Wanted;
-use Sectum\Portion\BadFillet;
 
 /** `allocate`: which portions from which fillet, for tonight's demand. */
 final readonly class AllocateComputation implements Computation
@@ -24,12 +23,12 @@ final readonly class AllocateComputation implements Computation
         $started = hrtime(true);
         $fillets = [];
         foreach ($request->list('fillets') as $i => $fillet) {
-            $fillets[] = self::located("/fillets/{$i}", fn (): OnBench => new OnBench($fillet->maybeString('id') ?? (string) ($i + 1), $fillet->number('mass_g'), $fillet->number('available_g')));
+            $fillets[] = Fault::within("/fillets/{$i}", fn (): OnBench => new OnBench($fillet->maybeString('id') ?? (string) ($i + 1), $fillet->number('mass_g'), $fillet->number('available_g')));
         }
         $most = max([0.0, ...array_map(fn (OnBench $fillet): float => $fillet->availableGrams, $fillets)]);
         $kinds = [];
         foreach ($request->list('kinds') as $i => $kind) {
-            $wanted = self::located("/kinds/{$i}", fn (): Wanted => new Wanted($kind->string('id'), $kind->number('target_g'), $kind->int('need'), $kind->number('value', 0), $kind->number('surplus_value', 0)));
+            $wanted = Fault::within("/kinds/{$i}", fn (): Wanted => new Wanted($kind->string('id'), $kind->number('target_g'), $kind->int('need'), $kind->number('value', 0), $kind->number('surplus_value', 0)));
             if ($wanted->targetGrams > $most) {
                 throw Fault::inField("/kinds/{$i}/target_g", "\"{$wanted->id}\" fits into none of the fillets: the most that can be cut of one is {$most} g.");
             }
@@ -51,20 +50,5 @@ final readonly class AllocateComputation implements Computation
             'gap_pct' => $answer->gapPct(),
             'seconds' => (hrtime(true) - $started) / 1e9,
         ];
-    }
-
-    /**
-     * @template T
-     *
-     * @param  callable(): T  $make
-     * @return T
-     */
-    private static function located(string $at, callable $make): mixed
-    {
-        try {
-            return $make();
-        } catch (BadFillet $bad) {
-            throw Fault::inField($at.$bad->pointer(), $bad->getMessage());
-        }
     }
 }

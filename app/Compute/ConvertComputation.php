@@ -9,7 +9,6 @@ use App\Contract\Fields;
 use Sectum\Measure\Mass;
 use Sectum\Measure\MassUnit;
 use Sectum\Measure\UnitSystem;
-use Sectum\Refusal;
 
 /** `convert`: a weight as typed, in milligrams and in every unit, exactly. */
 final readonly class ConvertComputation implements Computation
@@ -21,11 +20,7 @@ final readonly class ConvertComputation implements Computation
 
     public function answer(Fields $request): array
     {
-        try {
-            $mass = Mass::parse($request->string('entry'), UnitSystem::from($request->maybeString('units') ?? UnitSystem::Metric->value));
-        } catch (Refusal $refusal) {
-            throw Fault::inField('/entry', $refusal->getMessage());
-        }
+        $mass = Fault::at('/entry', fn (): Mass => Mass::parse($request->string('entry'), UnitSystem::from($request->maybeString('units') ?? UnitSystem::Metric->value)));
         $written = [];
         foreach (MassUnit::cases() as $unit) {
             $written[$unit->value] = $mass->exact($unit);

@@ -6,7 +6,6 @@ namespace App\Compute;
 
 use App\Contract\Fault;
 use App\Contract\Fields;
-use Sectum\Portion\BadFillet;
 use Sectum\Portion\FilletOnBoard;
 use Sectum\Portion\FilletShape;
 use Sectum\Portion\Kind;
@@ -61,13 +60,9 @@ final readonly class PortionPlanComputation implements Computation
 
     private static function kind(Fields $kind, string $at): Kind
     {
-        try {
-            return new Kind(
-                $kind->string('id'), $kind->number('target_g'), $kind->number('minus_g', 0), $kind->number('plus_g', 0), $kind->number('value', 0),
-                $kind->maybeInt('max'), $kind->maybeNumber('min_thickness_mm'), $kind->maybeNumber('max_thickness_mm'), $kind->maybeNumber('min_evenness'),
-            );
-        } catch (BadFillet $bad) {
-            throw Fault::inField($at.$bad->pointer(), $bad->getMessage());
-        }
+        return Fault::within($at, fn (): Kind => new Kind(
+            $kind->string('id'), $kind->number('target_g'), $kind->number('minus_g', 0), $kind->number('plus_g', 0), $kind->number('value', 0),
+            $kind->maybeInt('max'), $kind->maybeNumber('min_thickness_mm'), $kind->maybeNumber('max_thickness_mm'), $kind->maybeNumber('min_evenness'),
+        ));
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Contract;
 
 use RuntimeException;
+use Sectum\Refusal;
 
 /** A request that is refused, with the sentence the cook will read and where it belongs. */
 final class Fault extends RuntimeException
@@ -25,6 +26,46 @@ final class Fault extends RuntimeException
     public static function inField(string $pointer, string $sentence): self
     {
         return new self(422, $sentence, [$pointer => $sentence]);
+    }
+
+    /**
+     * What the core makes of one field; what it refuses is said at that field.
+     *
+     * @template T
+     *
+     * @param  string  $pointer  JSON pointer of the field
+     * @param  callable(): T  $make
+     * @return T
+     *
+     * @throws self
+     */
+    public static function at(string $pointer, callable $make): mixed
+    {
+        try {
+            return $make();
+        } catch (Refusal $refusal) {
+            throw self::inField($pointer, $refusal->getMessage());
+        }
+    }
+
+    /**
+     * What the core makes of an object of many fields; it says itself which of them it refuses.
+     *
+     * @template T
+     *
+     * @param  string  $pointer  JSON pointer of the object
+     * @param  callable(): T  $make
+     * @return T
+     *
+     * @throws self
+     */
+    public static function within(string $pointer, callable $make): mixed
+    {
+        try {
+            return $make();
+        } catch (Refusal $refusal) {
+            throw self::inField($pointer.$refusal->pointer(), $refusal->getMessage());
+        }
     }
 
     /** @param  non-empty-array<string, string>  $pointers */

@@ -12,7 +12,6 @@ use App\Receive\Fish;
 use App\Receive\Kept;
 use Illuminate\Support\Facades\DB;
 use Sectum\Measure\Money;
-use Sectum\Refusal;
 
 /** What was paid for a fish and how long it took, as the head chef writes it down. */
 final readonly class StoreCost
@@ -24,11 +23,7 @@ final readonly class StoreCost
         $values = [];
         foreach (['price_per_kg' => 'price_per_kg_minor', 'delivery' => 'delivery_minor'] as $field => $column) {
             if ($fields->has($field)) {
-                try {
-                    $values[$column] = Money::parse($fields->string($field), $currency)->minor;
-                } catch (Refusal $refusal) {
-                    throw Fault::inField("/{$field}", $refusal->getMessage());
-                }
+                $values[$column] = Fault::at("/{$field}", fn (): int => Money::parse($fields->string($field), $currency)->minor);
             }
         }
         if ($fields->has('labour_minutes')) {

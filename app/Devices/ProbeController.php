@@ -7,7 +7,6 @@ namespace App\Devices;
 use App\Contract\Fault;
 use Illuminate\Http\JsonResponse;
 use Sectum\Measure\Temperature;
-use Sectum\Refusal;
 
 final readonly class ProbeController
 {
@@ -21,11 +20,7 @@ final readonly class ProbeController
     {
         config('sectum.demo') === true || throw Fault::notThere('This probe is a real one: stick it into the fish.');
         $typed = $request->fields()->maybeString('core');
-        try {
-            $core = $typed === null ? null : Temperature::parse($typed);
-        } catch (Refusal $refusal) {
-            throw Fault::inField('/core', $refusal->getMessage());
-        }
+        $core = $typed === null ? null : Fault::at('/core', fn (): Temperature => Temperature::parse($typed));
 
         return self::answer(function () use ($core, $probe): ProbeSample {
             $core === null ? $probe->pull() : $probe->stick($core);

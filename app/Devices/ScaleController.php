@@ -11,7 +11,6 @@ use App\Measure\Words;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Sectum\Measure\Mass;
-use Sectum\Refusal;
 
 final readonly class ScaleController
 {
@@ -30,11 +29,7 @@ final readonly class ScaleController
     {
         config('sectum.demo') === true || throw Fault::notThere('This scale is a real one: put the fish on it.');
         $put = $request->fields()->maybeString('put');
-        try {
-            $mass = $put === null ? null : Mass::parse($put, Person::of($request)->units);
-        } catch (Refusal $refusal) {
-            throw Fault::inField('/put', $refusal->getMessage());
-        }
+        $mass = $put === null ? null : Fault::at('/put', fn (): Mass => Mass::parse($put, Person::of($request)->units));
 
         return $this->answer($request, function () use ($mass, $request, $pan): ScaleSample {
             $mass === null ? ($request->fields()->bool('nudge') ? $pan->nudge() : $pan->clear()) : $pan->put($mass);

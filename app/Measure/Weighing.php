@@ -9,7 +9,6 @@ use App\Contract\Fields;
 use App\Kitchen\Settings;
 use Sectum\Measure\Mass;
 use Sectum\Measure\UnitSystem;
-use Sectum\Refusal;
 
 /** A weight as it comes from the bench: off the pan, or typed. */
 final readonly class Weighing
@@ -35,11 +34,7 @@ final readonly class Weighing
             throw Fault::inField($at, 'Put it on the pan, or type its weight.');
         }
         if ($typed !== null) {
-            try {
-                $mass = Mass::parse($typed, $units);
-            } catch (Refusal $refusal) {
-                throw Fault::inField($at.'/typed', $refusal->getMessage());
-            }
+            $mass = Fault::at($at.'/typed', fn (): Mass => Mass::parse($typed, $units));
             $weighing = new self($mass, Mass::zero(), $settings->scaleStep, $typed);
         } else {
             $pan = $weight->fields('pan');

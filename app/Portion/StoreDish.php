@@ -13,7 +13,6 @@ use Sectum\Measure\Mass;
 use Sectum\Measure\Money;
 use Sectum\Measure\UnitSystem;
 use Sectum\Portion\Band;
-use Sectum\Refusal;
 
 /** The head chef writes a dish down, or changes it. */
 final readonly class StoreDish
@@ -22,18 +21,18 @@ final readonly class StoreDish
     {
         $person->mustSeePrices();
         $currency = Settings::load()->currency;
-        $mass = fn (string $name): Mass => self::at("/{$name}", fn (): Mass => self::massOrNothing($fields->string($name), $person->units));
+        $mass = fn (string $name): Mass => Fault::at("/{$name}", fn (): Mass => self::massOrNothing($fields->string($name), $person->units));
         [$target, $minus, $plus] = [$mass('target'), $mass('minus'), $mass('plus')];
-        self::at('/minus', fn (): Band => Band::of($target, $minus, $plus));
+        Fault::at('/minus', fn (): Band => Band::of($target, $minus, $plus));
         $price = $fields->maybeString('price');
         $values = [
             'name' => trim($fields->string('name')),
             'target_mg' => $target->milligrams,
             'minus_mg' => $minus->milligrams,
             'plus_mg' => $plus->milligrams,
-            'sides_minor' => self::at('/sides', fn (): int => Money::parse($fields->maybeString('sides') ?? '0', $currency)->minor),
+            'sides_minor' => Fault::at('/sides', fn (): int => Money::parse($fields->maybeString('sides') ?? '0', $currency)->minor),
             'surcharge_pct' => json_encode($fields->number('surcharge_pct', 0), JSON_THROW_ON_ERROR),
-            'price_minor' => $price === null ? null : self::at('/price', fn (): int => self::aboveNothing(Money::parse($price, $currency))),
+            'price_minor' => $price === null ? null : Fault::at('/price', fn (): int => self::aboveNothing(Money::parse($price, $currency))),
             'target_cost_pct' => $fields->has('target_cost_pct') ? json_encode($fields->number('target_cost_pct'), JSON_THROW_ON_ERROR) : null,
         ];
 
@@ -65,20 +64,5 @@ final readonly class StoreDish
     private static function massOrNothing(string $typed, UnitSystem $units): Mass
     {
         return preg_match('/^0+(\.0+)?( ?[a-z]+)?$/', trim(strtolower($typed))) === 1 ? Mass::zero() : Mass::parse($typed, $units);
-    }
-
-    /**
-     * @template T
-     *
-     * @param  callable(): T  $read
-     * @return T
-     */
-    private static function at(string $pointer, callable $read): mixed
-    {
-        try {
-            return $read();
-        } catch (Refusal $refusal) {
-            throw Fault::inField($pointer, $refusal->getMessage());
-        }
     }
 }

@@ -19,7 +19,6 @@ use Sectum\Receive\Freshness;
 use Sectum\Receive\LooksAndFeel;
 use Sectum\Receive\Rigor;
 use Sectum\Receive\Verdict;
-use Sectum\Refusal;
 
 /** Looks at the fish of a line, or at some of them, and says what becomes of each. */
 final readonly class InspectFish
@@ -124,14 +123,11 @@ final readonly class InspectFish
     {
         $given = $fields->fields('temperature');
         $typed = $given->maybeString('typed');
-        try {
-            return match (true) {
-                $typed !== null && trim($typed) !== '' => Temperature::parse($typed),
-                $given->maybeInt('probe') !== null => Temperature::ofCelsius($given->int('probe') / 10),
-                default => null,
-            };
-        } catch (Refusal $refusal) {
-            throw Fault::inField('/temperature', $refusal->getMessage());
-        }
+
+        return match (true) {
+            $typed !== null && trim($typed) !== '' => Fault::at('/temperature', fn (): Temperature => Temperature::parse($typed)),
+            $given->maybeInt('probe') !== null => Temperature::ofCelsius($given->int('probe') / 10),
+            default => null,
+        };
     }
 }

@@ -12,7 +12,6 @@ use App\Measure\Weighing;
 use Illuminate\Support\Facades\DB;
 use Sectum\Fish\StateBought;
 use Sectum\Measure\Money;
-use Sectum\Refusal;
 
 /** A fish comes out of the box: what it is, from whom, how it was bought, what it weighs and costs. */
 final readonly class ReceiveFish
@@ -49,11 +48,8 @@ final readonly class ReceiveFish
             return null;
         }
         $person->mustSeePrices();
-        try {
-            return Money::parse($typed, $settings->currency);
-        } catch (Refusal $refusal) {
-            throw Fault::inField('/price_per_kg', $refusal->getMessage());
-        }
+
+        return Fault::at('/price_per_kg', fn (): Money => Money::parse($typed, $settings->currency));
     }
 
     private function mustBeTheSame(Fish $known, Fields $fields, Weighing $weighing): Fish

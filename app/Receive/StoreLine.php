@@ -14,7 +14,6 @@ use Sectum\Measure\Mass;
 use Sectum\Measure\Money;
 use Sectum\Receive\PriceUnit;
 use Sectum\Receive\SizeGrade;
-use Sectum\Refusal;
 
 /** One line of the invoice is written down, or mended while the delivery is open. */
 final readonly class StoreLine
@@ -85,20 +84,13 @@ final readonly class StoreLine
         if ($typed === null || trim($typed) === '') {
             return null;
         }
-        try {
-            return Mass::parse($typed, $person->units);
-        } catch (Refusal $refusal) {
-            throw Fault::inField('/invoiced', $refusal->getMessage());
-        }
+
+        return Fault::at('/invoiced', fn (): Mass => Mass::parse($typed, $person->units));
     }
 
     private static function price(string $typed): string
     {
-        try {
-            return (string) Money::parse($typed, Settings::load()->currency)->minor;
-        } catch (Refusal $refusal) {
-            throw Fault::inField('/price', $refusal->getMessage());
-        }
+        return Fault::at('/price', fn (): string => (string) Money::parse($typed, Settings::load()->currency)->minor);
     }
 
     private static function grade(?string $typed): ?SizeGrade

@@ -14,7 +14,6 @@ use Illuminate\Support\Facades\DB;
 use Sectum\Measure\Mass;
 use Sectum\Measure\Money;
 use Sectum\Receive\Found;
-use Sectum\Refusal;
 
 /** A fish of a delivery on the pan, or a box of like ones gross, with its ice and its tub. */
 final readonly class WeighIn
@@ -77,11 +76,8 @@ final readonly class WeighIn
     private static function typed(Fields $fields, string $name, Person $person): Mass
     {
         $typed = $fields->maybeString($name);
-        try {
-            return $typed === null || trim($typed) === '' ? Mass::zero() : Mass::parse($typed, $person->units);
-        } catch (Refusal $refusal) {
-            throw Fault::inField("/{$name}", $refusal->getMessage());
-        }
+
+        return $typed === null || trim($typed) === '' ? Mass::zero() : Fault::at("/{$name}", fn (): Mass => Mass::parse($typed, $person->units));
     }
 
     private function mustBeTheSame(Fish $known, DeliveryLine $line, Weighing $weighing): void
