@@ -34,6 +34,25 @@ final readonly class FilletOnBoard
         $this->endGrams = max($squareHeadGrams, $massGrams * $shape->massUpTo($shape->lastThick($minTailMm / $thicknessMm)));
     }
 
+    /**
+     * The same fillet once some of it was cut off: the knife stands somewhere, so much lies ahead of it, and the rest of the table is scaled to that.
+     *
+     * What lies behind counts as squared off, so that every place still is where it was.
+     *
+     * @param  float  $knifeCm  from the head end
+     * @param  float  $aheadGrams  still ahead, above 0
+     *
+     * @throws BadFillet when the knife is past the tail end or nothing is ahead
+     */
+    public static function ahead(FilletShape $shape, float $knifeCm, float $aheadGrams, float $lengthCm, float $thicknessMm, float $minTailMm): self
+    {
+        $behind = $shape->massUpTo($knifeCm / $lengthCm);
+        $aheadGrams > 0 && $behind < 1 || throw new BadFillet('Nothing of this fillet is left to cut.', $aheadGrams, '/ahead_g');
+        $whole = $aheadGrams / (1 - $behind);
+
+        return new self($shape, $whole, $lengthCm, $thicknessMm, $whole * $behind, $minTailMm);
+    }
+
     public function availableGrams(): float
     {
         return $this->endGrams - $this->squareHeadGrams;
@@ -47,7 +66,19 @@ final readonly class FilletOnBoard
     /** Where the knife stands when so much lies behind it, head end included. */
     public function cm(float $grams): float
     {
-        return $this->lengthCm * $this->shape->where($grams / $this->massGrams);
+        return $this->lengthCm * $this->shareOfLength($grams);
+    }
+
+    /** The same as a share of the length, 0 to 1. */
+    public function shareOfLength(float $grams): float
+    {
+        return $this->shape->where($grams / $this->massGrams);
+    }
+
+    /** What lies before a place, grams; the inverse of `cm`. */
+    public function gramsUpTo(float $cm): float
+    {
+        return $this->massGrams * $this->shape->massUpTo($cm / $this->lengthCm);
     }
 
     /** Grams that can be cut and are neither thinner nor thicker, in mm; a kind so bounded never gets more. */

@@ -27,8 +27,8 @@ final readonly class FilletShape
     private array $upTo;
 
     /**
-     * @param  list<float>  $perLength  scaled so that the whole is 1 over a length of 1
-     * @param  list<float>  $thickness  scaled so that the greatest is 1
+     * @param  non-empty-list<float>  $perLength  scaled so that the whole is 1 over a length of 1
+     * @param  non-empty-list<float>  $thickness  scaled so that the greatest is 1
      */
     private function __construct(private array $perLength, private array $thickness)
     {
@@ -79,6 +79,12 @@ final readonly class FilletShape
         $most = max($thickness);
 
         return new self(array_map(fn (float $one): float => $one / $whole, $mass), array_map(fn (float $one): float => $one / $most, $thickness));
+    }
+
+    /** @return non-empty-list<array{float, float}> mass per length and thickness at equal stations, scaled as they are read */
+    public function stations(): array
+    {
+        return array_map(fn (float $mass, float $thickness): array => [$mass, $thickness], $this->perLength, $this->thickness);
     }
 
     /** Share of the mass up to a point, both 0 to 1. */

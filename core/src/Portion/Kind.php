@@ -15,6 +15,8 @@ final readonly class Kind
      * @param  float|null  $minMm  thinnest it may be anywhere
      * @param  float|null  $maxMm  thickest it may be anywhere
      * @param  float|null  $minEvenness  thinnest over thickest within the piece, 0 to 1
+     * @param  float|null  $fromShare  where along the fillet it may begin, as a share of the length; null for anywhere
+     * @param  float|null  $toShare  where it has to end at the latest, beyond the former; null for anywhere
      *
      * @throws BadFillet which names the figure
      */
@@ -28,10 +30,28 @@ final readonly class Kind
         public ?float $minMm = null,
         public ?float $maxMm = null,
         public ?float $minEvenness = null,
+        public ?float $fromShare = null,
+        public ?float $toShare = null,
     ) {
         $targetGrams > 0 && is_finite($targetGrams) || throw new BadFillet('A portion weighs more than nothing.', $targetGrams, '/target_g');
         $minusGrams >= 0 && $minusGrams < $targetGrams || throw new BadFillet('The band is wider than the portion.', $minusGrams, '/minus_g');
+        $minMm === null || $maxMm === null || $minMm <= $maxMm || throw new BadFillet('The thinnest it may be is more than the thickest: nothing suits.', $minMm, '/min_thickness_mm');
+        ($fromShare ?? 0) < ($toShare ?? 1) || throw new BadFillet('The stretch ends before it begins: nothing suits.', $fromShare, '/from_share');
         $value >= 0 && is_finite($value) || throw new BadFillet('A portion is worth nothing or more.', $value, '/value');
+    }
+
+    /** The same kind, aimed at another weight: where a hand that scatters should aim. */
+    public function aimedAt(float $grams): self
+    {
+        $more = $grams - $this->targetGrams;
+
+        return new self($this->id, $grams, max(0.0, $this->minusGrams + $more), max(0.0, $this->plusGrams - $more), $this->value, $this->max, $this->minMm, $this->maxMm, $this->minEvenness, $this->fromShare, $this->toShare);
+    }
+
+    /** Whether a piece between two points of the fillet's length, 0 to 1, lies in the stretch that suits. */
+    public function reaches(float $from, float $to): bool
+    {
+        return $from >= ($this->fromShare ?? 0.0) - 1e-9 && $to <= ($this->toShare ?? 1.0) + 1e-9;
     }
 
     /** Whether a piece of this thickness suits. */

@@ -17,13 +17,17 @@ final readonly class PortionPlan
 
     private const HAIR = 1e-7;
 
+    /** How finely sharing is tried when thickness stands in the way of all of it. */
+    private const SHARINGS = 64;
+
     /**
      * @param  array<string, int>  $counts  by kind
      * @param  list<PlannedPiece>  $pieces
      * @param  float  $shrink  fraction of its own "minus" by which every piece is lighter, 0 to 1
+     * @param  float  $grow  fraction of its own "plus" by which every piece is heavier, 0 to 1
      * @param  list<string>  $stoppedBy  why no more fit, one sentence a kind
      */
-    private function __construct(public FilletOnBoard $fillet, public array $counts, public float $value, public float $leftOverGrams, public float $shrink, public array $pieces, public array $stoppedBy)
+    private function __construct(public FilletOnBoard $fillet, public array $counts, public float $value, public float $leftOverGrams, public float $shrink, public float $grow, public array $pieces, public array $stoppedBy)
     {
     }
 
@@ -81,6 +85,46 @@ final readonly class PortionPlan
         }
 
         return $best;
+    }
+
+    /**
+     * The other school: counts as for pieces at their targets, and what is left over before the tail cut shared among them, all by one fraction of their own "plus".
+     *
+     * @param  non-empty-list<Kind>  $kinds
+     * @param  float  $trimPerKg  what a kilo of everything else is worth, 0 or more
+     */
+    public static function evenShare(FilletOnBoard $fillet, array $kinds, float $trimPerKg): self
+    {
+        $order = self::bestOrder($fillet, $kinds, $trimPerKg);
+        $targets = array_sum(array_map(fn (int $i): float => $kinds[$i]->targetGrams, $order));
+        $more = array_sum(array_map(fn (int $i): float => $kinds[$i]->plusGrams, $order));
+        $most = $more > 0 ? min(1.0, max(0.0, $fillet->availableGrams() - $targets) / $more) : 0.0;
+        for ($step = self::SHARINGS; $step > 0; $step--) {
+            $grow = $most * $step / self::SHARINGS;
+            if (self::allSuit($fillet, $kinds, $order, $grow)) {
+                return self::laid($fillet, $kinds, $order, 0.0, $trimPerKg, $grow);
+            }
+        }
+
+        return self::laid($fillet, $kinds, $order, 0.0, $trimPerKg);
+    }
+
+    /**
+     * @param  non-empty-list<Kind>  $kinds
+     * @param  list<int>  $order
+     */
+    private static function allSuit(FilletOnBoard $fillet, array $kinds, array $order, float $grow): bool
+    {
+        $at = 0.0;
+        foreach ($order as $i) {
+            $end = $at + $kinds[$i]->targetGrams + $grow * $kinds[$i]->plusGrams;
+            if (! self::suits($fillet, $kinds[$i], $at, $end)) {
+                return false;
+            }
+            $at = $end;
+        }
+
+        return $at <= $fillet->availableGrams() + self::HAIR;
     }
 
     /**
@@ -204,21 +248,22 @@ final readonly class PortionPlan
     {
         [$thin, $thick] = $fillet->thickness($fillet->squareHeadGrams + $from, $fillet->squareHeadGrams + $to);
 
-        return $kind->suits($thin + self::HAIR, $thick - self::HAIR);
+        return $kind->suits($thin + self::HAIR, $thick - self::HAIR)
+            && (($kind->fromShare === null && $kind->toShare === null) || $kind->reaches($fillet->shareOfLength($fillet->squareHeadGrams + $from), $fillet->shareOfLength($fillet->squareHeadGrams + $to)));
     }
 
     /**
      * @param  non-empty-list<Kind>  $kinds
      * @param  list<int>  $order
      */
-    private static function laid(FilletOnBoard $fillet, array $kinds, array $order, float $shrink, float $trimPerKg): self
+    private static function laid(FilletOnBoard $fillet, array $kinds, array $order, float $shrink, float $trimPerKg, float $grow = 0.0): self
     {
         $at = $fillet->squareHeadGrams;
         $value = 0.0;
         $pieces = [];
         $counts = array_fill_keys(array_map(fn (Kind $kind): string => $kind->id, $kinds), 0);
         foreach ($order as $i) {
-            $mass = $kinds[$i]->targetGrams - $shrink * $kinds[$i]->minusGrams;
+            $mass = $kinds[$i]->targetGrams - $shrink * $kinds[$i]->minusGrams + $grow * $kinds[$i]->plusGrams;
             $pieces[] = new PlannedPiece($kinds[$i]->id, $fillet->cm($at), $fillet->cm($at + $mass), $mass, ...$fillet->thickness($at, $at + $mass));
             $counts[$kinds[$i]->id]++;
             $value += $kinds[$i]->value;
@@ -226,7 +271,7 @@ final readonly class PortionPlan
         }
         $leftOver = $fillet->massGrams - ($at - $fillet->squareHeadGrams);
 
-        return new self($fillet, $counts, $value + $trimPerKg * $leftOver / 1000, $leftOver, $shrink, $pieces, array_map(fn (Kind $kind): string => self::stop($fillet, $kind, $counts[$kind->id], $at), $kinds));
+        return new self($fillet, $counts, $value + $trimPerKg * $leftOver / 1000, $leftOver, $shrink, $grow, $pieces, array_map(fn (Kind $kind): string => self::stop($fillet, $kind, $counts[$kind->id], $at), $kinds));
     }
 
     /** Why one more of a kind does not follow. */
@@ -244,6 +289,8 @@ final readonly class PortionPlan
         [$thin, $thick] = $fillet->thickness($at, $at + $kind->targetGrams);
 
         return match (true) {
+            ! $kind->reaches($fillet->shareOfLength($at), 1.0) && $kind->fromShare !== null => "{$kind->id}: it is cut from beyond ".round($kind->fromShare * $fillet->lengthCm, 1).' cm only.',
+            ! $kind->reaches($kind->fromShare ?? 0.0, $fillet->shareOfLength($at + $kind->targetGrams)) => "{$kind->id}: the next would end beyond ".round(($kind->toShare ?? 1.0) * $fillet->lengthCm, 1).' cm, where it is not cut any more.',
             $kind->minMm !== null && $thin < $kind->minMm => "{$kind->id}: the next would be ".floor($thin).' mm at its thin end, '.$kind->minMm.' mm is asked.',
             $kind->maxMm !== null && $thick > $kind->maxMm => "{$kind->id}: the next would be ".ceil($thick).' mm thick, at most '.$kind->maxMm.' mm is asked.',
             $kind->minEvenness !== null && $thin < $kind->minEvenness * $thick => "{$kind->id}: the next would run from ".floor($thin).' to '.ceil($thick).' mm, too uneven.',

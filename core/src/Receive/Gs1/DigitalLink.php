@@ -61,9 +61,15 @@ final readonly class DigitalLink
         return $key === '01' && preg_match('/^\d{8}$|^\d{12,13}$/D', $value) === 1 ? str_pad($value, 14, '0', STR_PAD_LEFT) : $value;
     }
 
-    /** The link of a lot of a trade item. */
-    public static function ofLot(string $gtin, string $lot): string
+    /**
+     * The link of a lot of a trade item.
+     *
+     * @param  array<array-key, string>  $besides  identifier and value of what else is said of it: dates, weight
+     */
+    public static function ofLot(string $gtin, string $lot, array $besides = []): string
     {
-        return self::HOST."/01/{$gtin}/10/".rawurlencode($lot);
+        $query = implode('&', array_map(fn (int|string $ai, string $value): string => $ai.'='.rawurlencode($value), array_keys($besides), $besides));
+
+        return self::HOST."/01/{$gtin}/10/".rawurlencode($lot).($query === '' ? '' : "?{$query}");
     }
 }

@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Sectum\Portion\Label;
+
+use DateTimeImmutable;
+use Sectum\Receive\Freshness;
+
+/** Until when raw portions may be used: so many days counting the day they were cut, and never beyond the fish itself. */
+final readonly class UseBy
+{
+    /** Days, counting the day made, as the house has it until the head chef says otherwise. */
+    private const RAW_PORTIONS = 2;
+
+    private const FOR_RAW_SERVICE = 1;
+
+    private function __construct(public DateTimeImmutable $day, public string $why)
+    {
+    }
+
+    /**
+     * @param  bool  $rawService  whether it is served raw
+     * @param  list<DateTimeImmutable>  $keepUntil  when each fish it came from ends
+     */
+    public static function of(DateTimeImmutable $made, bool $rawService, array $keepUntil): self
+    {
+        $days = $rawService ? self::FOR_RAW_SERVICE : self::RAW_PORTIONS;
+        $day = $made->setTime(0, 0)->modify('+'.($days - 1).' days');
+        $why = $rawService ? "House rule: portions for raw service {$days} day, counting today." : "House rule: raw portions {$days} days, counting today.";
+        foreach ($keepUntil as $end) {
+            if ($end->setTime(0, 0) < $day) {
+                $day = $end->setTime(0, 0);
+                $why = 'The fish itself ends then.';
+            }
+        }
+
+        return new self($day, $why.' '.Freshness::CHECK);
+    }
+}
