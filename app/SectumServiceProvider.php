@@ -7,6 +7,8 @@ namespace App;
 use App\BreakDown\KeepYields;
 use App\Devices\DemoPan;
 use App\Devices\DemoProbe;
+use App\Devices\KeepingPrinter;
+use App\Devices\LabelPrinter;
 use App\Devices\LineClient;
 use App\Devices\Probe;
 use App\Devices\Scale;
@@ -29,6 +31,7 @@ final class SectumServiceProvider extends ServiceProvider
         $this->app->bind(DemoPan::class, SocketScale::class);
         $this->app->bind(Probe::class, SocketProbe::class);
         $this->app->bind(DemoProbe::class, SocketProbe::class);
+        $this->app->bind(LabelPrinter::class, KeepingPrinter::class);
     }
 
     public function boot(): void

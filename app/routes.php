@@ -6,13 +6,19 @@ use App\BreakDown\BreakDownController;
 use App\BreakDown\MethodController;
 use App\Compute\ComputeController;
 use App\Cost\CostController;
+use App\Devices\PrinterController;
 use App\Devices\ProbeController;
 use App\Devices\ScaleController;
 use App\Devices\ScannerController;
 use App\Fish\SpeciesController;
 use App\Kitchen\KitchenController;
 use App\Log\LogController;
+use App\Portion\BatchController;
+use App\Portion\DishController;
+use App\Portion\FilletController;
 use App\Portion\PortionController;
+use App\Portion\ShapeController;
+use App\Portion\TonightController;
 use App\Receive\DeliveryController;
 use App\Receive\InspectionController;
 use App\Receive\PaperController;
@@ -24,12 +30,13 @@ use Illuminate\Support\Facades\Route;
 Route::get('up', fn (): string => 'up');
 
 // Every id is a ULID made by the page or the server.
-foreach (['fish', 'reading', 'piece', 'dish', 'species', 'delivery', 'line', 'inspection', 'photo', 'check', 'find'] as $named) {
+foreach (['fish', 'reading', 'piece', 'dish', 'species', 'delivery', 'line', 'inspection', 'photo', 'check', 'find', 'batch', 'job', 'run'] as $named) {
     Route::pattern($named, '[0-7][0-9A-HJKMNP-TV-Za-hjkmnp-tv-z]{25}');
 }
 
 Route::pattern('method', '[0-9A-Za-z-]{3,60}');
 Route::pattern('tray', '[^/]{1,60}');
+Route::pattern('shape', '[a-z-]{3,20}');
 
 Route::middleware('web')->group(function (): void {
     Route::prefix('api')->group(function (): void {
@@ -93,11 +100,30 @@ Route::middleware('web')->group(function (): void {
             Route::put('breakdown/fish/{fish}/count', [BreakDownController::class, 'recount']);
 
             Route::get('portion', [PortionController::class, 'index']);
-            Route::put('portion/dishes/{dish}', [PortionController::class, 'storeDish']);
+            Route::get('portion/dishes', [DishController::class, 'index']);
+            Route::get('portion/dishes/{dish}', [DishController::class, 'show']);
+            Route::put('portion/dishes/{dish}', [DishController::class, 'store']);
+            Route::put('portion/dishes/{dish}/retired', [DishController::class, 'retire']);
+            Route::get('portion/tonight', [TonightController::class, 'show']);
+            Route::put('portion/tonight/{dish}', [TonightController::class, 'want']);
+            Route::post('portion/tonight/runs/{run}', [TonightController::class, 'deal']);
+            Route::get('portion/tonight/runs/{run}', [TonightController::class, 'progress']);
+            Route::get('portion/batches', [BatchController::class, 'index']);
+            Route::get('portion/batches/{batch}', [BatchController::class, 'show']);
+            Route::put('portion/batches/{batch}', [BatchController::class, 'make']);
+            Route::put('portion/batches/{batch}/labels/{job}', [BatchController::class, 'print']);
+            Route::get('portion/shapes', [ShapeController::class, 'index']);
+            Route::put('portion/shapes/{species}/{shape}/reset', [ShapeController::class, 'reset']);
+            Route::get('printer', [PrinterController::class, 'index']);
+            Route::get('printer/{job}', [PrinterController::class, 'show']);
             Route::get('portion/fish/{fish}', [PortionController::class, 'show']);
             Route::put('portion/fish/{fish}/dish', [PortionController::class, 'chooseDish']);
             Route::put('portion/fish/{fish}/readings/{reading}', [PortionController::class, 'read']);
             Route::put('portion/fish/{fish}/readings/{reading}/taken-back', [PortionController::class, 'takeBack']);
+            Route::get('portion/fish/{fish}/fillets/{piece}', [FilletController::class, 'show']);
+            Route::post('portion/fish/{fish}/fillets/{piece}', [FilletController::class, 'preview']);
+            Route::put('portion/fish/{fish}/fillets/{piece}', [FilletController::class, 'lay']);
+            Route::put('portion/fish/{fish}/pieces/{piece}/dish', [FilletController::class, 'give']);
             Route::put('portion/fish/{fish}/done', [PortionController::class, 'done']);
 
             Route::get('route', [RouteController::class, 'index']);

@@ -10,7 +10,7 @@ use Sectum\Portion\FilletOnBoard;
 use Sectum\Portion\FilletShape;
 use Sectum\Portion\Kind;
 use Sectum\Portion\PlannedPiece;
-use Sectum\Portion\PortionPlan;
+use Sectum\Portion\School;
 
 /** `portion-plan`: where does the next cut go? */
 final readonly class PortionPlanComputation implements Computation
@@ -31,7 +31,7 @@ final readonly class PortionPlanComputation implements Computation
             throw Fault::inField('/kinds', 'Each kind of portion has a name of its own.');
         }
         $trim = $request->number('trim_value_per_kg', 0);
-        $plan = ($request->maybeString('mode') ?? 'exact') === 'fit' ? PortionPlan::fit($fillet, $kinds, $trim) : PortionPlan::exact($fillet, $kinds, $trim);
+        $plan = School::from($request->maybeString('mode') ?? 'exact')->plan($fillet, $kinds, $trim);
 
         return [
             'counts' => $plan->counts,
@@ -40,6 +40,7 @@ final readonly class PortionPlanComputation implements Computation
             'left_over_g' => $plan->leftOverGrams,
             'tail_cut_cm' => $fillet->tailCutCm(),
             'shrink' => $plan->shrink,
+            'grow' => $plan->grow,
             'pieces' => array_map(fn (PlannedPiece $piece): array => [
                 'kind' => $piece->kind, 'from_cm' => $piece->fromCm, 'to_cm' => $piece->toCm, 'mass_g' => $piece->massGrams, 'thickness_mm' => [$piece->thinnestMm, $piece->thickestMm],
             ], $plan->pieces),
@@ -62,7 +63,7 @@ final readonly class PortionPlanComputation implements Computation
     {
         return Fault::within($at, fn (): Kind => new Kind(
             $kind->string('id'), $kind->number('target_g'), $kind->number('minus_g', 0), $kind->number('plus_g', 0), $kind->number('value', 0),
-            $kind->maybeInt('max'), $kind->maybeNumber('min_thickness_mm'), $kind->maybeNumber('max_thickness_mm'), $kind->maybeNumber('min_evenness'),
+            $kind->maybeInt('max'), $kind->maybeNumber('min_thickness_mm'), $kind->maybeNumber('max_thickness_mm'), $kind->maybeNumber('min_evenness'), $kind->maybeNumber('from_share'), $kind->maybeNumber('to_share'),
         ));
     }
 }

@@ -120,6 +120,12 @@ final readonly class Fields
         return $this->values;
     }
 
+    /** @return list<float> */
+    public function numberList(string $name): array
+    {
+        return array_values($this->numbers($name));
+    }
+
     /** @return array<string, float> */
     public function numbers(string $name): array
     {

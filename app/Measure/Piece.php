@@ -19,6 +19,8 @@ use Sectum\Fish\Part;
  * @property Part $part
  * @property string $name
  * @property Bin|null $bin where it was sent; null until someone says
+ * @property string|null $dish_id what a portion is for; null for the fish's usual dish
+ * @property string|null $batch_id the tray of portions it lies on
  * @property int $place order in which it came onto the board
  * @property-read Collection<int, Reading> $readings
  */

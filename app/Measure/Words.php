@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Measure;
 
+use Sectum\Measure\Length;
 use Sectum\Measure\Mass;
 use Sectum\Measure\MassUnit;
 use Sectum\Measure\UnitSystem;
@@ -27,6 +28,18 @@ final readonly class Words
     public function mass(Mass $mass): array
     {
         return ['mg' => $mass->milligrams, 'text' => $this->text($mass)];
+    }
+
+    /** A place along a fillet: "21.3 cm" */
+    public function along(float $cm): string
+    {
+        return Length::ofCm($cm)->along($this->units);
+    }
+
+    /** Across a piece: "31 mm" */
+    public function across(float $mm): string
+    {
+        return Length::ofMm($mm)->across($this->units);
     }
 
     /** "+6 g", "−4 g", "0 g" */

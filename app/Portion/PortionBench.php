@@ -11,18 +11,22 @@ use App\Measure\Piece;
 use App\Measure\Words;
 use App\Receive\CutFrom;
 use App\Receive\Fish;
+use Illuminate\Database\Eloquent\Collection;
 use Sectum\Fish\Part;
 use Sectum\Measure\Mass;
 use Sectum\Measure\Money;
 use Sectum\Portion\Band;
 use Sectum\Portion\Forecast;
+use Sectum\Portion\Giveaway;
+use Sectum\Portion\NextDish;
+use Sectum\Portion\Placed;
 use Sectum\Portion\Tally;
 
 /** What the portioning screen shows: the bench, and the run of portions beside its dish. */
 final readonly class PortionBench
 {
     /** What is weighed here besides portions, in the order of the keys. */
-    public const PARTS = [Part::Portion, Part::Ends, Part::TailEnd, Part::Skin, Part::Belly, Part::PinBones, Part::DarkMuscle, Part::Trim];
+    public const PARTS = [Part::Portion, Part::Ends, Part::TailEnd, Part::Skin, Part::Belly, Part::PinBones, Part::DarkMuscle, Part::Trim, Part::BackLoin, Part::BellyLoin];
 
     /** @return array<string, mixed> */
     public static function of(Fish $fish, Person $person): array
@@ -32,7 +36,7 @@ final readonly class PortionBench
         $dish = $fish->dish_id === null ? null : Dish::query()->find($fish->dish_id);
         $bench = Bench::of($fish, $person);
         $fillets = CutFrom::fillets($fish);
-        $left = array_reduce($fillets, fn (Mass $sum, Piece $piece): Mass => $sum->plus(self::left($fish, $piece)), Mass::zero());
+        $left = array_reduce($fillets, fn (Mass $sum, Piece $piece): Mass => $sum->plus(Cut::left($fish, $piece)), Mass::zero());
 
         return [
             ...$bench,
@@ -40,13 +44,33 @@ final readonly class PortionBench
             'sources' => array_map(fn (Piece $piece): array => [
                 'piece' => $piece->id,
                 'name' => $piece->name,
-                'left' => $words->mass(self::left($fish, $piece)),
+                'left' => $words->mass(Cut::left($fish, $piece)),
             ], $fillets),
-            'dishes' => array_map(fn (Dish $dish): array => self::dish($dish, $words, $person->seesPrices() ? $settings : null, $left), array_values(Dish::query()->orderByDesc('target_mg')->get()->all())),
+            'dishes' => array_map(fn (Dish $dish): array => self::dish($dish, $words, $person->seesPrices() ? $settings : null, $left), self::dishesFor($fish)),
             'dish' => $dish?->id,
-            'portions' => self::portions($fish, $dish?->band(), $words),
-            'tally' => $dish === null ? null : self::tally($fish, $dish->band(), $words),
+            'portions' => self::portions($fish, $dish, $words, $person->seesPrices() ? $settings : null),
+            'tally' => $dish === null ? null : self::tally($fish, $dish, $words, $person->seesPrices() ? $settings : null),
         ];
+    }
+
+    /**
+     * The same while it is cut: with the plan of every fillet that was laid on the board, and where this hand should aim.
+     *
+     * @return array<string, mixed>
+     */
+    public static function atTheKnife(Fish $fish, Person $person): array
+    {
+        $settings = Settings::load();
+        $words = new Words($person->units, $settings->scaleStep);
+        $plans = [];
+        foreach (CutFrom::fillets($fish) as $fillet) {
+            if (BoardFillet::query()->whereKey($fillet->id)->exists() && Cut::laid($fish, $fillet)->isPositive()) {
+                $plans[] = FilletPlanView::of(FilletPlan::of($fish, $fillet, Laying::of($fish, $fillet), $person), $words, null);
+            }
+        }
+        $dish = $fish->dish_id === null ? null : Dish::query()->find($fish->dish_id);
+
+        return [...self::of($fish, $person), 'plans' => $plans, 'hand' => $dish === null ? null : HandView::of(Hand::of($person), $dish, $fish, $words, $person->seesPrices() ? $settings : null)];
     }
 
     /** @return list<Piece> */
@@ -55,16 +79,12 @@ final readonly class PortionBench
         return array_values($fish->pieces->filter(fn (Piece $piece): bool => $piece->part === Part::Portion && $piece->reading() !== null)->all());
     }
 
-    /** What has not been cut off a piece yet. */
-    private static function left(Fish $fish, Piece $piece): Mass
+    /** @return list<Dish> of this fish, or of any when the house has none of it */
+    private static function dishesFor(Fish $fish): array
     {
-        $left = $piece->reading()?->mass() ?? Mass::zero();
-        foreach ($fish->pieces as $other) {
-            $reading = $other->parent_id === $piece->id ? $other->reading() : null;
-            $left = $reading === null ? $left : $left->minus($reading->mass());
-        }
+        $own = Dish::servedOf($fish->species_id)->get();
 
-        return $left;
+        return array_values(($own->isEmpty() ? Dish::served()->get() : $own)->all());
     }
 
     /** @return array<string, mixed> */
@@ -77,29 +97,72 @@ final readonly class PortionBench
     }
 
     /** @return list<array<string, mixed>> */
-    private static function portions(Fish $fish, ?Band $band, Words $words): array
+    private static function portions(Fish $fish, ?Dish $usual, Words $words, ?Settings $prices): array
     {
+        $served = Dish::servedOf($fish->species_id)->get();
+        $cuts = Cut::of($fish);
         $portions = [];
         foreach (self::portionsOf($fish) as $piece) {
             $mass = $piece->reading()?->mass() ?? Mass::zero();
+            $dish = self::dishOf($piece, $usual);
+            $band = $dish?->band();
+            $placed = $band?->place($mass);
+            $guess = ($cuts[$piece->id] ?? null)?->guess;
             $portions[] = [
                 'piece' => $piece->id,
                 'name' => $piece->name,
+                'dish' => $dish?->name,
                 'reading' => $piece->reading()->id ?? '',
                 'mass' => $words->mass($mass),
                 'off' => $band === null ? null : $words->off($mass->minus($band->target)),
                 'off_mg' => $band === null ? null : $mass->minus($band->target)->milligrams,
-                'placed' => $band?->place($mass)->value,
+                'placed' => $placed?->value,
+                'given_away' => $prices === null || $placed !== Placed::Over ? null : self::givenAway($fish, $mass->minus($band->target), $prices),
+                'guess_off' => $guess === null ? null : $words->off($mass->minus($guess)),
+                'rather' => $placed === Placed::Under ? self::rather($mass, $dish, $served, $words) : null,
             ];
         }
 
         return $portions;
     }
 
-    /** @return array<string, mixed> */
-    private static function tally(Fish $fish, Band $band, Words $words): array
+    /** The dish a portion is for: its own, else the fish's. */
+    public static function dishOf(Piece $piece, ?Dish $usual): ?Dish
     {
-        $tally = Tally::of(array_map(fn (Piece $piece): Mass => $piece->reading()?->mass() ?? Mass::zero(), self::portionsOf($fish)), $band);
+        return $piece->dish_id === null || $piece->dish_id === $usual?->id ? $usual : Dish::query()->find($piece->dish_id);
+    }
+
+    /**
+     * The next smaller dish that takes a piece too light for its own.
+     *
+     * @param  Collection<int, Dish>  $served
+     * @return array{dish: string, name: string, how: string}|null
+     */
+    private static function rather(Mass $mass, Dish $dish, Collection $served, Words $words): ?array
+    {
+        $others = $served->filter(fn (Dish $other): bool => $other->id !== $dish->id && $other->target_mg < $dish->target_mg)->keyBy('id');
+        $next = $others->get((string) NextDish::for($mass, $others->map(fn (Dish $other): Band => $other->band())->all()));
+        if ($next === null) {
+            return null;
+        }
+        $more = $mass->minus($next->band()->target);
+
+        return ['dish' => $next->id, 'name' => $next->name, 'how' => $next->band()->place($mass) === Placed::Within ? 'as it is' : $words->text($more).' trimmed off'];
+    }
+
+    private static function givenAway(Fish $fish, Mass $over, Settings $settings): ?string
+    {
+        $fillets = array_reduce(array_filter(CutFrom::fillets($fish), fn (Piece $piece): bool => $piece->parent_id === $fish->whole()->id), fn (Mass $sum, Piece $piece): Mass => $sum->plus($piece->reading()?->mass() ?? Mass::zero()), Mass::zero());
+
+        return $fish->price_per_kg_minor === null || ! $fillets->isPositive() ? null : Money::ofMinor(Giveaway::minor($over, $fish->mass(), $fish->price_per_kg_minor, $fillets), $settings->currency)->print();
+    }
+
+    /** @return array<string, mixed> */
+    private static function tally(Fish $fish, Dish $dish, Words $words, ?Settings $prices): array
+    {
+        $band = $dish->band();
+        $own = array_values(array_filter(self::portionsOf($fish), fn (Piece $piece): bool => $piece->dish_id === null || $piece->dish_id === $dish->id));
+        $tally = Tally::of(array_map(fn (Piece $piece): Mass => $piece->reading()?->mass() ?? Mass::zero(), $own), $band);
 
         return [
             'count' => $tally->count,
@@ -110,6 +173,7 @@ final readonly class PortionBench
             'under' => $tally->under,
             'over' => $tally->over,
             'given_away' => $words->text($tally->givenAway),
+            'given_away_cost' => $prices === null ? null : self::givenAway($fish, $tally->givenAway, $prices),
             'minus_mg' => $band->minus->milligrams,
             'plus_mg' => $band->plus->milligrams,
         ];

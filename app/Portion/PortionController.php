@@ -7,14 +7,12 @@ namespace App\Portion;
 use App\BreakDown\Waiting;
 use App\Contract\Fault;
 use App\Kitchen\Person;
-use App\Measure\ReadingRequest;
 use App\Measure\VersionRequest;
 use App\Measure\VoidRequest;
 use App\Receive\Fish;
 use App\Receive\MoveOn;
 use App\Receive\Stage;
 use App\Receive\TakeBack;
-use App\Receive\TakeReading;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 
@@ -30,11 +28,9 @@ final readonly class PortionController
         return $this->bench($fish, Person::of($request));
     }
 
-    public function read(ReadingRequest $request, TakeReading $take, string $fish, string $reading): JsonResponse
+    public function read(PortionReadingRequest $request, TakeCut $take, string $fish, string $reading): JsonResponse
     {
-        $onBoard = Fish::onTheBench($fish);
-        MustBeBoned::before($onBoard, $request->fields()->string('part'), $request->fields()->maybeString('from'));
-        $take($onBoard, $reading, $request->fields(), Person::of($request), PortionBench::PARTS);
+        $take($fish, $reading, $request->fields(), Person::of($request));
 
         return $this->bench($fish, Person::of($request));
     }
@@ -53,13 +49,6 @@ final readonly class PortionController
         return $this->bench($fish, Person::of($request));
     }
 
-    public function storeDish(DishRequest $request, StoreDish $store, string $dish): JsonResponse
-    {
-        $stored = $store($dish, $request->fields(), Person::of($request));
-
-        return new JsonResponse(['id' => $stored->id, 'name' => $stored->name, 'version' => $stored->version]);
-    }
-
     public function done(VersionRequest $request, MoveOn $moveOn, string $fish): JsonResponse
     {
         $moveOn(Fish::onTheBench($fish), Stage::Portion, $request->fields()->int('version'), Person::of($request), fn (Fish $fish) => PortionBench::portionsOf($fish) !== [] && $fish->dish_id === null
@@ -71,6 +60,6 @@ final readonly class PortionController
 
     private function bench(string $fish, Person $person): JsonResponse
     {
-        return new JsonResponse(PortionBench::of(Fish::onTheBench($fish), $person));
+        return new JsonResponse(PortionBench::atTheKnife(Fish::onTheBench($fish), $person));
     }
 }

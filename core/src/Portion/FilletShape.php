@@ -118,6 +118,14 @@ final readonly class FilletShape
         return ($low + min(1.0, $t)) / $last;
     }
 
+    /** Mass per length at a point, where 1 is the fillet's average. */
+    public function massPerLengthAt(float $x): float
+    {
+        [$i, $t] = $this->place($x);
+
+        return $this->perLength[$i] + ($this->perLength[$i + 1] - $this->perLength[$i]) * $t;
+    }
+
     /** Thickness at a point, as a share of the greatest. */
     public function thicknessAt(float $x): float
     {

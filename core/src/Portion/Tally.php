@@ -37,7 +37,7 @@ final readonly class Tally
         $total = array_sum($weights);
         $places = array_map(fn (Mass $piece): Placed => $band->place($piece), $pieces);
         $mean = $total / max(1, $count);
-        $squares = array_sum(array_map(fn (int $weight): float => ($weight - $mean) ** 2, $weights));
+        $scatter = Scatter::of(array_map(floatval(...), $weights));
 
         return new self(
             $count,
@@ -45,7 +45,7 @@ final readonly class Tally
             $count === 0 ? null : Mass::ofMilligrams((int) round($mean)),
             $weights === [] ? null : Mass::ofMilligrams(min($weights)),
             $weights === [] ? null : Mass::ofMilligrams(max($weights)),
-            $count < 2 ? null : sqrt($squares / ($count - 1)) / 1000,
+            $scatter === null ? null : $scatter / 1000,
             count(array_filter($places, fn (Placed $placed): bool => $placed === Placed::Under)),
             count(array_filter($places, fn (Placed $placed): bool => $placed === Placed::Over)),
             Mass::ofMilligrams(array_sum(array_map(fn (int $weight): int => max(0, $weight - $band->target->milligrams), $weights))),

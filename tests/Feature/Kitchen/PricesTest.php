@@ -13,7 +13,7 @@ final class PricesTest extends AtTheDoor
 {
     private const READ = [
         '/kitchen', '/spine', '/fish', '/fish/{species}', '/receive', '/receive/cold-room', '/receive/deliveries', '/receive/deliveries/{delivery}', '/receive/lines/{line}/inspection',
-        '/breakdown', '/breakdown/fish/{fish}', '/breakdown/methods/{method}', '/breakdown/trays', '/portion', '/portion/fish/{fish}', '/route', '/route/fish/{fish}', '/log', '/log/fish/{fish}', '/log/trace/{format}',
+        '/breakdown', '/breakdown/fish/{fish}', '/breakdown/methods/{method}', '/breakdown/trays', '/portion', '/portion/fish/{fish}', '/portion/fish/{fish}/fillets/{piece}', '/portion/dishes', '/portion/dishes/{dish}', '/portion/tonight', '/portion/batches', '/portion/batches/{batch}', '/portion/shapes', '/printer', '/route', '/route/fish/{fish}', '/log', '/log/fish/{fish}', '/log/trace/{format}',
     ];
 
     /** @var array<string, string> what stands in the gaps of a path */
@@ -26,10 +26,13 @@ final class PricesTest extends AtTheDoor
         $this->weighIn($line, '3100 g')->assertOk();
         $this->inspect($line)->assertOk();
         $fish = $this->routed();
+        $bench = $this->api('GET', "/portion/fish/{$fish}");
+        $batch = self::id();
+        $this->api('PUT', "/portion/batches/{$batch}", ['dish' => $bench->json('dish'), 'pieces' => [$bench->json('portions.0.piece')]])->assertOk();
         $version = $this->api('GET', "/cost/fish/{$fish}")->json('fish.version');
         $this->api('PUT', "/cost/fish/{$fish}", ['labour_minutes' => 14, 'delivery' => '2.50', 'version' => $version])->assertOk();
         $this->done($fish, 'cost')->assertOk();
-        $this->here = ['fish' => $fish, 'species' => $this->species('Hake'), 'delivery' => $this->delivery, 'line' => $line, 'method' => 'round-two', 'format' => 'json'];
+        $this->here = ['fish' => $fish, 'species' => $this->species('Hake'), 'delivery' => $this->delivery, 'line' => $line, 'method' => 'round-two', 'format' => 'json', 'dish' => $bench->json('dish'), 'piece' => $bench->json('sources.0.piece'), 'batch' => $batch];
     }
 
     public function test_a_cutter_reads_no_money(): void
@@ -64,7 +67,7 @@ final class PricesTest extends AtTheDoor
 
     public function test_no_page_for_reading_was_forgotten_here(): void
     {
-        $others = ['/scale', '/probe', '/scanner/labels', '/cost', '/cost/fish/{fish}', '/receive/photos/{photo}', '/log/recall'];
+        $others = ['/portion/tonight/runs/{run}', '/printer/{job}', '/scale', '/probe', '/scanner/labels', '/cost', '/cost/fish/{fish}', '/receive/photos/{photo}', '/log/recall'];
         foreach (Route::getRoutes()->getRoutes() as $route) {
             if (str_starts_with($route->uri(), 'api/') && in_array('GET', $route->methods(), true)) {
                 self::assertContains(substr($route->uri(), 3), [...self::READ, ...$others]);

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Sectum\Portion\Allocate;
 
+use Closure;
+
 /**
  * Tonight's demand over all fillets on the bench: whole pieces at their targets, so that portions and trim are worth the most.
  *
@@ -34,8 +36,9 @@ final readonly class Allocation
      * @param  list<OnBench>  $fillets
      * @param  non-empty-list<Wanted>  $kinds  each with an id of its own
      * @param  float  $trimPerKg  what a kilo of everything else is worth, 0 or more
+     * @param  (Closure(float): void)|null  $progress  told how far a long search is, 0 to 1
      */
-    public static function of(array $fillets, array $kinds, float $trimPerKg): self
+    public static function of(array $fillets, array $kinds, float $trimPerKg, ?Closure $progress = null): self
     {
         $problem = Problem::of($fillets, $kinds, $trimPerKg);
         $greedy = Search::greedy($problem);
@@ -48,7 +51,7 @@ final readonly class Allocation
             return self::told($fillets, $kinds, $trimPerKg, $exact, $problem->made($exact), $problem->worth($exact), 0.0);
         }
         $prices = Prices::of($problem);
-        $found = Search::of($problem, $prices);
+        $found = Search::of($problem, $prices, $progress);
         $best = $problem->worth($found) >= $problem->worth($greedy) ? $found : $greedy;
 
         return self::told($fillets, $kinds, $trimPerKg, $best, $problem->made($best), $problem->worth($best), $prices->bound);

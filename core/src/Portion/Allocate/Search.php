@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Sectum\Portion\Allocate;
 
+use Closure;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 
@@ -28,13 +29,19 @@ final readonly class Search
     /** How far off the prices are then, at most, as a share. */
     private const OFF = 0.07;
 
-    /** @return list<list<int>> by fillet, by kind */
-    public static function of(Problem $problem, Prices $prices): array
+    /**
+     * @param  (Closure(float): void)|null  $progress  told how far it is, 0 to 1
+     * @return list<list<int>> by fillet, by kind
+     */
+    public static function of(Problem $problem, Prices $prices, ?Closure $progress = null): array
     {
         $counts = self::improved($problem, self::filled($problem->priced($prices->prices), self::nothing($problem), array_keys($problem->rooms)));
         $worth = $problem->worth($counts);
         $chance = new Randomizer(new Mt19937(1));
         for ($shake = 0; $shake < self::SHAKES; $shake++) {
+            if ($progress !== null) {
+                $progress(($shake + 1) / (self::SHAKES + 1));
+            }
             $order = $chance->shuffleArray(array_keys($problem->rooms));
             $emptied = array_slice($order, 0, self::EMPTIED);
             $tried = self::filled($problem->priced(self::off($prices, $problem, $chance)), array_values(array_replace($counts, array_fill_keys($emptied, array_map(fn (): int => 0, $problem->sizes)))), $emptied);

@@ -127,7 +127,7 @@ final class ShapeTest extends TestCase
             }
             $at = $fixed[0]->fromCm;
             $cuts = [new MeasuredCut(0, $at, $weigh(0, $at))];
-            for ($left = self::MASS - $weigh(0, $at); ; ) {
+            for ($left = self::MASS - $weigh(0, $at); ;) {
                 $next = PortionPlan::exact(FilletOnBoard::ahead(ShapeFit::of($table, $cuts, self::MASS, self::LENGTH), $at, $left, self::LENGTH, 34, 10), $kinds, 9.0)->pieces[0] ?? null;
                 if ($next === null) {
                     break;

@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Portion;
+
+use App\Contract\ContractRequest;
+
+final class GivenDishRequest extends ContractRequest
+{
+    protected function schema(): string
+    {
+        return 'given-dish';
+    }
+}

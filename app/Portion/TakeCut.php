@@ -1,0 +1,89 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Portion;
+
+use App\Contract\Fault;
+use App\Contract\Fields;
+use App\Kitchen\Person;
+use App\Measure\Reading;
+use App\Receive\CutFrom;
+use App\Receive\Fish;
+use App\Receive\TakeReading;
+use Illuminate\Support\Facades\DB;
+use Sectum\Fish\Part;
+use Sectum\Measure\Mass;
+
+/** A piece on the pan while portions are cut: its weight, which dish it is for, and where on the fillet it lay. */
+final readonly class TakeCut
+{
+    public function __construct(private TakeReading $take)
+    {
+    }
+
+    /** @param  string  $id  the reading's ULID, made by the page */
+    public function __invoke(string $fish, string $id, Fields $fields, Person $person): void
+    {
+        DB::connection()->transaction(function () use ($fish, $id, $fields, $person): void {
+            $onBoard = Fish::onTheBench($fish);
+            if (Reading::query()->whereKey($id)->exists()) {
+                ($this->take)($onBoard, $id, $fields, $person, PortionBench::PARTS);
+
+                return;
+            }
+            $part = $fields->string('part');
+            MustBeBoned::before($onBoard, $part, $fields->maybeString('from'));
+            $dish = $fields->maybeString('dish') === null ? null : Dish::chosen($fields->string('dish'));
+            $guess = $fields->maybeString('guess') === null ? null : Fault::at('/guess', fn (): Mass => Mass::parse($fields->string('guess'), $person->units));
+            $place = $this->place($onBoard, $fields, $person);
+            ($this->take)($onBoard, $id, $fields, $person, PortionBench::PARTS);
+            $piece = Reading::query()->with('piece')->findOrFail($id)->piece;
+            if ($piece->part === Part::Portion && $dish !== null) {
+                $piece->dish_id = $dish->id;
+                $piece->save();
+            }
+            if ($place !== null) {
+                DB::table('cuts')->insert(['reading_id' => $id, 'cut_by' => $person->id, 'guess_mg' => $guess?->milligrams, ...$place]);
+            } else {
+                $this->again($fields->maybeString('replaces'), $id);
+            }
+        });
+    }
+
+    /** @return array{fillet_id: string, from_cm: float, to_cm: float, thin_mm: float, thick_mm: float, aim_mg: int|null}|null where it lay, when it was cut by a plan */
+    private function place(Fish $fish, Fields $fields, Person $person): ?array
+    {
+        $to = $fields->maybeNumber('to_cm');
+        if ($to === null) {
+            return null;
+        }
+        $part = Part::from($fields->string('part'));
+        if (! in_array($part, [Part::Portion, Part::Ends], true)) {
+            throw Fault::inField('/to_cm', 'Only a portion or a squared-off end lies at a mark of the plan.');
+        }
+        $from = $fields->maybeString('from');
+        $fillet = $from === null ? CutFrom::usually($fish, $part) : $fish->pieces->firstWhere('id', $from);
+        if ($fillet === null || ! BoardFillet::query()->whereKey($fillet->id)->exists()) {
+            throw Fault::inField('/to_cm', 'No plan lies on the board for this piece. Plan it first, or weigh it without a mark.');
+        }
+        $plan = FilletPlan::of($fish, $fillet, Laying::of($fish, $fillet), $person);
+        $knife = $plan->knifeCm;
+        if ($to <= $knife || $to > $plan->laying->lengthCm) {
+            throw Fault::inField('/to_cm', 'This mark is behind the knife or beyond the tail. Look at the plan again.');
+        }
+        [$thin, $thick] = $plan->fillet->thickness($plan->fillet->gramsUpTo($knife), $plan->fillet->gramsUpTo($to));
+        $aim = Mass::ofGrams($plan->fillet->gramsUpTo($to) - $plan->fillet->gramsUpTo($knife));
+
+        return ['fillet_id' => $fillet->id, 'from_cm' => $knife, 'to_cm' => $to, 'thin_mm' => $thin, 'thick_mm' => $thick, 'aim_mg' => $part === Part::Portion ? $aim->milligrams : null];
+    }
+
+    /** A piece weighed again lies where it lay. */
+    private function again(?string $replaces, string $id): void
+    {
+        $before = $replaces === null ? null : DB::table('cuts')->where('reading_id', $replaces)->first();
+        if ($before !== null) {
+            DB::table('cuts')->insert([...(array) $before, 'reading_id' => $id]);
+        }
+    }
+}

@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Sectum\Portion;
+
+/** Which stretch of which part a portion is cut from. */
+enum Stretch: string
+{
+    case Anywhere = 'anywhere';
+    /** The thick of a side, up to where it runs out towards the tail. */
+    case Thick = 'thick';
+    /** The tail third. */
+    case Tail = 'tail';
+    /** Only of a loin, cut lengthwise off a side. */
+    case Loin = 'loin';
+    /** Only of the belly, cut lengthwise off a side. */
+    case Belly = 'belly';
+
+    /** Where the thick of a side ends, and where its tail third begins, as shares of its length. Our estimates. */
+    private const THICK_TO = 0.75;
+
+    private const TAIL_FROM = 0.60;
+
+    public function spoken(): string
+    {
+        return match ($this) {
+            self::Anywhere => 'anywhere on the fillet',
+            self::Thick => 'the thick of the side',
+            self::Tail => 'the tail third',
+            self::Loin => 'the loin',
+            self::Belly => 'the belly',
+        };
+    }
+
+    /** @return array{float|null, float|null} where a piece may begin and has to end, as shares of the fillet's length */
+    public function reach(): array
+    {
+        return match ($this) {
+            self::Thick => [null, self::THICK_TO],
+            self::Tail => [self::TAIL_FROM, null],
+            default => [null, null],
+        };
+    }
+
+    /** Whether it can be cut from such a piece at all: a side gives all but belly and loin, which are cut off it first. */
+    public function isOf(bool $loin, bool $belly): bool
+    {
+        return match ($this) {
+            self::Loin => $loin,
+            self::Belly => $belly,
+            self::Anywhere, self::Thick, self::Tail => ! $belly,
+        };
+    }
+}
