@@ -58,18 +58,14 @@ final readonly class FilletPlanView
         ];
     }
 
-    /** @return list<array{float, float, float}> place in cm, width as a share of the widest, thickness in mm */
+    /** @return list<array{float, float, float}> place in cm, width in cm, thickness in mm */
     private static function outline(FilletPlan $plan): array
     {
-        $points = [];
-        for ($i = 0; $i <= self::OUTLINE; $i++) {
-            $x = $i / self::OUTLINE;
-            $thickness = $plan->fillet->shape->thicknessAt($x);
-            $points[] = [$x, $plan->fillet->shape->massPerLengthAt($x) / $thickness, $thickness];
-        }
-        $widest = max([0.0, ...array_column($points, 1)]);
+        return array_map(function (int $i) use ($plan): array {
+            $cm = $plan->laying->lengthCm * $i / self::OUTLINE;
 
-        return array_map(fn (array $point): array => [round($point[0] * $plan->laying->lengthCm, 2), round($point[1] / $widest, 4), round($point[2] * $plan->laying->thicknessMm, 1)], $points);
+            return [round($cm, 2), round($plan->fillet->widthCm($cm), 2), round($plan->fillet->shape->thicknessAt($i / self::OUTLINE) * $plan->laying->thicknessMm, 1)];
+        }, range(0, self::OUTLINE));
     }
 
     /**
@@ -139,9 +135,9 @@ final readonly class FilletPlanView
      * What the knife does now.
      *
      * @param  list<PlannedPiece>  $ahead
-     * @return array<string, mixed>
+     * @return array{part: string, dish: string|null, to_cm: float|null, aim_mg: int|null, width: string|null, say: string, how: string}
      */
-    private static function next(FilletPlan $plan, array $ahead, Words $words): array
+    public static function next(FilletPlan $plan, array $ahead, Words $words): array
     {
         $start = $plan->startCm();
         if ($plan->overdrawn) {
@@ -169,7 +165,7 @@ final readonly class FilletPlanView
         return self::step('portion', $dish?->id, $next->toCm, $aim, $width, $say, $how);
     }
 
-    /** @return array<string, mixed> */
+    /** @return array{part: string, dish: string|null, to_cm: float|null, aim_mg: int|null, width: string|null, say: string, how: string} */
     private static function step(string $part, ?string $dish, ?float $toCm, ?Mass $aim, ?string $width, string $say, string $how): array
     {
         return ['part' => $part, 'dish' => $dish, 'to_cm' => $toCm === null ? null : round($toCm, 2), 'aim_mg' => $aim?->milligrams, 'width' => $width, 'say' => $say, 'how' => $how];

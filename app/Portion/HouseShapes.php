@@ -10,6 +10,8 @@ use App\Fish\Species;
 use App\Kitchen\Person;
 use App\Measure\Piece;
 use App\Receive\Fish;
+use App\Receive\Stage;
+use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
 use Psr\Clock\ClockInterface;
@@ -24,17 +26,47 @@ final readonly class HouseShapes
     /** The latest fillets a shape is learned from. */
     private const MOST = 200;
 
+    /** How long one is kept in the cache, seconds. */
+    private const KEPT = 86_400;
+
     public function __construct(private ClockInterface $clock)
     {
     }
 
-    /** The house's shape of a kind of fish; worked out anew when another piece was cut, or one taken back. */
+    /**
+     * The house's shape of a kind of fish, from fish whose portioning is done: a fillet under the knife tells of itself, and twice would be too much.
+     *
+     * Worked out anew when another fish was done, reopened, or a piece of it taken back.
+     */
     public static function of(string $species, string $shape): HouseShape
     {
         $starting = FilletShape::named($shape);
-        $stamp = DB::table('cuts')->count().':'.DB::table('reading_voids')->count().':'.(self::resetAt($species, $shape) ?? '').':'.DB::connection()->getDatabaseName();
+        $cuts = self::cuts($species, $shape);
+        $stamp = implode(':', [$species, $shape, $cuts->count(), self::text($cuts->max('readings.id')), DB::table('reading_voids')->count(), self::resetAt($species, $shape)]);
 
-        return Cache::store('array')->rememberForever("shape:{$species}:{$shape}:{$stamp}", fn (): HouseShape => HouseShape::of($starting, self::fillets($species, $shape)));
+        $learn = fn (): HouseShape => HouseShape::of($starting, self::fillets($species, $shape));
+        $kept = Cache::remember("shape:{$stamp}", self::KEPT, $learn);
+
+        return $kept instanceof HouseShape ? $kept : $learn();
+    }
+
+    private static function text(mixed $value): string
+    {
+        return is_string($value) ? $value : '';
+    }
+
+    /** Pieces that were cut by marks and count, of fish that were portioned. */
+    private static function cuts(string $species, string $shape): Builder
+    {
+        return DB::table('cuts')
+            ->join('readings', 'readings.id', '=', 'cuts.reading_id')
+            ->leftJoin('reading_voids', 'reading_voids.reading_id', '=', 'readings.id')
+            ->join('boards', 'boards.piece_id', '=', 'cuts.fillet_id')
+            ->join('fish', 'fish.id', '=', 'boards.fish_id')
+            ->where('fish.species_id', $species)->where('boards.shape', $shape)
+            ->whereIn('fish.stage', [Stage::Route->value, Stage::Cost->value, Stage::Log->value])
+            ->where('readings.taken_at', '>', self::resetAt($species, $shape) ?? '')
+            ->whereNull('reading_voids.reading_id');
     }
 
     /** The head chef forgets what was learned; what was cut before counts no longer. */
@@ -62,16 +94,7 @@ final readonly class HouseShapes
      */
     private static function fillets(string $species, string $shape): array
     {
-        $since = self::resetAt($species, $shape) ?? '';
-        $rows = Row::all(DB::table('cuts')
-            ->join('readings', 'readings.id', '=', 'cuts.reading_id')
-            ->leftJoin('reading_voids', 'reading_voids.reading_id', '=', 'readings.id')
-            ->join('boards', 'boards.piece_id', '=', 'cuts.fillet_id')
-            ->join('fish', 'fish.id', '=', 'boards.fish_id')
-            ->where('fish.species_id', $species)->where('boards.shape', $shape)
-            ->where('readings.taken_at', '>', $since)
-            ->whereNull('reading_voids.reading_id')
-            ->orderBy('boards.laid_at')->orderBy('cuts.fillet_id')->orderBy('cuts.from_cm')
+        $rows = Row::all(self::cuts($species, $shape)->orderBy('boards.laid_at')->orderBy('cuts.fillet_id')->orderBy('cuts.from_cm')
             ->get(['cuts.fillet_id', 'cuts.from_cm', 'cuts.to_cm', 'readings.mass_mg', 'readings.resolution_mg', 'boards.length_cm']));
         $cuts = [];
         $length = [];

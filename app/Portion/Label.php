@@ -48,7 +48,15 @@ final readonly class Label
             'kitchen' => $this->kitchen, 'dish' => $this->dish, 'what' => $this->what, 'net' => $words->text($this->net), 'count' => $this->count, 'lots' => $this->lots,
             'use_by' => $this->useBy->format('D j M Y'), 'made' => $this->made, 'contains' => $this->contains, 'bones' => $this->bones,
             'read' => $this->codes->elements->read, 'link' => $this->codes->link,
-            'bars' => 'data:image/svg+xml;base64,'.base64_encode($bars), 'square' => 'data:image/svg+xml;base64,'.base64_encode($square),
+            'bars' => self::picture($bars), 'square' => self::picture($square),
         ];
+    }
+
+    /** The library writes what is encoded into the picture too, function characters and all, which is no XML. */
+    private static function picture(string $svg): string
+    {
+        $plain = (string) preg_replace('#<desc>.*?</desc>#s', '', $svg);
+
+        return 'data:image/svg+xml;base64,'.base64_encode(str_replace('<svg ', '<svg shape-rendering="crispEdges" preserveAspectRatio="none" ', $plain));
     }
 }

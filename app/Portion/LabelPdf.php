@@ -50,7 +50,7 @@ final readonly class LabelPdf
         $pdf->setXY(4, 38.5);
         $pdf->MultiCell(92, 5, $label->bones, 0, 'L', false, 1, null, null, true, 0, false, true, 5, 'T', true);
         $pdf->write2DBarcode($label->codes->link, 'QRCODE,M', 73, 4, 23, 23);
-        $pdf->write1DBarcode($label->bars(), 'C128', 4, 44.5, 92, 11, 0.3, ['fitwidth' => true, 'stretch' => false, 'position' => 'C', 'align' => 'C', 'text' => false]);
+        $pdf->write1DBarcode($label->bars(), 'C128', 8, 45, 84, 10.5, 0.3, ['fitwidth' => true, 'stretch' => false, 'position' => 'C', 'align' => 'C', 'text' => false]);
         $pdf->setFont(self::FONT, '', 6.5);
         $pdf->setXY(4, 56.5);
         $pdf->Cell(92, 3, $label->codes->elements->read, 0, 0, 'C', false, '', 1);

@@ -11,6 +11,7 @@ use App\Measure\Piece;
 use App\Receive\Fish;
 use Illuminate\Support\Facades\DB;
 use Psr\Clock\ClockInterface;
+use Sectum\Fish\Part;
 
 /** A fillet is laid on the board to be cut so; what is there already is laid anew. */
 final readonly class LayFillet
@@ -57,6 +58,16 @@ final readonly class LayFillet
     {
         $fillet = $fish->pieces->firstWhere('id', $piece);
 
-        return $fillet !== null && $fillet->part->isFillet() && $fillet->reading() !== null ? $fillet : throw Fault::notThere('There is no such fillet on the board.');
+        if ($fillet === null || ! $fillet->part->isFillet() || $fillet->reading() === null) {
+            throw Fault::notThere('There is no such fillet on the board.');
+        }
+
+        return self::isOne($fish, $fillet) ? $fillet : throw Fault::conflict("{$fillet->name}: several were weighed together, and no one of them can be planned. Weigh each side on its own.");
+    }
+
+    /** Whether it is one fillet: not both sides of a fish on the pan together, not those of several fish, not steaks. */
+    public static function isOne(Fish $fish, Piece $fillet): bool
+    {
+        return $fish->count === 1 && ! in_array($fillet->part, [Part::Fillets, Part::Steaks], true);
     }
 }

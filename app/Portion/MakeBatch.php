@@ -53,7 +53,7 @@ final readonly class MakeBatch
             if ($dish->raw) {
                 self::mustBeOpenToRaw(array_values($fish->all()));
             }
-            $use = $this->useBy($dish, array_values($fish->all()));
+            $use = $this->useBy($dish, array_values($fish->all()), $pieces->min(fn (Piece $piece): string => $piece->reading()->taken_at ?? ''));
             $last = Batch::query()->max('number');
             $batch = Batch::query()->create([
                 'id' => $id, 'number' => (is_numeric($last) ? (int) $last : 0) + 1, 'dish_id' => $dish->id, 'made_by' => $person->id,
@@ -76,9 +76,10 @@ final readonly class MakeBatch
     }
 
     /** @param  list<Fish>  $fish */
-    private function useBy(Dish $dish, array $fish): UseBy
+    private function useBy(Dish $dish, array $fish, mixed $cut): UseBy
     {
         $now = DateTimeImmutable::createFromInterface($this->clock->now());
+        $cut = is_string($cut) && $cut !== '' ? new DateTimeImmutable($cut) : $now;
         $ends = [];
         foreach ($fish as $one) {
             foreach ([$one->keeps_until, $dish->raw ? $one->raw_until : null] as $end) {
@@ -87,8 +88,8 @@ final readonly class MakeBatch
                 }
             }
         }
-        $use = UseBy::of($now, $dish->raw, $ends);
-        $use->day >= $now->setTime(0, 0) || throw Fault::inField('/pieces', 'The fish these were cut from ended on '.$use->day->format('j M').'. They are not served any more; the head chef can only discard them.');
+        $use = UseBy::of($cut, $dish->raw, $ends);
+        $use->day >= $now->setTime(0, 0) || throw Fault::inField('/pieces', 'These ended on '.$use->day->format('j M').'. They are not served any more; the head chef can only discard them.');
 
         return $use;
     }

@@ -45,6 +45,7 @@ final readonly class PortionBench
                 'piece' => $piece->id,
                 'name' => $piece->name,
                 'left' => $words->mass(Cut::left($fish, $piece)),
+                'can_plan' => LayFillet::isOne($fish, $piece),
             ], $fillets),
             'dishes' => array_map(fn (Dish $dish): array => self::dish($dish, $words, $person->seesPrices() ? $settings : null, $left), self::dishesFor($fish)),
             'dish' => $dish?->id,

@@ -53,8 +53,8 @@ final readonly class Tonight
         $need = DB::table('wanted')->where('day', $this->day())->pluck('need', 'dish_id')->map(fn (mixed $one): int => is_numeric($one) ? (int) $one : 0)->all();
         $dishes = Dish::served()->with('species')->get();
         $made = $this->made(array_values($dishes->all()));
-        $bench = $this->bench($person);
-        $species = Species::query()->where(fn ($query) => $query->whereKey(array_keys($bench))->orWhereIn('id', $dishes->pluck('species_id')))->orderBy('name')->get();
+        [$bench, $together] = $this->bench($person);
+        $species = Species::query()->where(fn ($query) => $query->whereKey([...array_keys($bench), ...array_keys($together)])->orWhereIn('id', $dishes->pluck('species_id')))->orderBy('name')->get();
         $groups = [];
         foreach ($species as $i => $one) {
             $own = array_values($dishes->where('species_id', $one->id)->all());
@@ -77,6 +77,7 @@ final readonly class Tonight
                     'left' => $words->mass($plan->left), 'available' => $words->mass(Mass::ofGrams(self::available($plan))),
                     'counts' => $answer === null ? [] : array_map(fn (Dish $dish): array => ['dish' => $dish->id, 'name' => $dish->name, 'count' => $answer->counts[$k][$dish->id] ?? 0], $own),
                 ], $fillets, array_keys($fillets)),
+                'together' => $together[$one->id] ?? [],
                 'gap_pct' => $answer?->gapPct(),
                 'seconds' => $answer === null ? null : (hrtime(true) - $started) / 1e9,
                 'said' => $answer === null ? '' : self::said($own, $answer),
@@ -122,20 +123,23 @@ final readonly class Tonight
         return $short === [] ? 'There is enough for all that is wanted.' : implode(' and ', $short).' will be short tonight.';
     }
 
-    /** @return array<string, list<FilletPlan>> every fillet that waits to be cut, by kind of fish */
+    /** @return array{array<string, list<FilletPlan>>, array<string, list<string>>} every fillet that waits to be cut, and those weighed together, by kind of fish */
     private function bench(Person $person): array
     {
         $bench = [];
+        $together = [];
         $count = 0;
         foreach (Fish::forTheBench()->where('stage', Stage::Portion->value)->orderBy('number')->get() as $fish) {
             foreach (CutFrom::fillets($fish) as $fillet) {
-                if (++$count <= self::MOST && Cut::left($fish, $fillet)->isPositive() && Cut::laid($fish, $fillet)->isPositive()) {
+                if (! LayFillet::isOne($fish, $fillet)) {
+                    $together[$fish->species_id][] = "No. {$fish->number} {$fillet->name}";
+                } elseif (++$count <= self::MOST && Cut::left($fish, $fillet)->isPositive() && Cut::laid($fish, $fillet)->isPositive()) {
                     $bench[$fish->species_id][] = FilletPlan::of($fish, $fillet, Laying::of($fish, $fillet), $person);
                 }
             }
         }
 
-        return $bench;
+        return [$bench, $together];
     }
 
     /**

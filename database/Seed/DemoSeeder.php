@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Database\Seed;
 
+use App\Fish\Species;
 use App\Kitchen\KitchenView;
 use App\Kitchen\Person;
 use App\Kitchen\Pin;
@@ -34,6 +35,9 @@ final class DemoSeeder extends Seeder
     private const DAYS = 17;
 
     private const EVERY = 4;
+
+    /** Of the delivery days, the last so many were cut by marks. */
+    private const BY_MARKS = 6;
 
     private Noise $noise;
 
@@ -80,8 +84,9 @@ final class DemoSeeder extends Seeder
         foreach (Market::TARES as $name => $grams) {
             DB::table('tares')->insert(['name' => $name, 'mass_mg' => Mass::ofGrams($grams)->milligrams]);
         }
-        foreach (Market::DISHES as [$name, $target, $minus, $plus, $sides, $price, $share]) {
+        foreach (Market::DISHES as [$name, $fish, $target, $minus, $plus, $sides, $price, $share, $suits]) {
             Dish::query()->create([
+                'species_id' => Species::query()->where('name', $fish)->firstOrFail()->id, ...$suits,
                 'name' => $name, 'target_mg' => $target * 1000, 'minus_mg' => $minus * 1000, 'plus_mg' => $plus * 1000,
                 'sides_minor' => $sides, 'surcharge_pct' => '5', 'price_minor' => $price, 'target_cost_pct' => (string) $share, 'version' => 1,
             ]);
@@ -92,8 +97,9 @@ final class DemoSeeder extends Seeder
     private function pastDay(int $day): void
     {
         foreach ($this->delivered(Market::A_DAY, $day) as $i => $fish) {
-            $this->board->breakDown($fish, quick: $i % 5 === 3, mistaken: $day % 6 === 1 && $i === 0);
-            $this->board->portion($fish);
+            $this->board->breakDown($fish, quick: $i % 5 === 4, mistaken: $day % 6 === 1 && $i === 0);
+            $byMarks = $day >= self::DAYS - self::BY_MARKS && isset(Market::BY_MARKS[$fish->species->name]);
+            $byMarks ? $this->board->cutByMarks($fish) : $this->board->portion($fish);
             $this->board->route($fish);
             $this->board->cost($fish);
         }
@@ -141,7 +147,7 @@ final class DemoSeeder extends Seeder
             $this->board->route($fish);
         }
         $this->board->cost($bream);
-        $this->board->portion($char, stopAfter: 3);
+        $this->board->cutByMarks($char, stopAfter: 3);
         $this->board->leaveHalfCut($zander);
     }
 
@@ -158,6 +164,9 @@ final class DemoSeeder extends Seeder
         $this->door->look($lines['Arctic char'], $cutter);
         $this->door->look($lines['Rainbow trout'], $cutter, [], [], ['rigor' => 'stiff']);
         $this->door->shut($farm, $chef);
+        foreach (Market::TONIGHT as $name => $need) {
+            DB::table('wanted')->insert(['day' => Carbon::now()->format('Y-m-d'), 'dish_id' => Dish::query()->where('name', $name)->firstOrFail()->id, 'need' => $need]);
+        }
         [, $lines] = $this->door->bring('Sandhaven Day Boats', $this->number('Sandhaven Day Boats', 18), ['John Dory' => [1490], 'Meagre' => [4015]], $chef, $cutter, ['John Dory' => ['count' => 2, 'invoiced' => '3010 g']]);
         $this->door->look($lines['Meagre'], $cutter);
     }

@@ -7,6 +7,11 @@ namespace Sectum\Portion;
 /** A fillet as it lies there: its mass and size on its shape, squared off at the head, and where its tail is cut off. */
 final readonly class FilletOnBoard
 {
+    /** Density of flesh, and how much of the box around it a fillet's section fills. Our estimates; they only draw. */
+    private const GRAMS_PER_CM3 = 1.05;
+
+    private const FILLS = 0.8;
+
     /** Grams from the head end to the tail cut. */
     public float $endGrams;
 
@@ -73,6 +78,15 @@ final readonly class FilletOnBoard
     public function shareOfLength(float $grams): float
     {
         return $this->shape->where($grams / $this->massGrams);
+    }
+
+    /** How wide it is at a place, cm: what its mass and thickness there leave, for a drawing to scale. */
+    public function widthCm(float $cm): float
+    {
+        $x = $cm / $this->lengthCm;
+        $perCm = $this->massGrams * $this->shape->massPerLengthAt($x) / $this->lengthCm;
+
+        return $perCm / (self::GRAMS_PER_CM3 * self::FILLS * $this->thicknessMm / 10 * $this->shape->thicknessAt($x));
     }
 
     /** What lies before a place, grams; the inverse of `cm`. */

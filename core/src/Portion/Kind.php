@@ -15,8 +15,8 @@ final readonly class Kind
      * @param  float|null  $minMm  thinnest it may be anywhere
      * @param  float|null  $maxMm  thickest it may be anywhere
      * @param  float|null  $minEvenness  thinnest over thickest within the piece, 0 to 1
-     * @param  float|null  $fromShare  where along the fillet it may begin, as a share of the length; null for anywhere
-     * @param  float|null  $toShare  where it has to end at the latest, beyond the former; null for anywhere
+     * @param  float|null  $fromShare  before which its middle may not lie, as a share of the fillet's length; null for anywhere
+     * @param  float|null  $toShare  beyond which its middle may not lie, more than the former; null for anywhere
      *
      * @throws BadFillet which names the figure
      */
@@ -48,10 +48,12 @@ final readonly class Kind
         return new self($this->id, $grams, max(0.0, $this->minusGrams + $more), max(0.0, $this->plusGrams - $more), $this->value, $this->max, $this->minMm, $this->maxMm, $this->minEvenness, $this->fromShare, $this->toShare);
     }
 
-    /** Whether a piece between two points of the fillet's length, 0 to 1, lies in the stretch that suits. */
+    /** Whether the middle of a piece between two points of the fillet's length, 0 to 1, lies in the stretch that suits. */
     public function reaches(float $from, float $to): bool
     {
-        return $from >= ($this->fromShare ?? 0.0) - 1e-9 && $to <= ($this->toShare ?? 1.0) + 1e-9;
+        $middle = ($from + $to) / 2;
+
+        return $middle >= ($this->fromShare ?? 0.0) - 1e-9 && $middle <= ($this->toShare ?? 1.0) + 1e-9;
     }
 
     /** Whether a piece of this thickness suits. */

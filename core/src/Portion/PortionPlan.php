@@ -17,6 +17,9 @@ final readonly class PortionPlan
 
     private const HAIR = 1e-7;
 
+    /** No house would widen a band beyond this share of the portion for one more. Our estimate. */
+    private const WIDEST_BAND = 0.12;
+
     /** How finely sharing is tried when thickness stands in the way of all of it. */
     private const SHARINGS = 64;
 
@@ -284,13 +287,12 @@ final readonly class PortionPlan
         if ($short > self::HAIR) {
             $each = $short / ($count + 1);
 
-            return "{$kind->id}: ".ceil($short).' g short of one more; a band of −'.ceil($each).' g on each would give it.';
+            return "{$kind->id}: ".ceil($short).' g short of one more'.($each <= self::WIDEST_BAND * $kind->targetGrams ? '; a band of −'.ceil($each).' g on each would give it.' : '.');
         }
         [$thin, $thick] = $fillet->thickness($at, $at + $kind->targetGrams);
 
         return match (true) {
-            ! $kind->reaches($fillet->shareOfLength($at), 1.0) && $kind->fromShare !== null => "{$kind->id}: it is cut from beyond ".round($kind->fromShare * $fillet->lengthCm, 1).' cm only.',
-            ! $kind->reaches($kind->fromShare ?? 0.0, $fillet->shareOfLength($at + $kind->targetGrams)) => "{$kind->id}: the next would end beyond ".round(($kind->toShare ?? 1.0) * $fillet->lengthCm, 1).' cm, where it is not cut any more.',
+            ! $kind->reaches($fillet->shareOfLength($at), $fillet->shareOfLength($at + $kind->targetGrams)) => "{$kind->id}: the next would not lie between ".round(($kind->fromShare ?? 0.0) * $fillet->lengthCm).' and '.round(($kind->toShare ?? 1.0) * $fillet->lengthCm).' cm, where it is cut.',
             $kind->minMm !== null && $thin < $kind->minMm => "{$kind->id}: the next would be ".floor($thin).' mm at its thin end, '.$kind->minMm.' mm is asked.',
             $kind->maxMm !== null && $thick > $kind->maxMm => "{$kind->id}: the next would be ".ceil($thick).' mm thick, at most '.$kind->maxMm.' mm is asked.',
             $kind->minEvenness !== null && $thin < $kind->minEvenness * $thick => "{$kind->id}: the next would run from ".floor($thin).' to '.ceil($thick).' mm, too uneven.',

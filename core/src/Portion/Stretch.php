@@ -18,9 +18,9 @@ enum Stretch: string
     case Belly = 'belly';
 
     /** Where the thick of a side ends, and where its tail third begins, as shares of its length. Our estimates. */
-    private const THICK_TO = 0.75;
+    private const THICK_TO = 0.70;
 
-    private const TAIL_FROM = 0.60;
+    private const TAIL_FROM = 0.55;
 
     public function spoken(): string
     {
@@ -33,7 +33,7 @@ enum Stretch: string
         };
     }
 
-    /** @return array{float|null, float|null} where a piece may begin and has to end, as shares of the fillet's length */
+    /** @return array{float|null, float|null} between which its middle lies, as shares of the fillet's length */
     public function reach(): array
     {
         return match ($this) {

@@ -62,12 +62,13 @@ final class AtTheKnifeTest extends TestCase
         self::assertGreaterThan(3, $plan->counts['plate']);
         self::assertGreaterThan(1, $plan->counts['tasting']);
         foreach ($plan->pieces as $piece) {
-            $piece->kind === 'plate' ? self::assertLessThanOrEqual(0.6 * 52 + 1e-6, $piece->toCm) : self::assertGreaterThanOrEqual(0.55 * 52 - 1e-6, $piece->fromCm);
+            $middle = ($piece->fromCm + $piece->toCm) / 2;
+            $piece->kind === 'plate' ? self::assertLessThanOrEqual(0.6 * 52 + 1e-6, $middle) : self::assertGreaterThanOrEqual(0.55 * 52 - 1e-6, $middle);
         }
         $alone = PortionPlan::exact(self::fillet(), [$tasting], 9.0);
         self::assertSame(['tasting' => 0], $alone->counts);
-        self::assertSame(['tasting: it is cut from beyond 28.6 cm only.'], $alone->stoppedBy);
-        self::assertStringContainsString('beyond 31.2 cm, where it is not cut any more', PortionPlan::exact(self::fillet(), [$plate], 9.0)->stoppedBy[0]);
+        self::assertSame(['tasting: the next would not lie between 29 and 52 cm, where it is cut.'], $alone->stoppedBy);
+        self::assertStringContainsString('would not lie between 0 and 31 cm', PortionPlan::exact(self::fillet(), [$plate], 9.0)->stoppedBy[0]);
     }
 
     public function test_a_kind_that_can_never_suit_is_refused_with_the_reason(): void
@@ -112,6 +113,19 @@ final class AtTheKnifeTest extends TestCase
         }
         $this->expectException(BadFillet::class);
         FilletGuess::of('long-side', 0);
+    }
+
+    public function test_it_is_drawn_as_wide_as_its_mass_and_thickness_make_it(): void
+    {
+        $fillet = self::fillet();
+        // Half as thick at the same mass is twice as wide.
+        $thin = new FilletOnBoard(FilletShape::named('long-side'), 1480, 52, 17, 40, 10);
+        self::assertEqualsWithDelta(2 * $fillet->widthCm(15), $thin->widthCm(15), 1e-9);
+        $volume = 0.0;
+        for ($cm = 0.05; $cm < 52; $cm += 0.1) {
+            $volume += 0.1 * $fillet->widthCm($cm) * 3.4 * $fillet->shape->thicknessAt($cm / 52) * 0.8;
+        }
+        self::assertEqualsWithDelta(1480, 1.05 * $volume, 2);
     }
 
     public function test_what_is_given_away_costs_what_the_fillets_cost(): void

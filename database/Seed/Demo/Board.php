@@ -10,9 +10,18 @@ use App\BreakDown\ChooseMethod;
 use App\BreakDown\StoreBoneCheck;
 use App\Contract\Fields;
 use App\Kitchen\Person;
+use App\Kitchen\Settings;
+use App\Measure\Piece;
+use App\Measure\Words;
 use App\Portion\ChooseDish;
+use App\Portion\Cut;
 use App\Portion\Dish;
+use App\Portion\FilletPlan;
+use App\Portion\FilletPlanView;
+use App\Portion\LayFillet;
+use App\Portion\Laying;
 use App\Portion\PortionBench;
+use App\Portion\TakeCut;
 use App\Receive\Fish;
 use App\Receive\MoveOn;
 use App\Receive\Stage;
@@ -22,6 +31,8 @@ use App\Route\SendToBin;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Str;
 use Sectum\Fish\Part;
+use Sectum\Measure\UnitSystem;
+use Sectum\Portion\FilletShape;
 
 /** The demo's fish on the board: broken down, portioned, routed and costed, through the actions the page uses. */
 final class Board
@@ -35,7 +46,7 @@ final class Board
 
     public Noise $noise;
 
-    public function __construct(private readonly TakeReading $take, private readonly TakeBack $takeBack, private readonly MoveOn $moveOn, private readonly ChooseDish $chooseDish, private readonly ChooseMethod $chooseMethod, private readonly StoreBoneCheck $boneCheck)
+    public function __construct(private readonly TakeReading $take, private readonly TakeBack $takeBack, private readonly MoveOn $moveOn, private readonly ChooseDish $chooseDish, private readonly ChooseMethod $chooseMethod, private readonly StoreBoneCheck $boneCheck, private readonly LayFillet $lay, private readonly TakeCut $takeCut)
     {
     }
 
@@ -111,6 +122,61 @@ final class Board
         ($this->moveOn)($fish, Stage::Portion, self::version($fish), $this->crew[2]);
     }
 
+    /**
+     * The sides planned, cut at their marks and weighed, as the house does lately.
+     *
+     * @param  int|null  $stopAfter  pieces of the first side after which somebody was called away
+     */
+    public function cutByMarks(Fish $fish, ?int $stopAfter = null): void
+    {
+        $cutter = $this->crew[1 + $fish->number % 2];
+        $dishes = Dish::servedOf($fish->species_id)->get()->filter(fn (Dish $dish): bool => $dish->slant_deg === 90);
+        foreach (array_filter(Fish::onTheBench($fish->id)->pieces->all(), fn (Piece $piece): bool => $piece->part->isFillet() && LayFillet::isOne($fish, $piece)) as $fillet) {
+            ($this->lay)($fish->id, $fillet->id, new Fields(['kinds' => array_map(fn (string $id): array => ['dish' => $id, 'max' => null], $dishes->modelKeys())]), $cutter);
+            $grams = ($fillet->reading()->mass_mg ?? 0) / 1000;
+            $true = $this->trueShape($fish);
+            for ($cut = 0; $cut < 40 && $cut !== $stopAfter; $cut++) {
+                $onBoard = Fish::onTheBench($fish->id);
+                $plan = FilletPlan::of($onBoard, $onBoard->pieces->firstOrFail('id', $fillet->id), Laying::of($onBoard, $fillet), $cutter);
+                $next = FilletPlanView::next($plan, $plan->ahead(), $this->words());
+                $to = $next['to_cm'];
+                if (! is_float($to)) {
+                    break;
+                }
+                $from = $plan->cuts === [] ? 0.0 : $plan->knifeCm;
+                $hand = $this->noise->about(0, 0.06);
+                $mass = $grams * ($true->massUpTo(($to + $hand) / $plan->laying->lengthCm) - $true->massUpTo($from / $plan->laying->lengthCm));
+                $this->reading(['part' => $next['part'], 'from' => $fillet->id, 'dish' => $next['part'] === 'portion' ? $next['dish'] : null, 'to_cm' => $to], $mass, fn (string $reading, Fields $fields) => ($this->takeCut)($fish->id, $reading, $fields, $cutter));
+            }
+            if ($stopAfter !== null) {
+                return;
+            }
+            $onBoard = Fish::onTheBench($fish->id);
+            $left = Cut::left($onBoard, $onBoard->pieces->firstOrFail('id', $fillet->id))->grams();
+            if ($left > 15) {
+                $this->weigh($fish, 'tail-end', $left * 0.995, $fillet->id);
+            }
+        }
+        ($this->moveOn)($fish, Stage::Portion, self::version($fish), $this->crew[2]);
+    }
+
+    /** How this kind of fish really runs, beside the starting shape. */
+    private function trueShape(Fish $fish): FilletShape
+    {
+        $stations = FilletShape::named('long-side')->stations();
+        $lean = $this->noise->about(Market::BY_MARKS[$fish->species->name] ?? 0.0, 0.02);
+
+        return FilletShape::of(
+            array_map(fn (array $station, int $j): float => $station[0] * (1 + $lean * (1 - 2 * $j / (count($stations) - 1))), $stations, array_keys($stations)),
+            array_map(fn (array $station): float => $station[1], $stations),
+        );
+    }
+
+    private function words(): Words
+    {
+        return new Words(UnitSystem::Metric, Settings::load()->scaleStep);
+    }
+
     public function route(Fish $fish): void
     {
         ($this->moveOn)($fish, Stage::Route, self::version($fish), $this->crew[1], SendToBin::allTheRest(...));
@@ -149,15 +215,24 @@ final class Board
 
     private function weigh(Fish $fish, string $part, float $grams, ?string $from = null): string
     {
-        Carbon::setTestNow(Carbon::now()->addSeconds($this->noise->between(20, 90)));
         $onBoard = Fish::onTheBench($fish->id);
+
+        return $this->reading(['part' => $part, 'from' => $from], $grams, fn (string $reading, Fields $fields) => ($this->take)($onBoard, $reading, $fields, $this->crew[1 + $fish->number % 2], [...Bench::among($onBoard), ...PortionBench::PARTS]));
+    }
+
+    /**
+     * Off the demo's pan, a little later than the one before.
+     *
+     * @param  array<string, mixed>  $what
+     * @param  callable(string, Fields): void  $take
+     */
+    private function reading(array $what, float $grams, callable $take): string
+    {
+        Carbon::setTestNow(Carbon::now()->addSeconds($this->noise->between(20, 90)));
         $reading = (string) Str::ulid();
         $mass = Noise::steps($grams);
         if ($mass > 0) {
-            ($this->take)($onBoard, $reading, new Fields([
-                'part' => $part, 'from' => $from,
-                'weight' => ['pan' => ['mass_mg' => $mass * 1000, 'tare_mg' => 0, 'resolution_mg' => 5000, 'steady' => true]],
-            ]), $this->crew[1 + $fish->number % 2], [...Bench::among($onBoard), ...PortionBench::PARTS]);
+            $take($reading, new Fields([...$what, 'weight' => ['pan' => ['mass_mg' => $mass * 1000, 'tare_mg' => 0, 'resolution_mg' => 5000, 'steady' => true]]]));
         }
 
         return $reading;

@@ -19,17 +19,26 @@ final readonly class Market
         'Rainbow trout' => ['gutted', 'Northwater Fish Farm', 1250, '8.40', 'Trout, dill', 'Northwater ponds', 'land-based tanks', 'Tank 1', 'farmed feed'],
     ];
 
-    /** name, target, minus, plus in grams; sides and price in cents; target cost in % */
+    /** name, fish, target, minus, plus in grams; sides and price in cents; target cost in %; what of the fish suits it */
     public const DISHES = [
-        ['Char, brown butter', 160, 8, 10, 190, 2450, 30],
-        ['Hake, parsley sauce', 180, 8, 12, 170, 2200, 28],
-        ['Zander, barley', 150, 6, 8, 210, 2600, 30],
-        ['Bream, fennel', 140, 10, 12, 160, 2100, 28],
-        ['Brill, leek', 150, 8, 10, 240, 2900, 32],
-        ['Meagre, tomato', 180, 8, 12, 180, 2300, 30],
-        ['John Dory, capers', 150, 6, 8, 230, 2900, 32],
-        ['Trout, dill', 160, 8, 10, 150, 1900, 28],
+        ['Char, brown butter', 'Arctic char', 160, 8, 10, 190, 2450, 30, ['thin_mm' => 14]],
+        ['Hake, parsley sauce', 'Hake', 180, 8, 12, 170, 2200, 28, ['thin_mm' => 16, 'priority' => 'first']],
+        ['Zander, barley', 'Zander', 150, 6, 8, 210, 2600, 30, []],
+        ['Bream, fennel', 'Gilthead bream', 140, 10, 12, 160, 2100, 28, []],
+        ['Brill, leek', 'Brill', 150, 8, 10, 240, 2900, 32, []],
+        ['Meagre, tomato', 'Meagre', 180, 8, 12, 180, 2300, 30, []],
+        ['John Dory, capers', 'John Dory', 150, 6, 8, 230, 2900, 32, []],
+        ['Trout, dill', 'Rainbow trout', 160, 8, 10, 150, 1900, 28, []],
+        ['Hake in broth', 'Hake', 90, 6, 8, 120, 1300, 28, ['stretch' => 'tail', 'thin_mm' => 10, 'priority' => 'last']],
+        ['Char, cured, first course', 'Arctic char', 70, 5, 6, 110, 1250, 28, ['stretch' => 'tail', 'skin_on' => false, 'thin_mm' => 8]],
+        ['Meagre, lunch', 'Meagre', 120, 6, 8, 130, 1600, 28, ['slant_deg' => 45]],
     ];
+
+    /** Fish whose sides are cut by marks since a few weeks, and how much heavier towards the head they run than the starting shape says. */
+    public const BY_MARKS = ['Hake' => 0.08, 'Arctic char' => 0.05, 'Meagre' => -0.06];
+
+    /** Wanted tonight, by dish. */
+    public const TONIGHT = ['Char, brown butter' => 3, 'Char, cured, first course' => 5, 'Meagre, tomato' => 14];
 
     /** The fish of one day of deliveries, in the order they come out of their boxes. */
     public const A_DAY = ['Hake', 'Gilthead bream', 'Brill', 'Arctic char', 'Rainbow trout', 'Zander', 'Meagre', 'John Dory'];

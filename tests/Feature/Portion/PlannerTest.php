@@ -136,6 +136,8 @@ final class PlannerTest extends TestCase
         self::assertGreaterThan(0, $bench->json('hand.aim.mg'));
         // The tail end is not the fillet's shape: what was learned has the cuts alone.
         $this->cut('tail-end', '60 g', null)->assertOk();
+        self::assertSame(0, $this->api('GET', '/portion/shapes')->json('shapes.0.fillets'));
+        $this->done($this->fish, 'portion')->assertOk();
         self::assertSame([1, 8], [$this->api('GET', '/portion/shapes')->json('shapes.0.fillets'), $this->api('GET', '/portion/shapes')->json('shapes.0.pieces')]);
     }
 
@@ -272,6 +274,7 @@ final class PlannerTest extends TestCase
         $this->api('PUT', $this->fillet(), $this->laying())->assertOk();
         $this->cut('ends', '40 g', 1.59)->assertOk();
         $this->cut('portion', '155 g', 7.11)->assertOk();
+        $this->done($this->fish, 'portion')->assertOk();
         $path = '/portion/shapes/'.$this->species('Hake').'/long-side/reset';
         $shapes = $this->api('GET', '/portion/shapes');
         self::assertSame([1, 'Hake', null], [$shapes->json('shapes.0.fillets'), $shapes->json('shapes.0.fish'), $shapes->json('shapes.0.reset_at')]);

@@ -10,7 +10,15 @@ import { SpeciesScreen } from '../fish/SpeciesScreen';
 import { LogScreen } from '../log/LogScreen';
 import { RecallScreen } from '../log/RecallScreen';
 import { SheetScreen } from '../log/SheetScreen';
+import { BatchesScreen } from '../portion/BatchesScreen';
+import { BatchScreen } from '../portion/BatchScreen';
+import { DishesScreen } from '../portion/DishesScreen';
+import { DishScreen } from '../portion/DishScreen';
+import { PlannerScreen } from '../portion/PlannerScreen';
+import { PortionRooms } from '../portion/PortionRooms';
 import { PortionScreen } from '../portion/PortionScreen';
+import { ShapesScreen } from '../portion/ShapesScreen';
+import { TonightScreen } from '../portion/TonightScreen';
 import { ClaimScreen } from '../receive/ClaimScreen';
 import { ColdRoomScreen } from '../receive/ColdRoomScreen';
 import { DeliveriesScreen } from '../receive/DeliveriesScreen';
@@ -75,7 +83,14 @@ export function Door() {
           <Route path="breakdown/trays" element={<TraysScreen />} />
           <Route path="breakdown/methods/:method" element={<MethodScreen />} />
           <Route path="breakdown/:fish" element={<BreakDownScreen />} />
-          <Route path="portion" element={<WaitingList stage="portion" />} />
+          <Route path="portion" element={<WaitingList stage="portion" rooms={<PortionRooms />} />} />
+          <Route path="portion/tonight" element={<TonightScreen />} />
+          <Route path="portion/trays" element={<BatchesScreen />} />
+          <Route path="portion/trays/:batch" element={<BatchScreen />} />
+          <Route path="portion/dishes" element={<DishesScreen />} />
+          <Route path="portion/dishes/:dish" element={<DishScreen />} />
+          <Route path="portion/shapes" element={<ShapesScreen />} />
+          <Route path="portion/:fish/plan/:piece" element={<PlannerScreen />} />
           <Route path="portion/:fish" element={<PortionScreen />} />
           <Route path="route" element={<WaitingList stage="route" />} />
           <Route path="route/:fish" element={<RouteScreen />} />

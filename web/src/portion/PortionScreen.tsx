@@ -1,6 +1,6 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
-import { useNavigate, useParams } from 'react-router';
+import { Link, useLocation, useNavigate, useParams } from 'react-router';
 import { ulid } from 'ulid';
 import { api, type PortionBench, panFault, type Weight } from '../api/client';
 import { BonePanel } from '../breakdown/BonePanel';
@@ -16,6 +16,8 @@ import { Remarks } from '../ui/Remarks';
 import { useKeys } from '../ui/useKeys';
 import { lowerFirst } from '../ui/words';
 import { DeviationStrip } from './DeviationStrip';
+import { FilletDrawing } from './FilletDrawing';
+import { HandLine } from './HandLine';
 import { NewDish } from './NewDish';
 
 /** The fillets become portions: choose the dish, weigh each piece. */
@@ -33,8 +35,10 @@ function Board({ bench }: { bench: PortionBench }) {
   const { me } = useKitchen();
   const navigate = useNavigate();
   const queries = useQueryClient();
-  const [part, setPart] = useState('portion');
-  const [from, setFrom] = useState<string | null>(null);
+  const { state } = useLocation();
+  const [picked, setPicked] = useState<string | null>(null);
+  const [from, setFrom] = useState<string | null>(state?.from ?? null);
+  const [guess, setGuess] = useState<string | null>(null);
   const [writing, setWriting] = useState(false);
   const [changing, setChanging] = useState(false);
   const path = { path: { fish: fish.id } };
@@ -55,32 +59,67 @@ function Board({ bench }: { bench: PortionBench }) {
     onError: () => queries.invalidateQueries({ queryKey: key }),
   });
   const dish = bench.dishes.find((d) => d.id === bench.dish);
-  const choice = bench.parts.find((c) => c.part === part);
+  const isDone = (piece: string) =>
+    bench.pieces.some((p) => p.parent === piece && (p.part === 'tail-end' || p.part === 'belly-loin'));
   const source =
-    bench.sources.find((s) => s.piece === from) ?? bench.sources.find((s) => s.left.mg > 0) ?? bench.sources[0];
-  const take = (weight: Weight) =>
+    bench.sources.find((s) => s.piece === from) ??
+    bench.sources.find((s) => s.left.mg > 0 && !isDone(s.piece)) ??
+    bench.sources.find((s) => s.left.mg > 0) ??
+    bench.sources[0];
+  const plan = bench.plans.find((p) => p.piece === source?.piece && !isDone(p.piece));
+  const part = picked ?? plan?.next.part ?? 'portion';
+  const setPart = (chosen: string) => setPicked(chosen === plan?.next.part ? null : chosen);
+  const choice = bench.parts.find((c) => c.part === part);
+  // What is weighed next is what the plan said, unless somebody chose another part.
+  const next = plan && plan.next.part === part && part !== 'tail-end' ? plan.next : null;
+  const cutFor = bench.dishes.find((d) => d.id === next?.dish) ?? dish;
+  const guessing = part === 'portion' && plan?.guess_first === true;
+  const take = (weight: Weight) => {
     outbox.add({
       reading: ulid(),
       name: choice?.name ?? 'Portion',
       text: weightText(weight),
-      body: { part, weight, ...(source ? { from: source.piece } : {}) },
+      body: {
+        part,
+        weight,
+        ...(source ? { from: source.piece } : {}),
+        ...(part === 'portion' && cutFor ? { dish: cutFor.id } : {}),
+        ...(next?.to_cm ? { to_cm: next.to_cm } : {}),
+        ...(guess && part === 'portion' ? { guess } : {}),
+      },
     });
+    setGuess(null);
+    setPicked(null);
+  };
+  const give = api.useMutation('put', '/portion/fish/{fish}/pieces/{piece}/dish', { onSuccess: keep });
+  const light = bench.portions.findLast((p) => p.rather !== null);
   useKeys(digitKeys(bench.parts, setPart));
   const unboned = bench.bones.find((side) => !side.done);
-  const trouble = outbox.fault ?? takeBack.error ?? chooseDish.error ?? done.error;
+  const trouble = outbox.fault ?? takeBack.error ?? chooseDish.error ?? give.error ?? done.error;
   const todo = !source
     ? 'No fillet has been weighed. Go back to Break down.'
     : !dish
       ? 'Choose the dish these portions are for.'
-      : part === 'portion'
-        ? `Cut at ${dish.target.text} and put it on the pan.`
-        : `Put the ${lowerFirst(choice?.name ?? '')} on the pan.`;
+      : plan && plan.next.part === part
+        ? plan.next.say
+        : part === 'portion'
+          ? `Cut ${dish.target.text} and put it on the pan.`
+          : `Put the ${lowerFirst(choice?.name ?? '')} on the pan.`;
 
   return (
-    <div className="bench">
+    <div className={plan ? 'bench planned' : 'bench'}>
       <section className="board">
         <FishTitle fish={fish} figure={bench.portion_yield} of="on plates" />
         <Keel keel={bench.keel} />
+        {plan && !counting && (
+          <div className="on-board">
+            <FilletDrawing plan={plan} next={plan.next.to_cm} />
+            <p className="soft">
+              {plan.name}: {plan.counts.map((c) => `${c.name} ${c.cut} cut, ${c.planned} to come`).join('; ')}.{' '}
+              {plan.next.how} <Link to={`/portion/${fish.id}/plan/${plan.piece}`}>Plan it anew</Link>
+            </p>
+          </div>
+        )}
         <Remarks remarks={bench.remarks} />
         {unboned && !counting && (
           <p className="remark quiet-remark">
@@ -100,7 +139,7 @@ function Board({ bench }: { bench: PortionBench }) {
             </button>
           </div>
         )}
-        {bench.dishes.length > 0 && !writing && (
+        {bench.dishes.length > 0 && !writing && !(plan && !changing) && (
           <div className="tray-head">
             <Chips
               legend="For"
@@ -134,6 +173,11 @@ function Board({ bench }: { bench: PortionBench }) {
                 Found a bone
               </button>
             )}
+            {source?.can_plan && !unboned && !changing && (
+              <Link className="quiet link" to={`/portion/${fish.id}/plan/${source.piece}`}>
+                Plan the cuts
+              </Link>
+            )}
             {me.sees_prices && (!bench.dish || changing) && (
               <button type="button" className="quiet" onClick={() => setWriting(true)}>
                 New dish
@@ -153,28 +197,53 @@ function Board({ bench }: { bench: PortionBench }) {
             <p>No dish is written down yet. Ask the head chef for one; the pieces can be weighed all the same.</p>
           ))}
         {tally && (
-          <div className="figures" aria-live="polite">
-            <div>
-              <b>{tally.count}</b>portions
+          <div className="run">
+            <div className="figures" aria-live="polite">
+              <div>
+                <b>{tally.count}</b>portions
+              </div>
+              <div>
+                <b>{tally.mean ?? '–'}</b>mean {tally.scatter ?? ''}
+              </div>
+              <div>
+                <b>{tally.under}</b>under
+              </div>
+              <div>
+                <b>{tally.over}</b>over
+              </div>
+              <div>
+                <b>{tally.given_away}</b>given away {tally.given_away_cost ?? ''}
+              </div>
+              {!plan && (
+                <div>
+                  <b>{tally.range ?? '–'}</b>lightest to heaviest
+                </div>
+              )}
             </div>
-            <div>
-              <b>{tally.mean ?? '–'}</b>mean {tally.scatter ?? ''}
-            </div>
-            <div>
-              <b>{tally.under}</b>under
-            </div>
-            <div>
-              <b>{tally.over}</b>over
-            </div>
-            <div>
-              <b>{tally.given_away}</b>given away
-            </div>
-            <div>
-              <b>{tally.range ?? '–'}</b>lightest to heaviest
-            </div>
+            {!counting && <DeviationStrip portions={bench.portions} minus={tally.minus_mg} plus={tally.plus_mg} />}
           </div>
         )}
-        {tally && !counting && <DeviationStrip portions={bench.portions} minus={tally.minus_mg} plus={tally.plus_mg} />}
+        {light?.rather && (
+          <p className="remark quiet-remark">
+            <span>
+              <b>{light.name}</b> is too light for {light.dish}: {light.rather.name} takes it {light.rather.how}.
+            </span>
+            <button
+              type="button"
+              className="quiet"
+              onClick={() =>
+                light.rather &&
+                give.mutate({
+                  params: { path: { fish: fish.id, piece: light.piece } },
+                  body: { dish: light.rather.dish },
+                })
+              }
+            >
+              Give it to {light.rather.name}
+            </button>
+          </p>
+        )}
+        {bench.hand && <HandLine hand={bench.hand} aimed={plan?.aimed ?? false} />}
         {bench.sources.length > 1 && (
           <Chips
             legend="Off"
@@ -197,6 +266,7 @@ function Board({ bench }: { bench: PortionBench }) {
         takeWord="Take"
         onTake={take}
         busy={false}
+        {...(guessing ? { guess: { said: guess, onSay: setGuess } } : {})}
         waiting={outbox.waiting}
         fault={panFault(trouble)}
         readings={bench.readings}

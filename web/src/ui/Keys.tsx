@@ -5,6 +5,7 @@ const LIST: [string, string][] = [
   ['Space', 'take the reading'],
   ['T', 'tare the scale'],
   ['W', 'write a weight instead'],
+  ['G', 'say the weight first'],
   ['Esc', 'leave a field'],
   ['Z', 'take the last reading back'],
   ['Enter', 'on to the next stage'],

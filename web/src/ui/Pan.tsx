@@ -22,6 +22,8 @@ type Props = {
   onTakeBack?: (reading: string) => void;
   next?: { label: string; onClick: () => void; disabled?: boolean };
   children?: ReactNode;
+  /** The weight is said before the scale shows it: what was said so far, and who is told. */
+  guess?: { said: string | null; onSay: (weight: string) => void };
 };
 
 /** The right-hand column of every bench screen: the live weight, one large button, the last readings. */
@@ -30,8 +32,10 @@ export function Pan(props: Props) {
   const pan = usePan();
   const [typed, setTyped] = useState('');
   const field = useRef<HTMLInputElement>(null);
+  const said = useRef<HTMLInputElement>(null);
   const last = props.readings.find((reading) => !reading.taken_back);
-  const ready = props.recordAs !== null && !props.busy;
+  const veiled = props.guess !== undefined && props.guess.said === null;
+  const ready = props.recordAs !== null && !props.busy && !veiled;
   const takePan = () => {
     if (ready && pan.weight) {
       props.onTake(pan.weight);
@@ -48,12 +52,13 @@ export function Pan(props: Props) {
     Space: takePan,
     t: pan.tare,
     w: () => field.current?.focus(),
+    g: veiled ? () => said.current?.focus() : undefined,
     // While one is on its way, the last on record is not the last that was weighed.
     z: last && props.onTakeBack && !props.waiting?.length ? () => props.onTakeBack?.(last.id) : undefined,
     Enter: props.next && !props.next.disabled ? props.next.onClick : undefined,
   });
   const { shown } = pan;
-  const [figure, unit] = split(shown?.overload ? '' : (shown?.text ?? ''));
+  const [figure, unit] = veiled ? ['?', ''] : split(shown?.overload ? '' : (shown?.text ?? ''));
   const state = !shown ? 'No scale' : shown.overload ? 'Too much on the pan' : shown.steady ? 'Steady' : 'Settling';
 
   return (
@@ -73,9 +78,32 @@ export function Pan(props: Props) {
         <div className={shown?.steady && !shown.overload ? 'level steady' : 'level'} />
       </div>
       {pan.away && <p className="soft">{pan.away}</p>}
+      {veiled && (
+        <form
+          className="typed"
+          onSubmit={(event) => {
+            event.preventDefault();
+            const weight = said.current?.value.trim() ?? '';
+            if (weight !== '') {
+              props.guess?.onSay(weight);
+              said.current?.blur();
+            }
+          }}
+        >
+          <input
+            ref={said}
+            aria-label="What do you think it weighs?"
+            placeholder="Say it first: 172 g"
+            autoComplete="off"
+          />
+          <button type="submit" className="quiet">
+            Say
+          </button>
+        </form>
+      )}
       <div className="row">
         <button type="button" className="take" onClick={takePan} disabled={!ready || !pan.weight}>
-          {props.busy ? 'Writing it down…' : `${props.takeWord} ${pan.weight ? (shown?.text ?? '') : ''}`}
+          {props.busy ? 'Writing it down…' : `${props.takeWord} ${pan.weight && !veiled ? (shown?.text ?? '') : ''}`}
           <small>{props.recordAs ?? props.todo}</small>
         </button>
       </div>

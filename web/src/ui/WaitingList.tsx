@@ -1,3 +1,4 @@
+import type { ReactNode } from 'react';
 import { Link } from 'react-router';
 import { api, asProblem, type StageName } from '../api/client';
 import { useKitchen } from '../kitchen/Door';
@@ -14,7 +15,7 @@ const WORDS: Record<Stage, { title: string; none: string }> = {
 };
 
 /** The fish that wait at a stage, one keel a row, the one that has waited longest first. */
-export function WaitingList({ stage }: { stage: Stage }) {
+export function WaitingList({ stage, rooms }: { stage: Stage; rooms?: ReactNode }) {
   const { me } = useKitchen();
   const { data, error } = api.useQuery('get', `/${stage}` as '/breakdown');
   const name = STAGES.find((s) => s.path === stage)?.name;
@@ -28,7 +29,8 @@ export function WaitingList({ stage }: { stage: Stage }) {
     );
   }
   return (
-    <section className="sheet">
+    <section className={rooms ? 'sheet wide' : 'sheet'}>
+      {rooms}
       <div>
         <h1>{WORDS[stage].title}</h1>
         {data && data.fish.length > 0 && (

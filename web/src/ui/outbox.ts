@@ -9,7 +9,16 @@ export type Waiting = {
   stage: Stage;
   fish: string;
   reading: string;
-  body: { part: string; weight: Weight; from?: string; replaces?: string; tray?: string };
+  body: {
+    part: string;
+    weight: Weight;
+    from?: string;
+    replaces?: string;
+    tray?: string;
+    dish?: string;
+    to_cm?: number;
+    guess?: string;
+  };
   /** As it is shown while it waits. */
   name: string;
   text: string;

@@ -12,3 +12,4 @@ import './css/door.css';
 import './css/stages.css';
 import './css/rooms.css';
 import './css/receive.css';
+import './css/portion.css';

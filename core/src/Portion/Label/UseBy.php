@@ -20,14 +20,15 @@ final readonly class UseBy
     }
 
     /**
+     * @param  DateTimeImmutable  $cut  when the first of them was cut
      * @param  bool  $rawService  whether it is served raw
      * @param  list<DateTimeImmutable>  $keepUntil  when each fish it came from ends
      */
-    public static function of(DateTimeImmutable $made, bool $rawService, array $keepUntil): self
+    public static function of(DateTimeImmutable $cut, bool $rawService, array $keepUntil): self
     {
         $days = $rawService ? self::FOR_RAW_SERVICE : self::RAW_PORTIONS;
-        $day = $made->setTime(0, 0)->modify('+'.($days - 1).' days');
-        $why = $rawService ? "House rule: portions for raw service {$days} day, counting today." : "House rule: raw portions {$days} days, counting today.";
+        $day = $cut->setTime(0, 0)->modify('+'.($days - 1).' days');
+        $why = $rawService ? "House rule: portions for raw service {$days} day, counting the day they were cut." : "House rule: raw portions {$days} days, counting the day they were cut.";
         foreach ($keepUntil as $end) {
             if ($end->setTime(0, 0) < $day) {
                 $day = $end->setTime(0, 0);

@@ -1,0 +1,155 @@
+import { useQueryClient } from '@tanstack/react-query';
+import { Link, useParams } from 'react-router';
+import { ulid } from 'ulid';
+import { api, asProblem, type Batch, type Label } from '../api/client';
+import { Missing } from '../ui/Missing';
+
+/** One tray of portions: what lies on it, how it cooks, and its labels. */
+export function BatchScreen() {
+  const { batch = '' } = useParams();
+  const { data, error } = api.useQuery('get', '/portion/batches/{batch}', { params: { path: { batch } } });
+  if (error) {
+    return <Missing stage="portion" error={error} />;
+  }
+  return data ? <Tray batch={data} /> : <p className="sheet soft">Fetching the tray…</p>;
+}
+
+function Tray({ batch }: { batch: Batch }) {
+  const queries = useQueryClient();
+  const key = api.queryOptions('get', '/portion/batches/{batch}', { params: { path: { batch: batch.id } } }).queryKey;
+  const print = api.useMutation('put', '/portion/batches/{batch}/labels/{job}', {
+    onSuccess: (data) => queries.setQueryData(key, data),
+  });
+  const send = (what: 'tray' | 'each') =>
+    print.mutate({ params: { path: { batch: batch.id, job: ulid() } }, body: { for: what } });
+
+  return (
+    <section className="sheet wide tray-page">
+      <header className="headline">
+        <div>
+          <h1>
+            Tray {batch.number} <span style={{ fontWeight: 450 }}>{batch.dish}</span>
+          </h1>
+          <p className="soft">
+            Made {batch.made} by {batch.by}, lot {batch.lots.join(', ')}. <Link to="/portion/trays">All trays</Link>
+          </p>
+        </div>
+        <p className="yield">
+          <b>{batch.use_by}</b>
+          <span className="soft">use by</span>
+        </p>
+      </header>
+      <div className="figures">
+        <div>
+          <b>{batch.count}</b>portions
+        </div>
+        <div>
+          <b>{batch.net}</b>in all
+        </div>
+        <div>
+          <b>{batch.mean}</b>mean
+        </div>
+        <div>
+          <b>{batch.range}</b>lightest to heaviest
+        </div>
+        <div>
+          <b>{batch.cooking?.index ?? '–'}</b>cooking index
+        </div>
+      </div>
+      <p className="soft">{batch.why_then}</p>
+      <div className="tray-columns">
+        <div>
+          <h2>What goes into the pan together</h2>
+          {batch.cooking ? (
+            <ul className="together">
+              {batch.cooking.groups.map((group) => (
+                <li key={group.pieces.join()}>
+                  <i style={{ width: `${group.time}%` }} aria-hidden="true" />
+                  <b>{group.thickness}</b>
+                  <span>
+                    {group.pieces.join(', ')}
+                    <br />
+                    <span className="soft">
+                      {group.time === 100 ? 'the longest' : `${group.time} % of the time of the thickest`}
+                    </span>
+                  </span>
+                </li>
+              ))}
+            </ul>
+          ) : (
+            <p className="soft">Pieces cut by a plan are grouped here by how thick they are.</p>
+          )}
+          {batch.cooking?.warned.map((one) => (
+            <p className="caution" key={one.name}>
+              <b>{one.name}.</b> {one.advice}
+            </p>
+          ))}
+          {batch.cooking && batch.cooking.known < batch.count && (
+            <p className="soft">
+              Of {batch.count - batch.cooking.known} more nobody knows how thick they are: they were cut without a plan.
+            </p>
+          )}
+          <h2>Bones</h2>
+          {batch.bones.map((said) => (
+            <p className="soft" key={said}>
+              {said}
+            </p>
+          ))}
+        </div>
+        <div>
+          <h2>Labels</h2>
+          <LabelCard label={batch.tray_label} />
+          <div className="line-actions">
+            <button type="button" className="next" onClick={() => send('tray')} disabled={print.isPending}>
+              {print.isPending ? 'Printing…' : 'Print the tray label'}
+            </button>
+            <button type="button" className="quiet" onClick={() => send('each')} disabled={print.isPending}>
+              One for each of {batch.count}
+            </button>
+          </div>
+          <p className="fault" role="alert">
+            {print.error ? asProblem(print.error).detail : ''}
+          </p>
+          <ul className="printed" aria-label="Printed">
+            {batch.printed.map((job) => (
+              <li key={job.id}>
+                <a href={`/api/printer/${job.id}`} target="_blank" rel="noreferrer">
+                  {job.labels === 1 ? 'One label' : `${job.labels} labels`}
+                </a>{' '}
+                <span className="soft">
+                  {job.at}, {job.by}
+                </span>
+              </li>
+            ))}
+          </ul>
+        </div>
+      </div>
+    </section>
+  );
+}
+
+/** The label as it leaves the printer. */
+function LabelCard({ label }: { label: Label }) {
+  return (
+    <figure className="label-card">
+      <div>
+        <b className="dish">{label.dish}</b>
+        <span>{label.what}</span>
+        <b>
+          {label.net}
+          {label.count === null ? '' : `, ${label.count} portions`}
+        </b>
+        <b>Use by {label.use_by}</b>
+        <span>Lot {label.lots}</span>
+        <span>
+          {label.made}, {label.kitchen}
+        </span>
+        <b className="small">{label.contains}</b>
+      </div>
+      <img className="square" src={label.square} alt={`Square code: ${label.link}`} />
+      <p>{label.bones}</p>
+      <img className="bars" src={label.bars} alt={`Bar code: ${label.read}`} />
+      <figcaption>{label.read}</figcaption>
+    </figure>
+  );
+}

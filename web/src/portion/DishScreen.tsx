@@ -1,0 +1,271 @@
+import { NativeSelect, TextInput } from '@mantine/core';
+import { useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { Link, useNavigate, useParams } from 'react-router';
+import { ulid } from 'ulid';
+import { api, asProblem, type Dish, faultAt } from '../api/client';
+import { useKitchen } from '../kitchen/Door';
+import { Chips } from '../ui/Chips';
+import { Missing } from '../ui/Missing';
+
+const BLANK: Omit<Dish, 'id' | 'version' | 'retired' | 'fish' | 'stretch_said'> = {
+  name: '',
+  target: '',
+  minus: '',
+  plus: '',
+  species: null,
+  stretch: 'anywhere',
+  skin_on: true,
+  raw: false,
+  slant_deg: 90,
+  min_thickness_mm: null,
+  max_thickness_mm: null,
+  min_evenness: null,
+  priority: 'usual',
+};
+
+/** One dish, written down or changed. */
+export function DishScreen() {
+  const { dish = '' } = useParams();
+  const { data, error } = api.useQuery(
+    'get',
+    '/portion/dishes/{dish}',
+    { params: { path: { dish } } },
+    { enabled: dish !== 'new' },
+  );
+  if (error) {
+    return <Missing stage="portion" error={error} />;
+  }
+  return dish === 'new' || data ? <Writing key={dish} dish={data} /> : <p className="sheet soft">Opening the dish…</p>;
+}
+
+function Writing({ dish }: { dish?: Dish | undefined }) {
+  const { me } = useKitchen();
+  const navigate = useNavigate();
+  const queries = useQueryClient();
+  const { data: catalogue } = api.useQuery('get', '/fish');
+  const [id] = useState(() => dish?.id ?? ulid());
+  const [form, setForm] = useState({
+    ...(dish ?? BLANK),
+    price: dish?.price ?? '',
+    sides: dish?.sides ?? '',
+    value: dish?.value ?? '',
+  });
+  const done = {
+    onSuccess: () => {
+      queries.invalidateQueries();
+      navigate('/portion/dishes');
+    },
+  };
+  const store = api.useMutation('put', '/portion/dishes/{dish}', done);
+  const retire = api.useMutation('put', '/portion/dishes/{dish}/retired', done);
+  const set = (more: Partial<typeof form>) => setForm((f) => ({ ...f, ...more }));
+  const text = (
+    name: 'name' | 'target' | 'minus' | 'plus' | 'price' | 'sides' | 'value',
+    label: string,
+    placeholder: string,
+    hint?: string,
+  ) => (
+    <TextInput
+      label={label}
+      placeholder={placeholder}
+      description={hint}
+      value={form[name]}
+      readOnly={!me.sees_prices}
+      error={faultAt(store.error, `/${name}`)}
+      onChange={(event) => set({ [name]: event.currentTarget.value })}
+    />
+  );
+  const number = (
+    name: 'min_thickness_mm' | 'max_thickness_mm' | 'min_evenness' | 'slant_deg',
+    label: string,
+    placeholder: string,
+  ) => (
+    <TextInput
+      label={label}
+      placeholder={placeholder}
+      inputMode="decimal"
+      readOnly={!me.sees_prices}
+      value={form[name] === null ? '' : String(form[name])}
+      error={faultAt(store.error, `/${name}`)}
+      onChange={(event) => {
+        const typed = event.currentTarget.value.trim();
+        const value = typed === '' ? (name === 'slant_deg' ? 90 : null) : Number(typed);
+        if (value === null || Number.isFinite(value)) {
+          set({ [name]: value });
+        }
+      }}
+    />
+  );
+  const submit = () => {
+    const {
+      name,
+      target,
+      minus,
+      plus,
+      species,
+      stretch,
+      skin_on,
+      raw,
+      slant_deg,
+      min_thickness_mm,
+      max_thickness_mm,
+      min_evenness,
+      priority,
+    } = form;
+    store.mutate({
+      params: { path: { dish: id } },
+      body: {
+        name,
+        target,
+        minus: minus || '0',
+        plus: plus || '0',
+        species,
+        stretch,
+        skin_on,
+        raw,
+        slant_deg,
+        min_thickness_mm,
+        max_thickness_mm,
+        min_evenness,
+        priority,
+        ...(form.price ? { price: form.price } : {}),
+        ...(form.sides ? { sides: form.sides } : {}),
+        ...(form.value ? { value: form.value } : {}),
+        ...(dish?.surcharge_pct ? { surcharge_pct: dish.surcharge_pct } : {}),
+        ...(dish?.target_cost_pct ? { target_cost_pct: dish.target_cost_pct } : {}),
+        ...(dish ? { version: dish.version } : {}),
+      },
+    });
+  };
+
+  return (
+    <section className="sheet wide">
+      <header className="headline">
+        <div>
+          <h1>{dish?.name ?? 'New dish'}</h1>
+          <p className="soft">
+            <Link to="/portion/dishes">All dishes</Link>
+          </p>
+        </div>
+      </header>
+      <form
+        className="dish-form"
+        onSubmit={(event) => {
+          event.preventDefault();
+          submit();
+        }}
+      >
+        <fieldset>
+          <legend>The portion</legend>
+          {text('name', 'Dish', 'Char, brown butter')}
+          {text('target', 'It weighs', '160 g')}
+          <div className="pair">
+            {text('minus', 'May be lighter by', '8 g')}
+            {text('plus', 'May be heavier by', '10 g')}
+          </div>
+          <Chips
+            legend="Skin"
+            name="skin"
+            inline
+            value={form.skin_on ? 'on' : 'off'}
+            options={[
+              { value: 'on', label: 'On' },
+              { value: 'off', label: 'Off' },
+            ]}
+            onChange={(skin) => set({ skin_on: skin === 'on' })}
+          />
+          <Chips
+            legend="Served"
+            name="raw"
+            inline
+            value={form.raw ? 'raw' : 'cooked'}
+            options={[
+              { value: 'cooked', label: 'Cooked' },
+              { value: 'raw', label: 'Raw' },
+            ]}
+            onChange={(served) => set({ raw: served === 'raw' })}
+          />
+        </fieldset>
+        <fieldset>
+          <legend>What suits it</legend>
+          <NativeSelect
+            label="Fish"
+            value={form.species ?? ''}
+            data={[
+              { value: '', label: 'Any fish' },
+              ...(catalogue?.species ?? []).map((fish) => ({ value: fish.id, label: fish.name })),
+            ]}
+            onChange={(event) => set({ species: event.currentTarget.value || null })}
+          />
+          <NativeSelect
+            label="Where it is cut"
+            value={form.stretch}
+            data={[
+              { value: 'anywhere', label: 'Anywhere on the fillet' },
+              { value: 'thick', label: 'The thick of the side' },
+              { value: 'tail', label: 'The tail third' },
+              { value: 'loin', label: 'The loin, cut off lengthwise' },
+              { value: 'belly', label: 'The belly, cut off lengthwise' },
+            ]}
+            onChange={(event) => set({ stretch: event.currentTarget.value as Dish['stretch'] })}
+          />
+          <div className="pair">
+            {number('min_thickness_mm', 'No thinner than, mm', 'any')}
+            {number('max_thickness_mm', 'No thicker than, mm', 'any')}
+            {number('min_evenness', 'Thin end over thick end', '0 to 1')}
+            {number('slant_deg', 'Knife leans to, degrees', '90 is straight down')}
+          </div>
+        </fieldset>
+        <fieldset>
+          <legend>What it is worth</legend>
+          {me.sees_prices && (
+            <>
+              {text('price', 'Menu price', '24.50')}
+              {text('sides', 'The rest of the plate costs', '1.90')}
+              {text(
+                'value',
+                'Or: a portion is worth',
+                'worked out from the price',
+                'Typed, it counts instead of the price.',
+              )}
+            </>
+          )}
+          <NativeSelect
+            label="When there is not enough fish"
+            value={form.priority}
+            data={[
+              { value: 'first', label: 'It comes first' },
+              { value: 'usual', label: 'As the others' },
+              { value: 'last', label: 'It comes last' },
+            ]}
+            onChange={(event) => set({ priority: event.currentTarget.value as Dish['priority'] })}
+          />
+          <p className="fault" role="alert">
+            {[store.error, retire.error].map((fault) =>
+              fault && !asProblem(fault).errors ? asProblem(fault).detail : '',
+            )}
+          </p>
+          {me.sees_prices ? (
+            <>
+              <button type="submit" className="next" disabled={store.isPending}>
+                Keep the dish
+              </button>
+              {dish && !dish.retired && (
+                <button
+                  type="button"
+                  className="quiet"
+                  onClick={() => retire.mutate({ params: { path: { dish: id } }, body: { version: dish.version } })}
+                >
+                  Take it off the list
+                </button>
+              )}
+            </>
+          ) : (
+            <p className="soft">The head chef writes dishes down.</p>
+          )}
+        </fieldset>
+      </form>
+    </section>
+  );
+}

@@ -1,0 +1,190 @@
+import { type KeyboardEvent, type PointerEvent, useRef, useState } from 'react';
+import type { Plan } from '../api/client';
+
+type Props = {
+  plan: Plan;
+  /** Where the knife stands, or stops; the line that is to be cut next. */
+  next?: number | null;
+  /** Moving a mark; without it nothing can be moved. */
+  onMove?: (marks: number[]) => void;
+  /** Whether the masses are being asked for. */
+  asking?: boolean;
+};
+
+const FAMILY = { done: 'portion', square: 'usable', planned: 'plan', spare: 'usable', tail: 'usable' } as const;
+
+/** Left and right of the fillet, and the room its widest point and its thickness need, in mm of the drawing. */
+const MARGIN = 12;
+const GAP = 16;
+const RULER = 34;
+
+/** A fillet from above and from the side, to scale on a ruler: what is cut, what is planned, and the marks. */
+export function FilletDrawing({ plan, next, onMove, asking }: Props) {
+  const svg = useRef<SVGSVGElement>(null);
+  const [held, setHeld] = useState<{ i: number; cm: number } | null>(null);
+  const x = (cm: number) => cm * 10;
+  const widest = Math.max(...plan.outline.map(([, width = 0]) => width * 10));
+  const thickest = Math.max(...plan.outline.map(([, , mm = 0]) => mm));
+  const middle = MARGIN + widest / 2;
+  const board = MARGIN + widest + GAP + thickest;
+  const ruler = board + 6;
+  const height = ruler + RULER;
+  const end = plan.pieces.length > 0 ? Math.max(...plan.pieces.map((p) => p.to_cm)) : plan.length_cm;
+  const marks = plan.pieces
+    .filter(
+      (p) => p.what === 'square' || p.what === 'planned' || (p.what === 'spare' && plan.marks_cm.includes(p.to_cm)),
+    )
+    .map((p) => p.to_cm);
+  const shownMarks = marks.map((cm, i) => (held?.i === i ? held.cm : cm));
+  const moved = (i: number, cm: number) => {
+    const low = (shownMarks[i - 1] ?? plan.pieces.find((p) => p.what === 'done')?.to_cm ?? 0) + 0.3;
+    const high = (shownMarks[i + 1] ?? plan.length_cm) - 0.1;
+    return Math.round(Math.min(high, Math.max(low, cm)) * 10) / 10;
+  };
+  const at = (event: PointerEvent) => {
+    const box = svg.current?.getBoundingClientRect();
+    const scale = box ? box.width / (plan.length_cm * 10 + 2 * MARGIN) : 1;
+    return ((event.clientX - (box?.left ?? 0)) / scale - MARGIN) / 10;
+  };
+  const drop = (i: number, cm: number) => onMove?.(marks.map((mark, j) => (j === i ? cm : mark)));
+  const keyed = (event: KeyboardEvent, i: number, cm: number) => {
+    const by = event.key === 'ArrowLeft' ? -0.1 : event.key === 'ArrowRight' ? 0.1 : 0;
+    if (by !== 0) {
+      event.preventDefault();
+      event.stopPropagation();
+      drop(i, moved(i, cm + by));
+    }
+  };
+
+  return (
+    <svg
+      ref={svg}
+      className={asking ? 'fillet asking' : 'fillet'}
+      viewBox={`${-MARGIN} 0 ${plan.length_cm * 10 + 2 * MARGIN} ${height}`}
+      aria-label={`${plan.name}, ${plan.length} long, ${plan.thickness} thick, drawn to scale`}
+    >
+      <defs>
+        <clipPath id={`above-${plan.piece}`}>
+          <path d={above(plan, middle)} />
+        </clipPath>
+        <clipPath id={`side-${plan.piece}`}>
+          <path d={side(plan, board)} />
+        </clipPath>
+        <pattern id="fillet-dots" width="9" height="9" patternUnits="userSpaceOnUse">
+          <rect width="9" height="9" fill="var(--usable-wash)" />
+          <circle cx="4.5" cy="4.5" r="2" fill="var(--usable)" />
+        </pattern>
+      </defs>
+      {[`above-${plan.piece}`, `side-${plan.piece}`].map((clip) => (
+        <g key={clip} clipPath={`url(#${clip})`}>
+          <rect x="0" y="0" width={x(plan.length_cm)} height={board} className="flesh" />
+          {plan.pieces.map((piece) => (
+            <rect
+              key={`${piece.what}${piece.from_cm}`}
+              className={`stretch ${FAMILY[piece.what]}`}
+              x={x(piece.from_cm)}
+              y="0"
+              width={x(piece.to_cm - piece.from_cm)}
+              height={board}
+            />
+          ))}
+        </g>
+      ))}
+      <path d={above(plan, middle)} className="edge" />
+      <path d={side(plan, board)} className="edge" />
+      {plan.pieces.map((piece) => {
+        const width = x(piece.to_cm - piece.from_cm);
+        return (
+          <g key={`${piece.what}${piece.from_cm}`} className={`told ${FAMILY[piece.what]}`}>
+            <title>{`${piece.name}: ${piece.mass.text}, ${piece.width} wide, ${piece.thickness} thick`}</title>
+            {width >= 32 && (
+              <>
+                <rect x={x(piece.from_cm) + width / 2 - 22} y={middle - 11} width="44" height="22" rx="2" />
+                <text
+                  x={x(piece.from_cm) + width / 2}
+                  y={middle + 5}
+                  fontSize={width < 38 ? 11.5 : width < 48 ? 13 : 16}
+                >
+                  {piece.mass.text}
+                </text>
+              </>
+            )}
+          </g>
+        );
+      })}
+      <line x1="0" x2={x(plan.length_cm)} y1={ruler} y2={ruler} className="rule" />
+      {Array.from({ length: Math.floor(plan.length_cm) + 1 }, (_, cm) => (
+        <line key={cm} x1={x(cm)} x2={x(cm)} y1={ruler} y2={ruler + (cm % 5 === 0 ? 10 : 5)} className="rule" />
+      ))}
+      {Array.from({ length: Math.floor(plan.length_cm / 10) + 1 }, (_, ten) => (
+        <text key={ten} x={x(10 * ten)} y={ruler + 26} className="tick">
+          {10 * ten}
+        </text>
+      ))}
+      {shownMarks.map((cm, i) => (
+        <g
+          key={i}
+          className={next !== undefined && next !== null && Math.abs(cm - next) < 0.06 ? 'mark now' : 'mark'}
+          {...(onMove
+            ? {
+                role: 'slider',
+                tabIndex: 0,
+                'aria-label': `Mark ${i + 1}`,
+                'aria-valuemin': 0,
+                'aria-valuemax': plan.length_cm,
+                'aria-valuenow': cm,
+                'aria-valuetext': `${cm} cm`,
+                onPointerDown: (event: PointerEvent<SVGGElement>) => {
+                  event.currentTarget.setPointerCapture(event.pointerId);
+                  setHeld({ i, cm });
+                },
+                onPointerMove: (event: PointerEvent<SVGGElement>) =>
+                  held?.i === i && setHeld({ i, cm: moved(i, at(event)) }),
+                onPointerUp: () => {
+                  if (held?.i === i) {
+                    setHeld(null);
+                    if (held.cm !== cm || held.cm !== marks[i]) {
+                      drop(i, held.cm);
+                    }
+                  }
+                },
+                onKeyDown: (event: KeyboardEvent<SVGGElement>) => keyed(event, i, cm),
+              }
+            : {})}
+        >
+          <line x1={x(cm)} x2={x(cm)} y1={MARGIN / 2} y2={ruler} />
+          {onMove && (
+            <>
+              <rect x={x(cm) - 16} y="0" width="32" height={height} className="grip" />
+              <circle cx={x(cm)} cy={ruler} r="9" />
+            </>
+          )}
+        </g>
+      ))}
+      {plan.pieces.some((p) => p.what === 'done') && (
+        <path
+          className="knife"
+          d={`M${x(plan.knife_cm)} ${MARGIN - 4} l-7 -8 h14 z M${x(plan.knife_cm)} 0 V${ruler}`}
+        />
+      )}
+      {end > 0 && (
+        <text x={x(plan.length_cm)} y={ruler + 26} className="tick end">
+          {plan.length}
+        </text>
+      )}
+    </svg>
+  );
+}
+
+/** From above: as wide as it is, around the middle line. */
+function above(plan: Plan, middle: number): string {
+  const top = plan.outline.map(([cm = 0, width = 0]) => `${cm * 10} ${middle - width * 5}`);
+  const bottom = plan.outline.map(([cm = 0, width = 0]) => `${cm * 10} ${middle + width * 5}`).reverse();
+  return `M${[...top, ...bottom].join('L')}Z`;
+}
+
+/** From the side: as thick as it is, lying on the board. */
+function side(plan: Plan, board: number): string {
+  const top = plan.outline.map(([cm = 0, , mm = 0]) => `${cm * 10} ${board - mm}`);
+  return `M0 ${board}L${top.join('L')}L${plan.length_cm * 10} ${board}Z`;
+}

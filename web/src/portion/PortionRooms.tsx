@@ -1,0 +1,16 @@
+import { Rooms } from '../ui/Rooms';
+
+export function PortionRooms() {
+  return (
+    <Rooms
+      label="Portion"
+      rooms={[
+        { to: '/portion', name: 'To be portioned' },
+        { to: '/portion/tonight', name: 'Tonight' },
+        { to: '/portion/trays', name: 'Trays and labels' },
+        { to: '/portion/dishes', name: 'Dishes' },
+        { to: '/portion/shapes', name: 'Shapes' },
+      ]}
+    />
+  );
+}

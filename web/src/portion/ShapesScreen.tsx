@@ -1,0 +1,100 @@
+import { useQueryClient } from '@tanstack/react-query';
+import { Link } from 'react-router';
+import { api, asProblem, type Shapes } from '../api/client';
+import { useKitchen } from '../kitchen/Door';
+import { PortionRooms } from './PortionRooms';
+
+const NAMES: Record<string, string> = {
+  'long-side': 'long side',
+  'short-side': 'short, deep side',
+  'flat-quarter': 'flat-fish fillet',
+  loin: 'loin',
+  'tapered-tail': 'tapering tail',
+};
+
+/** What the house learned of how its fillets run, from pieces cut at known places. */
+export function ShapesScreen() {
+  const { me } = useKitchen();
+  const queries = useQueryClient();
+  const { data, error } = api.useQuery('get', '/portion/shapes');
+  const reset = api.useMutation('put', '/portion/shapes/{species}/{shape}/reset', {
+    onSuccess: () => queries.invalidateQueries(),
+  });
+  return (
+    <section className="sheet wide">
+      <PortionRooms />
+      <div>
+        <h1>Shapes</h1>
+        <p className="soft">
+          Every piece cut at a mark and weighed tells how heavy the fillet is there. The starting shape counts for{' '}
+          {data?.starts_as} fillets; after that the house knows its own fish better.
+        </p>
+      </div>
+      <p className="fault" role="alert">
+        {(error ?? reset.error) ? asProblem(error ?? reset.error).detail : ''}
+      </p>
+      {data?.shapes.length === 0 && (
+        <div className="empty">
+          <h2>Nothing learned yet</h2>
+          <p>Plan the cuts of a fillet, cut at the marks and weigh each piece.</p>
+          <Link to="/portion">Fish to be portioned</Link>
+        </div>
+      )}
+      {data?.shapes.map((shape) => (
+        <article className="shape" key={`${shape.species}${shape.shape}`} aria-label={`${shape.fish}, ${shape.shape}`}>
+          <div>
+            <h2>
+              {shape.fish}, {NAMES[shape.shape] ?? shape.shape}
+            </h2>
+            <p className="soft">
+              {shape.fillets === 0
+                ? `Forgotten ${shape.reset_at}; the starting shape is used.`
+                : `From ${shape.pieces} pieces of ${shape.fillets} ${shape.fillets === 1 ? 'fillet' : 'fillets'}${shape.reset_at ? ` since ${shape.reset_at}` : ''}.`}
+            </p>
+          </div>
+          <Curves shape={shape} />
+          <table className="tight">
+            <caption className="visually-hidden">How far pieces are from what the shape says, on average</caption>
+            <tbody>
+              <tr>
+                <th scope="row">Starting shape, off by</th>
+                <td>{shape.before ?? '–'}</td>
+              </tr>
+              <tr>
+                <th scope="row">The house's, off by</th>
+                <td>
+                  <b>{shape.after ?? '–'}</b>
+                </td>
+              </tr>
+            </tbody>
+          </table>
+          {me.sees_prices && shape.fillets > 0 && (
+            <button
+              type="button"
+              className="quiet"
+              onClick={() => reset.mutate({ params: { path: { species: shape.species, shape: shape.shape } } })}
+            >
+              Forget it
+            </button>
+          )}
+        </article>
+      ))}
+    </section>
+  );
+}
+
+function Curves({ shape }: { shape: Shapes['shapes'][number] }) {
+  const most = Math.max(...[...shape.starting, ...shape.house].map(([, mass = 0]) => mass));
+  const path = (curve: number[][]) =>
+    `M${curve.map(([x = 0, mass = 0]) => `${300 * x} ${96 - (86 * mass) / most}`).join('L')}`;
+  return (
+    <figure className="curves">
+      <svg viewBox="0 0 300 100" aria-hidden="true">
+        <path d="M0 96H300" stroke="var(--line-strong)" />
+        <path d={path(shape.starting)} fill="none" stroke="var(--ink-soft)" strokeWidth="1.5" strokeDasharray="5 4" />
+        <path d={path(shape.house)} fill="none" stroke="var(--portion)" strokeWidth="3" />
+      </svg>
+      <figcaption className="soft">Weight along the fillet, head end left; broken line: the starting shape</figcaption>
+    </figure>
+  );
+}

@@ -1,0 +1,258 @@
+import { useQueryClient } from '@tanstack/react-query';
+import { useEffect, useRef, useState } from 'react';
+import { Link } from 'react-router';
+import { ulid } from 'ulid';
+import { api, asProblem, type Tonight } from '../api/client';
+import { PortionRooms } from './PortionRooms';
+
+type Group = Tonight['groups'][number];
+
+/** Tonight's demand over all fillets that wait: what comes of which, and what will be short. */
+export function TonightScreen() {
+  const queries = useQueryClient();
+  const key = api.queryOptions('get', '/portion/tonight', {}).queryKey;
+  const { data, error } = api.useQuery('get', '/portion/tonight', {}, { staleTime: 0 });
+  const [run, setRun] = useState<string | null>(null);
+  const deal = api.useMutation('post', '/portion/tonight/runs/{run}', {
+    onSuccess: (dealt) => queries.setQueryData(key, dealt),
+    onSettled: () => setRun(null),
+  });
+  const start = useRef((_: undefined) => {});
+  start.current = () => {
+    const id = ulid();
+    setRun(id);
+    deal.mutate({ params: { path: { run: id } } });
+  };
+  const want = api.useMutation('put', '/portion/tonight/{dish}', { onSuccess: () => start.current(undefined) });
+  // What came out of a fillet since is dealt with as soon as somebody looks here again.
+  const ready = data !== undefined;
+  const wantedAny = data?.groups.some((group) => group.dishes.some((dish) => dish.need > 0)) ?? false;
+  useEffect(() => {
+    if (ready && wantedAny) {
+      start.current(undefined);
+    }
+  }, [ready, wantedAny]);
+
+  return (
+    <section className="sheet wide tonight">
+      <PortionRooms />
+      <header className="headline">
+        <div>
+          <h1>Tonight</h1>
+          <p className="soft">{data?.day}. How many portions are wanted; the fillets are dealt out at once.</p>
+        </div>
+        <button type="button" className="quiet" onClick={() => start.current(undefined)} disabled={deal.isPending}>
+          {deal.isPending ? 'Dealing out…' : 'Deal out again'}
+        </button>
+      </header>
+      {run && <Running run={run} />}
+      {(error ?? want.error ?? deal.error) && (
+        <p className="fault" role="alert">
+          {asProblem(error ?? want.error ?? deal.error).detail}
+        </p>
+      )}
+      {data?.groups.length === 0 && (
+        <div className="empty">
+          <h2>Nothing to deal out</h2>
+          <p>Write down which fish a dish is of, and break a fish down: its fillets come here.</p>
+          <Link to="/portion/dishes">Dishes</Link>
+        </div>
+      )}
+      {data?.groups.filter(isOn).map((group) => (
+        <Dealt
+          key={group.fish}
+          group={group}
+          onWant={(dish, need) => want.mutate({ params: { path: { dish } }, body: { need } })}
+        />
+      ))}
+      {data?.groups.some((group) => !isOn(group)) && (
+        <article className="dealt" aria-label="Nothing of it on the bench">
+          <header>
+            <h2>Nothing of it on the bench</h2>
+          </header>
+          <div className="off-bench">
+            {data.groups
+              .filter((group) => !isOn(group))
+              .flatMap((group) =>
+                group.dishes.map((dish) => (
+                  <Wanted
+                    key={dish.dish}
+                    dish={dish}
+                    onWant={(need) => want.mutate({ params: { path: { dish: dish.dish } }, body: { need } })}
+                  />
+                )),
+              )}
+          </div>
+        </article>
+      )}
+      {data && data.anywhere.length > 0 && (
+        <p className="soft">
+          Of no particular fish, so not dealt out: {data.anywhere.join(', ')}.{' '}
+          <Link to="/portion/dishes">Say which fish</Link>
+        </p>
+      )}
+    </section>
+  );
+}
+
+/** Fillets wait, or portions are wanted. */
+const isOn = (group: Group) =>
+  group.fillets.length > 0 || group.together.length > 0 || group.dishes.some((dish) => dish.need > 0);
+
+/** How far a long run is. */
+function Running({ run }: { run: string }) {
+  const { data } = api.useQuery(
+    'get',
+    '/portion/tonight/runs/{run}',
+    { params: { path: { run } } },
+    { refetchInterval: 300, retry: false, enabled: true },
+  );
+  return (
+    <progress className="running" value={data?.done ?? 0} max={1}>
+      {Math.round(100 * (data?.done ?? 0))} %
+    </progress>
+  );
+}
+
+function Dealt({ group, onWant }: { group: Group; onWant: (dish: string, need: number) => void }) {
+  const short = group.dishes.some((dish) => (dish.short ?? 0) > 0);
+  return (
+    <article className="dealt" aria-label={group.fish}>
+      <header>
+        <h2>{group.fish}</h2>
+        {group.said && (
+          <p className={short ? 'said short' : 'said'}>
+            {group.said}
+            {group.gap_pct !== null && (
+              <span className="soft">
+                {' '}
+                {group.gap_pct < 0.0005
+                  ? 'No better deal exists.'
+                  : `At most ${group.gap_pct.toFixed(2)} % from the best there is.`}
+              </span>
+            )}
+          </p>
+        )}
+      </header>
+      <div className="dealt-columns">
+        <div>
+          {group.dishes.map((dish) => (
+            <Wanted key={dish.dish} dish={dish} onWant={(need) => onWant(dish.dish, need)} />
+          ))}
+          {group.dishes.length === 0 && <p className="soft">No dish of this fish is written down.</p>}
+        </div>
+        <div>
+          <ul>
+            {group.fillets.map((fillet) => {
+              const counts = fillet.counts.filter((count) => count.count > 0);
+              const to = `/portion/${fillet.fish}/plan/${fillet.piece}`;
+              return (
+                <li key={fillet.piece} className="fillet-row">
+                  <span>
+                    <b>
+                      No. {fillet.number} {fillet.name}
+                    </b>
+                    <br />
+                    <span className="soft">
+                      {fillet.left.text}, {fillet.available.text} to cut
+                    </span>
+                  </span>
+                  <span className="cuts">
+                    {counts.flatMap((count) =>
+                      Array.from({ length: count.count }, (_, i) => (
+                        <i
+                          key={`${count.dish}${i}`}
+                          className={`cut cut-${group.dishes.findIndex((d) => d.dish === count.dish)}`}
+                          style={{
+                            flexGrow: group.dishes.find((d) => d.dish === count.dish)?.target.mg ?? 1,
+                          }}
+                        />
+                      )),
+                    )}
+                    {group.said !== '' && <i className="cut rest" style={{ flexGrow: rest(group, fillet) }} />}
+                  </span>
+                  <span className="told">
+                    {counts.map((count) => `${count.count} ${count.name}`).join(', ') || (group.said ? 'nothing' : '')}
+                  </span>
+                  <Link
+                    className="quiet link"
+                    to={counts.length > 0 ? `${to}?want=${counts.map((c) => `${c.dish}:${c.count}`).join(',')}` : to}
+                  >
+                    Plan it
+                  </Link>
+                </li>
+              );
+            })}
+          </ul>
+          {group.together.length > 0 && (
+            <p className="soft">Weighed together, so not dealt out: {group.together.join(', ')}.</p>
+          )}
+          {group.fillets.length === 0 && group.together.length === 0 && (
+            <p className="soft">No fillet of it waits to be portioned.</p>
+          )}
+        </div>
+      </div>
+    </article>
+  );
+}
+
+function rest(group: Group, fillet: Group['fillets'][number]): number {
+  const used = fillet.counts.reduce(
+    (sum, count) => sum + count.count * (group.dishes.find((d) => d.dish === count.dish)?.target.mg ?? 0),
+    0,
+  );
+  return Math.max(0, fillet.left.mg - used);
+}
+
+function Wanted({ dish, onWant }: { dish: Group['dishes'][number]; onWant: (need: number) => void }) {
+  const [typed, setTyped] = useState(String(dish.need));
+  useEffect(() => setTyped(String(dish.need)), [dish.need]);
+  const say = (need: number) => {
+    if (Number.isInteger(need) && need >= 0 && need !== dish.need) {
+      onWant(need);
+    }
+  };
+  return (
+    <div className="wanted-row">
+      <span>
+        <b>{dish.name}</b> {dish.target.text}
+        {dish.priority === 'first' && <span className="soft">, comes first</span>}
+        {dish.priority === 'last' && <span className="soft">, comes last</span>}
+      </span>
+      <span className="stepper">
+        <button
+          type="button"
+          className="quiet"
+          aria-label={`One less of ${dish.name}`}
+          onClick={() => say(Math.max(0, dish.need - 1))}
+        >
+          −
+        </button>
+        <input
+          aria-label={`Wanted of ${dish.name}`}
+          inputMode="numeric"
+          value={typed}
+          onChange={(event) => setTyped(event.currentTarget.value)}
+          onBlur={() => say(Number(typed))}
+          onKeyDown={(event) => event.key === 'Enter' && say(Number(typed))}
+        />
+        <button
+          type="button"
+          className="quiet"
+          aria-label={`One more of ${dish.name}`}
+          onClick={() => say(dish.need + 1)}
+        >
+          +
+        </button>
+      </span>
+      <span className="soft">
+        {dish.made} cut today{dish.comes === null ? '' : `, ${dish.comes} still come`}
+        {(dish.short ?? 0) > 0 && (
+          <>
+            , <b className="short">{dish.short} short</b>
+          </>
+        )}
+      </span>
+    </div>
+  );
+}
