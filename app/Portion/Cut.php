@@ -15,7 +15,7 @@ use Sectum\Portion\Shape\MeasuredCut;
 /** A piece that was cut off a fillet at a known place, and counts. */
 final readonly class Cut
 {
-    private function __construct(public Piece $piece, public Mass $mass, public Mass $step, public float $fromCm, public float $toCm, public float $thinMm, public float $thickMm, public ?Mass $aim, public ?Mass $guess)
+    private function __construct(public Piece $piece, public Mass $mass, public Mass $step, public float $fromCm, public float $toCm, public float $thinMm, public float $thickMm, public ?Mass $guess, public bool $atMark)
     {
     }
 
@@ -41,7 +41,7 @@ final readonly class Cut
         foreach (Row::all(DB::table('cuts')->whereIn('reading_id', array_keys($readings))->orderBy('from_cm')->get()) as $row) {
             [$piece, $reading] = $readings[$row->text('reading_id')];
             $weight = fn (string $column): ?Mass => $row->text($column) === '' ? null : Mass::ofMilligrams((int) $row->number($column));
-            $cuts[$piece->id] = new self($piece, $reading->mass(), $reading->resolution(), $row->number('from_cm'), $row->number('to_cm'), $row->number('thin_mm'), $row->number('thick_mm'), $weight('aim_mg'), $weight('guess_mg'));
+            $cuts[$piece->id] = new self($piece, $reading->mass(), $reading->resolution(), $row->number('from_cm'), $row->number('to_cm'), $row->number('thin_mm'), $row->number('thick_mm'), $weight('guess_mg'), $row->text('at_mark') === '1');
         }
 
         return $cuts;

@@ -71,7 +71,7 @@ final readonly class FilletPlan
             if ($cuts === [] || ! $left->isPositive() || $knife >= $laying->lengthCm) {
                 return $whole;
             }
-            $told = ShapeFit::of($shape, array_map(fn (Cut $cut) => $cut->measured(), $cuts), $laid->grams(), $laying->lengthCm);
+            $told = ShapeFit::of($shape, array_map(fn (Cut $cut) => $cut->measured(), array_values(array_filter($cuts, fn (Cut $cut): bool => $cut->atMark))), $laid->grams(), $laying->lengthCm);
 
             return FilletOnBoard::ahead($told, $knife, $left->grams(), $laying->lengthCm, $laying->thicknessMm, $laying->tailMm);
         });

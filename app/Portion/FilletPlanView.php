@@ -6,6 +6,9 @@ namespace App\Portion;
 
 use App\Kitchen\Settings;
 use App\Measure\Words;
+use Illuminate\Support\Facades\DB;
+use Sectum\Fish\Bin;
+use Sectum\Fish\Part;
 use Sectum\Measure\Mass;
 use Sectum\Measure\Money;
 use Sectum\Portion\FilletShape;
@@ -52,7 +55,7 @@ final readonly class FilletPlanView
             'pieces' => self::pieces($plan, $ahead, $words),
             'counts' => self::counts($plan, $ahead),
             'next' => self::next($plan, $ahead, $words),
-            'stops' => [...$plan->never, ...($planned === null || $laying->marksCm !== [] ? [] : $planned->stoppedBy)],
+            'stops' => [...self::offMark($plan, $words), ...$plan->never, ...($planned === null || $laying->marksCm !== [] ? [] : $planned->stoppedBy)],
             'schools' => $prices === null ? [] : self::schools($plan, $words, $prices),
             'left_over' => $words->mass(self::leftOver($plan, $ahead)),
         ];
@@ -83,7 +86,7 @@ final readonly class FilletPlanView
         }
         $start = $plan->startCm();
         if ($plan->cuts === [] && $start > 0) {
-            $pieces[] = self::piece('square', 'Squared off', 0, $start, Mass::ofGrams($plan->fillet->gramsUpTo($start)), ...self::thickness($plan, 0, $start), words: $words);
+            $pieces[] = self::piece('square', 'Squared off'.self::goesTo(Part::Ends), 0, $start, Mass::ofGrams($plan->fillet->gramsUpTo($start)), ...self::thickness($plan, 0, $start), words: $words);
         }
         foreach ($ahead as $piece) {
             $pieces[] = self::piece($piece->kind === '' ? 'spare' : 'planned', $piece->kind === '' ? 'Suits no dish' : $piece->kind, $piece->fromCm, $piece->toCm, Mass::ofGrams($piece->massGrams), $piece->thinnestMm, $piece->thickestMm, $words);
@@ -91,7 +94,7 @@ final readonly class FilletPlanView
         $end = $ahead === [] ? $start : $ahead[count($ahead) - 1]->toCm;
         $tail = $plan->fillet->tailCutCm();
         if (! $plan->overdrawn) {
-            foreach ([['spare', 'Left over', $end, $tail], ['tail', 'Tail end', max($end, $tail), $plan->laying->lengthCm]] as [$what, $name, $from, $to]) {
+            foreach ([['spare', 'Left over'.self::goesTo(Part::TailEnd), $end, $tail], ['tail', 'Tail end'.self::goesTo(Part::TailEnd), max($end, $tail), $plan->laying->lengthCm]] as [$what, $name, $from, $to]) {
                 $mass = Mass::ofGrams(max(0.0, $plan->fillet->gramsUpTo($to) - $plan->fillet->gramsUpTo($from)));
                 if ($to > $from + 0.05 && $mass->isPositive()) {
                     $pieces[] = self::piece($what, $name, $from, $to, $mass, ...self::thickness($plan, $from, $to), words: $words);
@@ -100,6 +103,22 @@ final readonly class FilletPlanView
         }
 
         return $pieces;
+    }
+
+    /** @return list<string> the last piece, when it was not cut where it was told to be */
+    private static function offMark(FilletPlan $plan, Words $words): array
+    {
+        $last = $plan->cuts === [] ? null : $plan->cuts[count($plan->cuts) - 1];
+
+        return $last === null || $last->atMark ? [] : ["{$last->piece->name} was not cut at its mark: by its weight of {$words->text($last->mass)} the knife stands at {$words->along($last->toCm)}, and the plan goes on from there."];
+    }
+
+    /** Where a part usually goes, as it is said after its name. */
+    private static function goesTo(Part $part): string
+    {
+        $bin = DB::table('parts')->where('part', $part->value)->value('default_bin');
+
+        return is_string($bin) ? ', for '.lcfirst(Bin::from($bin)->spoken()) : '';
     }
 
     /** @return array{float, float} */

@@ -66,6 +66,7 @@ final readonly class HouseShapes
             ->where('fish.species_id', $species)->where('boards.shape', $shape)
             ->whereIn('fish.stage', [Stage::Route->value, Stage::Cost->value, Stage::Log->value])
             ->where('readings.taken_at', '>', self::resetAt($species, $shape) ?? '')
+            ->where('cuts.at_mark', true)
             ->whereNull('reading_voids.reading_id');
     }
 

@@ -106,8 +106,20 @@ final readonly class Laying
 
         return new self(
             $guess->lengthCm, $guess->thicknessMm, false, $shape, Mass::ofGrams(5 * round(self::SQUARE * $mass->grams() / 5)), self::TAIL_MM, School::Exact, false, false,
-            $fish->dish_id === null ? [] : [['dish' => $fish->dish_id, 'max' => null]], [],
+            self::usualKinds($fish), [],
         );
+    }
+
+    /**
+     * What the fish is portioned for already; else the heaviest dish of its kind.
+     *
+     * @return list<array{dish: string, max: int|null}>
+     */
+    private static function usualKinds(Fish $fish): array
+    {
+        $dish = $fish->dish_id ?? Dish::served()->where('species_id', $fish->species_id)->first()?->id;
+
+        return $dish === null ? [] : [['dish' => $dish, 'max' => null]];
     }
 
     /** The shape this house took last for the same part of the same fish. */

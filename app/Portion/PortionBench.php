@@ -119,7 +119,7 @@ final readonly class PortionBench
                 'off_mg' => $band === null ? null : $mass->minus($band->target)->milligrams,
                 'placed' => $placed?->value,
                 'given_away' => $prices === null || $placed !== Placed::Over ? null : self::givenAway($fish, $mass->minus($band->target), $prices),
-                'guess_off' => $guess === null ? null : $words->off($mass->minus($guess)),
+                'said' => $guess === null ? null : $words->text($guess),
                 'rather' => $placed === Placed::Under ? self::rather($mass, $dish, $served, $words) : null,
             ];
         }
@@ -155,7 +155,7 @@ final readonly class PortionBench
     {
         $fillets = array_reduce(array_filter(CutFrom::fillets($fish), fn (Piece $piece): bool => $piece->parent_id === $fish->whole()->id), fn (Mass $sum, Piece $piece): Mass => $sum->plus($piece->reading()?->mass() ?? Mass::zero()), Mass::zero());
 
-        return $fish->price_per_kg_minor === null || ! $fillets->isPositive() ? null : Money::ofMinor(Giveaway::minor($over, $fish->mass(), $fish->price_per_kg_minor, $fillets), $settings->currency)->print();
+        return $fish->price_per_kg_minor === null || ! $fillets->isPositive() || ! $over->isPositive() ? null : Money::ofMinor(Giveaway::minor($over, $fish->mass(), $fish->price_per_kg_minor, $fillets), $settings->currency)->print();
     }
 
     /** @return array<string, mixed> */

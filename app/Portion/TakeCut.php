@@ -7,6 +7,7 @@ namespace App\Portion;
 use App\Contract\Fault;
 use App\Contract\Fields;
 use App\Kitchen\Person;
+use App\Measure\Piece;
 use App\Measure\Reading;
 use App\Receive\CutFrom;
 use App\Receive\Fish;
@@ -14,6 +15,7 @@ use App\Receive\TakeReading;
 use Illuminate\Support\Facades\DB;
 use Sectum\Fish\Part;
 use Sectum\Measure\Mass;
+use Sectum\Portion\Shape\AtMark;
 
 /** A piece on the pan while portions are cut: its weight, which dish it is for, and where on the fillet it lay. */
 final readonly class TakeCut
@@ -44,14 +46,15 @@ final readonly class TakeCut
                 $piece->save();
             }
             if ($place !== null) {
-                DB::table('cuts')->insert(['reading_id' => $id, 'cut_by' => $person->id, 'guess_mg' => $guess?->milligrams, ...$place]);
+                [$plan, $to] = $place;
+                $this->store($id, $plan, $to, $piece, $guess, $person);
             } else {
                 $this->again($fields->maybeString('replaces'), $id);
             }
         });
     }
 
-    /** @return array{fillet_id: string, from_cm: float, to_cm: float, thin_mm: float, thick_mm: float, aim_mg: int|null}|null where it lay, when it was cut by a plan */
+    /** @return array{FilletPlan, float}|null the plan it was cut by and its mark; null when it was cut by none */
     private function place(Fish $fish, Fields $fields, Person $person): ?array
     {
         $to = $fields->maybeNumber('to_cm');
@@ -68,14 +71,25 @@ final readonly class TakeCut
             throw Fault::inField('/to_cm', 'No plan lies on the board for this piece. Plan it first, or weigh it without a mark.');
         }
         $plan = FilletPlan::of($fish, $fillet, Laying::of($fish, $fillet), $person);
-        $knife = $plan->knifeCm;
-        if ($to <= $knife || $to > $plan->laying->lengthCm) {
+        if ($to <= $plan->knifeCm || $to > $plan->laying->lengthCm) {
             throw Fault::inField('/to_cm', 'This mark is behind the knife or beyond the tail. Look at the plan again.');
         }
-        [$thin, $thick] = $plan->fillet->thickness($plan->fillet->gramsUpTo($knife), $plan->fillet->gramsUpTo($to));
-        $aim = Mass::ofGrams($plan->fillet->gramsUpTo($to) - $plan->fillet->gramsUpTo($knife));
 
-        return ['fillet_id' => $fillet->id, 'from_cm' => $knife, 'to_cm' => $to, 'thin_mm' => $thin, 'thick_mm' => $thick, 'aim_mg' => $part === Part::Portion ? $aim->milligrams : null];
+        return [$plan, $to];
+    }
+
+    /** Where it lay; a piece far off what lay at its mark was cut somewhere else, and counts for no scatter. */
+    private function store(string $reading, FilletPlan $plan, float $to, Piece $piece, ?Mass $guess, Person $person): void
+    {
+        $grams = $piece->load('readings.void')->reading()?->mass()->grams() ?? 0.0;
+        $mark = AtMark::of($plan->fillet, $plan->knifeCm, $to, $grams);
+        $before = $plan->fillet->gramsUpTo($plan->knifeCm);
+        [$thin, $thick] = $plan->fillet->thickness($before, $plan->fillet->gramsUpTo($mark->toCm));
+        DB::table('cuts')->insert([
+            'reading_id' => $reading, 'fillet_id' => $plan->piece->id, 'cut_by' => $person->id, 'from_cm' => $plan->knifeCm, 'to_cm' => $mark->toCm, 'thin_mm' => $thin, 'thick_mm' => $thick,
+            'aim_mg' => $piece->part === Part::Portion && $mark->hit ? Mass::ofGrams($plan->fillet->gramsUpTo($to) - $before)->milligrams : null,
+            'guess_mg' => $guess?->milligrams, 'at_mark' => $mark->hit,
+        ]);
     }
 
     /** A piece weighed again lies where it lay. */

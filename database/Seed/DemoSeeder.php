@@ -140,9 +140,10 @@ final class DemoSeeder extends Seeder
         foreach ([$bream, $brill, $hake, $char, $meagre] as $fish) {
             $this->board->breakDown($fish);
         }
-        foreach ([$bream, $brill, $hake] as $fish) {
+        foreach ([$bream, $brill] as $fish) {
             $this->board->portion($fish);
         }
+        $this->board->cutByMarks($hake);
         foreach ([$bream, $brill] as $fish) {
             $this->board->route($fish);
         }

@@ -64,6 +64,7 @@ return new class extends Migration
             $table->float('thick_mm');
             $table->integer('aim_mg')->nullable();
             $table->integer('guess_mg')->nullable();
+            $table->boolean('at_mark')->default(true);
             $table->index('fillet_id');
         });
         Schema::create('shape_resets', function (Blueprint $table): void {

@@ -71,6 +71,30 @@ final class SentTwiceTest extends AtTheDoor
         self::assertSame([3, 1], [DB::table('readings')->count(), DB::table('reading_voids')->count()]);
     }
 
+    public function test_a_side_planned_cut_trayed_and_labelled_stands_there_once(): void
+    {
+        $fish = $this->received();
+        foreach (['head' => '650 g', 'frame' => '520 g', 'side-a' => '1480 g', 'side-b' => '1465 g'] as $part => $grams) {
+            $this->weigh($fish, $part, $grams)->assertOk();
+        }
+        $this->boned($fish);
+        $this->done($fish, 'breakdown')->assertOk();
+        [$dish, $lunch] = [$this->dish(), $this->dish(140)];
+        $side = strval($this->api('GET', "/portion/fish/{$fish}")->json('sources.0.piece'));
+        $this->api('PUT', "/portion/fish/{$fish}/fillets/{$side}", ['kinds' => [['dish' => $dish]]])->assertOk();
+        foreach ([['ends', 1.6, '40 g'], ['portion', 7.1, '146 g'], ['portion', 11.8, '171 g']] as [$part, $to, $grams]) {
+            $this->api('PUT', "/portion/fish/{$fish}/readings/".self::id(), ['part' => $part, 'from' => $side, 'to_cm' => $to, 'dish' => $dish, 'guess' => '170 g', 'weight' => ['typed' => $grams]])->assertOk();
+        }
+        $portions = (array) $this->api('GET', "/portion/fish/{$fish}")->json('portions.*.piece');
+        [$light, $good] = [strval($portions[0]), strval($portions[1])];
+        $this->api('PUT', "/portion/fish/{$fish}/pieces/{$light}/dish", ['dish' => $lunch])->assertOk();
+        $this->api('PUT', "/portion/tonight/{$dish}", ['need' => 12])->assertOk();
+        $batch = self::id();
+        $this->api('PUT', "/portion/batches/{$batch}", ['dish' => $dish, 'pieces' => [$good]])->assertOk();
+        $this->api('PUT', "/portion/batches/{$batch}/labels/".self::id(), ['for' => 'tray'])->assertOk();
+        self::assertSame([3, 1, 1, 1, 1], array_map(fn (string $table): int => DB::table($table)->count(), ['cuts', 'boards', 'wanted', 'batches', 'printed']));
+    }
+
     /** @return array<string, int> how many stand in every table */
     private static function rows(): array
     {

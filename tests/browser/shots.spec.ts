@@ -14,7 +14,6 @@ if (on) {
     test.setTimeout(180_000);
     await page.goto('/');
     await expect(page.getByText(CHEF.name).first()).toBeVisible();
-    await shot(page, 'sign-in');
     await signIn(page);
     await shot(page, 'cold-room');
     await page.getByRole('link', { name: 'Go on with it' }).click();
@@ -45,7 +44,6 @@ if (on) {
     await shot(page, 'recall');
     await page.goto('/breakdown');
     await expect(page.locator('.fish-row').first()).toBeVisible();
-    await shot(page, 'waiting');
 
     await page.goto('/receive/fish');
     await page.getByRole('combobox', { name: 'Fish' }).fill('Arctic char');
@@ -53,7 +51,6 @@ if (on) {
     await page.getByLabel('Price a kilo').fill('13.90');
     await page.getByRole('heading', { name: 'Out of the box', exact: true }).click();
     await putOnPan(page, '2105 g');
-    await shot(page, 'receive');
 
     await page.goto('/breakdown');
     await page.getByRole('link', { name: /Zander no. 141/ }).click();
@@ -98,13 +95,32 @@ if (on) {
     await expect(page.locator('.fish-label')).toHaveCount(2);
     await shot(page, 'break-down-flat');
 
+    await page.goto('/portion/tonight');
+    await expect(page.locator('.dealt .said').first()).toBeVisible();
+    await shot(page, 'tonight');
     await page.goto('/portion');
-    await page.getByRole('link', { name: /Arctic char no. 140/ }).click();
-    for (const mass of ['165 g']) {
+    await page.getByRole('link', { name: /Meagre no. 142/ }).click();
+    await page.getByRole('link', { name: 'Plan the cuts' }).click();
+    await page.locator('.kinds li', { hasText: 'Meagre, tomato' }).getByRole('checkbox').check();
+    await page.getByLabel('Length').fill('49 cm');
+    await page.getByLabel('Thickest').fill('32 mm');
+    await expect(page.locator('.headline')).toContainText('49.0 cm long');
+    await shot(page, 'planner');
+    await page.getByRole('button', { name: 'Lay it on the board' }).click();
+    await expect(page.getByTestId('todo')).toContainText('Square off at');
+    await weigh(page, '35 g');
+    for (const mass of ['190 g', '185 g', '170 g']) {
+      await expect(page.getByTestId('todo')).toContainText('Cut at');
       await weigh(page, mass);
       await expect(page.locator('.readings li').first()).toContainText(mass);
     }
+    await putOnPan(page, '180 g');
     await shot(page, 'portion');
+    await page.goto('/portion/trays');
+    await page.locator('.ready-row', { hasText: 'Hake, parsley sauce' }).getByRole('button').click();
+    await page.getByRole('button', { name: 'Print the tray label' }).click();
+    await expect(page.locator('.printed li')).toHaveCount(1);
+    await shot(page, 'labels');
 
     for (const [stage, name] of [
       ['route', 'route'],

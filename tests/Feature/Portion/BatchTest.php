@@ -141,13 +141,24 @@ final class BatchTest extends AtTheDoor
         self::assertSame('The fish itself ends then. Check your local code and your food-safety plan.', $tray->json('why_then'));
     }
 
+    public function test_the_days_count_from_the_cut_and_not_from_the_tray(): void
+    {
+        [, $dish, $pieces] = $this->portioned();
+        $this->travel(1)->days();
+        $tray = $this->tray($dish, [$pieces[0]])->assertOk();
+        self::assertSame(now()->format('l j F'), $tray->json('use_by'));
+        self::assertSame('House rule: raw portions 2 days, counting the day they were cut. Check your local code and your food-safety plan.', $tray->json('why_then'));
+        $this->travel(1)->days();
+        $this->tray($dish, [$pieces[1]])->assertStatus(422)->assertJsonPath('errors.0.pointer', '/pieces');
+    }
+
     public function test_pieces_cut_by_a_plan_say_how_evenly_they_cook(): void
     {
         [$fish, $dish] = $this->portioned([]);
         $side = $this->api('GET', "/portion/fish/{$fish}")->json('sources.0.piece');
         self::assertIsString($side);
         $this->api('PUT', "/portion/fish/{$fish}/fillets/{$side}", ['kinds' => [['dish' => $dish]], 'square' => '40 g'])->assertOk();
-        foreach ([[1.6, 'ends', '40 g'], [7.1, 'portion', '170 g'], [11.8, 'portion', '171 g'], [48.0, 'portion', '172 g']] as [$to, $part, $grams]) {
+        foreach ([[1.6, 'ends', '40 g'], [7.1, 'portion', '170 g'], [11.8, 'portion', '171 g'], [48.0, 'portion', '1060 g']] as [$to, $part, $grams]) {
             $this->api('PUT', "/portion/fish/{$fish}/readings/".self::id(), ['part' => $part, 'from' => $side, 'to_cm' => $to, 'weight' => ['typed' => $grams]])->assertOk();
         }
         $pieces = array_values(array_map(strval(...), (array) $this->api('GET', "/portion/fish/{$fish}")->json('portions.*.piece')));

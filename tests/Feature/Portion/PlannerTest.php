@@ -129,7 +129,7 @@ final class PlannerTest extends TestCase
         }
         self::assertSame([7, 7, 0], [$cut, $bench->json('plans.0.counts.0.cut'), $bench->json('plans.0.counts.0.planned')]);
         self::assertSame('tail-end', $bench->json('plans.0.next.part'));
-        self::assertSame('−4 g', $bench->json('portions.0.guess_off'));
+        self::assertSame('172 g', $bench->json('portions.0.said'));
         // Seven pieces tell how this hand scatters, and where it should aim.
         self::assertSame(7, $bench->json('hand.pieces'));
         self::assertNotNull($bench->json('hand.scatter'));
@@ -155,6 +155,16 @@ final class PlannerTest extends TestCase
         self::assertSame(1, $bench->json('tally.count'));
         $this->actingAs($this->cutter);
         self::assertNull($this->bench()->json('portions.1.given_away'));
+    }
+
+    public function test_a_piece_cut_somewhere_else_does_not_upset_the_shape(): void
+    {
+        $this->api('PUT', $this->fillet(), $this->laying())->assertOk();
+        $this->cut('ends', '40 g', 1.59)->assertOk();
+        $bench = $this->cut('portion', '290 g', 7.11, ['dish' => $this->plate])->assertOk();
+        self::assertSame('Portion 1 was not cut at its mark: by its weight of 290 g the knife stands at 10.4 cm, and the plan goes on from there.', $bench->json('plans.0.stops.0'));
+        self::assertEqualsWithDelta(14.7, $bench->json('plans.0.next.to_cm'), 0.3);
+        self::assertSame(0, $bench->json('hand.pieces'));
     }
 
     public function test_more_off_than_it_weighed_is_said_and_nothing_is_planned(): void
@@ -210,6 +220,19 @@ final class PlannerTest extends TestCase
         Dish::query()->whereKey($this->plate)->update(['stretch' => 'loin']);
         self::assertSame(['Dish 170 is cut from the loin, and this is side A.'], $this->api('POST', $this->fillet(), $this->laying())->json('plan.stops'));
         self::assertGreaterThan(3, $this->api('POST', "/portion/fish/{$this->fish}/fillets/{$loin}", ['kinds' => [['dish' => $this->plate]]])->json('plan.counts.0.planned'));
+    }
+
+    public function test_fillets_weighed_together_cannot_be_planned(): void
+    {
+        $fish = $this->received();
+        $this->weigh($fish, 'fillets', '2600 g')->assertOk();
+        $this->weigh($fish, 'bones', '1500 g')->assertOk();
+        $this->boned($fish);
+        $this->done($fish, 'breakdown')->assertOk();
+        $source = $this->api('GET', "/portion/fish/{$fish}")->json('sources.0');
+        self::assertFalse(data_get($source, 'can_plan'));
+        $this->api('GET', "/portion/fish/{$fish}/fillets/".self::text(data_get($source, 'piece')))->assertConflict();
+        self::assertSame(['No. 2 Fillets'], $this->api('GET', '/portion/tonight')->json('groups.0.together'));
     }
 
     public function test_allowing_for_the_hand_moves_the_aim(): void

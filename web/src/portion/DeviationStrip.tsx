@@ -25,7 +25,8 @@ export function DeviationStrip({ portions, minus, plus }: { portions: Portion[];
             />
           </svg>
           <b>{portion.off}</b>
-          <em>{portion.placed === 'within' ? '' : portion.placed}</em>
+          <em>{portion.placed === 'within' ? '' : (portion.given_away ?? portion.placed)}</em>
+          {portion.said && <span className="soft">said {portion.said}</span>}
         </li>
       ))}
     </ol>

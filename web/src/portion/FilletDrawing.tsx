@@ -1,4 +1,4 @@
-import { type KeyboardEvent, type PointerEvent, useRef, useState } from 'react';
+import { type KeyboardEvent, type PointerEvent, useEffect, useRef, useState } from 'react';
 import type { Plan } from '../api/client';
 
 type Props = {
@@ -15,13 +15,15 @@ const FAMILY = { done: 'portion', square: 'usable', planned: 'plan', spare: 'usa
 
 /** Left and right of the fillet, and the room its widest point and its thickness need, in mm of the drawing. */
 const MARGIN = 12;
-const GAP = 16;
+const GAP = 26;
 const RULER = 34;
 
 /** A fillet from above and from the side, to scale on a ruler: what is cut, what is planned, and the marks. */
 export function FilletDrawing({ plan, next, onMove, asking }: Props) {
   const svg = useRef<SVGSVGElement>(null);
-  const [held, setHeld] = useState<{ i: number; cm: number } | null>(null);
+  const [held, setHeld] = useState<{ i: number; cm: number; moving: boolean } | null>(null);
+  // A mark that was let go stays where it was put until the masses have followed.
+  useEffect(() => setHeld((mark) => (mark?.moving ? mark : null)), [plan]);
   const x = (cm: number) => cm * 10;
   const widest = Math.max(...plan.outline.map(([, width = 0]) => width * 10));
   const thickest = Math.max(...plan.outline.map(([, , mm = 0]) => mm));
@@ -99,7 +101,13 @@ export function FilletDrawing({ plan, next, onMove, asking }: Props) {
             <title>{`${piece.name}: ${piece.mass.text}, ${piece.width} wide, ${piece.thickness} thick`}</title>
             {width >= 32 && (
               <>
-                <rect x={x(piece.from_cm) + width / 2 - 22} y={middle - 11} width="44" height="22" rx="2" />
+                <rect
+                  x={x(piece.from_cm) + width / 2 - Math.min(22, width / 2 - 1)}
+                  y={middle - 11}
+                  width={Math.min(44, width - 2)}
+                  height="22"
+                  rx="2"
+                />
                 <text
                   x={x(piece.from_cm) + width / 2}
                   y={middle + 5}
@@ -112,11 +120,14 @@ export function FilletDrawing({ plan, next, onMove, asking }: Props) {
           </g>
         );
       })}
+      <text x={x(thickestAt(plan))} y={board - thickest - 5} className="tick">
+        {plan.thickness}
+      </text>
       <line x1="0" x2={x(plan.length_cm)} y1={ruler} y2={ruler} className="rule" />
       {Array.from({ length: Math.floor(plan.length_cm) + 1 }, (_, cm) => (
         <line key={cm} x1={x(cm)} x2={x(cm)} y1={ruler} y2={ruler + (cm % 5 === 0 ? 10 : 5)} className="rule" />
       ))}
-      {Array.from({ length: Math.floor(plan.length_cm / 10) + 1 }, (_, ten) => (
+      {Array.from({ length: Math.floor((plan.length_cm - 7) / 10) + 1 }, (_, ten) => (
         <text key={ten} x={x(10 * ten)} y={ruler + 26} className="tick">
           {10 * ten}
         </text>
@@ -136,14 +147,15 @@ export function FilletDrawing({ plan, next, onMove, asking }: Props) {
                 'aria-valuetext': `${cm} cm`,
                 onPointerDown: (event: PointerEvent<SVGGElement>) => {
                   event.currentTarget.setPointerCapture(event.pointerId);
-                  setHeld({ i, cm });
+                  setHeld({ i, cm, moving: true });
                 },
                 onPointerMove: (event: PointerEvent<SVGGElement>) =>
-                  held?.i === i && setHeld({ i, cm: moved(i, at(event)) }),
+                  held?.i === i && held.moving && setHeld({ i, cm: moved(i, at(event)), moving: true }),
                 onPointerUp: () => {
-                  if (held?.i === i) {
-                    setHeld(null);
-                    if (held.cm !== cm || held.cm !== marks[i]) {
+                  if (held?.i === i && held.moving) {
+                    const put = held.cm !== marks[i];
+                    setHeld(put ? { ...held, moving: false } : null);
+                    if (put) {
                       drop(i, held.cm);
                     }
                   }
@@ -174,6 +186,12 @@ export function FilletDrawing({ plan, next, onMove, asking }: Props) {
       )}
     </svg>
   );
+}
+
+/** Where it is thickest, cm from the head end. */
+function thickestAt(plan: Plan): number {
+  const [cm = 0] = plan.outline.reduce((best, point) => ((point[2] ?? 0) > (best[2] ?? 0) ? point : best));
+  return cm;
 }
 
 /** From above: as wide as it is, around the middle line. */

@@ -231,6 +231,29 @@ function Planning({ fish, planner }: { fish: string; planner: Planner }) {
               {stop}
             </p>
           ))}
+          <details className="plan-table">
+            <summary>Every cut as a table</summary>
+            <table className="tight">
+              <thead>
+                <tr>
+                  <th scope="col">Piece</th>
+                  <th scope="col">Ends at</th>
+                  <th scope="col">Thick</th>
+                  <th scope="col">Weighs</th>
+                </tr>
+              </thead>
+              <tbody>
+                {plan.pieces.map((piece) => (
+                  <tr key={`${piece.what}${piece.from_cm}`}>
+                    <th scope="row">{piece.name}</th>
+                    <td>{piece.ends_at}</td>
+                    <td>{piece.thickness}</td>
+                    <td>{piece.mass.text}</td>
+                  </tr>
+                ))}
+              </tbody>
+            </table>
+          </details>
         </div>
         <div>
           <h2>How</h2>

@@ -116,7 +116,8 @@ function Board({ bench }: { bench: PortionBench }) {
             <FilletDrawing plan={plan} next={plan.next.to_cm} />
             <p className="soft">
               {plan.name}: {plan.counts.map((c) => `${c.name} ${c.cut} cut, ${c.planned} to come`).join('; ')}.{' '}
-              {plan.next.how} <Link to={`/portion/${fish.id}/plan/${plan.piece}`}>Plan it anew</Link>
+              {plan.stops.find((stop) => stop.includes('was not cut at its mark')) ?? ''} {plan.next.how}{' '}
+              <Link to={`/portion/${fish.id}/plan/${plan.piece}`}>Plan it anew</Link>
             </p>
           </div>
         )}
@@ -200,7 +201,8 @@ function Board({ bench }: { bench: PortionBench }) {
           <div className="run">
             <div className="figures" aria-live="polite">
               <div>
-                <b>{tally.count}</b>portions
+                <b>{tally.count}</b>
+                {tally.count === 1 ? 'portion' : 'portions'}
               </div>
               <div>
                 <b>{tally.mean ?? '–'}</b>mean {tally.scatter ?? ''}

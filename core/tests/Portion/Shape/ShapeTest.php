@@ -13,6 +13,7 @@ use Sectum\Portion\FilletOnBoard;
 use Sectum\Portion\FilletShape;
 use Sectum\Portion\Kind;
 use Sectum\Portion\PortionPlan;
+use Sectum\Portion\Shape\AtMark;
 use Sectum\Portion\Shape\HouseShape;
 use Sectum\Portion\Shape\MeasuredCut;
 use Sectum\Portion\Shape\MeasuredFillet;
@@ -141,6 +142,19 @@ final class ShapeTest extends TestCase
         }
         self::assertGreaterThanOrEqual(0.95, $hits['live'] / $pieces['live']);
         self::assertLessThan(0.8, $hits['fixed'] / $pieces['fixed']);
+    }
+
+    public function test_a_piece_far_off_was_cut_somewhere_else_and_its_weight_tells_where(): void
+    {
+        $fillet = new FilletOnBoard(FilletShape::named('long-side'), self::MASS, self::LENGTH, 34);
+        [$from, $to] = [$fillet->cm(40), $fillet->cm(210)];
+        self::assertSame([true, $to], [AtMark::of($fillet, $from, $to, 170)->hit, AtMark::of($fillet, $from, $to, 205)->toCm]);
+        $off = AtMark::of($fillet, $from, $to, 300);
+        self::assertFalse($off->hit);
+        self::assertEqualsWithDelta($fillet->cm(340), $off->toCm, 1e-9);
+        // More than there is ends at the tail, next to nothing just past the knife.
+        self::assertEqualsWithDelta(self::LENGTH, AtMark::of($fillet, $from, $to, 5000)->toCm, 1e-9);
+        self::assertGreaterThan($from, AtMark::of($fillet, $from, $to, 0.1)->toCm);
     }
 
     public function test_a_house_learns_its_shape_and_says_how_much_better_it_is(): void
