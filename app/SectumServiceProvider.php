@@ -15,6 +15,7 @@ use App\Devices\Scale;
 use App\Devices\SocketProbe;
 use App\Devices\SocketScale;
 use App\Receive\WeightsChanged;
+use App\Route\Deposits;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Facades\Event;
 use Illuminate\Support\ServiceProvider;
@@ -37,6 +38,7 @@ final class SectumServiceProvider extends ServiceProvider
     public function boot(): void
     {
         Event::listen(fn (WeightsChanged $changed) => KeepYields::of($changed->fish));
+        Event::listen(fn (WeightsChanged $changed) => $this->app->make(Deposits::class)->mend($changed->fish));
         Model::preventLazyLoading($this->app->environment() !== 'production');
     }
 

@@ -6,6 +6,7 @@ use App\BreakDown\BreakDownController;
 use App\BreakDown\MethodController;
 use App\Compute\ComputeController;
 use App\Cost\CostController;
+use App\Cost\PlateController;
 use App\Devices\PrinterController;
 use App\Devices\ProbeController;
 use App\Devices\ScaleController;
@@ -23,6 +24,8 @@ use App\Receive\DeliveryController;
 use App\Receive\InspectionController;
 use App\Receive\PaperController;
 use App\Receive\ReceiveController;
+use App\Route\BinsController;
+use App\Route\MakingController;
 use App\Route\RouteController;
 use Illuminate\Support\Facades\Route;
 
@@ -30,12 +33,13 @@ use Illuminate\Support\Facades\Route;
 Route::get('up', fn (): string => 'up');
 
 // Every id is a ULID made by the page or the server.
-foreach (['fish', 'reading', 'piece', 'dish', 'species', 'delivery', 'line', 'inspection', 'photo', 'check', 'find', 'batch', 'job', 'run'] as $named) {
+foreach (['fish', 'reading', 'piece', 'dish', 'species', 'delivery', 'line', 'inspection', 'photo', 'check', 'find', 'batch', 'job', 'run', 'act', 'deposit', 'new', 'recipe', 'list', 'making'] as $named) {
     Route::pattern($named, '[0-7][0-9A-HJKMNP-TV-Za-hjkmnp-tv-z]{25}');
 }
 
 Route::pattern('method', '[0-9A-Za-z-]{3,60}');
 Route::pattern('tray', '[^/]{1,60}');
+Route::pattern('bin', '[a-z]{3,10}');
 Route::pattern('shape', '[a-z-]{3,20}');
 
 Route::middleware('web')->group(function (): void {
@@ -131,7 +135,35 @@ Route::middleware('web')->group(function (): void {
             Route::put('route/fish/{fish}/pieces/{piece}', [RouteController::class, 'send']);
             Route::put('route/fish/{fish}/done', [RouteController::class, 'done']);
 
+            Route::put('route/accepted/{act}', [RouteController::class, 'accept']);
+            Route::get('route/bins', [BinsController::class, 'index']);
+            Route::get('route/bins/{bin}', [BinsController::class, 'show']);
+            Route::put('route/bins/{bin}/out/{act}', [BinsController::class, 'takeOut']);
+            Route::put('route/tubs/{deposit}/frozen/{new}', [BinsController::class, 'freeze']);
+            Route::get('route/house', [BinsController::class, 'house']);
+            Route::put('route/house/ways', [BinsController::class, 'storeWays']);
+            Route::put('route/house/bins/{bin}', [BinsController::class, 'storeBin']);
+            Route::get('route/batches', [MakingController::class, 'index']);
+            Route::get('route/batches/{making}', [MakingController::class, 'show']);
+            Route::put('route/batches/{making}', [MakingController::class, 'start']);
+            Route::put('route/batches/{making}/made', [MakingController::class, 'measure']);
+            Route::put('route/batches/{making}/cooling/{reading}', [MakingController::class, 'cool']);
+            Route::put('route/batches/{making}/gone', [MakingController::class, 'finish']);
+            Route::post('route/recipes/{recipe}/plan', [MakingController::class, 'plan']);
+            Route::put('route/recipes/{recipe}', [MakingController::class, 'storeRecipe']);
+            Route::put('route/recipes/{recipe}/retired', [MakingController::class, 'retireRecipe']);
+
             Route::get('cost', [CostController::class, 'index']);
+            Route::get('cost/plates', [PlateController::class, 'index']);
+            Route::get('cost/plates/{dish}', [PlateController::class, 'show']);
+            Route::post('cost/plates/{dish}/what-if', [PlateController::class, 'whatIf']);
+            Route::get('cost/ready-cut', [PlateController::class, 'readyCut']);
+            Route::post('cost/ready-cut', [PlateController::class, 'compare']);
+            Route::get('cost/prices', [PlateController::class, 'prices']);
+            Route::post('cost/prices', [PlateController::class, 'previewPrices']);
+            Route::put('cost/prices/{list}', [PlateController::class, 'keepPrices']);
+            Route::get('cost/house', [PlateController::class, 'house']);
+            Route::put('cost/house', [PlateController::class, 'storeHouse']);
             Route::get('cost/fish/{fish}', [CostController::class, 'show']);
             Route::put('cost/fish/{fish}', [CostController::class, 'store']);
             Route::put('cost/fish/{fish}/done', [CostController::class, 'done']);

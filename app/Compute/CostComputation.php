@@ -32,7 +32,7 @@ final readonly class CostComputation implements Computation
                 Exact::number($request->number('labour_minutes', 0)),
                 $request->int('labour_rate_per_hour_minor', 0),
             ),
-            array_map(fn (Fields $credit): Credit => new Credit(Mass::ofGrams($credit->number('mass_g')), $credit->int('value_per_kg_minor')), $request->list('credits')),
+            array_map(fn (Fields $credit): Credit => Credit::atPerKg(Mass::ofGrams($credit->number('mass_g')), $credit->int('value_per_kg_minor')), $request->list('credits')),
             array_map(self::product(...), $request->list('products'), array_keys($request->list('products'))),
             Split::from($request->maybeString('split') ?? Split::ByWeight->value),
         );

@@ -14,10 +14,10 @@ final readonly class Registry
     /** @var array<string, Computation> */
     private array $computations;
 
-    public function __construct(ReconcileComputation $reconcile, RecoveryComputation $recovery, CostComputation $cost, PlateComputation $plate, ConvertComputation $convert, FreshnessComputation $freshness, ExpectedYieldComputation $expected, PortionPlanComputation $portionPlan, AimComputation $aim, AllocateComputation $allocate)
+    public function __construct(ReconcileComputation $reconcile, RecoveryComputation $recovery, CostComputation $cost, PlateComputation $plate, ConvertComputation $convert, FreshnessComputation $freshness, ExpectedYieldComputation $expected, PortionPlanComputation $portionPlan, AimComputation $aim, AllocateComputation $allocate, StockBatchComputation $stockBatch, ReadyCutComputation $readyCut)
     {
         $computations = [];
-        foreach ([$reconcile, $recovery, $cost, $plate, $convert, $freshness, $expected, $portionPlan, $aim, $allocate] as $computation) {
+        foreach ([$reconcile, $recovery, $cost, $plate, $convert, $freshness, $expected, $portionPlan, $aim, $allocate, $stockBatch, $readyCut] as $computation) {
             $computations[$computation::name()] = $computation;
         }
         $this->computations = $computations;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Cost;
 
+use App\BreakDown\FishTree;
 use App\BreakDown\KeelView;
 use App\Kitchen\Person;
 use App\Kitchen\Settings;
@@ -12,123 +13,144 @@ use App\Measure\Words;
 use App\Portion\Dish;
 use App\Receive\Fish;
 use App\Receive\FishHead;
-use App\Route\Sorting;
-use Brick\Math\BigRational;
 use Sectum\Cost\Cost;
-use Sectum\Cost\Plate;
+use Sectum\Cost\Credit;
+use Sectum\Cost\GivenAway;
+use Sectum\Cost\ProductCost;
+use Sectum\Fish\Part;
 use Sectum\Measure\Mass;
 use Sectum\Measure\Money;
-use Sectum\Measure\Percent;
 
 /** What the cost screen shows: the walk from the invoice to the plate, each figure the sum of those above it. */
 final readonly class CostBench
 {
+    private function __construct(private Fish $fish, private FishCost $found, private Settings $settings, private Words $words)
+    {
+    }
+
     /** @return array<string, mixed> */
     public static function of(Fish $fish, Person $person): array
     {
         $settings = Settings::load();
         $words = new Words($person->units, $settings->scaleStep);
         $found = FishCost::of($fish, $settings);
+        $bench = new self($fish, $found, $settings, $words);
+        $cost = $found->cost;
         $dish = $fish->dish_id === null ? null : Dish::query()->find($fish->dish_id);
-        $money = fn (?int $minor): ?string => $minor === null ? null : Money::ofMinor($minor, $settings->currency)->print();
+        $main = $dish === null ? null : $found->product($dish->id);
 
         return [
             'fish' => FishHead::of($fish, $words),
-            'keel' => KeelView::of($fish, (new Sorting($fish, $settings->scaleStep))->tree, $words),
+            'keel' => KeelView::of($fish, FishTree::of($fish, $settings->scaleStep), $words),
             'missing' => $found->missing,
-            'price_per_kg' => $money($fish->price_per_kg_minor),
-            'delivery' => $money($fish->delivery_minor),
+            'price_per_kg' => $bench->money($fish->price_per_kg_minor),
+            'delivery' => $bench->money($fish->delivery_minor),
             'labour_minutes' => $fish->labour_minutes,
-            'labour_rate' => $money($settings->labourRateMinor),
-            'walk' => $found->cost === null ? [] : self::walk($fish, $found, $found->cost, $words, $money),
-            'edible_per_kg' => $found->cost === null ? null : $money($found->cost->edibleCostPerKgMinor),
-            'factor' => $found->cost?->costFactor === null ? null : number_format($found->cost->costFactor, 2, '.', ''),
-            'portions' => $found->cost === null ? null : self::portions($found, $found->cost, $words, $money),
-            'plate' => $found->cost === null || $dish === null ? null : self::plate($dish, $found->cost, $settings, $words, $money),
+            'labour_rate' => $bench->money($settings->labourRateMinor),
+            'counts_labour' => $settings->countsLabour,
+            'schools' => $bench->schools(),
+            'walk' => $cost === null ? [] : $bench->walk($cost),
+            'edible_per_kg' => $cost === null ? null : $bench->money($cost->edibleCostPerKgMinor),
+            'factor' => $cost?->costFactor === null ? null : number_format($cost->costFactor, 2, '.', ''),
+            'remark' => $cost === null ? null : $bench->remark($cost),
+            'products' => $cost === null ? [] : $bench->products($cost),
+            'unserved' => $cost === null ? [] : $bench->unserved($cost),
+            'plate' => $dish === null || $main === null ? null : PlateView::of($dish, Portioned::mean($main->totalMinor, count($main->piecesMinor)), $settings, $words),
         ];
     }
 
+    private function money(?int $minor): ?string
+    {
+        return $minor === null ? null : Money::ofMinor($minor, $this->settings->currency)->print();
+    }
+
+    private function schools(): string
+    {
+        return CostHouse::said($this->settings);
+    }
+
+    /** @return list<array<string, mixed>> */
+    private function walk(Cost $cost): array
+    {
+        $whole = $this->fish->whole()->reading()?->mass() ?? Mass::zero();
+        $line = $this->fish->line;
+        $lines = [
+            ['kind' => 'bought', 'what' => 'Fish as bought', 'detail' => $this->words->text($whole).' at '.$this->money($this->fish->price_per_kg_minor).' a kilo', 'minor' => $cost->invoiceMinor - $this->fish->delivery_minor, 'to' => $line === null ? null : "/receive/deliveries/{$line->delivery_id}"],
+            ['kind' => 'bought', 'what' => 'Delivery', 'detail' => 'its share', 'minor' => $this->fish->delivery_minor, 'to' => null],
+        ];
+        foreach ($this->found->credited as $i => [$piece, $to]) {
+            $lines[] = ['kind' => 'credit', 'what' => $piece->name, 'detail' => $this->words->text($piece->reading()?->mass() ?? Mass::zero()).' to '.lcfirst($piece->bin?->spoken() ?? ''), 'minor' => -$cost->creditsMinor[$i], 'to' => $to];
+        }
+        $lines[] = ['kind' => 'labour', 'what' => 'Labour', 'detail' => ($this->fish->labour_minutes ?? '0').' min', 'minor' => $cost->labourMinor, 'to' => null];
+        $lines[] = ['kind' => 'net', 'what' => 'Cost of the portions', 'detail' => '', 'minor' => $cost->netMinor, 'to' => null];
+
+        return array_map(fn (array $one): array => [...$one, 'amount' => $this->money($one['minor'])], array_values(array_filter($lines, fn (array $one): bool => $one['minor'] !== 0 || $one['kind'] === 'net')));
+    }
+
+    /** @return list<array<string, mixed>> */
+    private function products(Cost $cost): array
+    {
+        $dishes = Dish::query()->whereKey(array_keys($this->found->portions))->get();
+
+        return array_map(function (ProductCost $product) use ($dishes): array {
+            $dish = $dishes->firstWhere('id', $product->id);
+            $pieces = $this->found->portions[$product->id];
+            $masses = FishCost::masses($pieces);
+
+            return [
+                'dish' => $dish?->id, 'name' => $dish->name ?? 'No dish yet', 'count' => count($pieces), 'mass' => $this->words->text(FishCost::sum($masses)),
+                'total' => $this->money($product->totalMinor), 'minor' => $product->totalMinor, 'mean' => $this->money(Portioned::mean($product->totalMinor, count($pieces))),
+                'lines' => $dish === null ? [] : $this->given(GivenAway::of($product, $masses, $dish->band()->target, $dish->band()->minus)),
+                'each' => array_map(fn (Piece $piece, int $minor): array => ['name' => $piece->name, 'mass' => $this->words->text($piece->reading()?->mass() ?? Mass::zero()), 'amount' => $this->money($minor)], $pieces, $product->piecesMinor),
+            ];
+        }, $cost->products);
+    }
+
+    /** @return list<array<string, mixed>> */
+    private function given(GivenAway $given): array
+    {
+        $lines = [['what' => 'On the plate', 'detail' => $this->words->text($given->served), 'minor' => $given->servedMinor]];
+        if ($given->given->isPositive()) {
+            $lines[] = ['what' => 'Given away', 'detail' => $this->words->text($given->given).' above the target', 'minor' => $given->givenMinor];
+        }
+        if ($given->lightPieces > 0) {
+            $lines[] = ['what' => 'Too light', 'detail' => "{$given->lightPieces} of them, ".$this->words->text($given->light), 'minor' => $given->lightMinor];
+        }
+
+        return array_map(fn (array $line): array => [...$line, 'amount' => $this->money($line['minor'])], $lines);
+    }
+
     /**
-     * @param  callable(?int): ?string  $money
+     * Flesh that was meant for a plate and went to a bin: what it would have cost, and what it brought.
+     *
      * @return list<array<string, mixed>>
      */
-    private static function walk(Fish $fish, FishCost $found, Cost $cost, Words $words, callable $money): array
+    private function unserved(Cost $cost): array
     {
-        $whole = $fish->whole()->reading()?->mass() ?? Mass::zero();
-        $lines = [
-            ['kind' => 'bought', 'what' => 'Fish as bought', 'detail' => $words->text($whole).' at '.$money($fish->price_per_kg_minor).' a kilo', 'minor' => $cost->invoiceMinor - $fish->delivery_minor],
-            ['kind' => 'bought', 'what' => 'Delivery', 'detail' => '', 'minor' => $fish->delivery_minor],
-        ];
-        foreach ($found->credited as $i => $piece) {
-            $lines[] = ['kind' => 'credit', 'what' => $piece->name, 'detail' => $words->text($piece->reading()?->mass() ?? Mass::zero()).' to '.lcfirst($piece->bin?->spoken() ?? ''), 'minor' => -($cost->creditsMinor[$i] ?? 0)];
+        $lines = [];
+        $brought = [];
+        foreach ($this->found->credited as $i => [$piece]) {
+            $brought[$piece->id] = $cost->creditsMinor[$i];
         }
-        $lines[] = ['kind' => 'labour', 'what' => 'Labour', 'detail' => ($fish->labour_minutes ?? '0').' min', 'minor' => $cost->labourMinor];
-        $lines[] = ['kind' => 'net', 'what' => 'Cost of the portions', 'detail' => '', 'minor' => $cost->netMinor];
+        foreach ($this->fish->pieces as $piece) {
+            $mass = $piece->reading()?->mass();
+            if ($piece->bin !== null && $mass !== null && ($piece->part === Part::Portion || $piece->part->isFillet())) {
+                $would = Credit::atPerKg($mass, max(0, $cost->edibleCostPerKgMinor))->minor;
+                $lines[] = ['what' => $piece->name, 'detail' => $this->words->text($mass).' to '.lcfirst($piece->bin->spoken()), 'would' => $this->money($would), 'brought' => $this->money($brought[$piece->id] ?? 0)];
+            }
+        }
 
-        return array_map(fn (array $line): array => [...$line, 'amount' => $money($line['minor'])], array_values(array_filter($lines, fn (array $line): bool => $line['minor'] !== 0 || $line['kind'] === 'net')));
+        return $lines;
     }
 
-    /**
-     * @param  callable(?int): ?string  $money
-     * @return array<string, mixed>
-     */
-    private static function portions(FishCost $found, Cost $cost, Words $words, callable $money): array
+    private function remark(Cost $cost): ?string
     {
-        $each = $cost->products[0]->piecesMinor ?? [];
+        $credits = array_sum($cost->creditsMinor);
 
-        return [
-            'count' => count($found->portions),
-            'mean' => $money(self::mean($cost)),
-            'total' => $money($cost->netMinor),
-            'each' => array_map(fn (Piece $piece, int $minor): array => [
-                'name' => $piece->name,
-                'mass' => $words->text($piece->reading()?->mass() ?? Mass::zero()),
-                'amount' => $money($minor),
-            ], $found->portions, $each),
-        ];
-    }
-
-    private static function mean(Cost $cost): int
-    {
-        return Money::toMinor(BigRational::nd($cost->netMinor, max(1, count($cost->products[0]->piecesMinor ?? []))));
-    }
-
-    /**
-     * @param  callable(?int): ?string  $money
-     * @return array<string, mixed>
-     */
-    private static function plate(Dish $dish, Cost $cost, Settings $settings, Words $words, callable $money): array
-    {
-        $plate = Plate::of(
-            self::mean($cost),
-            $dish->sides_minor,
-            BigRational::of($dish->surcharge_pct),
-            $dish->price_minor,
-            BigRational::of($settings->taxPct),
-            $dish->target_cost_pct === null ? null : BigRational::of($dish->target_cost_pct),
-        );
-        $band = $dish->band();
-
-        return [
-            'dish' => $dish->id,
-            'version' => $dish->version,
-            'name' => $dish->name,
-            'target' => $words->text($band->target),
-            'minus' => $words->text($band->minus),
-            'plus' => $words->text($band->plus),
-            'sides' => $money($dish->sides_minor),
-            'surcharge_pct' => (float) $dish->surcharge_pct,
-            'price' => $money($dish->price_minor),
-            'target_cost_pct' => $dish->target_cost_pct === null ? null : (float) $dish->target_cost_pct,
-            'tax_pct' => (float) $settings->taxPct,
-            'portion' => $money(self::mean($cost)),
-            'cost' => $money($plate->plateCostMinor),
-            'net_price' => $money($plate->netPriceMinor),
-            'cost_pct' => $plate->costPct === null ? null : Percent::of($plate->costPct)->print(),
-            'over_target' => $plate->costPct !== null && $dish->target_cost_pct !== null && $plate->costPct > (float) $dish->target_cost_pct,
-            'contribution' => $money($plate->contributionMinor),
-            'suggested_net' => $money($plate->suggestedNetMinor),
-            'suggested_gross' => $money($plate->suggestedGrossMinor),
-        ];
+        return match (true) {
+            $credits > $cost->invoiceMinor => "Its trim is worth {$this->money($credits)}, more than the {$this->money($cost->invoiceMinor)} the fish cost. Check the values of the bins.",
+            $this->fish->price_per_kg_minor === 0 => 'It was bought for nothing.',
+            default => null,
+        };
     }
 }

@@ -45,6 +45,6 @@ final readonly class CostController
 
     private function bench(string $fish, Person $person): JsonResponse
     {
-        return new JsonResponse(CostBench::of(Fish::onTheBench($fish), $person));
+        return new JsonResponse(CostBench::of(Fish::forTheBench()->with('line')->findOrFail($fish), $person));
     }
 }

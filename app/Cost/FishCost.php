@@ -6,26 +6,30 @@ namespace App\Cost;
 
 use App\Kitchen\Settings;
 use App\Measure\Piece;
+use App\Portion\Dish;
 use App\Portion\PortionBench;
 use App\Receive\Fish;
 use App\Route\Sorting;
 use Brick\Math\BigRational;
-use Illuminate\Support\Facades\DB;
+use Illuminate\Database\Eloquent\Collection;
 use Sectum\Cost\Cost;
 use Sectum\Cost\Credit;
 use Sectum\Cost\NothingToCost;
 use Sectum\Cost\Product;
+use Sectum\Cost\ProductCost;
 use Sectum\Cost\Purchase;
 use Sectum\Cost\Split;
-use Sectum\Fish\Bin;
 use Sectum\Measure\Mass;
 
-/** What one fish cost, from its readings, its bins and its invoice. */
+/** What one fish cost, from its readings, its bins and its invoice; one product a dish. */
 final readonly class FishCost
 {
+    /** A product of portions nobody gave a dish. */
+    public const NO_DISH = 'no dish';
+
     /**
-     * @param  list<Piece>  $credited  in the order of the cost's credits
-     * @param  list<Piece>  $portions  in the order of the pieces
+     * @param  list<array{Piece, string}>  $credited  in the order of the cost's credits, with the page that shows why
+     * @param  array<string, list<Piece>>  $portions  by product, in the order of the pieces
      * @param  Cost|null  $cost  null while there is no price or no portion
      * @param  string|null  $missing  what stands in the way, as a sentence
      */
@@ -33,32 +37,32 @@ final readonly class FishCost
     {
     }
 
-    public static function of(Fish $fish, Settings $settings): self
+    /** @param  Collection<int, Dish>|null  $dishes  all there are, for who asks about many fish */
+    public static function of(Fish $fish, Settings $settings, ?Credited $credits = null, ?Collection $dishes = null): self
     {
-        $values = self::binValues();
-        $sorting = new Sorting($fish, $settings->scaleStep);
+        $credits ??= new Credited($settings->credits, [$fish->id]);
+        $sorting = new Sorting($fish, $settings);
         $credited = [];
-        $credits = [];
+        $back = [];
         foreach ($sorting->pieces() as $piece) {
-            $bin = $piece->bin;
-            if ($bin !== null && ($values[$bin->value] ?? 0) > 0) {
-                $credited[] = $piece;
-                $credits[] = new Credit($piece->reading()?->mass() ?? Mass::zero(), $values[$bin->value]);
+            $credit = $credits->of($piece);
+            if ($credit !== null) {
+                $credited[] = [$piece, $credit[1]];
+                $back[] = $credit[0];
             }
         }
-        $portions = array_values(array_filter(PortionBench::portionsOf($fish), fn (Piece $piece): bool => $piece->bin === null));
+        $portions = [];
+        foreach (PortionBench::portionsOf($fish) as $piece) {
+            if ($piece->bin === null) {
+                $portions[$piece->dish_id ?? $fish->dish_id ?? self::NO_DISH][] = $piece;
+            }
+        }
         $whole = $fish->whole()->reading()?->mass();
         if ($fish->price_per_kg_minor === null || $whole === null) {
             return new self($credited, $portions, null, 'This fish has no price yet.');
         }
-        $masses = array_map(fn (Piece $piece): Mass => $piece->reading()?->mass() ?? Mass::zero(), $portions);
         try {
-            $cost = Cost::of(
-                new Purchase($whole, $fish->price_per_kg_minor, $fish->delivery_minor, BigRational::of($fish->labour_minutes ?? '0'), $settings->labourRateMinor),
-                $credits,
-                $masses === [] ? [] : [new Product('portions', array_reduce($masses, fn (Mass $sum, Mass $mass): Mass => $sum->plus($mass), Mass::zero()), $masses, BigRational::one())],
-                Split::ByWeight,
-            );
+            $cost = self::cost($fish, $whole, $back, $portions, $settings, $dishes ?? Dish::query()->whereKey(array_keys($portions))->get());
         } catch (NothingToCost $nothing) {
             return new self($credited, $portions, null, $nothing->getMessage());
         }
@@ -66,14 +70,66 @@ final readonly class FishCost
         return new self($credited, $portions, $cost, null);
     }
 
-    /** @return array<string, int> minor units a kilo, by bin */
-    private static function binValues(): array
+    public function product(string $dish): ?ProductCost
     {
-        $values = array_fill_keys(array_column(Bin::cases(), 'value'), 0);
-        foreach (DB::table('bins')->pluck('value_per_kg_minor', 'bin') as $bin => $value) {
-            $values[(string) $bin] = is_numeric($value) ? (int) $value : 0;
+        foreach ($this->cost->products ?? [] as $product) {
+            if ($product->id === $dish) {
+                return $product;
+            }
         }
 
-        return $values;
+        return null;
+    }
+
+    /** All that is served of it. */
+    public function served(): Mass
+    {
+        return self::sum(self::masses(array_merge(...array_values($this->portions))));
+    }
+
+    /**
+     * @param  list<Piece>  $pieces
+     * @return list<Mass>
+     */
+    public static function masses(array $pieces): array
+    {
+        return array_map(fn (Piece $piece): Mass => $piece->reading()?->mass() ?? Mass::zero(), $pieces);
+    }
+
+    /** @param  list<Mass>  $masses */
+    public static function sum(array $masses): Mass
+    {
+        return array_reduce($masses, fn (Mass $sum, Mass $mass): Mass => $sum->plus($mass), Mass::zero());
+    }
+
+    /**
+     * @param  list<Credit>  $credits
+     * @param  array<string, list<Piece>>  $portions
+     * @param  Collection<int, Dish>  $dishes
+     *
+     * @throws NothingToCost when nothing is served of it
+     */
+    private static function cost(Fish $fish, Mass $whole, array $credits, array $portions, Settings $settings, Collection $dishes): Cost
+    {
+        $products = [];
+        foreach ($portions as $dish => $pieces) {
+            $masses = self::masses($pieces);
+            $products[] = new Product($dish, self::sum($masses), $masses, self::perGram($dishes->firstWhere('id', $dish), $settings));
+        }
+        // A dish that is worth nothing yet cannot be set beside the others.
+        $unpriced = array_filter($products, fn (Product $one): bool => $one->relativeValue->isZero());
+
+        return Cost::of(
+            new Purchase($whole, $fish->price_per_kg_minor ?? 0, $fish->delivery_minor, BigRational::of($settings->countsLabour ? $fish->labour_minutes ?? '0' : '0'), $settings->labourRateMinor),
+            $credits,
+            $products,
+            $unpriced === [] ? $settings->split : Split::ByWeight,
+        );
+    }
+
+    /** What a gram of a dish is worth beside others. */
+    private static function perGram(?Dish $dish, Settings $settings): BigRational
+    {
+        return $dish === null ? BigRational::zero() : BigRational::nd($dish->worthMinor($settings), $dish->target_mg);
     }
 }

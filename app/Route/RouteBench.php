@@ -14,6 +14,7 @@ use App\Receive\FishHead;
 use Sectum\Fish\Bin;
 use Sectum\Fish\Part;
 use Sectum\Measure\Mass;
+use Sectum\Measure\Money;
 use Sectum\Route\Destination;
 
 /** What the routing screen shows: every part that is not a portion, where it goes, and why. */
@@ -24,19 +25,22 @@ final readonly class RouteBench
     {
         $settings = Settings::load();
         $words = new Words($person->units, $settings->scaleStep);
-        $sorting = new Sorting($fish, $settings->scaleStep);
+        $sorting = new Sorting($fish, $settings);
         $pieces = $sorting->pieces();
 
         return [
             'fish' => FishHead::of($fish, $words),
             'keel' => KeelView::of($fish, $sorting->tree, $words),
-            'rows' => array_map(fn (Piece $piece): array => self::row($sorting, $piece, $words), $pieces),
+            'rows' => array_map(fn (Piece $piece): array => self::row($sorting, $piece, $words, $person->seesPrices() ? $settings : null), $pieces),
             'bins' => self::bins($sorting, $pieces, $words),
         ];
     }
 
-    /** @return array<string, mixed> */
-    private static function row(Sorting $sorting, Piece $piece, Words $words): array
+    /**
+     * @param  Settings|null  $prices  null for whoever does not see any
+     * @return array<string, mixed>
+     */
+    private static function row(Sorting $sorting, Piece $piece, Words $words, ?Settings $prices): array
     {
         $destinations = $sorting->destinations($piece);
         $bin = self::going($sorting, $piece);
@@ -50,12 +54,15 @@ final readonly class RouteBench
             'decided' => $piece->bin !== null,
             'family' => ($bin?->family() ?? $piece->part->family())->value,
             'why' => $bin === null ? 'Lighter than its dish allows: served as it is, or sent to a bin.' : $destinations->to($bin)->why ?? '',
+            'prepare' => $bin === null ? '' : $destinations->to($bin)->prepare ?? '',
             'options' => array_map(fn (Destination $to): array => [
                 'bin' => $to->bin->value,
                 'name' => $to->bin->spoken(),
                 'family' => $to->bin->family()->value,
                 'allowed' => $to->allowed,
                 'why' => $to->why,
+                'prepare' => $to->prepare,
+                'per_kg' => $prices === null || ! $to->allowed || $to->bin === Bin::Discard ? null : Money::ofMinor($sorting->worthMinor($to->bin), $prices->currency)->print(),
             ], $destinations->ranked),
             'may_be_served' => $piece->part === Part::Portion,
         ];

@@ -5,13 +5,14 @@ declare(strict_types=1);
 namespace App\Route;
 
 use App\BreakDown\Waiting;
+use App\Contract\Fault;
 use App\Kitchen\Person;
 use App\Measure\VersionRequest;
 use App\Receive\Fish;
-use App\Receive\MoveOn;
 use App\Receive\Stage;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
 use Sectum\Fish\Bin;
 
 final readonly class RouteController
@@ -33,11 +34,27 @@ final readonly class RouteController
         return $this->bench($fish, Person::of($request));
     }
 
-    public function done(VersionRequest $request, MoveOn $moveOn, string $fish): JsonResponse
+    public function done(VersionRequest $request, SendToBin $send, string $fish): JsonResponse
     {
-        $moveOn(Fish::onTheBench($fish), Stage::Route, $request->fields()->int('version'), Person::of($request), SendToBin::allTheRest(...));
+        $send->accept(Fish::onTheBench($fish), $request->fields()->int('version'), Person::of($request));
 
         return $this->bench($fish, Person::of($request));
+    }
+
+    /** Every fish that was looked at goes where its parts usually go; one that changed meanwhile stops them all. */
+    public function accept(AcceptRequest $request, SendToBin $send): JsonResponse
+    {
+        $person = Person::of($request);
+        DB::connection()->transaction(function () use ($request, $send, $person): void {
+            foreach ($request->fields()->list('fish') as $i => $one) {
+                $fish = Fish::query()->find($one->string('fish')) ?? throw Fault::inField("/fish/{$i}", 'There is no such fish.');
+                if ($fish->stage === Stage::Route) {
+                    $send->accept($fish, $one->int('version'), $person);
+                }
+            }
+        });
+
+        return new JsonResponse(Waiting::at(Stage::Route, $person));
     }
 
     private function bench(string $fish, Person $person): JsonResponse

@@ -10,13 +10,19 @@ use App\Kitchen\Settings;
 use App\Measure\Piece;
 use App\Receive\Fish;
 use App\Receive\Kept;
+use App\Receive\MoveOn;
+use App\Receive\Stage;
 use Illuminate\Support\Facades\DB;
 use Sectum\Fish\Bin;
 use Sectum\Fish\Part;
 
-/** One part goes somewhere else than it usually does. */
+/** One part goes somewhere else than it usually does; or all the rest go where they usually go. */
 final readonly class SendToBin
 {
+    public function __construct(private Deposits $deposits, private MoveOn $moveOn)
+    {
+    }
+
     /** @param  Bin|null  $bin  null takes a light portion back to its plate */
     public function __invoke(Fish $fish, string $piece, ?Bin $bin, int $version, Person $person): void
     {
@@ -29,26 +35,33 @@ final readonly class SendToBin
             }
             $fish->mustBeAt($version);
             $this->mustBeAllowed($fish, $found, $bin);
+            $this->deposits->takeBack($fish, $found, $person);
             $found->update(['bin' => $bin]);
+            if ($fish->stage === Stage::Cost) {
+                $this->deposits->put($fish, $person);
+            }
             $fish->changed();
             Kept::that("{$person->name} sent {$found->name} to ".($bin === null ? 'the plate' : $bin->spoken()).'.', $fish, $person);
         });
     }
 
-    /** Every part without a decision goes where it usually goes. */
-    public static function allTheRest(Fish $fish): void
+    /** Every part without a decision goes where it usually goes, all of it into the bins, and the fish on to its cost. */
+    public function accept(Fish $fish, int $version, Person $person): void
     {
-        $sorting = new Sorting($fish, Settings::load()->scaleStep);
-        foreach ($sorting->pieces() as $piece) {
-            if ($piece->bin === null && $piece->part !== Part::Portion) {
-                $piece->update(['bin' => $sorting->destinations($piece)->first()]);
+        ($this->moveOn)($fish, Stage::Route, $version, $person, function (Fish $fish) use ($person): void {
+            $sorting = new Sorting($fish, Settings::load());
+            foreach ($sorting->pieces() as $piece) {
+                if ($piece->bin === null && $piece->part !== Part::Portion) {
+                    $piece->update(['bin' => $sorting->destinations($piece)->first()]);
+                }
             }
-        }
+            $this->deposits->put($fish, $person);
+        });
     }
 
     private function mustBeAllowed(Fish $fish, Piece $piece, ?Bin $bin): void
     {
-        $sorting = new Sorting($fish, Settings::load()->scaleStep);
+        $sorting = new Sorting($fish, Settings::load());
         if ($bin === null) {
             $piece->part === Part::Portion || throw Fault::inField('/bin', 'Choose a bin.');
 

@@ -5,26 +5,41 @@ declare(strict_types=1);
 namespace App\Route;
 
 use App\BreakDown\FishTree;
+use App\Kitchen\Settings;
 use App\Measure\Piece;
 use App\Portion\Dish;
 use App\Receive\Fish;
+use DateTimeImmutable;
+use Psr\Clock\ClockInterface;
 use Sectum\BreakDown\CutTree;
+use Sectum\Fish\Bin;
 use Sectum\Fish\Part;
+use Sectum\Fish\ScaleType;
+use Sectum\Fish\StateBought;
 use Sectum\Measure\Mass;
 use Sectum\Portion\Placed;
+use Sectum\Receive\RawService;
+use Sectum\Route\BinNeed;
 use Sectum\Route\Destinations;
+use Sectum\Route\Leftover;
 
 /** The parts of a fish that have to go somewhere, and where each may go. */
-final readonly class Sorting
+final class Sorting
 {
-    private ?Dish $dish;
+    public readonly CutTree $tree;
 
-    public CutTree $tree;
+    /** @var array<string, BinNeed>|null asked for once, when something has to be ranked */
+    private ?array $needs = null;
 
-    public function __construct(private Fish $fish, Mass $step)
+    /** @var array<string, Dish|null> */
+    private array $dishes = [];
+
+    private readonly DateTimeImmutable $now;
+
+    public function __construct(private readonly Fish $fish, private readonly Settings $settings)
     {
-        $this->dish = $fish->dish_id === null ? null : Dish::query()->find($fish->dish_id);
-        $this->tree = FishTree::of($fish, $step);
+        $this->tree = FishTree::of($fish, $settings->scaleStep);
+        $this->now = DateTimeImmutable::createFromInterface(app(ClockInterface::class)->now());
     }
 
     /** @return list<Piece> weighed, cut no further, and not on a plate */
@@ -40,7 +55,34 @@ final readonly class Sorting
 
     public function destinations(Piece $piece): Destinations
     {
-        return Destinations::of($piece->part, $this->fish->species->fat);
+        $species = $this->fish->species;
+        $raw = RawService::of($species->scientific, $species->hazardList(), $this->fish->line?->proof);
+        $ends = $this->fish->keeps_until === null ? null : new DateTimeImmutable($this->fish->keeps_until);
+        $bright = $this->fish->raw_until === null ? null : new DateTimeImmutable($this->fish->raw_until);
+
+        return Destinations::of(new Leftover(
+            $piece->part,
+            $species->fat,
+            $piece->reading()?->mass() ?? Mass::zero(),
+            $species->hazardList(),
+            $this->isScaled(),
+            in_array($piece->part->value, explode(' ', $species->keep), true),
+            $raw->open ? null : $raw->why,
+            $bright === null || $this->now <= $bright,
+            $ends !== null && $ends->setTime(0, 0) < $this->now->setTime(0, 0),
+        ), $this->settings->ways, $this->needs());
+    }
+
+    /** What a kilo is worth in a bin, minor units. */
+    public function worthMinor(Bin $bin): int
+    {
+        return $this->needs()[$bin->value]->valuePerKgMinor;
+    }
+
+    /** @return array<string, BinNeed> */
+    private function needs(): array
+    {
+        return $this->needs ??= Bins::now()->needs();
     }
 
     /** A portion too small for its dish may still be served, or go to a bin. */
@@ -48,7 +90,28 @@ final readonly class Sorting
     {
         $reading = $piece->reading();
 
-        return $piece->part === Part::Portion && $reading !== null && $this->dish?->band()->place($reading->mass()) === Placed::Under;
+        return $piece->part === Part::Portion && $reading !== null && $this->dishOf($piece)?->band()->place($reading->mass()) === Placed::Under;
+    }
+
+    /** What a portion was cut for; the fish's usual dish when nobody said. */
+    private function dishOf(Piece $piece): ?Dish
+    {
+        $id = $piece->dish_id ?? $this->fish->dish_id;
+
+        return $id === null ? null : $this->dishes[$id] ??= Dish::query()->find($id);
+    }
+
+    /** Whether the skin is free of scales, by how the fish came, what the cutter chose and what was weighed; null when nobody said. */
+    private function isScaled(): ?bool
+    {
+        return match (true) {
+            $this->fish->species->scales === ScaleType::Bony => false,
+            $this->fish->species->scales === ScaleType::None, $this->fish->state === StateBought::GuttedAndScaled => true,
+            $this->fish->pieces->contains(fn (Piece $piece): bool => $piece->part === Part::Scales && $piece->reading() !== null) => true,
+            ($this->fish->choices['scales'] ?? null) === 'left' => false,
+            isset($this->fish->choices['scales']) => true,
+            default => null,
+        };
     }
 
     private function wasCut(Piece $piece): bool

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Database\Seed;
 
 use App\Fish\Species;
+use App\Route\Recipe;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Facades\DB;
 
@@ -36,13 +37,40 @@ final class CatalogueSeeder extends Seeder
             $this->figures('species_shares', 'shares', 'part', $ids);
             $this->figures('species_yields', 'yields', 'rung', $ids);
             foreach (Csv::rows(database_path('catalogue/bins.csv')) as $row) {
-                DB::table('bins')->insertOrIgnore(['bin' => $row['bin'], 'value_per_kg_minor' => (int) $row['value_per_kg_minor']]);
+                $grams = fn (string $column): ?int => $row[$column] === '' ? null : 1000 * (int) $row[$column];
+                DB::table('bins')->insertOrIgnore(['bin' => $row['bin'], 'value_per_kg_minor' => (int) $row['value_per_kg_minor'], 'source' => $row['source']]);
+                DB::table('bins')->where('bin', $row['bin'])->where('version', 1)->where('source', '!=', 'house')->update(['batch_mg' => $grams('batch_g'), 'room_mg' => $grams('room_g'), 'source' => $row['source']]);
             }
+            $this->recipes();
             foreach (Csv::rows(database_path('catalogue/parts.csv')) as $row) {
                 DB::table('parts')->upsert([...$row, 'default_bin' => $row['default_bin'] === '' ? null : $row['default_bin']], ['part']);
             }
             $this->methods();
         });
+    }
+
+    /** A recipe the house changed stays as it is. */
+    private function recipes(): void
+    {
+        $marks = [];
+        foreach (Csv::rows(database_path('catalogue/recipe_marks.csv')) as $row) {
+            $marks[$row['recipe']][] = ['minute' => (int) $row['minute'], 'doing' => $row['doing'], 'why' => $row['why']];
+        }
+        foreach (Csv::rows(database_path('catalogue/recipes.csv')) as $row) {
+            $ingredients = [];
+            foreach (explode('|', $row['ingredients']) as $one) {
+                [$name, $amount, $unit] = explode(':', $one);
+                $ingredients[] = ['name' => $name, 'per_kg' => (float) $amount, 'poured' => $unit === 'ml'];
+            }
+            $recipe = Recipe::query()->firstOrNew(['name' => $row['recipe']]);
+            if (! $recipe->exists || $recipe->source !== 'house') {
+                $recipe->fill([
+                    'bin' => $row['bin'], 'one_kind' => $row['one_kind'] === 'yes', 'litres' => $row['litres'] === 'yes', 'ingredients' => $ingredients, 'marks' => $marks[$row['recipe']] ?? [],
+                    'yield_per_kg' => (float) $row['yield_per_kg'], 'yield_sd' => (float) $row['yield_sd'], 'minutes' => (int) $row['minutes'], 'value_minor' => (int) $row['value_minor'],
+                    'days_kept' => (int) $row['days_kept'], 'hot' => $row['hot'] === 'yes', 'raw' => $row['raw'] === 'yes', 'caution' => $row['caution'], 'source' => $row['source'],
+                ])->save();
+            }
+        }
     }
 
     /** Shipped methods are laid anew; the house's own copies stay. */

@@ -49,6 +49,23 @@ final class ComputeTest extends TestCase
         self::assertEqualsWithDelta(60, $answer['edible_yield_pct'], 0.01);
     }
 
+    public function test_a_stock_from_the_bones_in_hand(): void
+    {
+        $ask = '{"bones_g":4000,"yield_per_kg":1.05,"yield_sd":0.08,"ingredients":[{"name":"water","per_kg":1200,"poured":true}],"pots_l":[20,12],"marks":[{"minute":40,"doing":"strain"}]}';
+        [$code, $answer] = self::filter('stock-batch', $ask);
+        self::assertEquals([0, 4800], [$code, data_get($answer, 'ingredients.0.amount')]);
+        self::assertEqualsWithDelta([3.674, 4.2, 4.726], [data_get($answer, 'litres.low'), data_get($answer, 'litres.expected'), data_get($answer, 'litres.high')], 0.001);
+        self::assertEquals(12, data_get($answer, 'pots.0.pot_l'));
+        [$code, , $problem] = self::filter('stock-batch', '{"bones_g":4000,"yield_per_kg":0}');
+        self::assertSame([2, '/yield_per_kg'], [$code, data_get($problem, 'errors.0.pointer')]);
+    }
+
+    public function test_whole_against_ready_cut(): void
+    {
+        [, $answer] = self::filter('ready-cut', '{"whole":{"price_per_kg_minor":1390,"work_per_kg_minor":150,"credit_per_kg_minor":140,"yield_pct":50},"ready":{"price_per_kg_minor":2640,"yield_pct":96}}');
+        self::assertSame([2800, 2750, -50, 2688, 1365, 55], array_values($answer));
+    }
+
     public function test_cost_in_both_schools(): void
     {
         [, $byWeight] = self::filter('cost', sprintf(self::COST, ''));

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Route\Recipe;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
 use Illuminate\Testing\TestResponse;
@@ -93,6 +94,26 @@ final class SentTwiceTest extends AtTheDoor
         $this->api('PUT', "/portion/batches/{$batch}", ['dish' => $dish, 'pieces' => [$good]])->assertOk();
         $this->api('PUT', "/portion/batches/{$batch}/labels/".self::id(), ['for' => 'tray'])->assertOk();
         self::assertSame([3, 1, 1, 1, 1], array_map(fn (string $table): int => DB::table($table)->count(), ['cuts', 'boards', 'wanted', 'batches', 'printed']));
+    }
+
+    public function test_bins_batches_recipes_and_prices_stand_there_once(): void
+    {
+        $this->routed();
+        $stock = Recipe::query()->where('name', 'White stock')->firstOrFail()->id;
+        $tub = strval($this->api('GET', '/route/bins/stock')->json('deposits.0.id'));
+        $this->api('PUT', '/route/bins/stock/out/'.self::id(), ['how' => 'meal', 'deposit' => $tub, 'weight' => ['typed' => '50 g']])->assertOk();
+        $this->api('PUT', "/route/tubs/{$tub}/frozen/".self::id())->assertOk();
+        $making = self::id();
+        $this->api('PUT', "/route/batches/{$making}", ['recipe' => $stock, 'weight' => ['typed' => '700 g']])->assertOk();
+        $this->api('PUT', "/route/batches/{$making}/cooling/".self::id(), ['temperature' => ['typed' => '56']])->assertOk();
+        $this->api('PUT', "/route/batches/{$making}/made", ['amount' => 0.7, 'version' => 1])->assertOk();
+        $this->api('PUT', "/route/batches/{$making}/gone", ['how' => 'used', 'version' => 2])->assertOk();
+        $this->api('PUT', '/route/house/ways', ['skins_in_stock' => true])->assertOk();
+        $this->api('PUT', '/route/house/bins/stock', ['value' => '1.50', 'days_cold' => 2, 'days_frozen' => 90, 'version' => 1])->assertOk();
+        $this->api('PUT', '/cost/house', ['split' => 'relative-value'])->assertOk();
+        $this->api('PUT', '/cost/prices/'.self::id(), ['file' => base64_encode("fish,price\nHake,9.10\n"), 'supplier' => 'Harbourgate Fish'])->assertOk();
+        self::assertSame([1, 1, 1], array_map(fn (string $table): int => DB::table($table)->count(), ['makings', 'cooling_readings', 'supplier_prices']));
+        self::assertSame(3, DB::table('bin_deposits')->where('bin', 'stock')->count());
     }
 
     /** @return array<string, int> how many stand in every table */

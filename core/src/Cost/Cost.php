@@ -47,7 +47,7 @@ final readonly class Cost
             throw new NothingToCost('Nothing has been cut to portions yet, so there is nothing to carry the cost.', [], '/products');
         }
         $invoice = self::atPerKg($purchase->mass, $purchase->pricePerKgMinor) + $purchase->deliveryMinor;
-        $creditsMinor = array_map(fn (Credit $credit): int => self::atPerKg($credit->mass, $credit->valuePerKgMinor), $credits);
+        $creditsMinor = array_map(fn (Credit $credit): int => $credit->minor, $credits);
         $labour = Money::toMinor($purchase->labourMinutes->multipliedBy($purchase->labourRateMinor)->dividedBy(60));
         $net = $invoice - array_sum($creditsMinor) + $labour;
 

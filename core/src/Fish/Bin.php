@@ -10,6 +10,8 @@ enum Bin: string
     case Stock = 'stock';
     case Soup = 'soup';
     case Mince = 'mince';
+    case Tartare = 'tartare';
+    case Cure = 'cure';
     case Grill = 'grill';
     case Crisp = 'crisp';
     case Roe = 'roe';
@@ -20,6 +22,7 @@ enum Bin: string
         return match ($this) {
             self::Stock => 'White stock',
             self::Soup => 'Soup of its kind',
+            self::Cure => 'Light cure',
             self::Crisp => 'Crisp skin',
             default => ucfirst($this->value),
         };
@@ -29,8 +32,14 @@ enum Bin: string
     {
         return match ($this) {
             self::Stock, self::Soup => Family::Stock,
-            self::Mince, self::Grill, self::Crisp, self::Roe => Family::Usable,
+            self::Mince, self::Tartare, self::Cure, self::Grill, self::Crisp, self::Roe => Family::Usable,
             self::Discard => Family::Discard,
         };
+    }
+
+    /** Whether what lies in it is eaten without having been cooked through. */
+    public function isServedRaw(): bool
+    {
+        return $this === self::Tartare || $this === self::Cure;
     }
 }

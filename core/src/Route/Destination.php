@@ -9,7 +9,11 @@ use Sectum\Fish\Bin;
 /** A bin a part may go to, or may not, and why. */
 final readonly class Destination
 {
-    public function __construct(public Bin $bin, public bool $allowed, public string $why)
+    /**
+     * @param  string  $why  one sentence or two
+     * @param  string  $prepare  what is done to it first; empty when nothing is
+     */
+    public function __construct(public Bin $bin, public bool $allowed, public string $why, public string $prepare = '')
     {
     }
 }

@@ -26,7 +26,7 @@ final class CostTest extends TestCase
     {
         return Cost::of(
             new Purchase(Mass::ofGrams(4210), 1390, 250, BigRational::of(14), 1860),
-            [new Credit(Mass::ofGrams(1170), 120), new Credit(Mass::ofGrams(140), 900)],
+            [Credit::atPerKg(Mass::ofGrams(1170), 120), Credit::atPerKg(Mass::ofGrams(140), 900)],
             [new Product('plate', Mass::ofGrams(2380), 14, BigRational::of(3)), new Product('tasting', Mass::ofGrams(280), 4, BigRational::of(2))],
             $split,
         );
@@ -57,7 +57,7 @@ final class CostTest extends TestCase
             $whole = array_reduce($masses, fn (Mass $sum, Mass $m): Mass => $sum->plus($m), Mass::zero());
             $cost = Cost::of(
                 new Purchase(Mass::ofMilligrams($mass), $price, 17, BigRational::nd(29, 3), 1861),
-                array_map(fn (mixed $mg): Credit => new Credit(Mass::ofMilligrams(is_int($mg) ? $mg : 1), 333), array_values($credits)),
+                array_map(fn (mixed $mg): Credit => Credit::atPerKg(Mass::ofMilligrams(is_int($mg) ? $mg : 1), 333), array_values($credits)),
                 [new Product('a', $whole, $masses, BigRational::of(3)), new Product('b', Mass::ofGrams(70), 3, BigRational::one())],
                 Split::RelativeValue,
             );
@@ -71,7 +71,7 @@ final class CostTest extends TestCase
 
     public function test_trim_worth_more_than_the_fish_makes_a_negative_net_that_still_adds_up(): void
     {
-        $cost = Cost::of(new Purchase(Mass::ofGrams(100), 100, 0, BigRational::zero(), 0), [new Credit(Mass::ofGrams(1000), 500)], [new Product('p', Mass::ofGrams(50), 3, BigRational::one())], Split::ByWeight);
+        $cost = Cost::of(new Purchase(Mass::ofGrams(100), 100, 0, BigRational::zero(), 0), [Credit::atPerKg(Mass::ofGrams(1000), 500)], [new Product('p', Mass::ofGrams(50), 3, BigRational::one())], Split::ByWeight);
         self::assertSame(-490, $cost->netMinor);
         self::assertSame([-163, -163, -164], $cost->products[0]->piecesMinor);
         self::assertNull(Cost::of(new Purchase(Mass::ofGrams(100), 0, 0, BigRational::zero(), 0), [], [new Product('p', Mass::ofGrams(50), 1, BigRational::one())], Split::ByWeight)->costFactor);

@@ -46,7 +46,7 @@ final class Board
 
     public Noise $noise;
 
-    public function __construct(private readonly TakeReading $take, private readonly TakeBack $takeBack, private readonly MoveOn $moveOn, private readonly ChooseDish $chooseDish, private readonly ChooseMethod $chooseMethod, private readonly StoreBoneCheck $boneCheck, private readonly LayFillet $lay, private readonly TakeCut $takeCut)
+    public function __construct(private readonly TakeReading $take, private readonly TakeBack $takeBack, private readonly MoveOn $moveOn, private readonly ChooseDish $chooseDish, private readonly ChooseMethod $chooseMethod, private readonly StoreBoneCheck $boneCheck, private readonly LayFillet $lay, private readonly TakeCut $takeCut, private readonly SendToBin $send)
     {
     }
 
@@ -179,7 +179,7 @@ final class Board
 
     public function route(Fish $fish): void
     {
-        ($this->moveOn)($fish, Stage::Route, self::version($fish), $this->crew[1], SendToBin::allTheRest(...));
+        $this->send->accept($fish, self::version($fish), $this->crew[1]);
     }
 
     public function cost(Fish $fish): void

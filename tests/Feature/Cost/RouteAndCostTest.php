@@ -26,7 +26,7 @@ final class RouteAndCostTest extends TestCase
         self::assertSame($net['minor'], array_sum(array_column($walk, 'minor')));
         // Head 650 g and frame 520 g to stock at 1.20, the tail end 140 g to mince at 9.00; side A was never cut: 1515 g of mince.
         self::assertSame([5852, 250, -78, -62, -1364, -126, 434], array_column($walk, 'minor'));
-        $each = (array) $bench->json('portions.each.*.amount');
+        $each = (array) $bench->json('products.0.each.*.amount');
         $minor = array_sum(array_map(fn (mixed $amount): int => (int) round(100 * (float) str_replace('€', '', is_string($amount) ? $amount : '')), $each));
         self::assertSame($net['minor'], $minor);
         self::assertCount(5, $each);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature\Kitchen;
 
 use App\Kitchen\Role;
+use App\Route\Recipe;
 use Illuminate\Support\Facades\Route;
 use Tests\Feature\Receive\AtTheDoor;
 
@@ -13,7 +14,7 @@ final class PricesTest extends AtTheDoor
 {
     private const READ = [
         '/kitchen', '/spine', '/fish', '/fish/{species}', '/receive', '/receive/cold-room', '/receive/deliveries', '/receive/deliveries/{delivery}', '/receive/lines/{line}/inspection',
-        '/breakdown', '/breakdown/fish/{fish}', '/breakdown/methods/{method}', '/breakdown/trays', '/portion', '/portion/fish/{fish}', '/portion/fish/{fish}/fillets/{piece}', '/portion/dishes', '/portion/dishes/{dish}', '/portion/tonight', '/portion/batches', '/portion/batches/{batch}', '/portion/shapes', '/printer', '/route', '/route/fish/{fish}', '/log', '/log/fish/{fish}', '/log/trace/{format}',
+        '/breakdown', '/breakdown/fish/{fish}', '/breakdown/methods/{method}', '/breakdown/trays', '/portion', '/portion/fish/{fish}', '/portion/fish/{fish}/fillets/{piece}', '/portion/dishes', '/portion/dishes/{dish}', '/portion/tonight', '/portion/batches', '/portion/batches/{batch}', '/portion/shapes', '/printer', '/route', '/route/fish/{fish}', '/route/bins', '/route/bins/{bin}', '/route/batches', '/route/batches/{making}', '/route/house', '/log', '/log/fish/{fish}', '/log/trace/{format}',
     ];
 
     /** @var array<string, string> what stands in the gaps of a path */
@@ -32,7 +33,10 @@ final class PricesTest extends AtTheDoor
         $version = $this->api('GET', "/cost/fish/{$fish}")->json('fish.version');
         $this->api('PUT', "/cost/fish/{$fish}", ['labour_minutes' => 14, 'delivery' => '2.50', 'version' => $version])->assertOk();
         $this->done($fish, 'cost')->assertOk();
-        $this->here = ['fish' => $fish, 'species' => $this->species('Hake'), 'delivery' => $this->delivery, 'line' => $line, 'method' => 'round-two', 'format' => 'json', 'dish' => $bench->json('dish'), 'piece' => $bench->json('sources.0.piece'), 'batch' => $batch];
+        $making = self::id();
+        $this->api('PUT', "/route/batches/{$making}", ['recipe' => Recipe::query()->where('name', 'White stock')->firstOrFail()->id, 'weight' => ['typed' => '900 g']])->assertOk();
+        $this->api('PUT', "/route/batches/{$making}/made", ['amount' => 0.9, 'version' => 1])->assertOk();
+        $this->here = ['making' => $making, 'bin' => 'stock', 'fish' => $fish, 'species' => $this->species('Hake'), 'delivery' => $this->delivery, 'line' => $line, 'method' => 'round-two', 'format' => 'json', 'dish' => $bench->json('dish'), 'piece' => $bench->json('sources.0.piece'), 'batch' => $batch];
     }
 
     public function test_a_cutter_reads_no_money(): void
@@ -50,9 +54,10 @@ final class PricesTest extends AtTheDoor
     public function test_the_cost_stage_is_shut_and_writes_nothing(): void
     {
         $this->actingAs($this->cutter);
-        foreach (['/cost', "/cost/fish/{$this->here['fish']}"] as $path) {
+        foreach (['/cost', "/cost/fish/{$this->here['fish']}", '/cost/plates', "/cost/plates/{$this->here['dish']}", '/cost/ready-cut', '/cost/prices', '/cost/house'] as $path) {
             $this->api('GET', $path)->assertForbidden();
         }
+        $this->api('PUT', '/cost/house', ['counts_labour' => false])->assertForbidden();
         $this->api('PUT', "/receive/deliveries/{$this->delivery}/lines/".self::id(), ['species' => $this->here['species'], 'state' => 'gutted', 'price' => '1.00'])->assertForbidden();
         $this->actingAs($this->chef);
         self::assertCount(1, (array) $this->api('GET', "/receive/deliveries/{$this->delivery}")->json('lines'));
@@ -67,7 +72,7 @@ final class PricesTest extends AtTheDoor
 
     public function test_no_page_for_reading_was_forgotten_here(): void
     {
-        $others = ['/portion/tonight/runs/{run}', '/printer/{job}', '/scale', '/probe', '/scanner/labels', '/cost', '/cost/fish/{fish}', '/receive/photos/{photo}', '/log/recall'];
+        $others = ['/portion/tonight/runs/{run}', '/printer/{job}', '/scale', '/probe', '/scanner/labels', '/cost', '/cost/fish/{fish}', '/cost/plates', '/cost/plates/{dish}', '/cost/ready-cut', '/cost/prices', '/cost/house', '/receive/photos/{photo}', '/log/recall'];
         foreach (Route::getRoutes()->getRoutes() as $route) {
             if (str_starts_with($route->uri(), 'api/') && in_array('GET', $route->methods(), true)) {
                 self::assertContains(substr($route->uri(), 3), [...self::READ, ...$others]);

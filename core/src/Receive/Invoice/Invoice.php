@@ -9,6 +9,9 @@ use DateTimeImmutable;
 /** An invoice or despatch advice as it was read. */
 final readonly class Invoice
 {
+    /** Said of a line without one; a price list has none. */
+    public const NO_QUANTITY = 'It has neither a weight nor a count.';
+
     /**
      * @param  list<Row>  $rows
      * @param  list<string>  $faults  of the invoice as a whole
@@ -46,7 +49,7 @@ final readonly class Invoice
                 $more[] = 'It does not say what it is.';
             }
             if ($row->mass === null && $row->count === null && $row->faults === []) {
-                $more[] = 'It has neither a weight nor a count.';
+                $more[] = self::NO_QUANTITY;
             }
             $marked[] = $row->withFaults($more);
         }

@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Compute;
+
+use App\Contract\Fields;
+use Sectum\Cost\ReadyCut;
+use Sectum\Cost\Yielded;
+
+/** `ready-cut`: whole fish cut in the house against fillets that come ready cut. */
+final readonly class ReadyCutComputation implements Computation
+{
+    public static function name(): string
+    {
+        return 'ready-cut';
+    }
+
+    public function answer(Fields $request): array
+    {
+        $cut = ReadyCut::of(self::yielded($request->fields('whole')), self::yielded($request->fields('ready')));
+
+        return [
+            'whole_per_kg_minor' => $cut->wholeMinor,
+            'ready_per_kg_minor' => $cut->readyMinor,
+            'saves_per_kg_minor' => $cut->savesMinor,
+            'break_even_ready_minor' => $cut->evenReadyMinor,
+            'break_even_whole_minor' => $cut->evenWholeMinor,
+            'point_of_yield_minor' => $cut->pointMinor,
+        ];
+    }
+
+    private static function yielded(Fields $of): Yielded
+    {
+        return Yielded::of(Exact::number($of->number('price_per_kg_minor')), Exact::number($of->number('work_per_kg_minor', 0)), Exact::number($of->number('credit_per_kg_minor', 0)), Exact::number($of->number('yield_pct')));
+    }
+}

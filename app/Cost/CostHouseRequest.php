@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Cost;
+
+use App\Contract\ContractRequest;
+
+final class CostHouseRequest extends ContractRequest
+{
+    protected function schema(): string
+    {
+        return 'cost-house';
+    }
+}

@@ -1,0 +1,121 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Cost;
+
+use App\Kitchen\Settings;
+use App\Portion\Dish;
+use App\Receive\Fish;
+use App\Receive\Stage;
+use Brick\Math\BigRational;
+use DateTimeImmutable;
+use Sectum\Cost\Yielded;
+use Sectum\Measure\Mass;
+use Sectum\Measure\Money;
+
+/** The fish of the last weeks that have a cost, dish by dish. */
+final readonly class Portioned
+{
+    /** Weeks looked back over. */
+    public const WEEKS = 4;
+
+    /**
+     * @param  list<array{Fish, FishCost}>  $fish
+     */
+    private function __construct(public array $fish)
+    {
+    }
+
+    /** @param  string|null  $species  only of this kind */
+    public static function lately(DateTimeImmutable $now, Settings $settings, ?string $species = null): self
+    {
+        $query = Fish::forTheBench()->with('line')->whereIn('stage', [Stage::Cost->value, Stage::Log->value])->whereNotNull('price_per_kg_minor')
+            ->where('received_at', '>=', $now->modify('-'.self::WEEKS.' weeks')->format('Y-m-d'))->orderBy('number');
+        $all = $species === null ? $query->get() : $query->where('species_id', $species)->get();
+        $credits = new Credited($settings->credits, array_values(array_map(fn (Fish $one): string => $one->id, $all->all())));
+        $dishes = Dish::query()->get();
+        $found = [];
+        foreach ($all as $fish) {
+            $cost = FishCost::of($fish, $settings, $credits, $dishes);
+            if ($cost->cost !== null) {
+                $found[] = [$fish, $cost];
+            }
+        }
+
+        return new self($found);
+    }
+
+    /** Those a dish was cut from. */
+    public function forDish(string $dish): self
+    {
+        return new self(array_values(array_filter($this->fish, fn (array $one): bool => $one[1]->product($dish) !== null)));
+    }
+
+    public function ofSpecies(string $species): self
+    {
+        return new self(array_values(array_filter($this->fish, fn (array $one): bool => $one[0]->species_id === $species)));
+    }
+
+    /** @return list<string> dishes that were cut, each once */
+    public function dishes(): array
+    {
+        $dishes = [];
+        foreach ($this->fish as [, $cost]) {
+            foreach ($cost->cost->products ?? [] as $product) {
+                $dishes[$product->id] = true;
+            }
+        }
+
+        return array_map(strval(...), array_keys($dishes));
+    }
+
+    public function portions(string $dish): int
+    {
+        return array_sum(array_map(fn (array $one): int => count($one[1]->portions[$dish] ?? []), $this->fish));
+    }
+
+    public function portionMass(string $dish): Mass
+    {
+        return FishCost::sum(array_map(fn (array $one): Mass => FishCost::sum(FishCost::masses($one[1]->portions[$dish] ?? [])), $this->fish));
+    }
+
+    public function totalMinor(string $dish): int
+    {
+        return array_sum(array_map(fn (array $one): int => $one[1]->product($dish)->totalMinor ?? 0, $this->fish));
+    }
+
+    /** What all of them were on the invoices, all told, and what of them is served; null when there are none. */
+    public function yielded(): ?Yielded
+    {
+        $bought = $served = Mass::zero();
+        $price = $work = $credit = 0;
+        foreach ($this->fish as [$fish, $found]) {
+            $cost = $found->cost;
+            if ($cost !== null) {
+                $bought = $bought->plus($fish->mass());
+                $served = $served->plus($found->served());
+                $price += $cost->invoiceMinor - $fish->delivery_minor;
+                $work += $fish->delivery_minor + $cost->labourMinor;
+                $credit += array_sum($cost->creditsMinor);
+            }
+        }
+        if (! $bought->isPositive() || ! $served->isPositive()) {
+            return null;
+        }
+        $perKg = fn (int $minor): BigRational => BigRational::nd($minor, $bought->milligrams)->multipliedBy(1_000_000);
+
+        return Yielded::of($perKg($price), $perKg($work), $perKg($credit), BigRational::nd($served->milligrams, $bought->milligrams)->multipliedBy(100));
+    }
+
+    /** @param  int  $count  1 or more */
+    public static function mean(int $totalMinor, int $count): int
+    {
+        return Money::toMinor(BigRational::nd($totalMinor, max(1, $count)));
+    }
+
+    public static function meanMass(Mass $all, int $count): Mass
+    {
+        return Mass::ofMilligrams(Money::toMinor(BigRational::nd($all->milligrams, max(1, $count))));
+    }
+}

@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Cost;
+
+use App\Fish\Species;
+use App\Kitchen\Record;
+use App\Receive\Supplier;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+
+/**
+ * What a supplier asks for a kilo, from a price list. Never changed; a newer list stands above it.
+ *
+ * @property string $id
+ * @property string $list_id
+ * @property string $supplier_id
+ * @property string $species_id
+ * @property int $price_per_kg_minor
+ * @property string $called what the supplier calls it
+ * @property string $listed_by
+ * @property string $listed_at ISO 8601
+ * @property-read Supplier $supplier
+ * @property-read Species $species
+ */
+final class SupplierPrice extends Record
+{
+    /** @return BelongsTo<Supplier, $this> */
+    public function supplier(): BelongsTo
+    {
+        return $this->belongsTo(Supplier::class);
+    }
+
+    /** @return BelongsTo<Species, $this> */
+    public function species(): BelongsTo
+    {
+        return $this->belongsTo(Species::class);
+    }
+}

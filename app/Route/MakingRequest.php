@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Route;
+
+use App\Contract\ContractRequest;
+
+final class MakingRequest extends ContractRequest
+{
+    protected function schema(): string
+    {
+        return 'making';
+    }
+}

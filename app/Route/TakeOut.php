@@ -1,0 +1,102 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Route;
+
+use App\Contract\Fault;
+use App\Contract\Fields;
+use App\Kitchen\Person;
+use App\Kitchen\Role;
+use App\Kitchen\Settings;
+use App\Measure\Weighing;
+use DateTimeImmutable;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Support\Facades\DB;
+use Psr\Clock\ClockInterface;
+use Sectum\Fish\Bin;
+use Sectum\Route\Bins\DateMark;
+use Sectum\Route\Bins\Drawn;
+use Sectum\Route\Bins\Keeping;
+use Sectum\Route\Bins\Leaving;
+
+/** Something leaves a bin: for a meal, into the discard, or because it was never there. The oldest goes first unless one is named. */
+final readonly class TakeOut
+{
+    public function __construct(private ClockInterface $clock)
+    {
+    }
+
+    public function __invoke(Bin $bin, string $act, Fields $fields, Person $person): void
+    {
+        $how = Leaving::from($fields->string('how'));
+        $reason = trim($fields->maybeString('reason') ?? '');
+        $how === Leaving::Meal || $reason !== '' || throw Fault::inField('/reason', $how === Leaving::Discard ? 'Say why it is thrown away.' : 'Say what was wrong.');
+        $mass = Weighing::read($fields->fields('weight'), Settings::load(), $person->units)->mass;
+        $now = DateTimeImmutable::createFromInterface($this->clock->now());
+        DB::connection()->transaction(function () use ($bin, $act, $fields, $how, $reason, $mass, $now, $person): void {
+            if (BinWithdrawal::query()->where('act', $act)->exists()) {
+                return;
+            }
+            $one = $fields->maybeString('deposit');
+            $ledger = $one === null ? Bins::now($bin)->ledger : Bins::ledger(BinDeposit::query()->with('withdrawals')->where('bin', $bin->value)->whereKey($one)->get());
+            if ($one !== null) {
+                [$after, $drawn] = Fault::within('', fn (): array => $ledger->draw($one, $mass, $how, $now));
+                $drawn = [$drawn];
+            } else {
+                [$after, $drawn] = Fault::within('/weight', fn (): array => $ledger->take($bin, $mass, $how, $now, Keeping::tryFrom($fields->maybeString('keeping') ?? '')));
+            }
+            foreach ($drawn as $part) {
+                if ($part->deposit->isPast($now) && $person->role !== Role::HeadChef) {
+                    throw Fault::inField('/deposit', 'Its date is past: the head chef weighs it into the discard.');
+                }
+            }
+            self::write($act, $drawn, $how, $reason, $person, $now);
+            $rest = $one === null ? null : $after->deposits[$one]->left;
+            if ($one !== null && $fields->bool('empty') && $rest !== null && $rest->isPositive()) {
+                [, $drip] = $after->draw($one, $rest, Leaving::Correction, $now);
+                self::write($act, [$drip], Leaving::Correction, 'The tub is empty: the rest was drip and what sticks to it', $person, $now);
+            }
+        });
+    }
+
+    /**
+     * What was drawn, written down under one act.
+     *
+     * @param  list<Drawn>  $drawn
+     */
+    public static function write(string $act, array $drawn, Leaving $how, string $reason, Person $person, DateTimeImmutable $at, ?string $making = null): void
+    {
+        foreach ($drawn as $one) {
+            BinWithdrawal::query()->create([
+                'act' => $act, 'deposit_id' => $one->deposit->id, 'making_id' => $making, 'how' => $how, 'mass_mg' => $one->mass->milligrams, 'minor' => $one->minor,
+                'reason' => $reason, 'taken_by' => $person->id, 'taken_at' => $at->format(DATE_ATOM),
+            ]);
+        }
+    }
+
+    /** All that is left of a deposit goes into the freezer, with a new mark. */
+    public function freeze(string $deposit, string $new, Person $person): Bin
+    {
+        $now = DateTimeImmutable::createFromInterface($this->clock->now());
+
+        return DB::connection()->transaction(function () use ($deposit, $new, $person, $now): Bin {
+            $found = BinDeposit::query()->with('withdrawals')->find($deposit) ?? throw Fault::notThere('There is no such tub.');
+            if (BinDeposit::query()->whereKey($new)->exists()) {
+                return $found->bin;
+            }
+            $found->keeping === Keeping::Cold || throw Fault::inField('/deposit', 'It lies in the freezer already.');
+            $left = $found->deposit()->left;
+            $mark = Fault::within('', fn () => DateMark::of($found->bin, Keeping::Frozen, HouseBin::of($found->bin)->days(), $now, new DateTimeImmutable($found->until)));
+            [, $drawn] = Fault::within('', fn (): array => Bins::ledger(new Collection([$found]))->draw($found->id, $left, Leaving::Moved, $now));
+            self::write($new, [$drawn], Leaving::Moved, 'Frozen', $person, $now);
+            BinDeposit::query()->create([
+                ...$found->only(['piece_id', 'fish_id', 'species_id', 'bin', 'value_per_kg_minor', 'lot']),
+                'id' => $new, 'from_id' => $found->id, 'keeping' => Keeping::Frozen, 'mass_mg' => $left->milligrams,
+                'until' => $mark->day->format('Y-m-d'), 'why_then' => $mark->why, 'put_by' => $person->id, 'put_at' => $now->format(DATE_ATOM),
+            ]);
+
+            return $found->bin;
+        });
+    }
+}

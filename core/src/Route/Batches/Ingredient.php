@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Sectum\Route\Batches;
+
+/** What goes in beside the fish, per kilo of fish. */
+final readonly class Ingredient
+{
+    /**
+     * @param  float  $perKg  grams, or millilitres when it is poured; 0 or more
+     */
+    public function __construct(public string $name, public float $perKg, public bool $poured)
+    {
+    }
+}

@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Sectum\Route;
+
+use Sectum\Measure\Mass;
+
+/** How a bin stands: what a kilo is worth in it, what still fits, and what its next batch waits for. */
+final readonly class BinNeed
+{
+    /**
+     * @param  int  $valuePerKgMinor  0 or more
+     * @param  Mass|null  $room  what still fits, zero when it is full; null when nobody set a limit
+     * @param  Mass|null  $lacks  what is missing for the next batch; null when there is enough, or when nothing is made of it in batches
+     */
+    public function __construct(public int $valuePerKgMinor, public ?Mass $room = null, public ?Mass $lacks = null)
+    {
+    }
+
+    public function fits(Mass $mass): bool
+    {
+        return $this->room === null || $this->room->milligrams >= $mass->milligrams;
+    }
+
+    /** Whether this very piece makes up what the next batch lacks. */
+    public function completedBy(Mass $mass): bool
+    {
+        return $this->lacks !== null && $this->lacks->isPositive() && $mass->milligrams >= $this->lacks->milligrams;
+    }
+}

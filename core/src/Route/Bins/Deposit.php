@@ -1,0 +1,84 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Sectum\Route\Bins;
+
+use Brick\Math\BigRational;
+use DateTimeImmutable;
+use Sectum\Fish\Bin;
+use Sectum\Measure\Mass;
+use Sectum\Measure\Money;
+
+/** One part of one fish in a bin: its mark, and how much of it is left. */
+final readonly class Deposit
+{
+    /**
+     * @param  Mass  $in  above zero
+     * @param  Mass  $left  0 up to what was put in
+     * @param  int  $valueMinor  of all that was put in
+     * @param  DateTimeImmutable  $until  the last day it may be eaten
+     * @param  DateTimeImmutable  $since  when it was put in
+     */
+    private function __construct(
+        public string $id,
+        public Bin $bin,
+        public Keeping $keeping,
+        public Mass $in,
+        public Mass $left,
+        public int $valueMinor,
+        public string $kind,
+        public DateTimeImmutable $until,
+        public DateTimeImmutable $since,
+    ) {
+    }
+
+    /**
+     * @param  string  $kind  of fish, so that a soup of one kind can be made
+     * @param  int  $valuePerKgMinor  0 or more
+     *
+     * @throws NoDeposit when it weighs nothing
+     */
+    public static function of(string $id, Bin $bin, Keeping $keeping, Mass $mass, int $valuePerKgMinor, string $kind, DateTimeImmutable $until, DateTimeImmutable $since): self
+    {
+        $mass->isPositive() || throw new NoDeposit('What goes into a bin is weighed first.', $mass->milligrams, '/mass');
+
+        return new self($id, $bin, $keeping, $mass, $mass, Money::toMinor(BigRational::nd($mass->milligrams, 1_000_000)->multipliedBy(max(0, $valuePerKgMinor))), $kind, $until->setTime(0, 0), $since);
+    }
+
+    /** The same with some of it gone. */
+    public function less(Mass $mass): self
+    {
+        return new self($this->id, $this->bin, $this->keeping, $this->in, $this->left->minus($mass), $this->valueMinor, $this->kind, $this->until, $this->since);
+    }
+
+    /** What is left of it is worth, minor units: the value put in, less the value of all that left. */
+    public function leftMinor(): int
+    {
+        return $this->valueMinor - $this->goneMinor($this->in->minus($this->left));
+    }
+
+    /** What the next so much of it is worth; what all of it fetches, taken in any portions, is what was put in. */
+    public function worthOfNext(Mass $mass): int
+    {
+        $gone = $this->in->minus($this->left);
+
+        return $this->goneMinor($gone->plus($mass)) - $this->goneMinor($gone);
+    }
+
+    /** Days left to eat it on, counting today; 0 and below when its date is past. */
+    public function daysLeft(DateTimeImmutable $today): int
+    {
+        return (int) $today->setTime(0, 0)->diff($this->until)->format('%r%a') + 1;
+    }
+
+    public function isPast(DateTimeImmutable $today): bool
+    {
+        return $this->daysLeft($today) <= 0;
+    }
+
+    private function goneMinor(Mass $gone): int
+    {
+        return Money::toMinor(BigRational::nd($gone->milligrams, $this->in->milligrams)->multipliedBy($this->valueMinor));
+    }
+}
