@@ -28,35 +28,36 @@ final readonly class Deposits
     /** What was routed goes into its bins; what lies there already stays. */
     public function put(Fish $fish, Person $person): void
     {
+        $known = self::of($fish);
         foreach ($fish->pieces as $piece) {
-            $this->matched($fish, $piece, self::of($piece), $person);
+            $this->matched($fish, $piece, $known->where('piece_id', $piece->id), $person);
         }
     }
 
     /** A weight was mended or taken back after its part was put into a bin. */
     public function mend(Fish $fish): void
     {
-        $inBins = BinDeposit::query()->where('fish_id', $fish->id)->pluck('piece_id')->unique()->all();
-        if ($inBins === []) {
+        $known = self::of($fish);
+        if ($known->isEmpty()) {
             return;
         }
         $fish = Fish::onTheBench($fish->id)->load('line');
-        foreach ($fish->pieces->whereIn('id', $inBins) as $piece) {
-            $this->matched($fish, $piece, self::of($piece), $piece->readings->last()->person ?? $fish->receiver);
+        foreach ($fish->pieces->whereIn('id', $known->pluck('piece_id')->all()) as $piece) {
+            $this->matched($fish, $piece, $known->where('piece_id', $piece->id), $piece->readings->last()->person ?? $fish->receiver);
         }
     }
 
     /** Nothing of the piece lies in any bin any more. */
     public function takeBack(Fish $fish, Piece $piece, Person $person): void
     {
-        $deposits = self::of($piece);
+        $deposits = self::of($fish)->where('piece_id', $piece->id);
         $this->correct($piece, $deposits, self::booked($deposits), 'Sent elsewhere', $person);
     }
 
     /** @return Collection<int, BinDeposit> */
-    private static function of(Piece $piece): Collection
+    private static function of(Fish $fish): Collection
     {
-        return BinDeposit::query()->with('withdrawals')->where('piece_id', $piece->id)->orderBy('put_at')->orderBy('id')->get();
+        return BinDeposit::query()->with('withdrawals')->where('fish_id', $fish->id)->orderBy('put_at')->orderBy('id')->get();
     }
 
     /**

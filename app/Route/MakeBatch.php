@@ -66,9 +66,9 @@ final readonly class MakeBatch
                 return;
             }
             $this->mustBeAt($making, $fields->int('version'));
-            $most = Fault::within('', fn (): BatchPlan => BatchPlan::of($recipe->recipe(), $making->mass(), [], $this->now()))->volume;
+            $most = Fault::within('', fn (): BatchPlan => BatchPlan::of($recipe->recipe(), $making->mass(), [], $this->now()))->wentIn;
             $milli > 0 || throw Fault::inField('/amount', 'A batch makes more than nothing. If it went wrong, throw it away with a reason.');
-            $milli <= 1000 * $most * 1.2 || throw Fault::inField('/amount', 'More came out than went in: '.number_format($most, 1, '.', '').' '.$recipe->unit().' at most. Check it.');
+            $milli <= 1000 * $most || throw Fault::inField('/amount', 'More came out than went in: '.number_format($most, 1, '.', '').' '.$recipe->unit().' at most. Check it.');
             $making->update(['yield_milli' => (string) $milli, 'version' => $making->version + 1]);
         });
     }

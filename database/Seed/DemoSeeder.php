@@ -16,6 +16,7 @@ use Database\Seed\Demo\Board;
 use Database\Seed\Demo\Door;
 use Database\Seed\Demo\Market;
 use Database\Seed\Demo\Noise;
+use Database\Seed\Demo\Pots;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
@@ -44,7 +45,7 @@ final class DemoSeeder extends Seeder
     /** @var list<Person> */
     private array $crew = [];
 
-    public function __construct(private readonly Door $door, private readonly Board $board)
+    public function __construct(private readonly Door $door, private readonly Board $board, private readonly Pots $pots)
     {
     }
 
@@ -59,6 +60,8 @@ final class DemoSeeder extends Seeder
             $this->house();
             $this->board->crew = $this->crew;
             $this->board->noise = $this->noise;
+            $this->pots->crew = $this->crew;
+            $this->pots->noise = $this->noise;
             for ($day = 0; $day < self::DAYS; $day++) {
                 Carbon::setTestNow($now->copy()->startOfDay()->subDays(self::EVERY * (self::DAYS - $day) - 1)->setTime(6, 50));
                 $this->pastDay($day);
@@ -66,6 +69,8 @@ final class DemoSeeder extends Seeder
             $yesterday = $now->copy()->startOfDay()->subDay()->setTime(6, 40);
             Carbon::setTestNow($yesterday);
             $this->yesterday();
+            Carbon::setTestNow($yesterday->copy()->setTime(15, 10));
+            $this->pots->fromTheFreezer();
             // Whoever looks before the morning's deliveries sees them come in just now.
             $morning = $now->copy()->startOfDay()->setTime(6, 20);
             Carbon::setTestNow($morning->copy()->addHour()->isAfter($now) ? $now->copy()->subMinutes(40) : $morning);
@@ -103,6 +108,7 @@ final class DemoSeeder extends Seeder
             $this->board->route($fish);
             $this->board->cost($fish);
         }
+        $this->pots->day(freeze: $day === self::DAYS - 1);
     }
 
     /**

@@ -32,7 +32,7 @@ export default defineConfig({
     cwd: '../..',
     url: `http://127.0.0.1:${port}/api/kitchen`,
     env: { SECTUM_TEST_PORT: String(port) },
-    timeout: 90_000,
+    timeout: 240_000,
     reuseExistingServer: false,
     gracefulShutdown: { signal: 'SIGTERM', timeout: 5_000 },
   },

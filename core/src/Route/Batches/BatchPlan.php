@@ -22,6 +22,7 @@ final readonly class BatchPlan
 
     /**
      * @param  list<array{name: string, amount: float, poured: bool}>  $amounts  grams or millilitres
+     * @param  float  $wentIn  kilos, or litres, of everything that goes in
      * @param  float  $volume  litres in the pots at the start
      * @param  list<array{litres: float, filled: float}>  $pots  those used and what goes into each, litres
      * @param  float  $over  litres that no pot holds
@@ -30,6 +31,7 @@ final readonly class BatchPlan
      */
     private function __construct(
         public array $amounts,
+        public float $wentIn,
         public float $volume,
         public array $pots,
         public float $over,
@@ -54,13 +56,14 @@ final readonly class BatchPlan
         }
         $kg = $fish->grams() / 1000;
         $amounts = array_map(fn (Ingredient $one): array => ['name' => $one->name, 'amount' => $one->perKg * $kg, 'poured' => $one->poured], $recipe->ingredients);
-        $volume = self::LITRES_PER_KG * $kg + array_sum(array_column($amounts, 'amount')) / 1000;
+        $beside = array_sum(array_column($amounts, 'amount')) / 1000;
+        $volume = self::LITRES_PER_KG * $kg + $beside;
         [$pots, $over] = self::fill($volume, array_map(floatval(...), $potLitres));
         $z = Normal::quantile(self::SPREAD);
         $expected = $recipe->yieldPerKg * $kg;
 
         return new self(
-            $amounts, $volume, $pots, $over,
+            $amounts, $kg + $beside, $volume, $pots, $over,
             max(0.0, $expected - $z * $recipe->yieldSd * $kg), $expected, $expected + $z * $recipe->yieldSd * $kg,
             array_map(fn (Mark $mark): array => ['at' => $start->modify("+{$mark->minute} minutes"), 'minute' => $mark->minute, 'doing' => $mark->doing, 'why' => $mark->why], $recipe->marks),
         );
