@@ -15,6 +15,7 @@ use Sectum\Measure\Money;
 use Sectum\Measure\Volume;
 use Sectum\Route\Batches\BatchPlan;
 use Sectum\Route\Batches\Cooling;
+use Sectum\Route\Batches\Returned;
 use Sectum\Route\Bins\Deposit;
 
 /** Batches: what can be made now, what is being made, and one in full. */
@@ -107,11 +108,33 @@ final readonly class MakingView
             ] : null,
             'value' => $returned === null ? null : $money($returned->totalMinor),
             'at_bin_value' => $money($booked),
+            'fish' => self::byFish($making, $returned, $words, $money),
             'went' => array_map(fn (BinWithdrawal $one, int $i): array => [
                 'what' => $one->deposit->piece->name, 'fish' => $one->deposit->fish->species->name, 'number' => $one->deposit->fish->number, 'fish_id' => $one->deposit->fish_id,
                 'mass' => $words->text($one->mass()), 'lot' => $one->deposit->lot, 'back' => $returned === null ? null : $money($returned->sharesMinor[$i]),
             ], array_values($making->went->all()), array_keys(array_values($making->went->all()))),
         ];
+    }
+
+    /**
+     * What went in, one line a fish, with what it brought back.
+     *
+     * @param  callable(int): ?string  $money
+     * @return list<array<string, mixed>>
+     */
+    private static function byFish(Making $making, ?Returned $returned, Words $words, callable $money): array
+    {
+        $lines = [];
+        foreach (array_values($making->went->all()) as $i => $one) {
+            $fish = $one->deposit->fish;
+            $lines[$fish->id] ??= ['fish_id' => $fish->id, 'fish' => $fish->species->name, 'number' => $fish->number, 'lot' => $one->deposit->lot, 'parts' => [], 'minor' => 0];
+            $lines[$fish->id]['parts'][] = $one->deposit->piece->name.' '.$words->text($one->mass());
+            $lines[$fish->id]['minor'] += $returned->sharesMinor[$i] ?? 0;
+        }
+
+        return array_values(array_map(fn (array $line): array => [
+            'fish_id' => $line['fish_id'], 'fish' => $line['fish'], 'number' => $line['number'], 'lot' => $line['lot'], 'parts' => implode(', ', $line['parts']), 'back' => $returned === null ? null : $money($line['minor']),
+        ], $lines));
     }
 
     /** @return array<string, mixed> */

@@ -1,12 +1,11 @@
 import { useQueryClient } from '@tanstack/react-query';
-import { useNavigate, useParams } from 'react-router';
+import { Link, useNavigate, useParams } from 'react-router';
 import { api, asProblem, type CostBench } from '../api/client';
 import { FishTitle } from '../ui/FishTitle';
 import { Keel } from '../ui/Keel';
 import { Missing } from '../ui/Missing';
 import { useKeys } from '../ui/useKeys';
 import { CostForm } from './CostForm';
-import { PlateForm } from './PlateForm';
 import { Walk } from './Walk';
 
 /** From the invoice to the plate. The head chef's screen. */
@@ -45,6 +44,7 @@ function Board({ bench }: { bench: CostBench }) {
           of={bench.factor ? `an edible kilo, ${bench.factor} × the price` : 'an edible kilo'}
         />
         <Keel keel={bench.keel} />
+        {bench.remark && <p className="caution">{bench.remark}</p>}
         {bench.missing ? (
           <div className="empty">
             <h2>{bench.missing}</h2>
@@ -53,18 +53,21 @@ function Board({ bench }: { bench: CostBench }) {
         ) : (
           <div className="columns">
             <Walk bench={bench} />
-            <div>
-              <h2>
-                {bench.portions?.count} portions, {bench.portions?.mean} each
-              </h2>
-              <ul className="each">
-                {bench.portions?.each.map((portion) => (
-                  <li key={portion.name}>
-                    <span className="soft">{portion.mass}</span> {portion.amount}
-                  </li>
-                ))}
-              </ul>
-              {bench.plate && <PlateForm plate={bench.plate} fish={fish.id} key={bench.plate.version} />}
+            <div className="products">
+              {bench.products.map((product) => (
+                <Product key={product.name} product={product} />
+              ))}
+              {bench.products.length > 1 && (
+                <p className="product-sum">
+                  Together <b>{bench.walk.at(-1)?.amount}</b>
+                </p>
+              )}
+              {bench.unserved.map((one) => (
+                <p className="soft" key={one.what}>
+                  {one.what} was not served: {one.detail}. As portions it would have carried {one.would}; it brought{' '}
+                  {one.brought}.
+                </p>
+              ))}
             </div>
           </div>
         )}
@@ -83,11 +86,17 @@ function Board({ bench }: { bench: CostBench }) {
             </div>
             <div className="figure">{bench.plate.cost}</div>
             <div className="state">
-              <span>a plate{bench.plate.cost_pct ? `, ${bench.plate.cost_pct} of its net price` : ''}</span>
+              <span>
+                <Link to={`/cost/plates/${bench.plate.dish}`}>a plate</Link>
+                {bench.plate.cost_pct ? `, ${bench.plate.cost_pct} of its net price` : ''}
+              </span>
             </div>
           </div>
         )}
         {!closed && <CostForm bench={bench} key={`${bench.price_per_kg}${bench.delivery}${bench.labour_minutes}`} />}
+        <p className="soft">
+          {bench.schools} <Link to="/cost/house">How we count</Link>
+        </p>
         <div className="push" />
         <p className="fault" role="alert">
           {done.error ? asProblem(done.error).detail : ''}
@@ -99,5 +108,44 @@ function Board({ bench }: { bench: CostBench }) {
         )}
       </aside>
     </div>
+  );
+}
+
+/** The portions of one dish: on the plate, given away, too light, and each of them. */
+function Product({ product }: { product: CostBench['products'][number] }) {
+  return (
+    <article className="product" aria-label={product.name}>
+      <h2>{product.dish ? <Link to={`/cost/plates/${product.dish}`}>{product.name}</Link> : product.name}</h2>
+      <p className="soft">
+        {product.count} {product.count === 1 ? 'portion' : 'portions'}, {product.mass}, {product.mean} each
+      </p>
+      <table className="tight">
+        <caption className="visually-hidden">What they carry</caption>
+        <tbody>
+          {product.lines.map((line) => (
+            <tr key={line.what}>
+              <td>
+                {line.what} <span className="soft">{line.detail}</span>
+              </td>
+              <td className="n">{line.amount}</td>
+            </tr>
+          ))}
+          <tr className="sum">
+            <td>{product.count === 1 ? 'The portion' : `The ${product.count}`}</td>
+            <td className="n">{product.total}</td>
+          </tr>
+        </tbody>
+      </table>
+      <details className="each-of">
+        <summary>Each of them</summary>
+        <ul className="each">
+          {product.each.map((portion) => (
+            <li key={portion.name}>
+              <span className="soft">{portion.mass}</span> {portion.amount}
+            </li>
+          ))}
+        </ul>
+      </details>
+    </article>
   );
 }

@@ -1,3 +1,4 @@
+import { Link } from 'react-router';
 import type { CostBench } from '../api/client';
 
 /** The cost walk: every line from the invoice to the net, with a bar that starts where the one above it ended. */
@@ -26,7 +27,7 @@ export function Walk({ bench }: { bench: Pick<CostBench, 'walk'> }) {
         {lines.map((line) => (
           <tr key={line.key} className={line.kind === 'net' ? 'sum' : ''}>
             <td>
-              {line.what}
+              {line.to ? <Link to={line.to}>{line.what}</Link> : line.what}
               {line.detail && <span className="soft"> {line.detail}</span>}
             </td>
             <td className="track" aria-hidden="true">

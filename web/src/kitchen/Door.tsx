@@ -4,7 +4,13 @@ import { api, type Kitchen } from '../api/client';
 import { BreakDownScreen } from '../breakdown/BreakDownScreen';
 import { MethodScreen } from '../breakdown/MethodScreen';
 import { TraysScreen } from '../breakdown/TraysScreen';
+import { CostHouseScreen } from '../cost/CostHouseScreen';
+import { CostRooms } from '../cost/CostRooms';
 import { CostScreen } from '../cost/CostScreen';
+import { PlateScreen } from '../cost/PlateScreen';
+import { PlatesScreen } from '../cost/PlatesScreen';
+import { PricesScreen } from '../cost/PricesScreen';
+import { ReadyCutScreen } from '../cost/ReadyCutScreen';
 import { FishWeKnow } from '../fish/FishWeKnow';
 import { SpeciesScreen } from '../fish/SpeciesScreen';
 import { LogScreen } from '../log/LogScreen';
@@ -26,7 +32,15 @@ import { DoorScreen } from '../receive/DoorScreen';
 import { InspectScreen } from '../receive/InspectScreen';
 import { InvoiceScreen } from '../receive/InvoiceScreen';
 import { ReceiveScreen } from '../receive/ReceiveScreen';
+import { BatchesMade } from '../route/BatchesMade';
+import { BinScreen } from '../route/BinScreen';
+import { BinsScreen } from '../route/BinsScreen';
+import { MakeScreen } from '../route/MakeScreen';
+import { MakingScreen } from '../route/MakingScreen';
+import { RecipeScreen } from '../route/RecipeScreen';
 import { RouteScreen } from '../route/RouteScreen';
+import { WaitingToRoute } from '../route/WaitingToRoute';
+import { WaysScreen } from '../route/WaysScreen';
 import { Frame } from '../ui/Frame';
 import { WaitingList } from '../ui/WaitingList';
 import { Setup } from './Setup';
@@ -92,9 +106,21 @@ export function Door() {
           <Route path="portion/shapes" element={<ShapesScreen />} />
           <Route path="portion/:fish/plan/:piece" element={<PlannerScreen />} />
           <Route path="portion/:fish" element={<PortionScreen />} />
-          <Route path="route" element={<WaitingList stage="route" />} />
+          <Route path="route" element={<WaitingToRoute />} />
+          <Route path="route/bins" element={<BinsScreen />} />
+          <Route path="route/bins/:bin" element={<BinScreen />} />
+          <Route path="route/batches" element={<BatchesMade />} />
+          <Route path="route/batches/:making" element={<MakingScreen />} />
+          <Route path="route/make/:recipe" element={<MakeScreen />} />
+          <Route path="route/house" element={<WaysScreen />} />
+          <Route path="route/recipes/:recipe" element={<RecipeScreen />} />
           <Route path="route/:fish" element={<RouteScreen />} />
-          <Route path="cost" element={<WaitingList stage="cost" />} />
+          <Route path="cost" element={<WaitingList stage="cost" rooms={<CostRooms />} />} />
+          <Route path="cost/plates" element={<PlatesScreen />} />
+          <Route path="cost/plates/:dish" element={<PlateScreen />} />
+          <Route path="cost/ready-cut" element={<ReadyCutScreen />} />
+          <Route path="cost/prices" element={<PricesScreen />} />
+          <Route path="cost/house" element={<CostHouseScreen />} />
           <Route path="cost/:fish" element={<CostScreen />} />
           <Route path="log" element={<LogScreen />} />
           <Route path="log/recall" element={<RecallScreen />} />

@@ -71,7 +71,7 @@ function Sheet({ sheet }: { sheet: LogSheet }) {
               <Walk bench={cost} />
               <p>
                 {cost.edible_per_kg} an edible kilo
-                {cost.portions && `, ${cost.portions.mean} a portion`}
+                {cost.products.map((product) => `, ${product.mean} a portion for ${product.name}`)}
                 {cost.plate && `, ${cost.plate.cost} a plate${cost.plate.cost_pct ? ` (${cost.plate.cost_pct})` : ''}`}.
               </p>
             </>

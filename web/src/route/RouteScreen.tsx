@@ -35,7 +35,7 @@ function Board({ bench }: { bench: RouteBench }) {
   const done = api.useMutation('put', '/route/fish/{fish}/done', {
     onSuccess: () => {
       queries.invalidateQueries();
-      navigate(me.sees_prices ? `/cost/${fish.id}` : '/breakdown');
+      navigate(me.sees_prices ? `/cost/${fish.id}` : '/route');
     },
     onError: () => queries.invalidateQueries({ queryKey: key }),
   });
@@ -85,18 +85,30 @@ function Board({ bench }: { bench: RouteBench }) {
                   <i className={`swatch fam-${r.family}`} />
                   <span className="name">{r.name}</span>
                   <span className="n">{r.mass.text}</span>
-                  <span>{r.options.find((o) => o.bin === r.bin)?.name ?? 'Served'}</span>
+                  <span className="goes">{r.options.find((o) => o.bin === r.bin)?.name ?? 'Served'}</span>
                   <span className="soft">{r.why}</span>
                 </button>
               </li>
             ))}
           </ul>
         )}
+        <ul className="from-fish" aria-label="From this fish">
+          {bench.bins
+            .filter((bin) => bin.mass)
+            .map((bin) => (
+              <li key={bin.bin}>
+                <i className={`swatch fam-${bin.family}`} />
+                <b>{bin.mass?.text}</b>
+                <span className="soft">{bin.bin === 'discard' ? 'thrown away' : `to ${lowerFirst(bin.name)}`}</span>
+              </li>
+            ))}
+        </ul>
       </section>
       <aside className="pan" aria-label="Bins">
         <p className="todo" data-testid="todo">
           {row ? `Where does the ${lowerFirst(row.name)} go?` : 'Go on to the cost.'}
         </p>
+        {row?.prepare && <p className="caution">First: {lowerFirst(row.prepare)}</p>}
         {row && (
           <div className="bin-choices">
             {row.may_be_served && (
@@ -118,7 +130,10 @@ function Board({ bench }: { bench: RouteBench }) {
                 <span className="key" aria-hidden="true">
                   {option.allowed ? allowed.indexOf(option) + 1 : '×'}
                 </span>
-                <span className="name">{option.name}</span>
+                <span className="name">
+                  {option.name}
+                  {option.per_kg && <small>{option.per_kg} a kilo</small>}
+                </span>
                 <span className="mass">{option.why}</span>
               </button>
             ))}
@@ -127,21 +142,6 @@ function Board({ bench }: { bench: RouteBench }) {
         <p className="fault" role="alert">
           {trouble ? asProblem(trouble).detail : ''}
         </p>
-        <h2>From this fish</h2>
-        <table className="tight">
-          <tbody>
-            {bench.bins
-              .filter((bin) => bin.mass)
-              .map((bin) => (
-                <tr key={bin.bin}>
-                  <td>
-                    <i className={`swatch fam-${bin.family}`} /> {bin.name}
-                  </td>
-                  <td className="n">{bin.mass?.text}</td>
-                </tr>
-              ))}
-          </tbody>
-        </table>
         <div className="push" />
         <button type="button" className="next" disabled={done.isPending} onClick={finish}>
           {me.sees_prices ? 'All routed: on to Cost' : 'All routed'}

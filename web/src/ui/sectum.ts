@@ -13,3 +13,5 @@ import './css/stages.css';
 import './css/rooms.css';
 import './css/receive.css';
 import './css/portion.css';
+import './css/route.css';
+import './css/cost.css';

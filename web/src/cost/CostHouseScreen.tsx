@@ -1,0 +1,114 @@
+import { TextInput } from '@mantine/core';
+import { useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { api, asProblem, faultAt } from '../api/client';
+import { useKitchen } from '../kitchen/Door';
+import { Chips } from '../ui/Chips';
+import { amount } from './amount';
+import { CostRooms } from './CostRooms';
+
+/** The schools of costing, as this house keeps them. */
+export function CostHouseScreen() {
+  const { currency_sign: sign } = useKitchen();
+  const queries = useQueryClient();
+  const key = api.queryOptions('get', '/cost/house').queryKey;
+  const { data, error } = api.useQuery('get', '/cost/house');
+  const store = api.useMutation('put', '/cost/house', {
+    onSuccess: (house) => {
+      queries.invalidateQueries();
+      queries.setQueryData(key, house);
+    },
+  });
+  const [form, setForm] = useState<Record<string, string>>({});
+  if (!data) {
+    return (
+      <section className="sheet wide">
+        <CostRooms />
+        <p className="fault">{error ? asProblem(error).detail : ''}</p>
+      </section>
+    );
+  }
+  const field = (name: string, label: string, now: string, hint: string) => (
+    <TextInput
+      label={label}
+      description={hint}
+      value={form[name] ?? now}
+      onChange={(event) => setForm({ ...form, [name]: event.currentTarget.value })}
+      error={faultAt(store.error, `/${name}`)}
+    />
+  );
+  return (
+    <section className="sheet wide">
+      <CostRooms />
+      <div>
+        <h1>How we count</h1>
+        <p className="soft">{data.said}</p>
+      </div>
+      <p className="fault" role="alert">
+        {store.error && !asProblem(store.error).errors ? asProblem(store.error).detail : ''}
+      </p>
+      <div className="count-ways">
+        <Chips
+          legend="When one fish feeds several dishes, its cost is shared"
+          name="split"
+          value={data.split}
+          options={[
+            { value: 'by-weight', label: 'By weight' },
+            { value: 'relative-value', label: 'By what each is worth' },
+          ]}
+          onChange={(split) => store.mutate({ body: { split } })}
+        />
+        <Chips
+          legend="Trim counts"
+          name="credits"
+          value={data.credits}
+          options={[
+            { value: 'bin-value', label: 'At the value of its bin' },
+            { value: 'batch-return', label: 'At what its batch really brought' },
+          ]}
+          onChange={(credits) => store.mutate({ body: { credits } })}
+        />
+        <Chips
+          legend="Work at the board"
+          name="labour"
+          value={data.counts_labour ? 'yes' : 'no'}
+          options={[
+            { value: 'yes', label: 'Is counted' },
+            { value: 'no', label: 'Is not counted' },
+          ]}
+          onChange={(said) => store.mutate({ body: { counts_labour: said === 'yes' } })}
+        />
+      </div>
+      <form
+        className="fields four"
+        onSubmit={(event) => {
+          event.preventDefault();
+          store.mutate(
+            {
+              body: {
+                ...(form.labour_rate ? { labour_rate: form.labour_rate } : {}),
+                ...(form.price_ending ? { price_ending: form.price_ending } : {}),
+                ...(form.tax_pct ? { tax_pct: Number(form.tax_pct) } : {}),
+                ...(form.cost_points ? { cost_points: Number(form.cost_points) } : {}),
+              },
+            },
+            { onSuccess: () => setForm({}) },
+          );
+        }}
+      >
+        {field(
+          'labour_rate',
+          `An hour of work, ${sign}`,
+          amount(data.labour_rate, sign),
+          'Minutes at the board at this rate.',
+        )}
+        {field('tax_pct', 'Tax on a menu price, %', String(data.tax_pct), 'Menu prices have it in them.')}
+        {field('price_ending', 'Prices end on', data.price_ending, 'Last digits: 50 makes 23.17 into 23.50.')}
+        {field('cost_points', 'A dish may stray by, points', String(data.cost_points), 'To either side of its target.')}
+        <button type="submit" className="quiet" disabled={Object.keys(form).length === 0}>
+          Keep
+        </button>
+      </form>
+    </section>
+  );
+}

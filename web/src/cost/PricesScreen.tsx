@@ -1,0 +1,171 @@
+import { Autocomplete } from '@mantine/core';
+import { useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { Link } from 'react-router';
+import { ulid } from 'ulid';
+import { api, asProblem, faultAt, type PricesRead } from '../api/client';
+import { base64 } from '../ui/base64';
+import { CostRooms } from './CostRooms';
+
+/** A supplier's price list, and the dishes whose cost leaves its band by it. */
+export function PricesScreen() {
+  const queries = useQueryClient();
+  const { data: choices } = api.useQuery('get', '/receive');
+  const { data: latest, error } = api.useQuery('get', '/cost/prices');
+  const [file, setFile] = useState<{ name: string; bytes: string } | null>(null);
+  const [supplier, setSupplier] = useState('');
+  const [id, setId] = useState(ulid);
+  const body = { file: file?.bytes ?? '', ...(supplier.trim() ? { supplier } : {}) };
+  const read = api.useQuery('post', '/cost/prices', { body }, { enabled: file !== null, retry: false });
+  const keep = api.useMutation('put', '/cost/prices/{list}', {
+    onSuccess: () => {
+      setFile(null);
+      setId(ulid());
+      queries.invalidateQueries({ queryKey: api.queryOptions('get', '/cost/prices').queryKey });
+    },
+  });
+  const shown = file ? read.data : undefined;
+  const good = shown?.rows.filter((row) => row.faults.length === 0).length ?? 0;
+
+  return (
+    <section className="sheet wide">
+      <CostRooms />
+      <div>
+        <h1>Price lists</h1>
+        <p className="soft">
+          A supplier's list in CSV with a header: the fish and its price, for a kilo or a pound. Nothing is kept before
+          you say so.
+        </p>
+      </div>
+      {error && <p className="fault">{asProblem(error).detail}</p>}
+      <div className="new-delivery">
+        <label className="file">
+          <span>The list</span>
+          <input
+            type="file"
+            accept=".csv,.txt,text/csv"
+            onChange={async (event) => {
+              const chosen = event.target.files?.[0];
+              keep.reset();
+              setFile(chosen ? { name: chosen.name, bytes: await base64(chosen) } : null);
+            }}
+          />
+        </label>
+        <Autocomplete
+          label="Supplier"
+          data={choices?.suppliers ?? []}
+          value={supplier}
+          onChange={setSupplier}
+          error={faultAt(keep.error, '/supplier')}
+        />
+        <button
+          type="button"
+          className="next"
+          disabled={good === 0 || keep.isPending}
+          onClick={() => keep.mutate({ params: { path: { list: id } }, body })}
+        >
+          {good === 0 ? 'Keep the prices' : `Keep ${good} ${good === 1 ? 'price' : 'prices'}`}
+        </button>
+      </div>
+      <p className="fault" role="alert">
+        {file && read.error
+          ? asProblem(read.error).detail
+          : keep.error && !faultAt(keep.error, '/supplier')
+            ? asProblem(keep.error).detail
+            : ''}
+      </p>
+      <div className="price-columns">
+        <div>
+          {shown ? (
+            <table className="tight">
+              <caption>{file?.name}</caption>
+              <tbody>
+                {shown.rows.map((row) => (
+                  <tr key={row.place}>
+                    <td>
+                      {row.called}
+                      <span className={row.faults.length > 0 ? 'fault block' : 'soft block'}>
+                        {row.faults.join(' ') || row.fish}
+                      </span>
+                    </td>
+                    <td className="n soft">{row.was ? `lately ${row.was}` : ''}</td>
+                    <td className="n">
+                      <b>{row.price ?? '–'}</b>
+                      <span className="soft block">
+                        {row.change_pct === null ? '' : `${row.change_pct > 0 ? '+' : ''}${row.change_pct} %`}
+                      </span>
+                    </td>
+                  </tr>
+                ))}
+              </tbody>
+            </table>
+          ) : latest && latest.prices.length > 0 ? (
+            <table className="tight">
+              <caption>The latest we were told</caption>
+              <tbody>
+                {latest.prices.map((one) => (
+                  <tr key={`${one.fish}${one.supplier}`}>
+                    <td>
+                      {one.fish}
+                      <span className="soft block">
+                        {one.supplier}, {one.on}
+                      </span>
+                    </td>
+                    <td className="n">
+                      <b>{one.price}</b>
+                    </td>
+                  </tr>
+                ))}
+              </tbody>
+            </table>
+          ) : (
+            <p className="soft">No list was kept yet.</p>
+          )}
+        </div>
+        <Moved dishes={(shown ?? latest)?.dishes ?? []} points={(shown ?? latest)?.points ?? 0} />
+      </div>
+    </section>
+  );
+}
+
+function Moved({ dishes, points }: { dishes: PricesRead['dishes']; points: number }) {
+  const out = dishes.filter((dish) => dish.band !== 'within');
+  return (
+    <div>
+      <h2>
+        {out.length === 0
+          ? dishes.length === 0
+            ? 'Dishes'
+            : 'Every dish stays in its band'
+          : `${out.length} ${out.length === 1 ? 'dish leaves its' : 'dishes leave their'} band`}
+      </h2>
+      <p className="soft">
+        {dishes.length === 0
+          ? 'Dishes of the fish on the list stand here.'
+          : `A band is the target, give or take ${points} points.`}
+      </p>
+      <ul className="moved">
+        {dishes.map((dish) => (
+          <li key={dish.dish}>
+            <Link to={`/cost/plates/${dish.dish}`} className={dish.band === 'within' ? 'moved-row' : 'moved-row out'}>
+              <span>
+                <b>{dish.name}</b>
+                <span className="soft block">
+                  should cost {dish.target} %, sells at {dish.price}
+                </span>
+              </span>
+              <span className="n">
+                <b className={dish.band === 'above' ? 'ended' : ''}>{dish.becomes}</b>
+                <span className="soft block">was {dish.was}</span>
+              </span>
+              <span className="n">
+                <b>{dish.suggested ?? ''}</b>
+                <span className="soft block">would meet it</span>
+              </span>
+            </Link>
+          </li>
+        ))}
+      </ul>
+    </div>
+  );
+}

@@ -1,0 +1,151 @@
+import { NativeSelect, TextInput } from '@mantine/core';
+import { keepPreviousData } from '@tanstack/react-query';
+import { useState } from 'react';
+import { api, asProblem, faultAt } from '../api/client';
+import { useKitchen } from '../kitchen/Door';
+import { CostRooms } from './CostRooms';
+
+/** Whole fish cut here against fillets that come ready cut. */
+export function ReadyCutScreen() {
+  const { currency_sign: sign } = useKitchen();
+  const { data, error } = api.useQuery('get', '/cost/ready-cut');
+  const [species, setSpecies] = useState<string | null>(null);
+  const [ready, setReady] = useState('');
+  const [readyYield, setReadyYield] = useState<string | null>(null);
+  const [whole, setWhole] = useState<string | null>(null);
+  const [yields, setYields] = useState<string | null>(null);
+  const fish = data?.fish.find((one) => one.species === species) ?? data?.fish[0];
+  const asked = ready.trim() !== '' && fish !== undefined;
+  const answer = api.useQuery(
+    'post',
+    '/cost/ready-cut',
+    {
+      body: {
+        species: fish?.species ?? '',
+        ready_price: ready,
+        ...(Number(readyYield) > 0 ? { ready_yield_pct: Number(readyYield) } : {}),
+        ...(whole?.trim() ? { price_per_kg: whole } : {}),
+        ...(Number(yields) > 0 ? { yield_pct: Number(yields) } : {}),
+      },
+    },
+    { enabled: asked, placeholderData: keepPreviousData, retry: false },
+  );
+  const cut = asked && !answer.error ? answer.data : undefined;
+  const most = cut ? Math.max(cut.whole_minor, cut.ready_minor, 1) : 1;
+  const fault = (pointer: string) => faultAt(answer.error, pointer);
+
+  return (
+    <section className="sheet wide">
+      <CostRooms />
+      <div>
+        <h1>Whole or ready cut</h1>
+        <p className="soft">
+          A served kilo against a served kilo, by the house's own yield, work and trim of the last {data?.weeks ?? 4}{' '}
+          weeks.
+        </p>
+      </div>
+      {error && <p className="fault">{asProblem(error).detail}</p>}
+      {data?.fish.length === 0 && (
+        <div className="empty">
+          <h2>No figures of our own yet</h2>
+          <p>Cut and cost a fish; its yield stands here then.</p>
+        </div>
+      )}
+      {fish && (
+        <div className="ready-columns">
+          <form className="ready-form" onSubmit={(event) => event.preventDefault()}>
+            <NativeSelect
+              label="Fish"
+              value={fish.species}
+              data={data?.fish.map((one) => ({ value: one.species, label: one.name })) ?? []}
+              onChange={(event) => {
+                setSpecies(event.currentTarget.value);
+                setWhole(null);
+                setYields(null);
+              }}
+            />
+            <TextInput
+              label="Whole fish, a kilo"
+              leftSection={sign}
+              value={whole ?? fish.price_per_kg.toFixed(2)}
+              onChange={(event) => setWhole(event.currentTarget.value)}
+              error={fault('/price_per_kg')}
+            />
+            <TextInput
+              label="Served of it, %"
+              value={yields ?? String(fish.yield_pct)}
+              onChange={(event) => setYields(event.currentTarget.value)}
+              error={fault('/yield_pct')}
+            />
+            <TextInput
+              label="Ready-cut fillets, a kilo"
+              placeholder="26.40"
+              leftSection={sign}
+              value={ready}
+              onChange={(event) => setReady(event.currentTarget.value)}
+              error={fault('/ready_price')}
+            />
+            <TextInput
+              label="Served of those, %"
+              value={readyYield ?? String(data?.ready_yield_pct ?? 95)}
+              description="Trimming and ends: our estimate until you know better."
+              onChange={(event) => setReadyYield(event.currentTarget.value)}
+              error={fault('/ready_yield_pct')}
+            />
+            <p className="soft">From {fish.count} fish lately.</p>
+          </form>
+          <div className="ready-answer" aria-live="polite">
+            {!cut && (
+              <p className="soft">
+                {fish.name} cut here comes to {fish.edible_per_kg} a served kilo. Type what a supplier asks for fillets.
+              </p>
+            )}
+            {cut && (
+              <>
+                <p className="ready-said">{cut.said}</p>
+                <dl className="ready-bars">
+                  <div>
+                    <dt>Cut here</dt>
+                    <dd>
+                      <i className="fam-portion" style={{ width: `${(100 * cut.whole_minor) / most}%` }} />
+                      <b>{cut.whole}</b>
+                    </dd>
+                  </div>
+                  <div>
+                    <dt>Ready cut</dt>
+                    <dd>
+                      <i className="fam-stock" style={{ width: `${(100 * cut.ready_minor) / most}%` }} />
+                      <b>{cut.ready}</b>
+                    </dd>
+                  </div>
+                </dl>
+                <div className="figures">
+                  <div>
+                    <b>{cut.even_ready}</b>ready cut pays below
+                  </div>
+                  <div>
+                    <b>{cut.even_whole ?? 'never'}</b>whole pays below
+                  </div>
+                  <div>
+                    <b>{cut.point}</b>a point of yield is worth
+                  </div>
+                </div>
+                <table className="tight ready-walk">
+                  <caption>A kilo of whole fish</caption>
+                  <tbody>
+                    {cut.walk.map((line, i) => (
+                      <tr key={line.what} className={i === cut.walk.length - 1 ? 'sum' : ''}>
+                        <td>{line.what}</td>
+                        <td className="n">{line.amount}</td>
+                      </tr>
+                    ))}
+                  </tbody>
+                </table>
+              </>
+            )}
+          </div>
+        </div>
+      )}
+    </section>
+  );
+}

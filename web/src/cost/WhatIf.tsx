@@ -1,0 +1,148 @@
+import { keepPreviousData } from '@tanstack/react-query';
+import { useEffect, useState } from 'react';
+import { api, asProblem, type PlateInFull } from '../api/client';
+import { useKitchen } from '../kitchen/Door';
+import { amount } from './amount';
+
+type Base = NonNullable<PlateInFull['base']>;
+type Asked = {
+  price_per_kg?: string;
+  yield_pct?: number;
+  portion?: string;
+  credit_per_kg?: string;
+  menu_price?: string;
+  a_week?: number;
+};
+
+/** Sliders over a plate; every figure is asked from the kitchen computer. */
+export function WhatIf({ dish, base, price }: { dish: string; base: Base; price: string | null }) {
+  const { currency_sign: sign } = useKitchen();
+  const [asked, setAsked] = useState<Asked>({});
+  const [sent, setSent] = useState<Asked>({});
+  // A slider moves through many figures; the last one is asked about.
+  useEffect(() => {
+    const later = setTimeout(() => setSent(asked), 60);
+    return () => clearTimeout(later);
+  }, [asked]);
+  const { data, error, isFetching } = api.useQuery(
+    'post',
+    '/cost/plates/{dish}/what-if',
+    { params: { path: { dish } }, body: { a_week: base.a_week, ...sent } },
+    { placeholderData: keepPreviousData, retry: false },
+  );
+  const step = 10 ** -base.decimals;
+  const money = (value: number) => value.toFixed(base.decimals);
+  const menu = Number(amount(price, sign)) || 0;
+  const moved = Object.keys(asked).length > 0;
+
+  return (
+    <aside className="pan what-if" aria-label="What if">
+      <p className="todo" data-testid="said">
+        {error ? asProblem(error).detail : (data?.said ?? 'Move a figure and see what it does.')}
+      </p>
+      <div className={isFetching ? 'live plate-figures asking' : 'live plate-figures'}>
+        <div className="state">
+          <span>a plate</span>
+          <span>{moved ? `now ${data?.now.plate ?? ''}` : 'as it is'}</span>
+        </div>
+        <div className="figure">{data?.then.plate ?? '–'}</div>
+        <div className="state">
+          <span>
+            portion {data?.then.portion}, {data?.then.cost_pct ?? 'no price'}
+          </span>
+          <span>leaves {data?.then.contribution ?? '–'}</span>
+        </div>
+      </div>
+      <Slider
+        label={`Fish, ${sign} a kilo`}
+        value={Number(asked.price_per_kg ?? base.price_per_kg)}
+        from={0}
+        to={2 * Math.max(base.price_per_kg, step)}
+        step={Math.max(step, base.price_per_kg > 1 ? 10 * step : step)}
+        told={money}
+        onMove={(value) => setAsked({ ...asked, price_per_kg: money(value) })}
+      />
+      <Slider
+        label="Served of what was bought, %"
+        value={asked.yield_pct ?? base.yield_pct}
+        from={Math.max(1, base.yield_pct - 20)}
+        to={Math.min(100, base.yield_pct + 20)}
+        step={0.5}
+        told={(value) => value.toFixed(1)}
+        onMove={(value) => setAsked({ ...asked, yield_pct: value })}
+      />
+      <Slider
+        label="Portion, grams"
+        value={Number((asked.portion ?? `${base.portion_g}`).replace(' g', ''))}
+        from={Math.max(10, Math.round(base.portion_g - 60))}
+        to={Math.round(base.portion_g + 60)}
+        step={1}
+        told={(value) => value.toFixed(0)}
+        onMove={(value) => setAsked({ ...asked, portion: `${value} g` })}
+      />
+      <Slider
+        label={`Trim brings, ${sign} a kilo of fish`}
+        value={Number(asked.credit_per_kg ?? base.credit_per_kg)}
+        from={0}
+        to={Math.max(2 * base.credit_per_kg, 100 * step)}
+        step={Math.max(step, base.credit_per_kg > 1 ? 5 * step : step)}
+        told={money}
+        onMove={(value) => setAsked({ ...asked, credit_per_kg: money(value) })}
+      />
+      {menu > 0 && (
+        <Slider
+          label={`Menu price, ${sign}`}
+          value={Number(asked.menu_price ?? menu)}
+          from={0.5 * menu}
+          to={1.5 * menu}
+          step={50 * step}
+          told={money}
+          onMove={(value) => setAsked({ ...asked, menu_price: money(value) })}
+        />
+      )}
+      <label className="a-week">
+        Sold in a week
+        <input
+          inputMode="numeric"
+          value={asked.a_week ?? base.a_week}
+          onChange={(event) => {
+            const value = Number(event.target.value);
+            if (Number.isInteger(value) && value >= 0) {
+              setAsked({ ...asked, a_week: value });
+            }
+          }}
+        />
+      </label>
+      <div className="push" />
+      <button type="button" className="quiet wide" disabled={!moved} onClick={() => setAsked({})}>
+        Back to how it is
+      </button>
+    </aside>
+  );
+}
+
+function Slider(props: {
+  label: string;
+  value: number;
+  from: number;
+  to: number;
+  step: number;
+  told: (value: number) => string;
+  onMove: (value: number) => void;
+}) {
+  return (
+    <label className="slider">
+      <span>
+        {props.label} <b>{props.told(props.value)}</b>
+      </span>
+      <input
+        type="range"
+        min={props.from}
+        max={props.to}
+        step={props.step}
+        value={props.value}
+        onChange={(event) => props.onMove(Number(event.target.value))}
+      />
+    </label>
+  );
+}

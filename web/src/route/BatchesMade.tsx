@@ -1,0 +1,107 @@
+import { Link } from 'react-router';
+import { api, asProblem } from '../api/client';
+import { RouteRooms } from './RouteRooms';
+
+/** What can be made of what lies in the bins, and what was made of it. */
+export function BatchesMade() {
+  const { data, error } = api.useQuery('get', '/route/batches', {}, { staleTime: 0 });
+  const there = data?.batches.filter((one) => one.gone === null) ?? [];
+  const gone = data?.batches.filter((one) => one.gone !== null) ?? [];
+  return (
+    <section className="sheet wide">
+      <RouteRooms />
+      <div>
+        <h1>Batches</h1>
+        <p className="soft">Stock, soup, mince and the rest, made of what lies in the bins, oldest first.</p>
+      </div>
+      {error && (
+        <p className="fault" role="alert">
+          {asProblem(error).detail}
+        </p>
+      )}
+      <div className="made-columns">
+        <div>
+          <h2>What could be made now</h2>
+          <ul className="makeable">
+            {data?.recipes
+              .toSorted((a, b) => Number(b.enough) - Number(a.enough) || b.have.mg - a.have.mg)
+              .map((recipe) => (
+                <li key={recipe.recipe}>
+                  <i className={`swatch fam-${recipe.family}`} />
+                  <span>
+                    <b>{recipe.name}</b>
+                    <span className="soft">
+                      {recipe.have.mg > 0
+                        ? `${recipe.have.text} in ${recipe.from.toLowerCase()}`
+                        : `${recipe.from} is empty`}
+                    </span>
+                  </span>
+                  {recipe.have.mg > 0 && (
+                    <Link className={recipe.enough ? 'go' : 'quiet link'} to={`/route/make/${recipe.recipe}`}>
+                      {recipe.enough ? 'Make it' : 'Plan it'}
+                    </Link>
+                  )}
+                </li>
+              ))}
+          </ul>
+        </div>
+        <div>
+          <h2>There now</h2>
+          {there.length === 0 && <p className="soft">Nothing made is in the cold room.</p>}
+          <MadeList made={there} />
+          {gone.length > 0 && (
+            <>
+              <h2>Used up</h2>
+              <MadeList made={gone.slice(0, 8)} />
+            </>
+          )}
+        </div>
+      </div>
+    </section>
+  );
+}
+
+type Made = {
+  id: string;
+  number: number;
+  name: string;
+  mass: string;
+  made: string;
+  by: string;
+  yield: string | null;
+  until: string;
+  past: boolean;
+  gone: string | null;
+};
+
+function MadeList({ made }: { made: Made[] }) {
+  return (
+    <ul className="made-list">
+      {made.map((one) => (
+        <li key={one.id}>
+          <Link to={`/route/batches/${one.id}`}>
+            <b>{one.number}</b>
+            <span>
+              <b>{one.name}</b>
+              <span className="soft">
+                {one.made}, {one.by}, of {one.mass}
+              </span>
+            </span>
+            <span className="until">
+              <b>{one.yield ?? 'not measured yet'}</b>
+              <span className={one.past ? 'soft ended' : 'soft'}>
+                {one.gone === 'discarded'
+                  ? 'thrown away'
+                  : one.gone
+                    ? 'used'
+                    : one.past
+                      ? `ended ${one.until}`
+                      : `until ${one.until}`}
+              </span>
+            </span>
+          </Link>
+        </li>
+      ))}
+    </ul>
+  );
+}

@@ -1,0 +1,203 @@
+import { useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { Link, useParams } from 'react-router';
+import { ulid } from 'ulid';
+import { api, asProblem, type BinInFull, faultAt, type Weight } from '../api/client';
+import { Chips } from '../ui/Chips';
+import { Missing } from '../ui/Missing';
+import { Pan } from '../ui/Pan';
+
+type How = 'meal' | 'discard' | 'correction';
+
+const REASONS: Record<How, string[]> = {
+  meal: ['staff meal', 'bar plate'],
+  discard: ['past its date', 'smells', 'dropped', 'too much of it'],
+  correction: ['weighed wrong', 'wrong bin', 'never put in'],
+};
+
+/** One bin, tub by tub, with the pan beside it: everything that leaves is weighed. */
+export function BinScreen() {
+  const { bin = '' } = useParams();
+  const { data, error } = api.useQuery('get', '/route/bins/{bin}', { params: { path: { bin } } }, { staleTime: 0 });
+  if (error) {
+    return <Missing stage="route" error={error} />;
+  }
+  return data ? <Tubs key={bin} bin={data} /> : <p className="sheet soft">Opening the bin…</p>;
+}
+
+function Tubs({ bin }: { bin: BinInFull }) {
+  const queries = useQueryClient();
+  const key = api.queryOptions('get', '/route/bins/{bin}', { params: { path: { bin: bin.bin } } }).queryKey;
+  const [chosen, setChosen] = useState<string | null>(null);
+  const [how, setHow] = useState<How>('meal');
+  const [reason, setReason] = useState('');
+  const [empty, setEmpty] = useState(true);
+  const [act, setAct] = useState(ulid);
+  const settled = {
+    onSuccess: (data: BinInFull) => {
+      queries.setQueryData(key, data);
+      queries.invalidateQueries({ queryKey: api.queryOptions('get', '/route/bins').queryKey });
+      setAct(ulid());
+      setReason('');
+    },
+  };
+  const out = api.useMutation('put', '/route/bins/{bin}/out/{act}', settled);
+  const freeze = api.useMutation('put', '/route/tubs/{deposit}/frozen/{new}', settled);
+  const tub = bin.deposits.find((one) => one.id === chosen) ?? bin.deposits[0];
+  const why = reason || (tub?.past && how === 'discard' ? 'past its date' : '');
+  const take = (weight: Weight) => {
+    if (tub) {
+      out.mutate({
+        params: { path: { bin: bin.bin, act } },
+        body: { how, weight, deposit: tub.id, empty, ...(why ? { reason: why } : {}) },
+      });
+    }
+  };
+  const verb = how === 'meal' ? 'Take' : how === 'discard' ? 'Throw away' : 'Put right';
+  const fault = faultAt(out.error, '/weight') ?? faultAt(out.error, '/mass');
+
+  return (
+    <div className="bench">
+      <section className="board bin-board">
+        <header className="headline">
+          <div>
+            <h1>{bin.name}</h1>
+            <p className="soft">
+              {bin.enough ?? 'Used as it comes.'} <Link to="/route/bins">All bins</Link>
+            </p>
+          </div>
+          <p className="yield">
+            <b>{bin.mass.mg === 0 ? 'empty' : bin.mass.text}</b>
+            <span className="soft">
+              {bin.frozen.mg > 0 ? `${bin.cold.text} cold, ${bin.frozen.text} frozen` : (bin.worth ?? '')}
+            </span>
+          </p>
+        </header>
+        {bin.deposits.length === 0 ? (
+          <div className="empty">
+            <h2>Nothing lies here</h2>
+            <p>Parts come here when a fish is routed, each with its lot and its date.</p>
+            <Link to="/route">To be routed</Link>
+          </div>
+        ) : (
+          <ul className="tubs" aria-label="Tubs, the first to end in front">
+            {bin.deposits.map((one) => (
+              <li key={one.id}>
+                <button
+                  type="button"
+                  className={one.past ? 'tub-row past' : 'tub-row'}
+                  aria-pressed={one.id === tub?.id}
+                  onClick={() => {
+                    setChosen(one.id);
+                    setHow(one.past ? 'discard' : 'meal');
+                  }}
+                >
+                  <i className={`swatch fam-${bin.family}`} />
+                  <span>
+                    <b>{one.what}</b> {one.fish} no. {one.number}
+                    <span className="soft">
+                      lot {one.lot}, put in {one.since} by {one.by}
+                    </span>
+                  </span>
+                  <span className="until">
+                    <b>{one.past ? `ended ${one.until}` : `until ${one.until}`}</b>
+                    <span className="soft">{one.keeping === 'frozen' ? 'frozen' : 'cold'}</span>
+                  </span>
+                  <b className="n">{one.left.text}</b>
+                </button>
+              </li>
+            ))}
+          </ul>
+        )}
+        {bin.recipes.length > 0 && bin.mass.mg > 0 && (
+          <p className="line-actions">
+            {bin.recipes.map((recipe) => (
+              <Link key={recipe.recipe} className="quiet link" to={`/route/make/${recipe.recipe}`}>
+                Make {recipe.name.toLowerCase()}
+              </Link>
+            ))}
+          </p>
+        )}
+        <details className="ledger">
+          <summary>In and out</summary>
+          <table className="tight">
+            <tbody>
+              {bin.ledger.map((line, i) => (
+                <tr key={i}>
+                  <td className="soft">{line.at}</td>
+                  <td>{line.what}</td>
+                  <td className="soft">{line.by}</td>
+                  <td className="n">{line.mass}</td>
+                </tr>
+              ))}
+            </tbody>
+          </table>
+        </details>
+      </section>
+      <Pan
+        todo={
+          tub ? `${tub.what}: put what leaves the tub on the pan.` : 'Nothing to take out. Route a fish, or look later.'
+        }
+        recordAs={
+          tub ? `${tub.what}, ${how === 'meal' ? 'for a meal' : how === 'discard' ? 'discard' : 'correction'}` : null
+        }
+        takeWord={verb}
+        onTake={take}
+        busy={out.isPending}
+        fault={fault ?? (out.error && !faultAt(out.error, '/reason') ? asProblem(out.error).detail : undefined)}
+        readings={[]}
+      >
+        {tub && (
+          <div className="leaving">
+            <Chips
+              legend="How it leaves"
+              quiet
+              name="how"
+              value={how}
+              options={[
+                { value: 'meal', label: 'Eaten' },
+                { value: 'discard', label: 'Thrown away' },
+                { value: 'correction', label: 'Put right' },
+              ]}
+              onChange={(chosenHow) => {
+                setHow(chosenHow);
+                setReason('');
+              }}
+            />
+            <label className="why">
+              <span>{how === 'meal' ? 'What for' : 'Why'}</span>
+              <input
+                list="why"
+                value={reason}
+                placeholder={why || REASONS[how][0]}
+                onChange={(e) => setReason(e.target.value)}
+              />
+              <datalist id="why">
+                {REASONS[how].map((one) => (
+                  <option key={one} value={one} />
+                ))}
+              </datalist>
+            </label>
+            {faultAt(out.error, '/reason') && <p className="fault">{faultAt(out.error, '/reason')}</p>}
+            <label className="tick">
+              <input type="checkbox" checked={empty} onChange={(event) => setEmpty(event.target.checked)} />
+              Then the tub is empty
+            </label>
+            {bin.may_freeze && tub.keeping === 'cold' && !tub.past && (
+              <button
+                type="button"
+                className="quiet wide"
+                disabled={freeze.isPending}
+                onClick={() => freeze.mutate({ params: { path: { deposit: tub.id, new: act } } })}
+              >
+                Freeze the {tub.left.text}
+              </button>
+            )}
+            <p className="fault">{freeze.error ? asProblem(freeze.error).detail : ''}</p>
+            <p className="soft">{tub.why_then}</p>
+          </div>
+        )}
+      </Pan>
+    </div>
+  );
+}

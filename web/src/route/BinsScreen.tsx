@@ -1,0 +1,104 @@
+import { Link } from 'react-router';
+import { api, asProblem, type Bins } from '../api/client';
+import { RouteRooms } from './RouteRooms';
+
+type Bin = Bins['bins'][number];
+
+/** Every bin as a trough, filled tub by tub, the one that ends first in front; and what the morning asks for. */
+export function BinsScreen() {
+  const { data, error } = api.useQuery('get', '/route/bins', {}, { staleTime: 0 });
+  const most = Math.max(1, ...(data?.bins ?? []).map((bin) => Math.max(bin.mass.mg, bin.marks?.mg ?? 0)));
+  const calm = data && data.morning.length === 0 && data.ended.length === 0;
+  return (
+    <section className="sheet wide">
+      <RouteRooms />
+      {error && (
+        <p className="fault" role="alert">
+          {asProblem(error).detail}
+        </p>
+      )}
+      <header className="headline">
+        <div>
+          <h1>Bins</h1>
+          <p className="soft">What was routed, tub by tub. The left end of a trough ends first and leaves first.</p>
+        </div>
+      </header>
+      {calm && <p className="said">Nothing ends today.</p>}
+      {data && !calm && (
+        <ul className="morning" aria-label="This morning">
+          {data.morning.map((line) => (
+            <li key={`${line.bin}${line.past}`} className={line.past ? 'past' : ''}>
+              <Link to={`/route/bins/${line.bin}`}>
+                <i className={`swatch fam-${line.family}`} />
+                <b>
+                  {line.name}, {line.mass.text}
+                </b>
+                <span>{line.past ? 'past its date' : 'ends today'}</span>
+                <span className="advice">{line.advice}</span>
+              </Link>
+            </li>
+          ))}
+          {data.ended.map((one) => (
+            <li key={one.batch} className={one.past ? 'past' : ''}>
+              <Link to={`/route/batches/${one.batch}`}>
+                <i className="swatch" />
+                <b>
+                  Batch {one.number}, {one.name}
+                </b>
+                <span>{one.past ? 'past its date' : 'ends today'}</span>
+                <span className="advice">{one.advice}</span>
+              </Link>
+            </li>
+          ))}
+        </ul>
+      )}
+      <ul className="troughs" aria-label="Bins">
+        {data?.bins.map((bin) => (
+          <li key={bin.bin}>
+            <Link to={`/route/bins/${bin.bin}`} className="trough-row">
+              <span>
+                <b>{bin.name}</b>
+                <span className="soft">
+                  {bin.mass.mg === 0
+                    ? 'empty'
+                    : bin.ends === null
+                      ? 'nothing that may be eaten'
+                      : `first ends ${bin.ends}`}
+                </span>
+              </span>
+              <Trough bin={bin} most={most} />
+              <span className="trough-told">
+                <b>{bin.mass.mg === 0 ? '–' : bin.mass.text}</b>
+                <span className="soft">{bin.worth ?? ''}</span>
+              </span>
+            </Link>
+          </li>
+        ))}
+      </ul>
+      <p className="soft trough-key">
+        <i className="tub-key past" /> past its date <i className="tub-key today" /> ends today{' '}
+        <i className="tub-key frozen" /> frozen <i className="tub-key enough" /> enough for a batch
+      </p>
+    </section>
+  );
+}
+
+/** A bar as long as the bin is heavy, on one scale for all of them, cut where one tub ends and the next begins. */
+function Trough({ bin, most }: { bin: Bin; most: number }) {
+  const share = (mg: number) => `${(100 * mg) / most}%`;
+  return (
+    <span className="trough-space">
+      <span className="trough" aria-hidden="true" style={{ width: share(Math.max(bin.mass.mg, 1)) }}>
+        {bin.tubs.map((tub) => (
+          <i
+            key={tub.id}
+            style={{ flexGrow: tub.mg }}
+            className={`tub fam-${bin.family}${tub.days <= 0 ? ' past' : tub.days === 1 ? ' today' : ''}${tub.frozen ? ' frozen' : ''}`}
+          />
+        ))}
+      </span>
+      {bin.marks && <i className="enough-mark" aria-hidden="true" style={{ left: share(bin.marks.mg) }} />}
+      {bin.enough && <span className="soft trough-said">{bin.enough}</span>}
+    </span>
+  );
+}

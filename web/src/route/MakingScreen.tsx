@@ -1,0 +1,301 @@
+import { useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { Link, useParams } from 'react-router';
+import { ulid } from 'ulid';
+import { api, asProblem, faultAt, type Making } from '../api/client';
+import { useKitchen } from '../kitchen/Door';
+import { Missing } from '../ui/Missing';
+import { Amounts, TimeLine } from './PotLine';
+
+/** One batch from the pot to the shelf: times, how it cools, what it made, and what that gave back to each fish. */
+export function MakingScreen() {
+  const { making = '' } = useParams();
+  const { data, error } = api.useQuery(
+    'get',
+    '/route/batches/{making}',
+    { params: { path: { making } } },
+    { refetchInterval: 30_000 },
+  );
+  if (error) {
+    return <Missing stage="route" error={error} />;
+  }
+  return data ? <Pot key={making} batch={data} /> : <p className="sheet soft">Lifting the lid…</p>;
+}
+
+function Pot({ batch }: { batch: Making }) {
+  const queries = useQueryClient();
+  const key = api.queryOptions('get', '/route/batches/{making}', { params: { path: { making: batch.id } } }).queryKey;
+  const path = { making: batch.id };
+  const settled = {
+    onSuccess: (data: Making) => {
+      queries.setQueryData(key, data);
+      queries.invalidateQueries({ queryKey: api.queryOptions('get', '/route/batches').queryKey });
+    },
+    onError: (error: unknown) => asProblem(error).status === 409 && queries.invalidateQueries({ queryKey: key }),
+  };
+  const made = api.useMutation('put', '/route/batches/{making}/made', settled);
+  const gone = api.useMutation('put', '/route/batches/{making}/gone', settled);
+  const [amount, setAmount] = useState('');
+  const [why, setWhy] = useState('');
+  const todo =
+    batch.gone !== null
+      ? batch.gone === 'used'
+        ? 'Used up.'
+        : `Thrown away: ${batch.gone_why}.`
+      : batch.past
+        ? 'Its date is past. The head chef throws it away.'
+        : batch.yield === null
+          ? 'Strain it, then say how much it made.'
+          : batch.cooling && batch.cooling.meets === null
+            ? batch.cooling.said
+            : `Keep it cold until ${batch.until}.`;
+
+  return (
+    <div className="bench">
+      <section className="board make-board">
+        <header className="headline">
+          <div>
+            <h1>
+              Batch {batch.number} <span style={{ fontWeight: 450 }}>{batch.name}</span>
+            </h1>
+            <p className="soft">
+              {batch.made} by {batch.by}, of {batch.mass} from {batch.from.toLowerCase()}, until {batch.until}.{' '}
+              <Link to="/route/batches">All batches</Link>
+            </p>
+          </div>
+          <p className="yield">
+            <b>{batch.yield ?? batch.plan.expected}</b>
+            <span className="soft">{batch.yield ? 'made' : `expected, ${batch.plan.spread}`}</span>
+          </p>
+        </header>
+        <div className="make-columns three">
+          <div>
+            <h2>Into the pot</h2>
+            <Amounts plan={batch.plan} fish={batch.mass} from={batch.from} />
+          </div>
+          <div>
+            <h2>On the clock</h2>
+            <TimeLine plan={batch.plan} />
+          </div>
+          <div>
+            <h2>What went in</h2>
+            <table className="tight">
+              <caption className="visually-hidden">Where it came from and what it brought back</caption>
+              <tbody>
+                {batch.fish.map((one) => (
+                  <tr key={one.fish_id}>
+                    <td>
+                      <Link to={`/log/${one.fish_id}`}>
+                        {one.fish} no. {one.number}
+                      </Link>
+                      <span className="soft block">
+                        {one.parts}, lot {one.lot}
+                      </span>
+                    </td>
+                    <td className="n">{one.back ?? ''}</td>
+                  </tr>
+                ))}
+                {batch.value && (
+                  <tr className="sum">
+                    <td>{batch.yield} brought back</td>
+                    <td className="n">{batch.value}</td>
+                  </tr>
+                )}
+              </tbody>
+            </table>
+            {batch.value && <p className="soft">In its bin it would have counted {batch.at_bin_value}.</p>}
+          </div>
+        </div>
+        {batch.cooling && <CoolingChart cooling={batch.cooling} />}
+      </section>
+      <aside className="pan" aria-label="The batch">
+        <p className="todo" data-testid="todo">
+          {todo}
+        </p>
+        {batch.gone === null && batch.cooling && (
+          <CoolingPanel batch={batch} onCooled={(data) => queries.setQueryData(key, data)} />
+        )}
+        {batch.gone === null && (
+          <form
+            className="typed"
+            onSubmit={(event) => {
+              event.preventDefault();
+              const figure = Number(amount.replace(/[^\d.]/g, ''));
+              made.mutate({ params: { path }, body: { amount: figure, version: batch.version } });
+              setAmount('');
+            }}
+          >
+            <input
+              aria-label={`How much it made, ${batch.unit}`}
+              placeholder={batch.yield ? `made ${batch.yield}; or say again` : `it made: 4.1 ${batch.unit}`}
+              inputMode="decimal"
+              value={amount}
+              onChange={(event) => setAmount(event.target.value)}
+            />
+            <button type="submit" className="quiet" disabled={amount.trim() === '' || made.isPending}>
+              Say
+            </button>
+          </form>
+        )}
+        <p className="fault" role="alert">
+          {[made.error, gone.error].map((error) => (error ? asProblem(error).detail : ''))}
+        </p>
+        <p className="soft">{batch.why_then}</p>
+        <div className="push" />
+        {batch.gone === null && (
+          <>
+            <form
+              className="typed"
+              onSubmit={(event) => {
+                event.preventDefault();
+                gone.mutate({
+                  params: { path },
+                  body: { how: 'discarded', version: batch.version, ...(why.trim() ? { reason: why } : {}) },
+                });
+              }}
+            >
+              <input
+                aria-label="Why it is thrown away"
+                placeholder={faultAt(gone.error, '/reason') ?? 'because …'}
+                value={why}
+                onChange={(event) => setWhy(event.target.value)}
+              />
+              <button type="submit" className="quiet">
+                Throw away
+              </button>
+            </form>
+            {!batch.past && (
+              <button
+                type="button"
+                className="next"
+                disabled={gone.isPending || batch.yield === null}
+                onClick={() => gone.mutate({ params: { path }, body: { how: 'used', version: batch.version } })}
+              >
+                It is used up
+              </button>
+            )}
+          </>
+        )}
+      </aside>
+    </div>
+  );
+}
+
+function CoolingPanel({ batch, onCooled }: { batch: Making; onCooled: (data: Making) => void }) {
+  const { demo } = useKitchen();
+  const [typed, setTyped] = useState('');
+  const [id, setId] = useState(ulid);
+  const cool = api.useMutation('put', '/route/batches/{making}/cooling/{reading}', {
+    onSuccess: (data) => {
+      onCooled(data);
+      setId(ulid());
+      setTyped('');
+    },
+  });
+  const probe = api.useQuery(
+    'get',
+    '/probe',
+    {},
+    {
+      refetchInterval: (q) => (q.state.status === 'error' ? 3_000 : 500),
+      retry: false,
+      staleTime: 0,
+      networkMode: 'always',
+    },
+  );
+  const shown = probe.isError ? undefined : probe.data;
+  const send = (temperature: { probe: number } | { typed: string }) =>
+    cool.mutate({ params: { path: { making: batch.id, reading: id } }, body: { temperature } });
+  return (
+    <div className="probe">
+      <div className="live">
+        <div className="state">
+          <span>{shown ? (shown.steady ? 'Probe, steady' : 'Probe, creeping') : 'No probe'}</span>
+          <span>{batch.cooling?.next_by ? `next by ${batch.cooling.next_by}` : ''}</span>
+        </div>
+        <div className="figure long">
+          {shown?.text.replace(' °C', '') ?? '–'}
+          <small>°C</small>
+        </div>
+      </div>
+      <div className="row">
+        <button
+          type="button"
+          className="quiet"
+          disabled={!shown?.steady || cool.isPending}
+          onClick={() => shown && send({ probe: shown.tenths })}
+        >
+          Take it
+        </button>
+        <form
+          className="typed"
+          onSubmit={(event) => {
+            event.preventDefault();
+            send({ typed });
+          }}
+        >
+          <input
+            aria-label="How hot it is, typed"
+            placeholder="or type: 57"
+            value={typed}
+            autoComplete="off"
+            onChange={(event) => setTyped(event.target.value)}
+          />
+          <button type="submit" className="quiet" disabled={typed.trim() === ''}>
+            Take
+          </button>
+        </form>
+      </div>
+      <p className="fault">{cool.error ? asProblem(cool.error).detail : ''}</p>
+      {demo && !shown && <p className="soft">The demo's probe sleeps; type what a thermometer says.</p>}
+    </div>
+  );
+}
+
+const W = 720;
+const H = 150;
+const HOURS = 7.5;
+
+/** How it cooled: measured points against the two limits, with the same in a table. */
+function CoolingChart({ cooling }: { cooling: NonNullable<Making['cooling']> }) {
+  const last = Math.max(HOURS * 60, ...cooling.readings.map((one) => one.minute));
+  const x = (minute: number) => 46 + ((W - 56) * minute) / last;
+  const y = (celsius: number) => 8 + (H - 32) * (1 - Math.min(95, Math.max(0, celsius)) / 95);
+  return (
+    <div className={`cooling ${cooling.meets === false ? 'failed' : ''}`}>
+      <div>
+        <h2>Cooling</h2>
+        <p className={cooling.meets === false ? 'ended' : ''}>{cooling.said}</p>
+      </div>
+      <svg viewBox={`0 0 ${W} ${H}`} role="img" aria-label="Temperature over time">
+        {[57, 21, 5].map((limit) => (
+          <g key={limit}>
+            <path d={`M46 ${y(limit)}H${W - 10}`} className="limit" />
+            <text x="40" y={y(limit) + 5} textAnchor="end">
+              {limit} °C
+            </text>
+          </g>
+        ))}
+        <polyline
+          points={cooling.readings.map((one) => `${x(one.minute)},${y(one.celsius)}`).join(' ')}
+          className="cooled"
+        />
+        {cooling.readings.map((one) => (
+          <circle key={`${one.minute}${one.celsius}`} cx={x(one.minute)} cy={y(one.celsius)} r="6" />
+        ))}
+        {[0, 2, 4, 6].map((hour) => (
+          <text key={hour} x={x(hour * 60)} y={H - 4} textAnchor={hour === 0 ? 'start' : 'middle'}>
+            {hour === 0 ? 'pot on' : `${hour} h`}
+          </text>
+        ))}
+      </svg>
+      <ul className="soft">
+        {cooling.readings.map((one) => (
+          <li key={`${one.at}${one.text}`}>
+            {one.at} <b>{one.text}</b> {one.by}
+          </li>
+        ))}
+      </ul>
+    </div>
+  );
+}

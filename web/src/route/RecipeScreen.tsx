@@ -1,0 +1,214 @@
+import { NativeSelect, Textarea, TextInput } from '@mantine/core';
+import { useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { Link, useNavigate, useParams } from 'react-router';
+import { ulid } from 'ulid';
+import { api, asProblem, faultAt, type RouteHouse } from '../api/client';
+import { useKitchen } from '../kitchen/Door';
+import { Chips } from '../ui/Chips';
+
+type Recipe = RouteHouse['recipes'][number];
+
+/** One recipe, written down or changed. Ingredients and times are written a line each. */
+export function RecipeScreen() {
+  const { recipe = '' } = useParams();
+  const { data } = api.useQuery('get', '/route/house');
+  if (!data) {
+    return <p className="sheet soft">Opening the book…</p>;
+  }
+  return <Writing key={recipe} house={data} recipe={data.recipes.find((one) => one.id === recipe)} />;
+}
+
+function Writing({ house, recipe }: { house: RouteHouse; recipe: Recipe | undefined }) {
+  const { me, currency_sign: sign } = useKitchen();
+  const queries = useQueryClient();
+  const navigate = useNavigate();
+  const [id] = useState(() => recipe?.id ?? ulid());
+  const [form, setForm] = useState({
+    name: recipe?.name ?? '',
+    bin: recipe?.bin ?? 'stock',
+    one_kind: recipe?.one_kind ?? false,
+    litres: recipe?.litres ?? true,
+    hot: recipe?.hot ?? true,
+    yields: String(recipe?.yield_per_kg ?? ''),
+    sd: String(recipe?.yield_sd ?? ''),
+    minutes: String(recipe?.minutes ?? ''),
+    value: (recipe?.value ?? '').replace(sign, '').trim(),
+    days: String(recipe?.days_kept ?? ''),
+    caution: recipe?.caution ?? '',
+    ingredients: (recipe?.ingredients ?? [])
+      .map((one) => `${one.name} ${one.per_kg} ${one.poured ? 'ml' : 'g'}`)
+      .join('\n'),
+    marks: (recipe?.marks ?? []).map((one) => `${one.minute} ${one.doing}${one.why ? ` / ${one.why}` : ''}`).join('\n'),
+  });
+  const [unclear, setUnclear] = useState<{ ingredients?: string; marks?: string }>({});
+  const kept = {
+    onSuccess: (data: RouteHouse) => {
+      queries.setQueryData(api.queryOptions('get', '/route/house').queryKey, data);
+      queries.invalidateQueries({ queryKey: api.queryOptions('get', '/route/batches').queryKey });
+      navigate('/route/house');
+    },
+  };
+  const store = api.useMutation('put', '/route/recipes/{recipe}', kept);
+  const retire = api.useMutation('put', '/route/recipes/{recipe}/retired', kept);
+  const set = (more: Partial<typeof form>) => setForm((f) => ({ ...f, ...more }));
+  const text = (
+    name: 'name' | 'yields' | 'sd' | 'minutes' | 'value' | 'days' | 'caution',
+    label: string,
+    at: string,
+    hint = '',
+  ) => (
+    <TextInput
+      label={label}
+      placeholder={hint}
+      value={form[name]}
+      readOnly={!me.sees_prices}
+      onChange={(event) => set({ [name]: event.currentTarget.value })}
+      error={faultAt(store.error, at)}
+    />
+  );
+  const keep = () => {
+    const ingredients = lines(form.ingredients).map((line) => /^(.+?)\s+(-?[\d.]+)\s*(ml|g)$/.exec(line));
+    const marks = lines(form.marks).map((line) => /^(\d+)\s+(?:min\s+)?([^/]+?)(?:\s*\/\s*(.+))?$/.exec(line));
+    const faults = {
+      ...(ingredients.some((one) => one === null) ? { ingredients: 'A line each, like: water 1200 ml.' } : {}),
+      ...(marks.some((one) => one === null) ? { marks: 'A line each, like: 25 Skim / Before it is stirred in.' } : {}),
+    };
+    setUnclear(faults);
+    if (Object.keys(faults).length > 0) {
+      return;
+    }
+    store.mutate({
+      params: { path: { recipe: id } },
+      body: {
+        name: form.name,
+        bin: form.bin as Exclude<Recipe['bin'], 'discard'>,
+        one_kind: form.one_kind,
+        litres: form.litres,
+        hot: form.hot,
+        ingredients: ingredients.map((one) => ({
+          name: one?.[1] ?? '',
+          per_kg: Number(one?.[2]),
+          poured: one?.[3] === 'ml',
+        })),
+        marks: marks.map((one) => ({
+          minute: Number(one?.[1]),
+          doing: one?.[2] ?? '',
+          ...(one?.[3] ? { why: one[3] } : {}),
+        })),
+        yield_per_kg: Number(form.yields),
+        yield_sd: Number(form.sd) || 0,
+        minutes: Number(form.minutes) || 0,
+        value: form.value || '0',
+        days_kept: Number(form.days) || 1,
+        ...(form.caution ? { caution: form.caution } : {}),
+        ...(recipe ? { version: recipe.version } : {}),
+      },
+    });
+  };
+  const flag = (name: 'one_kind' | 'litres' | 'hot', legend: string, no: string, yes: string) => (
+    <Chips
+      legend={legend}
+      name={name}
+      inline
+      value={form[name] ? 'yes' : 'no'}
+      options={[
+        { value: 'no', label: no },
+        { value: 'yes', label: yes },
+      ]}
+      onChange={(said) => set({ [name]: said === 'yes' })}
+    />
+  );
+  return (
+    <section className="sheet wide">
+      <header className="headline">
+        <div>
+          <h1>{recipe?.name ?? 'New recipe'}</h1>
+          <p className="soft">
+            Amounts are for a kilo of fish. <Link to="/route/house">Our ways</Link>
+          </p>
+        </div>
+      </header>
+      <form
+        className="dish-form"
+        onSubmit={(event) => {
+          event.preventDefault();
+          keep();
+        }}
+      >
+        <fieldset>
+          <legend>What it is</legend>
+          {text('name', 'Recipe', '/name', 'White stock')}
+          <NativeSelect
+            label="Made of what lies in"
+            value={form.bin}
+            data={house.bins.map((bin) => ({ value: bin.bin, label: bin.name }))}
+            onChange={(event) => set({ bin: event.currentTarget.value as Recipe['bin'] })}
+          />
+          {flag('litres', 'Measured in', 'Kilos', 'Litres')}
+          {flag('one_kind', 'Fish', 'Any', 'One kind only')}
+          {flag('hot', 'Cooled after', 'No', 'Yes, with a record')}
+        </fieldset>
+        <fieldset>
+          <legend>What goes in, and when</legend>
+          <Textarea
+            label="Beside the fish"
+            rows={6}
+            value={form.ingredients}
+            readOnly={!me.sees_prices}
+            onChange={(event) => set({ ingredients: event.currentTarget.value })}
+            error={unclear.ingredients ?? faultAt(store.error, '/ingredients')}
+          />
+          <Textarea
+            label="Times: minute, what, why"
+            rows={6}
+            value={form.marks}
+            readOnly={!me.sees_prices}
+            onChange={(event) => set({ marks: event.currentTarget.value })}
+            error={unclear.marks ?? faultAt(store.error, '/marks')}
+          />
+        </fieldset>
+        <fieldset>
+          <legend>What comes of it</legend>
+          <div className="pair">
+            {text('yields', form.litres ? 'Litres a kilo gives' : 'Kilos a kilo gives', '/yield_per_kg', '1.05')}
+            {text('sd', 'Give or take', '/yield_sd', '0.08')}
+            {text('minutes', 'Minutes', '/minutes', '40')}
+            {text('days', 'Keeps, days', '/days_kept', '3')}
+          </div>
+          {me.sees_prices && text('value', `Worth a ${form.litres ? 'litre' : 'kilo'}, ${sign}`, '/value', '4.20')}
+          {text('caution', 'Mind', '/caution')}
+          <p className="fault" role="alert">
+            {[store.error, retire.error].map((fault) =>
+              fault && !asProblem(fault).errors ? asProblem(fault).detail : '',
+            )}
+          </p>
+          {me.sees_prices ? (
+            <>
+              <button type="submit" className="next" disabled={store.isPending}>
+                Keep the recipe
+              </button>
+              {recipe && (
+                <button
+                  type="button"
+                  className="quiet"
+                  onClick={() => retire.mutate({ params: { path: { recipe: id } }, body: { version: recipe.version } })}
+                >
+                  Take it off the list
+                </button>
+              )}
+            </>
+          ) : (
+            <p className="soft">The head chef writes recipes down.</p>
+          )}
+        </fieldset>
+      </form>
+    </section>
+  );
+}
+
+const lines = (text: string) =>
+  text
+    .split('\n')
+    .map((line) => line.trim())
+    .filter((line) => line !== '');

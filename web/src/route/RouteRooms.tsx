@@ -1,0 +1,15 @@
+import { Rooms } from '../ui/Rooms';
+
+export function RouteRooms() {
+  return (
+    <Rooms
+      label="Route"
+      rooms={[
+        { to: '/route', name: 'To be routed' },
+        { to: '/route/bins', name: 'Bins' },
+        { to: '/route/batches', name: 'Batches' },
+        { to: '/route/house', name: 'Our ways' },
+      ]}
+    />
+  );
+}

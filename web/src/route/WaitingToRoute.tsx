@@ -1,0 +1,51 @@
+import { useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { ulid } from 'ulid';
+import { api, asProblem } from '../api/client';
+import { WaitingList } from '../ui/WaitingList';
+import { RouteRooms } from './RouteRooms';
+
+/** The fish whose trim waits for a place, and one button that gives every part its usual one. */
+export function WaitingToRoute() {
+  const queries = useQueryClient();
+  const { data } = api.useQuery('get', '/route');
+  const [act, setAct] = useState(ulid);
+  const accept = api.useMutation('put', '/route/accepted/{act}', {
+    onSettled: () => {
+      setAct(ulid());
+      queries.invalidateQueries();
+    },
+  });
+  const fish = data?.fish ?? [];
+  return (
+    <WaitingList
+      stage="route"
+      rooms={
+        <>
+          <RouteRooms />
+          {fish.length > 0 && (
+            <div className="accept-all">
+              <button
+                type="button"
+                className="next"
+                disabled={accept.isPending}
+                onClick={() =>
+                  accept.mutate({
+                    params: { path: { act } },
+                    body: { fish: fish.map((one) => ({ fish: one.fish.id, version: one.fish.version })) },
+                  })
+                }
+              >
+                {fish.length === 1 ? 'Accept the one that waits' : `Accept all ${fish.length}`}
+              </button>
+              <p className="soft">Every part goes where it usually goes, with its date. Tap a fish to see why.</p>
+              <p className="fault" role="alert">
+                {accept.error ? asProblem(accept.error).detail : ''}
+              </p>
+            </div>
+          )}
+        </>
+      }
+    />
+  );
+}

@@ -1,0 +1,174 @@
+import { TextInput } from '@mantine/core';
+import { useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { Link } from 'react-router';
+import { api, asProblem, faultAt, type RouteHouse } from '../api/client';
+import { useKitchen } from '../kitchen/Door';
+import { Chips } from '../ui/Chips';
+import { RouteRooms } from './RouteRooms';
+
+type Way = keyof RouteHouse['ways'];
+
+const WAYS: { way: Way; asks: string; no: string; yes: string }[] = [
+  { way: 'keeps_dark_muscle', asks: 'Dark muscle', no: 'Thrown away', yes: 'Into the mince while bright' },
+  { way: 'skins_in_stock', asks: 'White skin', no: 'Crisped', yes: 'Into the stock' },
+  { way: 'grills_heads', asks: 'Heads', no: 'Into the pot', yes: 'Split and grilled' },
+  { way: 'boils_collars', asks: 'Collars', no: 'Grilled', yes: 'Into the pot' },
+];
+
+/** What kitchens do differently, as this one does it; its bins, pots and recipes. */
+export function WaysScreen() {
+  const { me } = useKitchen();
+  const queries = useQueryClient();
+  const key = api.queryOptions('get', '/route/house').queryKey;
+  const { data, error } = api.useQuery('get', '/route/house');
+  const settled = { onSuccess: (house: RouteHouse) => queries.setQueryData(key, house) };
+  const store = api.useMutation('put', '/route/house/ways', settled);
+  const [pots, setPots] = useState<string | null>(null);
+  if (!data) {
+    return (
+      <section className="sheet wide">
+        <RouteRooms />
+        <p className="fault">{error ? asProblem(error).detail : ''}</p>
+      </section>
+    );
+  }
+  const potsTyped = pots ?? data.pots.join(', ');
+  return (
+    <section className="sheet wide">
+      <RouteRooms />
+      <div>
+        <h1>Our ways</h1>
+        <p className="soft">
+          Kitchens differ, and each has its reason. What is said here decides where parts go first
+          {me.sees_prices ? '.' : '; the head chef says it.'}
+        </p>
+      </div>
+      <p className="fault" role="alert">
+        {store.error && !faultAt(store.error, '/pots') ? asProblem(store.error).detail : ''}
+      </p>
+      <div className="ways">
+        {WAYS.map(({ way, asks, no, yes }) => (
+          <Chips
+            key={way}
+            legend={asks}
+            name={way}
+            value={data.ways[way] ? 'yes' : 'no'}
+            options={[
+              { value: 'no', label: no },
+              { value: 'yes', label: yes },
+            ]}
+            onChange={(said) => me.sees_prices && store.mutate({ body: { [way]: said === 'yes' } })}
+          />
+        ))}
+        <form
+          className="typed"
+          onSubmit={(event) => {
+            event.preventDefault();
+            const litres = potsTyped
+              .split(/[^\d.]+/)
+              .filter(Boolean)
+              .map(Number);
+            store.mutate({ body: { pots: litres } }, { onSuccess: () => setPots(null) });
+          }}
+        >
+          <TextInput
+            label="Pots, litres"
+            value={potsTyped}
+            readOnly={!me.sees_prices}
+            onChange={(event) => setPots(event.currentTarget.value)}
+            error={faultAt(store.error, '/pots')}
+          />
+          {me.sees_prices && (
+            <button type="submit" className="quiet" disabled={pots === null}>
+              Keep
+            </button>
+          )}
+        </form>
+      </div>
+      <h2>Bins</h2>
+      <div className="house-bins">
+        {data.bins.map((bin) => (
+          <HouseBin key={`${bin.bin}${bin.version}`} bin={bin} onKept={(house) => queries.setQueryData(key, house)} />
+        ))}
+      </div>
+      <h2>Recipes</h2>
+      <ul className="recipes">
+        {data.recipes.map((recipe) => (
+          <li key={recipe.id}>
+            <Link to={`/route/recipes/${recipe.id}`}>
+              <b>{recipe.name}</b>
+              <span className="soft">
+                from {recipe.from.toLowerCase()}, {recipe.yield_per_kg} {recipe.litres ? 'L' : 'kg'} a kilo,{' '}
+                {recipe.minutes} min
+                {recipe.source === 'house' ? ', ours' : `, ${recipe.source}`}
+              </span>
+            </Link>
+          </li>
+        ))}
+        {me.sees_prices && (
+          <li>
+            <Link to="/route/recipes/new">Write one down</Link>
+          </li>
+        )}
+      </ul>
+    </section>
+  );
+}
+
+function HouseBin({ bin, onKept }: { bin: RouteHouse['bins'][number]; onKept: (house: RouteHouse) => void }) {
+  const { me, currency_sign: sign } = useKitchen();
+  const [form, setForm] = useState({
+    value: (bin.value ?? '').replace(sign, '').trim(),
+    room: bin.room ?? '',
+    enough: bin.enough ?? '',
+    cold: String(bin.days_cold),
+    frozen: String(bin.days_frozen),
+  });
+  const store = api.useMutation('put', '/route/house/bins/{bin}', { onSuccess: onKept });
+  const field = (name: keyof typeof form, label: string, pointer: string) => (
+    <TextInput
+      label={label}
+      aria-label={`${bin.name}, ${label}`}
+      value={form[name]}
+      readOnly={!me.sees_prices}
+      onChange={(event) => setForm({ ...form, [name]: event.currentTarget.value })}
+      error={faultAt(store.error, pointer)}
+    />
+  );
+  return (
+    <form
+      className="house-bin"
+      onSubmit={(event) => {
+        event.preventDefault();
+        store.mutate({
+          params: { path: { bin: bin.bin } },
+          body: {
+            value: form.value,
+            days_cold: Number(form.cold),
+            days_frozen: Number(form.frozen),
+            version: bin.version,
+            ...(form.room.trim() ? { room: form.room } : {}),
+            ...(form.enough.trim() ? { enough: form.enough } : {}),
+          },
+        });
+      }}
+    >
+      <b>
+        <i className={`swatch fam-${bin.family}`} /> {bin.name}
+        <span className="soft">{bin.source === 'house' ? 'ours' : bin.source}</span>
+      </b>
+      {me.sees_prices && field('value', `Worth a kilo, ${sign}`, '/value')}
+      {field('enough', 'A batch takes', '/enough')}
+      {field('room', 'Holds', '/room')}
+      {field('cold', 'Days cold', '/days_cold')}
+      {field('frozen', 'Days frozen', '/days_frozen')}
+      {me.sees_prices && (
+        <button type="submit" className="quiet" disabled={store.isPending}>
+          Keep
+        </button>
+      )}
+      {store.error && !asProblem(store.error).errors && <p className="fault">{asProblem(store.error).detail}</p>}
+    </form>
+  );
+}
