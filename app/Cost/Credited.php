@@ -9,7 +9,6 @@ use App\Route\BinDeposit;
 use App\Route\BinWithdrawal;
 use App\Route\HouseBin;
 use App\Route\Making;
-use Illuminate\Database\Eloquent\Collection;
 use Sectum\Cost\Credit;
 use Sectum\Cost\CreditSchool;
 use Sectum\Fish\Bin;
@@ -21,8 +20,8 @@ final class Credited
     /** @var array<string, HouseBin> */
     private readonly array $bins;
 
-    /** @var Collection<int, BinDeposit> */
-    private Collection $deposits;
+    /** @var array<string, list<BinDeposit>> by piece */
+    private array $deposits = [];
 
     /** @var array<string, Making> */
     private array $makings = [];
@@ -31,9 +30,14 @@ final class Credited
     public function __construct(private readonly CreditSchool $school, array $fish)
     {
         $this->bins = HouseBin::byName();
-        $this->deposits = BinDeposit::query()->with('withdrawals')->whereIn('fish_id', $fish)->get();
-        $asked = $this->deposits->flatMap(fn (BinDeposit $one): array => $one->withdrawals->pluck('making_id')->filter()->all())->unique()->values()->all();
-        foreach (Making::query()->with('went')->whereKey($asked)->get() as $making) {
+        $asked = [];
+        foreach (BinDeposit::query()->with('withdrawals')->whereIn('fish_id', $fish)->get() as $deposit) {
+            $this->deposits[$deposit->piece_id][] = $deposit;
+            foreach ($deposit->withdrawals as $out) {
+                $asked[$out->making_id ?? ''] = true;
+            }
+        }
+        foreach (Making::query()->with('went')->whereKey(array_keys($asked))->get() as $making) {
             $this->makings[$making->id] = $making;
         }
     }
@@ -45,17 +49,34 @@ final class Credited
         if ($piece->bin === null || $piece->bin === Bin::Discard || $mass === null) {
             return null;
         }
-        $in = $this->deposits->where('piece_id', $piece->id);
-        $batch = $in->flatMap(fn (BinDeposit $one): array => array_values($one->withdrawals->pluck('making_id')->filter()->all()))->first();
-        $to = is_string($batch) ? "/route/batches/{$batch}" : "/route/bins/{$piece->bin->value}";
-        if ($this->school === CreditSchool::BinValue || $in->isEmpty()) {
-            $value = $in->first()->value_per_kg_minor ?? $this->bins[$piece->bin->value]->value_per_kg_minor;
+        $in = $this->deposits[$piece->id] ?? [];
+        $to = self::batchOf($in) ?? "/route/bins/{$piece->bin->value}";
+        if ($this->school === CreditSchool::BinValue || $in === []) {
+            $value = $in[0]->value_per_kg_minor ?? $this->bins[$piece->bin->value]->value_per_kg_minor;
 
             return $value === 0 ? null : [Credit::atPerKg($mass, $value), $to];
         }
-        $minor = $in->sum(fn (BinDeposit $one): int => $one->deposit()->leftMinor() + $one->withdrawals->sum($this->brought(...)));
+        $minor = array_sum(array_map(fn (BinDeposit $one): int => $one->deposit()->leftMinor() + $one->withdrawals->sum($this->brought(...)), $in));
 
         return [Credit::returned($mass, $minor), $to];
+    }
+
+    /**
+     * The first batch any of it went into.
+     *
+     * @param  list<BinDeposit>  $in
+     */
+    private static function batchOf(array $in): ?string
+    {
+        foreach ($in as $deposit) {
+            foreach ($deposit->withdrawals as $out) {
+                if ($out->making_id !== null) {
+                    return "/route/batches/{$out->making_id}";
+                }
+            }
+        }
+
+        return null;
     }
 
     /** What became of something that left: nothing for what was thrown away or never there, the share of its batch once that is measured. */

@@ -41,7 +41,7 @@ final readonly class FishCost
     public static function of(Fish $fish, Settings $settings, ?Credited $credits = null, ?Collection $dishes = null): self
     {
         $credits ??= new Credited($settings->credits, [$fish->id]);
-        $sorting = new Sorting($fish, $settings);
+        $sorting = new Sorting($fish, $settings, $dishes);
         $credited = [];
         $back = [];
         foreach ($sorting->pieces() as $piece) {

@@ -55,7 +55,7 @@ final readonly class Plates
     {
         $settings = Settings::load();
         $words = new Words($person->units, $settings->scaleStep);
-        $lately = $this->lately($settings)->forDish($dish->id);
+        $lately = $this->lately($settings, $dish)->forDish($dish->id);
         $count = $lately->portions($dish->id);
         $total = $lately->totalMinor($dish->id);
         $money = fn (int $minor): string => Money::ofMinor($minor, $settings->currency)->print();
@@ -83,7 +83,7 @@ final readonly class Plates
     {
         $settings = Settings::load();
         $words = new Words($person->units, $settings->scaleStep);
-        $lately = $this->lately($settings)->forDish($dish->id);
+        $lately = $this->lately($settings, $dish)->forDish($dish->id);
         $now = $lately->yielded() ?? throw Fault::inField('', 'No portion of this dish was cut lately, so there is nothing to compare with.');
         $massNow = Portioned::meanMass($lately->portionMass($dish->id), $lately->portions($dish->id));
         $minor = fn (string $name, BigRational $else): BigRational => $fields->has($name) ? Fault::at("/{$name}", fn (): BigRational => BigRational::of(Money::parse($fields->string($name), $settings->currency)->minor)) : $else;
@@ -93,7 +93,7 @@ final readonly class Plates
         $price = $fields->has('menu_price') ? Fault::at('/menu_price', fn (): int => Money::parse($fields->string('menu_price'), $settings->currency)->minor) : null;
         $price !== 0 || throw Fault::inField('/menu_price', 'A menu price is more than nothing.');
         $aWeek = $fields->maybeInt('a_week') ?? self::aWeek($lately->portions($dish->id));
-        $what = WhatIf::of($now, $massNow, $then, $massThen, fn (int $portion): Plate => PlateView::plate($dish, $portion, $settings, $price), $aWeek);
+        $what = WhatIf::of($now, $massNow, $then, $massThen, fn (int $portion): Plate => PlateView::plate($dish, $portion, $settings, $price), $aWeek, Portioned::mean($lately->totalMinor($dish->id), $lately->portions($dish->id)));
         $nowPlate = PlateView::plate($dish, $what->nowPortionMinor, $settings);
         $side = fn (int $portion, Plate $plate, Yielded $of): array => [
             'portion' => Money::ofMinor($portion, $settings->currency)->print(), 'plate' => Money::ofMinor($plate->plateCostMinor, $settings->currency)->print(),
@@ -149,8 +149,8 @@ final readonly class Plates
         return intdiv($portions + intdiv(Portioned::WEEKS, 2), Portioned::WEEKS);
     }
 
-    private function lately(Settings $settings): Portioned
+    private function lately(Settings $settings, ?Dish $dish = null): Portioned
     {
-        return Portioned::lately(DateTimeImmutable::createFromInterface($this->clock->now()), $settings);
+        return Portioned::lately(DateTimeImmutable::createFromInterface($this->clock->now()), $settings, $dish?->id);
     }
 }

@@ -5,11 +5,13 @@ declare(strict_types=1);
 namespace App\Cost;
 
 use App\Kitchen\Settings;
+use App\Measure\Piece;
 use App\Portion\Dish;
 use App\Receive\Fish;
 use App\Receive\Stage;
 use Brick\Math\BigRational;
 use DateTimeImmutable;
+use Illuminate\Database\Eloquent\Builder;
 use Sectum\Cost\Yielded;
 use Sectum\Measure\Mass;
 use Sectum\Measure\Money;
@@ -27,12 +29,15 @@ final readonly class Portioned
     {
     }
 
-    /** @param  string|null  $species  only of this kind */
-    public static function lately(DateTimeImmutable $now, Settings $settings, ?string $species = null): self
+    /** @param  string|null  $dish  only those a portion for this dish was cut from */
+    public static function lately(DateTimeImmutable $now, Settings $settings, ?string $dish = null): self
     {
         $query = Fish::forTheBench()->with('line')->whereIn('stage', [Stage::Cost->value, Stage::Log->value])->whereNotNull('price_per_kg_minor')
             ->where('received_at', '>=', $now->modify('-'.self::WEEKS.' weeks')->format('Y-m-d'))->orderBy('number');
-        $all = $species === null ? $query->get() : $query->where('species_id', $species)->get();
+        if ($dish !== null) {
+            $query->where(fn (Builder $of) => $of->where('dish_id', $dish)->orWhereIn('id', Piece::query()->select('fish_id')->where('dish_id', $dish)));
+        }
+        $all = $query->get();
         $credits = new Credited($settings->credits, array_values(array_map(fn (Fish $one): string => $one->id, $all->all())));
         $dishes = Dish::query()->get();
         $found = [];

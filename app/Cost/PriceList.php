@@ -20,6 +20,7 @@ use Illuminate\Support\Str;
 use Psr\Clock\ClockInterface;
 use Sectum\Cost\CostBand;
 use Sectum\Cost\HouseEnding;
+use Sectum\Cost\Plate;
 use Sectum\Cost\Yielded;
 use Sectum\Measure\Money;
 use Sectum\Measure\Percent;
@@ -142,7 +143,7 @@ final readonly class PriceList
     }
 
     /**
-     * Dishes cut of fish with a new price: their cost % before and after, the furthest out first.
+     * Dishes cut of fish with a new price: their cost % before and after; those that leave their band in front, then the furthest out.
      *
      * @param  array<string, int>  $prices  minor units a kilo by species
      * @return list<array<string, mixed>>
@@ -159,15 +160,17 @@ final readonly class PriceList
             }
             $mass = Portioned::meanMass($some->portionMass($dish->id), $some->portions($dish->id));
             $then = Yielded::of(BigRational::of($prices[$dish->species_id ?? ''] ?? 0), $now->workPerKg, $now->creditPerKg, $now->yieldPct);
-            [$before, $after] = array_map(fn (Yielded $of) => PlateView::plate($dish, $of->portionMinor($mass), $settings), [$now, $then]);
-            $band = CostBand::of($after->costPct ?? 0.0, (float) $dish->target_cost_pct, $settings->costPoints);
+            // What it really came to, and what the mean fish says the new price adds to that.
+            $portion = Portioned::mean($some->totalMinor($dish->id), $some->portions($dish->id));
+            [$before, $after] = array_map(fn (int $minor) => PlateView::plate($dish, $minor, $settings), [$portion, $portion + $then->portionMinor($mass) - $now->portionMinor($mass)]);
+            [$was, $band] = array_map(fn (Plate $plate): CostBand => CostBand::of($plate->costPct ?? 0.0, (float) $dish->target_cost_pct, $settings->costPoints), [$before, $after]);
             $out[] = [
                 'dish' => $dish->id, 'name' => $dish->name, 'was' => Percent::of($before->costPct ?? 0.0)->print(), 'becomes' => Percent::of($after->costPct ?? 0.0)->print(), 'target' => (float) $dish->target_cost_pct,
-                'band' => $band->value, 'off' => round(($after->costPct ?? 0.0) - (float) $dish->target_cost_pct, 1), 'price' => Money::ofMinor($dish->price_minor, $settings->currency)->print(),
+                'band' => $band->value, 'leaves' => $band !== CostBand::Within && $was === CostBand::Within, 'off' => round(($after->costPct ?? 0.0) - (float) $dish->target_cost_pct, 1), 'price' => Money::ofMinor($dish->price_minor, $settings->currency)->print(),
                 'suggested' => $after->suggestedGrossMinor === null || $after->suggestedGrossMinor < 0 ? null : Money::ofMinor(HouseEnding::of($settings->priceEnding)->up($after->suggestedGrossMinor), $settings->currency)->print(),
             ];
         }
-        usort($out, fn (array $a, array $b): int => abs($b['off']) <=> abs($a['off']));
+        usort($out, fn (array $a, array $b): int => [$b['leaves'], abs($b['off'])] <=> [$a['leaves'], abs($a['off'])]);
 
         return $out;
     }

@@ -144,7 +144,7 @@ final readonly class MakingView
 
         return [
             'amounts' => array_map(fn (array $one): array => ['name' => ucfirst($one['name']), 'amount' => $one['poured'] ? Volume::ofLitres($one['amount'] / 1000)->print($words->units) : $words->text(Mass::ofGrams(round($one['amount'])))], $plan->amounts),
-            'pots' => array_map(fn (array $pot): array => ['pot' => Volume::ofLitres($pot['litres'])->print($words->units), 'filled' => Volume::ofLitres($pot['filled'])->print($words->units), 'share' => round($pot['filled'] / $pot['litres'], 3)], $plan->pots),
+            'pots' => array_map(fn (array $pot): array => ['pot' => Volume::ofLitres($pot['litres'])->brief($words->units), 'filled' => Volume::ofLitres($pot['filled'])->print($words->units), 'share' => round($pot['filled'] / $pot['litres'], 3)], $plan->pots),
             'over' => $plan->over > 0.05 ? Volume::ofLitres($plan->over)->print($words->units).' fit into no pot: take less, or cook it in two goes.' : null,
             'expected' => $made($plan->expected),
             'spread' => $made($plan->low).' to '.$made($plan->high),

@@ -30,7 +30,7 @@ final readonly class RouteBench
 
         return [
             'fish' => FishHead::of($fish, $words),
-            'keel' => KeelView::of($fish, $sorting->tree, $words),
+            'keel' => KeelView::of($fish, $sorting->tree(), $words),
             'rows' => array_map(fn (Piece $piece): array => self::row($sorting, $piece, $words, $person->seesPrices() ? $settings : null), $pieces),
             'bins' => self::bins($sorting, $pieces, $words),
         ];

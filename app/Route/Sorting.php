@@ -10,6 +10,7 @@ use App\Measure\Piece;
 use App\Portion\Dish;
 use App\Receive\Fish;
 use DateTimeImmutable;
+use Illuminate\Database\Eloquent\Collection;
 use Psr\Clock\ClockInterface;
 use Sectum\BreakDown\CutTree;
 use Sectum\Fish\Bin;
@@ -26,7 +27,7 @@ use Sectum\Route\Leftover;
 /** The parts of a fish that have to go somewhere, and where each may go. */
 final class Sorting
 {
-    public readonly CutTree $tree;
+    private ?CutTree $tree = null;
 
     /** @var array<string, BinNeed>|null asked for once, when something has to be ranked */
     private ?array $needs = null;
@@ -36,21 +37,34 @@ final class Sorting
 
     private readonly DateTimeImmutable $now;
 
-    public function __construct(private readonly Fish $fish, private readonly Settings $settings)
+    /** @param  Collection<int, Dish>|null  $known  dishes that were fetched already */
+    public function __construct(private readonly Fish $fish, private readonly Settings $settings, ?Collection $known = null)
     {
-        $this->tree = FishTree::of($fish, $settings->scaleStep);
+        foreach ($known ?? [] as $dish) {
+            $this->dishes[$dish->id] = $dish;
+        }
         $this->now = DateTimeImmutable::createFromInterface(app(ClockInterface::class)->now());
+    }
+
+    public function tree(): CutTree
+    {
+        return $this->tree ??= FishTree::of($this->fish, $this->settings->scaleStep);
     }
 
     /** @return list<Piece> weighed, cut no further, and not on a plate */
     public function pieces(): array
     {
-        $whole = $this->fish->whole();
+        $cut = [];
+        foreach ($this->fish->pieces as $piece) {
+            if ($piece->parent_id !== null && $piece->reading() !== null) {
+                $cut[$piece->parent_id] = true;
+            }
+        }
 
-        return array_values($this->fish->pieces
-            ->filter(fn (Piece $piece): bool => $piece->reading() !== null && $piece->id !== $whole->id && ! $this->wasCut($piece))
-            ->filter(fn (Piece $piece): bool => $piece->part !== Part::Portion || $this->isUnder($piece) || $piece->bin !== null)
-            ->all());
+        return array_values(array_filter($this->fish->pieces->all(), fn (Piece $piece): bool => $piece->part !== Part::Whole
+            && ! isset($cut[$piece->id])
+            && $piece->reading() !== null
+            && ($piece->part !== Part::Portion || $piece->bin !== null || $this->isUnder($piece))));
     }
 
     public function destinations(Piece $piece): Destinations
@@ -112,10 +126,5 @@ final class Sorting
             isset($this->fish->choices['scales']) => true,
             default => null,
         };
-    }
-
-    private function wasCut(Piece $piece): bool
-    {
-        return $this->fish->pieces->contains(fn (Piece $other): bool => $other->parent_id === $piece->id && $other->reading() !== null);
     }
 }

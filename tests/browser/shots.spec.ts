@@ -68,7 +68,6 @@ if (on) {
     await page.locator('.chip', { hasText: /^Steps$/ }).click();
     await page.getByRole('button', { name: /^Two fillets/ }).click();
     await expect(page.getByRole('button', { name: /^Two fillets/ })).toHaveAttribute('aria-pressed', 'true');
-    await shot(page, 'schools');
     await page.locator('.chip', { hasText: /^Fish$/ }).click();
     for (let step = 0; step < 2; step++) {
       await page.getByRole('button', { name: 'Next step' }).click();
@@ -83,17 +82,6 @@ if (on) {
     await page.goto('/receive');
     await page.getByRole('button', { name: 'Take it all the same' }).click();
     await expect(page.getByRole('heading', { name: 'To be decided' })).toHaveCount(0);
-    await page.getByRole('link', { name: /Brill no. 145/ }).click();
-    await page.locator('.chip', { hasText: 'Every part' }).click();
-    await weigh(page, '405 g');
-    await expect(page.locator('.fish-label')).toHaveCount(1);
-    await page
-      .getByRole('button', { name: /Eyed side/ })
-      .first()
-      .click();
-    await weigh(page, '640 g');
-    await expect(page.locator('.fish-label')).toHaveCount(2);
-    await shot(page, 'break-down-flat');
 
     await page.goto('/portion/tonight');
     await expect(page.locator('.dealt .said').first()).toBeVisible();
@@ -122,15 +110,31 @@ if (on) {
     await expect(page.locator('.printed li')).toHaveCount(1);
     await shot(page, 'labels');
 
-    for (const [stage, name] of [
-      ['route', 'route'],
-      ['cost', 'cost'],
-    ] as const) {
-      await page.goto(`/${stage}`);
-      await page.locator('.fish-row').first().click();
-      await expect(page.locator('.keel')).toBeVisible();
-      await shot(page, name);
+    await page.goto('/route');
+    await page.locator('.fish-row').first().click();
+    await page
+      .getByRole('button', { name: /^Squared-off end / })
+      .first()
+      .click();
+    await shot(page, 'route');
+    await page.goto('/route/bins');
+    await expect(page.locator('.trough-row')).toHaveCount(8);
+    await shot(page, 'bins');
+    await page.goto('/route/batches');
+    await page.locator('.made-list a').first().click();
+    await expect(page.locator('.cooling circle')).toHaveCount(4);
+    await shot(page, 'batch');
+    await page.goto('/cost/plates');
+    await page.locator('.plate-row', { hasText: 'Char, brown butter' }).click();
+    await page.getByRole('slider', { name: /^Portion, grams/ }).focus();
+    for (let i = 0; i < 5; i++) {
+      await page.keyboard.press('ArrowLeft');
     }
+    await expect(page.getByTestId('said')).toContainText('5 g lighter');
+    await shot(page, 'what-if');
+    await page.locator('.plate-fish a').first().click();
+    await expect(page.locator('.walk')).toBeVisible();
+    await shot(page, 'cost');
 
     await page.goto('/log');
     await expect(page.locator('.fish-row').first()).toBeVisible();
@@ -139,14 +143,5 @@ if (on) {
     await page.getByRole('link', { name: /Meagre no. 135/ }).click();
     await expect(page.getByRole('button', { name: 'Print the yield sheet' })).toBeVisible();
     await shot(page, 'yield-sheet');
-
-    await page.setViewportSize({ width: 820, height: 1180 });
-    await page.goto('/breakdown');
-    await page
-      .getByRole('link', { name: /Gilthead bream no. 146/ })
-      .first()
-      .click();
-    await expect(page.locator('.take')).toBeVisible();
-    await shot(page, 'tablet');
   });
 }

@@ -22,10 +22,12 @@ final readonly class WhatIf
     /**
      * @param  callable(int): Plate  $plate  the rest of the plate around a portion of that cost
      * @param  int|null  $aWeek  plates sold in a week, 0 or more
+     * @param  int|null  $portionMinor  what a portion really came to, when that is known better than from the mean fish; the difference is the mean fish's
      */
-    public static function of(Yielded $now, Mass $portionNow, Yielded $then, Mass $portionThen, callable $plate, ?int $aWeek): self
+    public static function of(Yielded $now, Mass $portionNow, Yielded $then, Mass $portionThen, callable $plate, ?int $aWeek, ?int $portionMinor = null): self
     {
-        [$before, $after] = [$now->portionMinor($portionNow), $then->portionMinor($portionThen)];
+        $before = $portionMinor ?? $now->portionMinor($portionNow);
+        $after = $before + $then->portionMinor($portionThen) - $now->portionMinor($portionNow);
         $plates = [$plate($before), $plate($after)];
         $saves = $plates[0]->plateCostMinor - $plates[1]->plateCostMinor;
 

@@ -22,6 +22,12 @@ final readonly class Volume
         return new self($litres);
     }
 
+    /** As a pot is called: "20 L", "8.5 L" */
+    public function brief(UnitSystem $units): string
+    {
+        return (string) preg_replace('/\.0(?= )/', '', $this->print($units));
+    }
+
     /** "4.8 L", "400 ml"; "5.1 qt", "14 fl oz" */
     public function print(UnitSystem $units): string
     {

@@ -32,6 +32,8 @@ final class WhatIfTest extends TestCase
         self::assertSame([448, 434, 14, 91_000], [$what->nowPortionMinor, $what->thenPortionMinor, $what->savesMinor, $what->aYearMinor]);
         $dearer = WhatIf::of(self::char(), Mass::ofGrams(160), self::char(price: 1490), Mass::ofGrams(160), $plate, null);
         self::assertSame([-32, null], [$dearer->savesMinor, $dearer->aYearMinor]);
+        $known = WhatIf::of(self::char(), Mass::ofGrams(160), self::char(), Mass::ofGrams(155), $plate, 125, 451);
+        self::assertSame([451, 437, 14], [$known->nowPortionMinor, $known->thenPortionMinor, $known->savesMinor]);
     }
 
     public function test_a_credit_above_the_invoice_makes_a_plate_cheaper_than_nothing(): void

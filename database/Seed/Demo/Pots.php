@@ -62,6 +62,8 @@ final class Pots
                 $this->out($bin, $one, 'meal', 'bar plate');
             }
         }
+        $this->at('22:10');
+        $this->usedUp(Carbon::now()->format('Y-m-d'));
         $this->at('08:05', days: 2);
         $today = Carbon::now()->toDateTimeImmutable();
         foreach (Bin::cases() as $bin) {
@@ -71,15 +73,22 @@ final class Pots
                 }
             }
         }
-        foreach (Making::query()->whereNull('gone')->get() as $made) {
-            $this->make->finish($made->id, new Fields(['how' => $made->use_by >= $today->format('Y-m-d') ? 'used' : 'discarded', 'reason' => 'past its date', 'version' => $made->version]), $this->crew[0]);
+        $this->usedUp('9999-12-31');
+    }
+
+    /** What ends by that day is eaten; what ended before, and was forgotten, is thrown away. */
+    private function usedUp(string $by): void
+    {
+        $today = Carbon::now()->format('Y-m-d');
+        foreach (Making::query()->whereNull('gone')->where('use_by', '<=', $by)->get() as $made) {
+            $this->make->finish($made->id, new Fields(['how' => $made->use_by >= $today ? 'used' : 'discarded', 'reason' => 'past its date', 'version' => $made->version]), $this->crew[0]);
         }
     }
 
     /** A stock from the freezer, made the afternoon before and cooled in time. */
     public function fromTheFreezer(): void
     {
-        $this->make('White stock', Bin::Stock, 1000, 4.0, keeping: 'frozen');
+        $this->make('White stock', Bin::Stock, 1000, 4.0, share: 0.75, keeping: 'frozen');
     }
 
     private function make(string $name, Bin $bin, float $least, ?float $hours, ?string $kind = null, float $share = 1, ?string $keeping = null): void

@@ -182,7 +182,7 @@ final class PlatesTest extends TestCase
         self::assertSame(['Hake', 'Brill', null, 'Zander'], $read->json('rows.*.fish'));
         self::assertSame(['€19.50', '€13.90', 40.3], [$read->json('rows.0.price'), $read->json('rows.0.was'), $read->json('rows.0.change_pct')]);
         self::assertSame([0, 0, 1, 1], array_map(count(...), (array) $read->json('rows.*.faults')));
-        self::assertSame([$main, 'above'], [$read->json('dishes.0.dish'), $read->json('dishes.0.band')]);
+        self::assertSame([$main, 'above', false], [$read->json('dishes.0.dish'), $read->json('dishes.0.band'), $read->json('dishes.0.leaves')]);
         self::assertSame(0, DB::table('supplier_prices')->count(), 'looked at, not kept');
         $id = self::id();
         $this->api('PUT', "/cost/prices/{$id}", $body)->assertOk();

@@ -21,6 +21,7 @@ export function PlatesScreen() {
           {asProblem(error).detail}
         </p>
       )}
+      {!data && !error && <p className="soft">Adding up the last weeks…</p>}
       {data?.plates.length === 0 && (
         <div className="empty">
           <h2>No plate has a cost yet</h2>

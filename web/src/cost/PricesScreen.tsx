@@ -85,7 +85,7 @@ export function PricesScreen() {
                     <td>
                       {row.called}
                       <span className={row.faults.length > 0 ? 'fault block' : 'soft block'}>
-                        {row.faults.join(' ') || row.fish}
+                        {row.faults.join(' ') || (row.fish === row.called ? '' : row.fish)}
                       </span>
                     </td>
                     <td className="n soft">{row.was ? `lately ${row.was}` : ''}</td>
@@ -129,25 +129,26 @@ export function PricesScreen() {
 }
 
 function Moved({ dishes, points }: { dishes: PricesRead['dishes']; points: number }) {
-  const out = dishes.filter((dish) => dish.band !== 'within');
+  const leave = dishes.filter((dish) => dish.leaves).length;
+  const out = dishes.filter((dish) => dish.band !== 'within').length - leave;
   return (
     <div>
       <h2>
-        {out.length === 0
-          ? dishes.length === 0
-            ? 'Dishes'
-            : 'Every dish stays in its band'
-          : `${out.length} ${out.length === 1 ? 'dish leaves its' : 'dishes leave their'} band`}
+        {dishes.length === 0
+          ? 'Dishes'
+          : leave === 0
+            ? 'No dish leaves its band'
+            : `${leave} ${leave === 1 ? 'dish leaves its' : 'dishes leave their'} band`}
       </h2>
       <p className="soft">
         {dishes.length === 0
           ? 'Dishes of the fish on the list stand here.'
-          : `A band is the target, give or take ${points} points.`}
+          : `A band is the target, give or take ${points} points.${out > 0 ? ` ${out} ${out === 1 ? 'was' : 'were'} outside already.` : ''}`}
       </p>
       <ul className="moved">
         {dishes.map((dish) => (
           <li key={dish.dish}>
-            <Link to={`/cost/plates/${dish.dish}`} className={dish.band === 'within' ? 'moved-row' : 'moved-row out'}>
+            <Link to={`/cost/plates/${dish.dish}`} className={dish.leaves ? 'moved-row out' : 'moved-row'}>
               <span>
                 <b>{dish.name}</b>
                 <span className="soft block">

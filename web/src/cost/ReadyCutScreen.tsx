@@ -45,6 +45,7 @@ export function ReadyCutScreen() {
         </p>
       </div>
       {error && <p className="fault">{asProblem(error).detail}</p>}
+      {!data && !error && <p className="soft">Adding up the last weeks…</p>}
       {data?.fish.length === 0 && (
         <div className="empty">
           <h2>No figures of our own yet</h2>

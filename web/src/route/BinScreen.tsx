@@ -109,6 +109,7 @@ function Tubs({ bin }: { bin: BinInFull }) {
             ))}
           </ul>
         )}
+        {tub && <p className="soft">{tub.why_then}</p>}
         {bin.recipes.length > 0 && bin.mass.mg > 0 && (
           <p className="line-actions">
             {bin.recipes.map((recipe) => (
@@ -194,7 +195,6 @@ function Tubs({ bin }: { bin: BinInFull }) {
               </button>
             )}
             <p className="fault">{freeze.error ? asProblem(freeze.error).detail : ''}</p>
-            <p className="soft">{tub.why_then}</p>
           </div>
         )}
       </Pan>

@@ -78,7 +78,7 @@ export function MakeScreen() {
           <div className={isFetching ? 'make-columns asking' : 'make-columns'}>
             <div>
               <h2>Into the pot</h2>
-              <Amounts plan={data.plan} fish={data.mass.text} from={data.from} />
+              <Amounts plan={data.plan} fish={data.mass.text} />
             </div>
             <div>
               <h2>If it goes on now</h2>

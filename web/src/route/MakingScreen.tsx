@@ -71,15 +71,15 @@ function Pot({ batch }: { batch: Making }) {
         <div className="make-columns three">
           <div>
             <h2>Into the pot</h2>
-            <Amounts plan={batch.plan} fish={batch.mass} from={batch.from} />
+            <Amounts plan={batch.plan} fish={batch.mass} />
           </div>
           <div>
             <h2>On the clock</h2>
-            <TimeLine plan={batch.plan} />
+            <TimeLine plan={batch.plan} brief={batch.yield !== null} />
           </div>
           <div>
             <h2>What went in</h2>
-            <table className="tight">
+            <table className="tight went">
               <caption className="visually-hidden">Where it came from and what it brought back</caption>
               <tbody>
                 {batch.fish.map((one) => (
@@ -252,8 +252,8 @@ function CoolingPanel({ batch, onCooled }: { batch: Making; onCooled: (data: Mak
   );
 }
 
-const W = 720;
-const H = 150;
+const W = 470;
+const H = 165;
 const HOURS = 7.5;
 
 /** How it cooled: measured points against the two limits, with the same in a table. */
@@ -263,10 +263,6 @@ function CoolingChart({ cooling }: { cooling: NonNullable<Making['cooling']> }) 
   const y = (celsius: number) => 8 + (H - 32) * (1 - Math.min(95, Math.max(0, celsius)) / 95);
   return (
     <div className={`cooling ${cooling.meets === false ? 'failed' : ''}`}>
-      <div>
-        <h2>Cooling</h2>
-        <p className={cooling.meets === false ? 'ended' : ''}>{cooling.said}</p>
-      </div>
       <svg viewBox={`0 0 ${W} ${H}`} role="img" aria-label="Temperature over time">
         {[57, 21, 5].map((limit) => (
           <g key={limit}>
@@ -289,13 +285,17 @@ function CoolingChart({ cooling }: { cooling: NonNullable<Making['cooling']> }) 
           </text>
         ))}
       </svg>
-      <ul className="soft">
-        {cooling.readings.map((one) => (
-          <li key={`${one.at}${one.text}`}>
-            {one.at} <b>{one.text}</b> {one.by}
-          </li>
-        ))}
-      </ul>
+      <div>
+        <h2>Cooling</h2>
+        <p className={cooling.meets === false ? 'ended' : 'soft'}>{cooling.said}</p>
+        <ul className="soft">
+          {cooling.readings.map((one) => (
+            <li key={`${one.at}${one.text}`}>
+              {one.at} <b>{one.text}</b> {one.by}
+            </li>
+          ))}
+        </ul>
+      </div>
     </div>
   );
 }

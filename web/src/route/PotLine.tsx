@@ -1,14 +1,14 @@
 import type { BatchPlanned } from '../api/client';
 
 /** What goes in, which pots hold it, and what comes out. */
-export function Amounts({ plan, fish, from }: { plan: BatchPlanned; fish: string; from: string }) {
+export function Amounts({ plan, fish }: { plan: BatchPlanned; fish: string }) {
   return (
     <div className="amounts">
       <table className="tight">
         <caption className="visually-hidden">What goes in</caption>
         <tbody>
           <tr>
-            <th scope="row">{from}</th>
+            <th scope="row">Fish</th>
             <td className="n">
               <b>{fish}</b>
             </td>
@@ -40,7 +40,7 @@ export function Amounts({ plan, fish, from }: { plan: BatchPlanned; fish: string
 }
 
 /** The time line: what is done when, along a rule from the start to the end. */
-export function TimeLine({ plan }: { plan: BatchPlanned }) {
+export function TimeLine({ plan, brief = false }: { plan: BatchPlanned; brief?: boolean }) {
   if (plan.line.length === 0) {
     return <p className="soft">About {plan.minutes} minutes of work; no times to keep.</p>;
   }
@@ -51,7 +51,7 @@ export function TimeLine({ plan }: { plan: BatchPlanned }) {
           <b>{mark.at}</b>
           <span>
             {mark.doing}
-            {mark.why && <span className="soft">{mark.why}</span>}
+            {mark.why && !brief && <span className="soft">{mark.why}</span>}
           </span>
         </li>
       ))}

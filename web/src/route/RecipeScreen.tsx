@@ -147,7 +147,7 @@ function Writing({ house, recipe }: { house: RouteHouse; recipe: Recipe | undefi
           />
           {flag('litres', 'Measured in', 'Kilos', 'Litres')}
           {flag('one_kind', 'Fish', 'Any', 'One kind only')}
-          {flag('hot', 'Cooled after', 'No', 'Yes, with a record')}
+          {flag('hot', 'Cooled after', 'No', 'Yes')}
         </fieldset>
         <fieldset>
           <legend>What goes in, and when</legend>

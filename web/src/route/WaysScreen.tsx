@@ -10,7 +10,7 @@ import { RouteRooms } from './RouteRooms';
 type Way = keyof RouteHouse['ways'];
 
 const WAYS: { way: Way; asks: string; no: string; yes: string }[] = [
-  { way: 'keeps_dark_muscle', asks: 'Dark muscle', no: 'Thrown away', yes: 'Into the mince while bright' },
+  { way: 'keeps_dark_muscle', asks: 'Dark muscle', no: 'Thrown away', yes: 'Into the mince' },
   { way: 'skins_in_stock', asks: 'White skin', no: 'Crisped', yes: 'Into the stock' },
   { way: 'grills_heads', asks: 'Heads', no: 'Into the pot', yes: 'Split and grilled' },
   { way: 'boils_collars', asks: 'Collars', no: 'Grilled', yes: 'Into the pot' },
@@ -88,6 +88,14 @@ export function WaysScreen() {
       </div>
       <h2>Bins</h2>
       <div className="house-bins">
+        <div className="house-bin head" aria-hidden="true">
+          <span />
+          {me.sees_prices && <span>Worth a kilo</span>}
+          <span>A batch takes</span>
+          <span>Holds</span>
+          <span>Days cold</span>
+          <span>Days frozen</span>
+        </div>
         {data.bins.map((bin) => (
           <HouseBin key={`${bin.bin}${bin.version}`} bin={bin} onKept={(house) => queries.setQueryData(key, house)} />
         ))}
@@ -128,7 +136,6 @@ function HouseBin({ bin, onKept }: { bin: RouteHouse['bins'][number]; onKept: (h
   const store = api.useMutation('put', '/route/house/bins/{bin}', { onSuccess: onKept });
   const field = (name: keyof typeof form, label: string, pointer: string) => (
     <TextInput
-      label={label}
       aria-label={`${bin.name}, ${label}`}
       value={form[name]}
       readOnly={!me.sees_prices}
