@@ -139,6 +139,7 @@ Route::middleware('web')->group(function (): void {
             Route::get('route/bins', [BinsController::class, 'index']);
             Route::get('route/bins/{bin}', [BinsController::class, 'show']);
             Route::put('route/bins/{bin}/out/{act}', [BinsController::class, 'takeOut']);
+            Route::put('route/bins/{bin}/frozen/{act}', [BinsController::class, 'freezeToday']);
             Route::put('route/tubs/{deposit}/frozen/{new}', [BinsController::class, 'freeze']);
             Route::get('route/house', [BinsController::class, 'house']);
             Route::put('route/house/ways', [BinsController::class, 'storeWays']);

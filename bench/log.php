@@ -91,7 +91,7 @@ $rows = ['bare framework route' => $time(fn () => $client->get('/up'))];
 foreach ([
     'cold room, in its order' => '/receive/cold-room', 'spine' => '/spine', 'what can be received' => '/receive',
     'deliveries' => '/receive/deliveries', 'deliveries, searched' => '/receive/deliveries?q=harbour', 'deliveries, a lot' => '/receive/deliveries?q=L-777',
-    'to be broken down' => '/breakdown', 'to be portioned' => '/portion', 'to be routed' => '/route', 'to be costed' => '/cost',
+    'to be broken down' => '/breakdown', 'to be portioned' => '/portion', 'to be routed' => '/route', 'bins' => '/route/bins', 'one bin' => '/route/bins/stock', 'batches' => '/route/batches', 'to be costed' => '/cost', 'plates of four weeks' => '/cost/plates', 'whole or ready cut' => '/cost/ready-cut',
     'log' => '/log', 'log, last page' => '/log?page=4000', 'log, searched by species' => '/log?q=hake', 'log, searched by number' => '/log?q=31234', 'log, nothing found' => '/log?q=zzzz',
     'fish we know' => '/fish', 'recall of a lot' => '/log/recall?q=L-777',
 ] as $name => $path) {

@@ -38,6 +38,13 @@ final readonly class BinsController
         return $this->one($take->freeze($deposit, $new, Person::of($request)), $request);
     }
 
+    public function freezeToday(Request $request, TakeOut $take, string $bin, string $act): JsonResponse
+    {
+        $take->freezeToday(self::bin($bin), $act, Person::of($request));
+
+        return $this->one(self::bin($bin), $request);
+    }
+
     public function house(Request $request): JsonResponse
     {
         return new JsonResponse(HouseView::of(Person::of($request)));

@@ -58,6 +58,8 @@ final readonly class BinsView
 
         return [
             ...$this->bin($house, $bins, $words, $settings, $person),
+            'ends_today' => $words->mass(array_reduce($bins->ledger->oldestFirst($bin, Keeping::Cold), fn (Mass $sum, Deposit $one): Mass => $one->daysLeft($this->today()) === 1 ? $sum->plus($one->left) : $sum, Mass::zero())),
+            'past_tubs' => count(array_filter($bins->ledger->oldestFirst($bin), fn (Deposit $one): bool => $one->isPast($this->today()))),
             'may_freeze' => $house->days()->frozen > 0,
             'deposits' => array_map(fn (string $id): array => $this->deposit($bins->deposits->firstOrFail('id', $id), $words), $order),
             'ledger' => $this->ledger($bin, $words),

@@ -108,6 +108,7 @@ final readonly class MakingView
             ] : null,
             'value' => $returned === null ? null : $money($returned->totalMinor),
             'at_bin_value' => $money($booked),
+            'per_unit' => $making->yield_milli === null ? null : $money(Returned::perUnit($booked, (int) $making->yield_milli)),
             'fish' => self::byFish($making, $returned, $words, $money),
             'went' => array_map(fn (BinWithdrawal $one, int $i): array => [
                 'what' => $one->deposit->piece->name, 'fish' => $one->deposit->fish->species->name, 'number' => $one->deposit->fish->number, 'fish_id' => $one->deposit->fish_id,

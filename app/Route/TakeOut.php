@@ -13,12 +13,15 @@ use App\Measure\Weighing;
 use DateTimeImmutable;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
 use Psr\Clock\ClockInterface;
 use Sectum\Fish\Bin;
 use Sectum\Route\Bins\DateMark;
+use Sectum\Route\Bins\Deposit;
 use Sectum\Route\Bins\Drawn;
 use Sectum\Route\Bins\Keeping;
 use Sectum\Route\Bins\Leaving;
+use Sectum\Route\Bins\Ledger;
 
 /** Something leaves a bin: for a meal, into the discard, or because it was never there. The oldest goes first unless one is named. */
 final readonly class TakeOut
@@ -39,12 +42,12 @@ final readonly class TakeOut
                 return;
             }
             $one = $fields->maybeString('deposit');
-            $ledger = $one === null ? Bins::now($bin)->ledger : Bins::ledger(BinDeposit::query()->with('withdrawals')->where('bin', $bin->value)->whereKey($one)->get());
+            $among = self::among($bin, $one, $fields->bool('past'), $now);
             if ($one !== null) {
-                [$after, $drawn] = Fault::within('', fn (): array => $ledger->draw($one, $mass, $how, $now));
+                [$after, $drawn] = Fault::within('', fn (): array => $among->draw($one, $mass, $how, $now));
                 $drawn = [$drawn];
             } else {
-                [$after, $drawn] = Fault::within('/weight', fn (): array => $ledger->take($bin, $mass, $how, $now, Keeping::tryFrom($fields->maybeString('keeping') ?? '')));
+                [$after, $drawn] = Fault::within('/weight', fn (): array => $among->take($bin, $mass, $how, $now, Keeping::tryFrom($fields->maybeString('keeping') ?? '')));
             }
             foreach ($drawn as $part) {
                 if ($part->deposit->isPast($now) && $person->role !== Role::HeadChef) {
@@ -52,10 +55,8 @@ final readonly class TakeOut
                 }
             }
             self::write($act, $drawn, $how, $reason, $person, $now);
-            $rest = $one === null ? null : $after->deposits[$one]->left;
-            if ($one !== null && $fields->bool('empty') && $rest !== null && $rest->isPositive()) {
-                [, $drip] = $after->draw($one, $rest, Leaving::Correction, $now);
-                self::write($act, [$drip], Leaving::Correction, 'The tub is empty: the rest was drip and what sticks to it', $person, $now);
+            if ($fields->bool('empty') && ($one !== null || $fields->bool('past'))) {
+                self::empty($act, $after, $person, $now);
             }
         });
     }
@@ -75,12 +76,49 @@ final readonly class TakeOut
         }
     }
 
+    /** What it may be taken from: one deposit, all that is past its date, or the whole bin. */
+    private static function among(Bin $bin, ?string $one, bool $past, DateTimeImmutable $now): Ledger
+    {
+        if ($one !== null) {
+            return Bins::ledger(BinDeposit::query()->with('withdrawals')->where('bin', $bin->value)->whereKey($one)->get());
+        }
+        $all = Bins::now($bin)->ledger;
+
+        return $past ? Ledger::of(array_filter($all->deposits, fn (Deposit $deposit): bool => $deposit->isPast($now))) : $all;
+    }
+
+    private static function empty(string $act, Ledger $after, Person $person, DateTimeImmutable $now): void
+    {
+        foreach ($after->deposits as $deposit) {
+            if ($deposit->left->isPositive()) {
+                [, $drip] = $after->draw($deposit->id, $deposit->left, Leaving::Correction, $now);
+                self::write($act, [$drip], Leaving::Correction, 'The tub is empty: the rest was drip and what sticks to it', $person, $now);
+            }
+        }
+    }
+
+    /** Everything cold in a bin that ends today goes into the freezer, each tub with a mark of its own. */
+    public function freezeToday(Bin $bin, string $act, Person $person): void
+    {
+        $now = DateTimeImmutable::createFromInterface($this->clock->now());
+        DB::connection()->transaction(function () use ($bin, $act, $person, $now): void {
+            if (BinWithdrawal::query()->where('act', $act)->exists()) {
+                return;
+            }
+            foreach (Bins::now($bin)->ledger->oldestFirst($bin, Keeping::Cold) as $deposit) {
+                if ($deposit->daysLeft($now) === 1) {
+                    $this->freeze($deposit->id, (string) Str::ulid(), $person, $act);
+                }
+            }
+        });
+    }
+
     /** All that is left of a deposit goes into the freezer, with a new mark. */
-    public function freeze(string $deposit, string $new, Person $person): Bin
+    public function freeze(string $deposit, string $new, Person $person, ?string $act = null): Bin
     {
         $now = DateTimeImmutable::createFromInterface($this->clock->now());
 
-        return DB::connection()->transaction(function () use ($deposit, $new, $person, $now): Bin {
+        return DB::connection()->transaction(function () use ($deposit, $new, $person, $now, $act): Bin {
             $found = BinDeposit::query()->with('withdrawals')->find($deposit) ?? throw Fault::notThere('There is no such tub.');
             if (BinDeposit::query()->whereKey($new)->exists()) {
                 return $found->bin;
@@ -89,7 +127,7 @@ final readonly class TakeOut
             $left = $found->deposit()->left;
             $mark = Fault::within('', fn () => DateMark::of($found->bin, Keeping::Frozen, HouseBin::of($found->bin)->days(), $now, new DateTimeImmutable($found->until)));
             [, $drawn] = Fault::within('', fn (): array => Bins::ledger(new Collection([$found]))->draw($found->id, $left, Leaving::Moved, $now));
-            self::write($new, [$drawn], Leaving::Moved, 'Frozen', $person, $now);
+            self::write($act ?? $new, [$drawn], Leaving::Moved, 'Frozen', $person, $now);
             BinDeposit::query()->create([
                 ...$found->only(['piece_id', 'fish_id', 'species_id', 'bin', 'value_per_kg_minor', 'lot']),
                 'id' => $new, 'from_id' => $found->id, 'keeping' => Keeping::Frozen, 'mass_mg' => $left->milligrams,

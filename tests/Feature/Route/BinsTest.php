@@ -127,6 +127,35 @@ final class BinsTest extends TestCase
         $this->conserved();
     }
 
+    public function test_all_that_is_past_leaves_with_one_weighing(): void
+    {
+        $this->routed();
+        Carbon::setTestNow('2026-03-04 08:00');
+        $fresh = $this->received('1200 g');
+        $this->weigh($fresh, 'head', '1170 g')->assertOk();
+        foreach (['breakdown', 'portion', 'route'] as $stage) {
+            $this->done($fresh, $stage)->assertOk();
+        }
+        self::assertSame([2_340_000, 2], [data_get($this->bin('stock'), 'mass.mg'), data_get($this->bin('stock'), 'past_tubs')]);
+        $this->out('stock', '1200 g', ['how' => 'discard', 'past' => true, 'reason' => 'past its date'])->assertStatus(422);
+        $this->out('stock', '1100 g', ['how' => 'meal', 'past' => true])->assertStatus(422);
+        $this->out('stock', '1155 g', ['how' => 'discard', 'past' => true, 'empty' => true, 'reason' => 'past its date'])->assertOk()->assertJsonPath('mass.mg', 1_170_000)->assertJsonPath('past_tubs', 0);
+        self::assertSame(['discard', 'discard', 'correction'], DB::table('bin_withdrawals')->orderBy('id')->pluck('how')->all());
+        $this->conserved();
+    }
+
+    public function test_everything_that_ends_today_is_frozen_with_one_tap(): void
+    {
+        $this->routed();
+        Carbon::setTestNow('2026-03-03 08:00');
+        $act = self::id();
+        $this->api('PUT', "/route/bins/stock/frozen/{$act}")->assertOk()->assertJsonPath('frozen.mg', 1_170_000)->assertJsonPath('ends_today.mg', 0);
+        $this->api('PUT', "/route/bins/stock/frozen/{$act}")->assertOk()->assertJsonPath('mass.mg', 1_170_000);
+        self::assertSame(4, DB::table('bin_deposits')->where('bin', 'stock')->count());
+        $this->api('PUT', '/route/bins/tartare/frozen/'.self::id())->assertOk();
+        $this->conserved();
+    }
+
     public function test_frozen_it_keeps_ninety_days_and_thaws_nothing_else(): void
     {
         $this->routed();
@@ -189,6 +218,8 @@ final class BinsTest extends TestCase
         $said = $this->api('PUT', "/route/batches/{$batch}/made", ['amount' => 1.25, 'version' => 1])->assertOk();
         // 1.25 L at 4.20 are 5.25, dealt over 650 g and 520 g.
         self::assertSame(['1.3 L', '€5.25', ['€2.92', '€2.33']], [$said->json('yield'), $said->json('value'), $said->json('went.*.back')]);
+        // 1.40 of bones in 1.25 L.
+        self::assertSame('€1.12', $said->json('per_unit'));
         $this->api('PUT', "/route/batches/{$batch}/made", ['amount' => 1.3, 'version' => 1])->assertConflict();
 
         $atBin = $this->api('GET', "/cost/fish/{$fish}")->json('walk.*.minor');

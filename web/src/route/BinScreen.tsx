@@ -7,6 +7,8 @@ import { Chips } from '../ui/Chips';
 import { Missing } from '../ui/Missing';
 import { Pan } from '../ui/Pan';
 
+const ALL_PAST = 'all past';
+
 type How = 'meal' | 'discard' | 'correction';
 
 const REASONS: Record<How, string[]> = {
@@ -43,17 +45,28 @@ function Tubs({ bin }: { bin: BinInFull }) {
   };
   const out = api.useMutation('put', '/route/bins/{bin}/out/{act}', settled);
   const freeze = api.useMutation('put', '/route/tubs/{deposit}/frozen/{new}', settled);
+  const freezeAll = api.useMutation('put', '/route/bins/{bin}/frozen/{act}', settled);
+  const manyPast = bin.past_tubs > 1;
+  const allPast = manyPast && (chosen === ALL_PAST || chosen === null);
   const tub = bin.deposits.find((one) => one.id === chosen) ?? bin.deposits[0];
-  const why = reason || (tub?.past && how === 'discard' ? 'past its date' : '');
+  const what = allPast ? 'All that is past' : (tub?.what ?? '');
+  const leaves: How = allPast && how === 'meal' ? 'discard' : how;
+  const why = reason || (tub?.past && leaves === 'discard' ? 'past its date' : '');
   const take = (weight: Weight) => {
     if (tub) {
       out.mutate({
         params: { path: { bin: bin.bin, act } },
-        body: { how, weight, deposit: tub.id, empty, ...(why ? { reason: why } : {}) },
+        body: {
+          how: leaves,
+          weight,
+          ...(allPast ? { past: true } : { deposit: tub.id }),
+          empty,
+          ...(why ? { reason: why } : {}),
+        },
       });
     }
   };
-  const verb = how === 'meal' ? 'Take' : how === 'discard' ? 'Throw away' : 'Put right';
+  const verb = leaves === 'meal' ? 'Take' : leaves === 'discard' ? 'Throw away' : 'Put right';
   const fault = faultAt(out.error, '/weight') ?? faultAt(out.error, '/mass');
 
   return (
@@ -81,12 +94,35 @@ function Tubs({ bin }: { bin: BinInFull }) {
           </div>
         ) : (
           <ul className="tubs" aria-label="Tubs, the first to end in front">
+            {manyPast && (
+              <li>
+                <button
+                  type="button"
+                  className="tub-row past"
+                  aria-pressed={allPast}
+                  onClick={() => {
+                    setChosen(ALL_PAST);
+                    setHow('discard');
+                  }}
+                >
+                  <i className={`swatch fam-${bin.family}`} />
+                  <span>
+                    <b>All that is past its date</b>
+                    <span className="soft">{bin.past_tubs} tubs, weighed together</span>
+                  </span>
+                  <span className="until">
+                    <b>to be thrown away</b>
+                  </span>
+                  <b className="n">{bin.past.text}</b>
+                </button>
+              </li>
+            )}
             {bin.deposits.map((one) => (
               <li key={one.id}>
                 <button
                   type="button"
                   className={one.past ? 'tub-row past' : 'tub-row'}
-                  aria-pressed={one.id === tub?.id}
+                  aria-pressed={!allPast && one.id === tub?.id}
                   onClick={() => {
                     setChosen(one.id);
                     setHow(one.past ? 'discard' : 'meal');
@@ -110,8 +146,18 @@ function Tubs({ bin }: { bin: BinInFull }) {
           </ul>
         )}
         {tub && <p className="soft">{tub.why_then}</p>}
-        {bin.recipes.length > 0 && bin.mass.mg > 0 && (
+        {bin.mass.mg > 0 && (
           <p className="line-actions">
+            {bin.may_freeze && bin.ends_today.mg > 0 && (
+              <button
+                type="button"
+                className="quiet"
+                disabled={freezeAll.isPending}
+                onClick={() => freezeAll.mutate({ params: { path: { bin: bin.bin, act } } })}
+              >
+                Freeze the {bin.ends_today.text} that end today
+              </button>
+            )}
             {bin.recipes.map((recipe) => (
               <Link key={recipe.recipe} className="quiet link" to={`/route/make/${recipe.recipe}`}>
                 Make {recipe.name.toLowerCase()}
@@ -137,10 +183,12 @@ function Tubs({ bin }: { bin: BinInFull }) {
       </section>
       <Pan
         todo={
-          tub ? `${tub.what}: put what leaves the tub on the pan.` : 'Nothing to take out. Route a fish, or look later.'
+          tub
+            ? `${what}: put what leaves ${allPast ? 'the bin' : 'the tub'} on the pan.`
+            : 'Nothing to take out. Route a fish, or look later.'
         }
         recordAs={
-          tub ? `${tub.what}, ${how === 'meal' ? 'for a meal' : how === 'discard' ? 'discard' : 'correction'}` : null
+          tub ? `${what}, ${leaves === 'meal' ? 'for a meal' : leaves === 'discard' ? 'discard' : 'correction'}` : null
         }
         takeWord={verb}
         onTake={take}
@@ -154,7 +202,7 @@ function Tubs({ bin }: { bin: BinInFull }) {
               legend="How it leaves"
               quiet
               name="how"
-              value={how}
+              value={leaves}
               options={[
                 { value: 'meal', label: 'Eaten' },
                 { value: 'discard', label: 'Thrown away' },
@@ -166,15 +214,15 @@ function Tubs({ bin }: { bin: BinInFull }) {
               }}
             />
             <label className="why">
-              <span>{how === 'meal' ? 'What for' : 'Why'}</span>
+              <span>{leaves === 'meal' ? 'What for' : 'Why'}</span>
               <input
                 list="why"
                 value={reason}
-                placeholder={why || REASONS[how][0]}
+                placeholder={why || REASONS[leaves][0]}
                 onChange={(e) => setReason(e.target.value)}
               />
               <datalist id="why">
-                {REASONS[how].map((one) => (
+                {REASONS[leaves].map((one) => (
                   <option key={one} value={one} />
                 ))}
               </datalist>
@@ -182,9 +230,9 @@ function Tubs({ bin }: { bin: BinInFull }) {
             {faultAt(out.error, '/reason') && <p className="fault">{faultAt(out.error, '/reason')}</p>}
             <label className="tick">
               <input type="checkbox" checked={empty} onChange={(event) => setEmpty(event.target.checked)} />
-              Then the tub is empty
+              Then {allPast ? 'they are' : 'the tub is'} empty
             </label>
-            {bin.may_freeze && tub.keeping === 'cold' && !tub.past && (
+            {bin.may_freeze && tub.keeping === 'cold' && !tub.past && !allPast && (
               <button
                 type="button"
                 className="quiet wide"
@@ -194,7 +242,9 @@ function Tubs({ bin }: { bin: BinInFull }) {
                 Freeze the {tub.left.text}
               </button>
             )}
-            <p className="fault">{freeze.error ? asProblem(freeze.error).detail : ''}</p>
+            <p className="fault">
+              {[freeze.error, freezeAll.error].map((error) => (error ? asProblem(error).detail : ''))}
+            </p>
           </div>
         )}
       </Pan>

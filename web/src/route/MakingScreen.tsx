@@ -103,7 +103,11 @@ function Pot({ batch }: { batch: Making }) {
                 )}
               </tbody>
             </table>
-            {batch.value && <p className="soft">In its bin it would have counted {batch.at_bin_value}.</p>}
+            {batch.value && (
+              <p className="soft">
+                In its bin it counted {batch.at_bin_value}: {batch.per_unit} a {batch.unit === 'L' ? 'litre' : 'kilo'}.
+              </p>
+            )}
           </div>
         </div>
         {batch.cooling && <CoolingChart cooling={batch.cooling} />}

@@ -28,4 +28,15 @@ final readonly class Returned
 
         return new self($total, LargestRemainder::split($total, array_map(fn (Mass $mass): int => $mass->milligrams, $masses)));
     }
+
+    /**
+     * What a litre or a kilo of it cost by what went in, minor units.
+     *
+     * @param  int  $bookedMinor  what went in was worth in its bins
+     * @param  int  $yieldMilli  thousandths of a litre or a kilo, above 0
+     */
+    public static function perUnit(int $bookedMinor, int $yieldMilli): int
+    {
+        return Money::toMinor(BigRational::nd($bookedMinor, max(1, $yieldMilli))->multipliedBy(1000));
+    }
 }
