@@ -34,7 +34,7 @@ final readonly class PriceList
     /** Grams in a pound, for a price that is by the pound. */
     private const POUND = '453.59237';
 
-    public function __construct(private ClockInterface $clock, private ReadInvoice $read)
+    public function __construct(private ClockInterface $clock, private ReadInvoice $reader)
     {
     }
 
@@ -45,14 +45,14 @@ final readonly class PriceList
      */
     public function preview(Fields $fields): array
     {
-        return $this->shown(($this->read)($fields), Settings::load());
+        return $this->shown($this->read($fields), Settings::load());
     }
 
     /** @return array<string, mixed> the same, kept */
     public function keep(string $list, Fields $fields, Person $person): array
     {
         $settings = Settings::load();
-        $file = ($this->read)($fields);
+        $file = $this->read($fields);
         $shown = $this->shown($file, $settings);
         $name = trim($fields->maybeString('supplier') ?? '');
         $name !== '' || throw Fault::inField('/supplier', 'Say whose prices these are.');
@@ -90,6 +90,12 @@ final readonly class PriceList
             'dishes' => $this->dishes($cheapest, $settings),
             'points' => $settings->costPoints,
         ];
+    }
+
+    /** A price list has columns of its own; only what the supplier calls a fish is taken from how its invoices are read. */
+    private function read(Fields $fields): ReadFile
+    {
+        return ($this->reader)(new Fields(['file' => $fields->string('file'), 'map' => $fields->has('map') ? $fields->fields('map')->all() : ['names' => ReadInvoice::names($fields->maybeString('supplier'))]]));
     }
 
     /** @return array<string, mixed> */

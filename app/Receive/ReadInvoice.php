@@ -48,6 +48,12 @@ final readonly class ReadInvoice
         return new ReadFile('csv', $csv->headers, $csv->map, $csv->invoice, self::found($csv->invoice, $map));
     }
 
+    /** @return array<string, string> what a supplier calls a fish, to the house's, as the kitchen keeps it */
+    public static function names(?string $supplier): array
+    {
+        return self::kept($supplier)?->fields('names')->texts() ?? [];
+    }
+
     private static function kept(?string $supplier): ?Fields
     {
         $known = $supplier === null ? null : Supplier::query()->where('name', trim($supplier))->first();

@@ -172,7 +172,7 @@ test('one fish from the box to its plate, by keyboard alone', async ({ page }) =
 
   await expect(page).toHaveURL(last('route'));
   await expect(page.getByTestId('todo')).toContainText('bones');
-  await press('2');
+  await press('3');
   await expect(page.getByRole('button', { name: /^Bones 1185 g Discard/ })).toBeVisible();
   await press('1');
   await expect(page.getByRole('button', { name: /^Bones 1185 g White stock/ })).toBeVisible();

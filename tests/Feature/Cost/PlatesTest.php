@@ -6,6 +6,7 @@ namespace Tests\Feature\Cost;
 
 use App\Kitchen\Settings;
 use App\Portion\Dish;
+use App\Receive\Supplier;
 use Illuminate\Support\Facades\DB;
 use Tests\TestCase;
 
@@ -177,7 +178,9 @@ final class PlatesTest extends TestCase
         [, $main] = $this->twoDishes();
         Dish::query()->whereKey($main)->update(['species_id' => $this->species('Hake')]);
         $list = fn (string $csv): array => ['file' => base64_encode($csv), 'supplier' => 'Harbourgate Fish'];
-        $body = $list("fish;price/kg\nHake;19,50\nBrill;18,60\nGlowfish;3,00\nZander;\n");
+        // How this supplier's invoices are read says nothing about its price list.
+        DB::table('invoice_maps')->insert(['supplier_id' => Supplier::query()->where('name', 'Harbourgate Fish')->firstOrFail()->id, 'map' => json_encode(['columns' => ['name' => 'Artikel', 'price' => 'Preis'], 'names' => ['Glowing fish' => $this->species('Brill')]])]);
+        $body = $list("fish;price/kg\nHake;19,50\nGlowing fish;18,60\nGlowfish;3,00\nZander;\n");
         $read = $this->api('POST', '/cost/prices', $body)->assertOk();
         self::assertSame(['Hake', 'Brill', null, 'Zander'], $read->json('rows.*.fish'));
         self::assertSame(['€19.50', '€13.90', 40.3], [$read->json('rows.0.price'), $read->json('rows.0.was'), $read->json('rows.0.change_pct')]);

@@ -1,5 +1,5 @@
 import { Autocomplete } from '@mantine/core';
-import { useQueryClient } from '@tanstack/react-query';
+import { keepPreviousData, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { ulid } from 'ulid';
@@ -16,7 +16,12 @@ export function PricesScreen() {
   const [supplier, setSupplier] = useState('');
   const [id, setId] = useState(ulid);
   const body = { file: file?.bytes ?? '', ...(supplier.trim() ? { supplier } : {}) };
-  const read = api.useQuery('post', '/cost/prices', { body }, { enabled: file !== null, retry: false });
+  const read = api.useQuery(
+    'post',
+    '/cost/prices',
+    { body },
+    { enabled: file !== null, retry: false, placeholderData: keepPreviousData },
+  );
   const keep = api.useMutation('put', '/cost/prices/{list}', {
     onSuccess: () => {
       setFile(null);
