@@ -1,8 +1,9 @@
 import { Button, TextInput } from '@mantine/core';
 import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
-import { api, asProblem, type Dish, faultAt, type Plate } from '../api/client';
+import { api, asProblem, faultAt, type Plate } from '../api/client';
 import { useKitchen } from '../kitchen/Door';
+import { howItIsCut } from '../portion/howItIsCut';
 import { amount } from './amount';
 
 /** The rest of the plate and its price; how the dish is cut stays as it is. */
@@ -27,7 +28,7 @@ export function PlateForm({ plate }: { plate: Plate }) {
         store.mutate({
           params: { path: { dish: plate.dish } },
           body: {
-            ...asCut(dish),
+            ...howItIsCut(dish),
             version: plate.version,
             surcharge_pct: Number(small) || 0,
             ...(sides.trim() ? { sides } : {}),
@@ -69,26 +70,4 @@ export function PlateForm({ plate }: { plate: Plate }) {
       {store.error && !asProblem(store.error).errors && <p className="fault">{asProblem(store.error).detail}</p>}
     </form>
   );
-}
-
-/** How a dish is cut, as it is written down. */
-function asCut(dish: Dish) {
-  const { name, target, minus, plus, species, stretch, skin_on, raw, slant_deg, priority, value } = dish;
-  const { min_thickness_mm, max_thickness_mm, min_evenness } = dish;
-  return {
-    name,
-    target,
-    minus,
-    plus,
-    species,
-    stretch,
-    skin_on,
-    raw,
-    slant_deg,
-    priority,
-    min_thickness_mm,
-    max_thickness_mm,
-    min_evenness,
-    ...(value ? { value } : {}),
-  };
 }

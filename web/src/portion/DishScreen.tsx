@@ -7,6 +7,7 @@ import { api, asProblem, type Dish, faultAt } from '../api/client';
 import { useKitchen } from '../kitchen/Door';
 import { Chips } from '../ui/Chips';
 import { Missing } from '../ui/Missing';
+import { howItIsCut } from './howItIsCut';
 
 const BLANK: Omit<Dish, 'id' | 'version' | 'retired' | 'fish' | 'stretch_said'> = {
   name: '',
@@ -98,40 +99,12 @@ function Writing({ dish }: { dish?: Dish | undefined }) {
     />
   );
   const submit = () => {
-    const {
-      name,
-      target,
-      minus,
-      plus,
-      species,
-      stretch,
-      skin_on,
-      raw,
-      slant_deg,
-      min_thickness_mm,
-      max_thickness_mm,
-      min_evenness,
-      priority,
-    } = form;
     store.mutate({
       params: { path: { dish: id } },
       body: {
-        name,
-        target,
-        minus: minus || '0',
-        plus: plus || '0',
-        species,
-        stretch,
-        skin_on,
-        raw,
-        slant_deg,
-        min_thickness_mm,
-        max_thickness_mm,
-        min_evenness,
-        priority,
+        ...howItIsCut(form),
         ...(form.price ? { price: form.price } : {}),
         ...(form.sides ? { sides: form.sides } : {}),
-        ...(form.value ? { value: form.value } : {}),
         ...(dish?.surcharge_pct ? { surcharge_pct: dish.surcharge_pct } : {}),
         ...(dish?.target_cost_pct ? { target_cost_pct: dish.target_cost_pct } : {}),
         ...(dish ? { version: dish.version } : {}),

@@ -1,11 +1,10 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api, asProblem } from '../api/client';
+import { probeKey, useProbe } from '../ui/useProbe';
 
 /** A core temperature that was taken: as it is sent, and as it is read. */
 export type Taken = { sent: { probe: number } | { typed: string }; text: string };
-
-const probeKey = api.queryOptions('get', '/probe').queryKey;
 
 /** The probe: its live figure, one button to take it, a field to type what another thermometer says. */
 export function ProbePanel(props: {
@@ -18,19 +17,8 @@ export function ProbePanel(props: {
   const queries = useQueryClient();
   const [typed, setTyped] = useState('');
   const [fish, setFish] = useState('');
-  const probe = api.useQuery(
-    'get',
-    '/probe',
-    {},
-    {
-      refetchInterval: (q) => (q.state.status === 'error' ? 3_000 : 300),
-      retry: false,
-      staleTime: 0,
-      networkMode: 'always',
-    },
-  );
   const stick = api.useMutation('post', '/probe/fish', { onSuccess: (data) => queries.setQueryData(probeKey, data) });
-  const shown = probe.isError ? undefined : probe.data;
+  const shown = useProbe();
 
   return (
     <div className="probe">

@@ -5,6 +5,7 @@ import { ulid } from 'ulid';
 import { api, asProblem, faultAt, type Making } from '../api/client';
 import { useKitchen } from '../kitchen/Door';
 import { Missing } from '../ui/Missing';
+import { useProbe } from '../ui/useProbe';
 import { Amounts, TimeLine } from './PotLine';
 
 /** One batch from the pot to the shelf: times, how it cools, what it made, and what that gave back to each fish. */
@@ -196,18 +197,7 @@ function CoolingPanel({ batch, onCooled }: { batch: Making; onCooled: (data: Mak
       setTyped('');
     },
   });
-  const probe = api.useQuery(
-    'get',
-    '/probe',
-    {},
-    {
-      refetchInterval: (q) => (q.state.status === 'error' ? 3_000 : 500),
-      retry: false,
-      staleTime: 0,
-      networkMode: 'always',
-    },
-  );
-  const shown = probe.isError ? undefined : probe.data;
+  const shown = useProbe();
   const send = (temperature: { probe: number } | { typed: string }) =>
     cool.mutate({ params: { path: { making: batch.id, reading: id } }, body: { temperature } });
   return (

@@ -1,0 +1,40 @@
+import type { Dish } from '../api/client';
+
+type Cut = Pick<
+  Dish,
+  | 'name'
+  | 'target'
+  | 'minus'
+  | 'plus'
+  | 'species'
+  | 'stretch'
+  | 'skin_on'
+  | 'raw'
+  | 'slant_deg'
+  | 'min_thickness_mm'
+  | 'max_thickness_mm'
+  | 'min_evenness'
+  | 'priority'
+> & { value?: string | null };
+
+/** What a dish is besides its plate, as it is written down. */
+export function howItIsCut(dish: Cut) {
+  const { name, target, minus, plus, species, stretch, skin_on, raw, slant_deg, priority, value } = dish;
+  const { min_thickness_mm, max_thickness_mm, min_evenness } = dish;
+  return {
+    name,
+    target,
+    minus: minus || '0',
+    plus: plus || '0',
+    species,
+    stretch,
+    skin_on,
+    raw,
+    slant_deg,
+    min_thickness_mm,
+    max_thickness_mm,
+    min_evenness,
+    priority,
+    ...(value ? { value } : {}),
+  };
+}
