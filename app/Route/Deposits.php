@@ -76,14 +76,19 @@ final readonly class Deposits
     /** @param  Collection<int, BinDeposit>  $deposits */
     private function matched(Fish $fish, Piece $piece, Collection $deposits, Person $person): void
     {
-        // What is thrown away when it is routed lies in no bin: its reading says how much that was.
-        $wanted = $piece->bin === null || $piece->bin === Bin::Discard ? Mass::zero() : $piece->reading()?->mass() ?? Mass::zero();
+        // What is thrown away when it is routed lies in no bin: its reading says how much that was. What was cut up after all lies in none either.
+        $wanted = $piece->bin === null || $piece->bin === Bin::Discard || self::wasCut($fish, $piece) ? Mass::zero() : $piece->reading()?->mass() ?? Mass::zero();
         $more = $wanted->minus(self::booked($deposits));
         if ($more->isPositive() && $piece->bin !== null) {
             $this->deposit($fish, $piece, $piece->bin, $more, $person);
         } elseif ($more->isNegative()) {
             $this->correct($piece, $deposits, $more->abs(), 'Weighed anew', $person);
         }
+    }
+
+    private static function wasCut(Fish $fish, Piece $piece): bool
+    {
+        return $fish->pieces->contains(fn (Piece $other): bool => $other->parent_id === $piece->id && $other->reading() !== null);
     }
 
     private function deposit(Fish $fish, Piece $piece, Bin $bin, Mass $mass, Person $person): void

@@ -195,6 +195,22 @@ final class BinsTest extends TestCase
         $this->conserved();
     }
 
+    public function test_a_side_that_went_to_mince_and_is_cut_after_all_leaves_its_bin(): void
+    {
+        $fish = $this->routed();
+        self::assertSame(1_655_000, data_get($this->bin('mince'), 'mass.mg'));
+        $this->done($fish, 'cost')->assertOk();
+        $version = $this->api('GET', "/log/fish/{$fish}")->json('fish.version');
+        $this->api('PUT', "/log/fish/{$fish}/reopened", ['why' => 'the other side is cut too', 'version' => $version])->assertOk();
+        $this->done($fish, 'breakdown')->assertOk();
+        $side = collect((array) $this->api('GET', "/portion/fish/{$fish}")->json('pieces'))->firstWhere('part', 'side-a')['piece'];
+        $this->weigh($fish, 'portion', '171 g', 'portion', from: $side)->assertOk();
+        $this->done($fish, 'portion')->assertOk();
+        $this->done($fish, 'route')->assertOk();
+        self::assertSame(140_000, data_get($this->bin('mince'), 'mass.mg'));
+        $this->conserved();
+    }
+
     public function test_a_stock_is_planned_made_cooled_and_its_value_goes_back_to_the_fish(): void
     {
         $fish = $this->routed();
