@@ -42,6 +42,8 @@ final readonly class PlateView
             'portion' => $money($portionMinor),
             'cost' => $money($plate->plateCostMinor),
             'cost_minor' => $plate->plateCostMinor,
+            // As they are drawn beside each other.
+            'bar' => ['portion' => $portionMinor, 'sides' => $dish->sides_minor, 'small' => $plate->plateCostMinor - $portionMinor - $dish->sides_minor, 'net' => $plate->netPriceMinor, 'target' => $plate->targetCostMinor],
             'net_price' => $money($plate->netPriceMinor),
             'cost_pct' => $plate->costPct === null ? null : Percent::of($plate->costPct)->print(),
             'band' => $plate->costPct === null || $target === null ? null : CostBand::of($plate->costPct, $target, $settings->costPoints)->value,

@@ -15,6 +15,7 @@ final readonly class Plate
      * @param  int|null  $netPriceMinor  the menu price without tax
      * @param  float|null  $costPct  plate cost over net price
      * @param  int|null  $contributionMinor  net price less plate cost
+     * @param  int|null  $targetCostMinor  what the plate may cost at its price
      * @param  int|null  $suggestedNetMinor  the net price that meets the target
      * @param  int|null  $suggestedGrossMinor  the same with tax
      */
@@ -23,6 +24,7 @@ final readonly class Plate
         public ?int $netPriceMinor,
         public ?float $costPct,
         public ?int $contributionMinor,
+        public ?int $targetCostMinor,
         public ?int $suggestedNetMinor,
         public ?int $suggestedGrossMinor,
     ) {
@@ -54,6 +56,7 @@ final readonly class Plate
             $netMinor,
             $net === null || $net->isZero() ? null : BigRational::of($cost)->multipliedBy(100)->dividedBy($net)->toFloat(),
             $netMinor === null ? null : $netMinor - $cost,
+            $net === null || $targetCostPct === null ? null : Money::toMinor($net->multipliedBy($targetCostPct)->dividedBy(100)),
             $suggested === null ? null : Money::toMinor($suggested),
             $suggested === null ? null : Money::toMinor(self::raised($suggested, $taxPct)),
         );

@@ -20,6 +20,7 @@ final class PlateTest extends TestCase
         self::assertSame(1449, $plate->contributionMinor);
         self::assertSame(2033, $plate->suggestedNetMinor);
         self::assertSame(2420, $plate->suggestedGrossMinor);
+        self::assertSame(618, $plate->targetCostMinor, 'what it may cost: 30 % of 20.588…');
     }
 
     public function test_without_a_price_or_a_target_there_is_nothing_to_say_of_them(): void
@@ -28,6 +29,7 @@ final class PlateTest extends TestCase
         self::assertSame(401, $plate->plateCostMinor);
         self::assertNull($plate->costPct);
         self::assertNull($plate->contributionMinor);
+        self::assertNull($plate->targetCostMinor);
         self::assertNull($plate->suggestedGrossMinor);
     }
 
