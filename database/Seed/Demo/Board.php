@@ -215,9 +215,7 @@ final class Board
 
     private function weigh(Fish $fish, string $part, float $grams, ?string $from = null): string
     {
-        $onBoard = Fish::onTheBench($fish->id);
-
-        return $this->reading(['part' => $part, 'from' => $from], $grams, fn (string $reading, Fields $fields) => ($this->take)($onBoard, $reading, $fields, $this->crew[1 + $fish->number % 2], [...Bench::among($onBoard), ...PortionBench::PARTS]));
+        return $this->reading(['part' => $part, 'from' => $from], $grams, fn (string $reading, Fields $fields) => ($this->take)($fish, $reading, $fields, $this->crew[1 + $fish->number % 2], [...Bench::among($fish), ...PortionBench::PARTS]));
     }
 
     /**
