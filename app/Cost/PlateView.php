@@ -47,7 +47,6 @@ final readonly class PlateView
             'net_price' => $money($plate->netPriceMinor),
             'cost_pct' => $plate->costPct === null ? null : Percent::of($plate->costPct)->print(),
             'band' => $plate->costPct === null || $target === null ? null : CostBand::of($plate->costPct, $target, $settings->costPoints)->value,
-            'over_target' => $plate->costPct !== null && $target !== null && $plate->costPct > $target,
             'contribution' => $money($plate->contributionMinor),
             'suggested_net' => $money($plate->suggestedNetMinor),
             'suggested_gross' => $money($plate->suggestedGrossMinor),

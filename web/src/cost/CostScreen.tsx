@@ -81,7 +81,11 @@ function Board({ bench }: { bench: CostBench }) {
             <div className="state">
               <span>{bench.plate.name}</span>
               <span>
-                {bench.plate.cost_pct === null ? '' : bench.plate.over_target ? 'above target' : 'within target'}
+                {bench.plate.band === null
+                  ? ''
+                  : bench.plate.band === 'within'
+                    ? 'in its band'
+                    : `${bench.plate.band} its band`}
               </span>
             </div>
             <div className="figure">{bench.plate.cost}</div>
