@@ -1,0 +1,18 @@
+#!/usr/bin/env bash
+# The demo kitchen of today, seeded once for this day and this code; prints the file it lies in.
+set -euo pipefail
+cd "$(dirname "$0")/../.."
+key=$(date +%F)-$(find app core/src database/Seed database/catalogue database/migrations -type f | sort | xargs cat | sha1sum | cut -c1-12)
+file="$PWD/database/browser-$key.sqlite"
+if [ ! -f "$file" ]; then
+  rm -f database/browser-*.sqlite*
+  export SECTUM_DEMO=true
+  export DB_DATABASE="$file.begun"
+  : > "$DB_DATABASE"
+  php artisan migrate --force --quiet
+  php artisan db:seed --force --quiet --class='Database\Seed\CatalogueSeeder'
+  php artisan db:seed --force --quiet --class='Database\Seed\DemoSeeder'
+  php -r '(new PDO("sqlite:$argv[1]"))->query("pragma wal_checkpoint(truncate)")->fetchAll();' "$DB_DATABASE"
+  mv "$DB_DATABASE" "$file"
+fi
+echo "$file"
