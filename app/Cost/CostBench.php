@@ -48,7 +48,7 @@ final readonly class CostBench
             'labour_minutes' => $fish->labour_minutes,
             'labour_rate' => $bench->money($settings->labourRateMinor),
             'counts_labour' => $settings->countsLabour,
-            'schools' => $bench->schools(),
+            'schools' => CostHouse::said($settings),
             'walk' => $cost === null ? [] : $bench->walk($cost),
             'edible_per_kg' => $cost === null ? null : $bench->money($cost->edibleCostPerKgMinor),
             'factor' => $cost?->costFactor === null ? null : number_format($cost->costFactor, 2, '.', ''),
@@ -62,11 +62,6 @@ final readonly class CostBench
     private function money(?int $minor): ?string
     {
         return $minor === null ? null : Money::ofMinor($minor, $this->settings->currency)->print();
-    }
-
-    private function schools(): string
-    {
-        return CostHouse::said($this->settings);
     }
 
     /** @return list<array<string, mixed>> */

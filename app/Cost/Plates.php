@@ -135,11 +135,10 @@ final readonly class Plates
         if ($of === null) {
             return null;
         }
-        $plain = fn (BigRational $minor): float => round($minor->toFloat() / 10 ** $settings->currency->decimals, $settings->currency->decimals);
         $mass = Portioned::meanMass($lately->portionMass($dish->id), $lately->portions($dish->id));
 
         return [
-            'price_per_kg' => $plain($of->pricePerKg), 'work_per_kg' => $plain($of->workPerKg), 'credit_per_kg' => $plain($of->creditPerKg), 'yield_pct' => round($of->yieldPct->toFloat(), 1),
+            ...Portioned::figures($of, $settings->currency),
             'portion_g' => round($mass->grams(), 1), 'portion' => $words->text($mass), 'a_week' => self::aWeek($lately->portions($dish->id)), 'decimals' => $settings->currency->decimals,
         ];
     }

@@ -13,6 +13,7 @@ use Brick\Math\BigRational;
 use DateTimeImmutable;
 use Illuminate\Database\Eloquent\Builder;
 use Sectum\Cost\Yielded;
+use Sectum\Measure\Currency;
 use Sectum\Measure\Mass;
 use Sectum\Measure\Money;
 
@@ -111,6 +112,14 @@ final readonly class Portioned
         $perKg = fn (int $minor): BigRational => BigRational::nd($minor, $bought->milligrams)->multipliedBy(1_000_000);
 
         return Yielded::of($perKg($price), $perKg($work), $perKg($credit), BigRational::nd($served->milligrams, $bought->milligrams)->multipliedBy(100));
+    }
+
+    /** @return array{price_per_kg: float, work_per_kg: float, credit_per_kg: float, yield_pct: float} a mean fish as a form shows it, in major units */
+    public static function figures(Yielded $of, Currency $currency): array
+    {
+        $plain = fn (BigRational $minor): float => round($minor->toFloat() / 10 ** $currency->decimals, $currency->decimals);
+
+        return ['price_per_kg' => $plain($of->pricePerKg), 'work_per_kg' => $plain($of->workPerKg), 'credit_per_kg' => $plain($of->creditPerKg), 'yield_pct' => round($of->yieldPct->toFloat(), 1)];
     }
 
     /** @param  int  $count  1 or more */

@@ -22,6 +22,7 @@ use Sectum\Cost\CostBand;
 use Sectum\Cost\HouseEnding;
 use Sectum\Cost\Plate;
 use Sectum\Cost\Yielded;
+use Sectum\Measure\MassUnit;
 use Sectum\Measure\Money;
 use Sectum\Measure\Percent;
 use Sectum\Receive\Invoice\Invoice;
@@ -31,9 +32,6 @@ use Sectum\Receive\PriceUnit;
 /** A supplier's price list: read, set beside what was paid lately, and kept; and the dishes whose cost leaves its band by it. */
 final readonly class PriceList
 {
-    /** Grams in a pound, for a price that is by the pound. */
-    private const POUND = '453.59237';
-
     public function __construct(private ClockInterface $clock, private ReadInvoice $reader)
     {
     }
@@ -145,7 +143,7 @@ final readonly class PriceList
         }
         $price = BigRational::of($row->price)->multipliedBy(10 ** $settings->currency->decimals);
 
-        return Money::toMinor($row->unit === PriceUnit::Pound ? $price->multipliedBy(1000)->dividedBy(BigRational::of(self::POUND)) : $price);
+        return Money::toMinor($row->unit === PriceUnit::Pound ? $price->multipliedBy(1000)->dividedBy(BigRational::of(MassUnit::Pound->grams())) : $price);
     }
 
     /**

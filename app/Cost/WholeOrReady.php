@@ -34,10 +34,8 @@ final readonly class WholeOrReady
             $some = $lately->ofSpecies($species->id);
             $of = $some->yielded();
             if ($of !== null) {
-                $plain = fn (BigRational $minor): float => round($minor->toFloat() / 10 ** $settings->currency->decimals, $settings->currency->decimals);
                 $fish[] = [
-                    'species' => $species->id, 'name' => $species->name, 'count' => count($some->fish), 'yield_pct' => round($of->yieldPct->toFloat(), 1),
-                    'price_per_kg' => $plain($of->pricePerKg), 'work_per_kg' => $plain($of->workPerKg), 'credit_per_kg' => $plain($of->creditPerKg),
+                    'species' => $species->id, 'name' => $species->name, 'count' => count($some->fish), ...Portioned::figures($of, $settings->currency),
                     'edible_per_kg' => Money::ofMinor(Money::toMinor($of->ediblePerKg()), $settings->currency)->print(),
                 ];
             }

@@ -123,6 +123,12 @@ final class Fish extends Record
         return $this->pieces->contains(fn (Piece $piece): bool => $piece->part !== Part::Whole && $piece->reading() !== null);
     }
 
+    /** Whether anything that was cut from this piece has been weighed. */
+    public function isCutFurther(Piece $piece): bool
+    {
+        return $this->pieces->contains(fn (Piece $other): bool => $other->parent_id === $piece->id && $other->reading() !== null);
+    }
+
     /** Counts a change, so that a screen that has not seen it is noticed. */
     public function changed(): void
     {

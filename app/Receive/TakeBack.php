@@ -6,7 +6,6 @@ namespace App\Receive;
 
 use App\Contract\Fault;
 use App\Kitchen\Person;
-use App\Measure\Piece;
 use App\Measure\Reading;
 use Illuminate\Support\Facades\DB;
 use Psr\Clock\ClockInterface;
@@ -30,17 +29,12 @@ final readonly class TakeBack
             if ($reading->void !== null) {
                 return;
             }
-            if ($this->stillHolds($fish, $reading->piece)) {
+            if ($fish->isCutFurther($reading->piece)) {
                 throw Fault::conflict("{$reading->piece->name} has been cut further. Take back what came off it first, or weigh it again.");
             }
             $reading->void()->create(['reason' => $reason, 'voided_by' => $person->id, 'voided_at' => $this->clock->now()->format('Y-m-d\TH:i:s.vP')]);
             $fish->changed();
             event(new WeightsChanged($fish));
         });
-    }
-
-    private function stillHolds(Fish $fish, Piece $piece): bool
-    {
-        return $fish->pieces->contains(fn (Piece $other): bool => $other->parent_id === $piece->id && $other->reading() !== null);
     }
 }

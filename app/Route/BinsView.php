@@ -23,7 +23,7 @@ use Sectum\Route\Bins\Leaving;
 final readonly class BinsView
 {
     /** Days over which the flow into a bin is looked at. */
-    public const FLOW = 14;
+    private const FLOW = 14;
 
     private const SHOWN = 30;
 
@@ -44,7 +44,7 @@ final readonly class BinsView
             }
         }
 
-        return ['bins' => $shown, 'morning' => $this->morning($bins, $words), 'ended' => $this->made($person)];
+        return ['bins' => $shown, 'morning' => $this->morning($bins, $words), 'ended' => $this->made()];
     }
 
     /** @return array<string, mixed> */
@@ -58,13 +58,12 @@ final readonly class BinsView
 
         return [
             ...$this->bin($house, $bins, $words, $settings, $person),
-            'ends_today' => $words->mass(array_reduce($bins->ledger->oldestFirst($bin, Keeping::Cold), fn (Mass $sum, Deposit $one): Mass => $one->daysLeft($this->today()) === 1 ? $sum->plus($one->left) : $sum, Mass::zero())),
+            'ends_today' => $words->mass(Deposit::together(array_filter($bins->ledger->oldestFirst($bin, Keeping::Cold), fn (Deposit $one): bool => $one->daysLeft($this->today()) === 1))),
             'past_tubs' => count(array_filter($bins->ledger->oldestFirst($bin), fn (Deposit $one): bool => $one->isPast($this->today()))),
             'may_freeze' => $house->days()->frozen > 0,
             'deposits' => array_map(fn (string $id): array => $this->deposit($bins->deposits->firstOrFail('id', $id), $words), $order),
             'ledger' => $this->ledger($bin, $words),
             'recipes' => array_values(array_map(fn (Recipe $recipe): array => ['recipe' => $recipe->id, 'name' => $recipe->name], Recipe::query()->whereNull('retired_at')->where('bin', $bin->value)->orderBy('name')->get()->all())),
-            'is_head_chef' => $person->seesPrices(),
         ];
     }
 
@@ -75,9 +74,9 @@ final readonly class BinsView
         $there = $bins->ledger->in($bin);
         $today = $this->today();
         $order = $bins->ledger->oldestFirst($bin);
-        $good = array_values(array_filter($order, fn (Deposit $one): bool => ! $one->isPast($today)));
+        $good = $bins->ledger->eatable($bin, $today);
         $worth = array_sum(array_map(fn (Deposit $one): int => $one->leftMinor(), $order));
-        $eatable = array_reduce($good, fn (Mass $sum, Deposit $one): Mass => $sum->plus($one->left), Mass::zero());
+        $eatable = Deposit::together($good);
 
         return [
             'bin' => $bin->value,
@@ -114,13 +113,13 @@ final readonly class BinsView
         $lines = [];
         foreach (HouseBin::byName() as $house) {
             $order = $bins->ledger->oldestFirst($house->bin);
-            $good = array_reduce(array_filter($order, fn (Deposit $one): bool => ! $one->isPast($today)), fn (Mass $sum, Deposit $one): Mass => $sum->plus($one->left), Mass::zero());
+            $good = Deposit::together($bins->ledger->eatable($house->bin, $today));
             foreach ([true, false] as $past) {
                 $some = array_values(array_filter($order, fn (Deposit $one): bool => $past ? $one->isPast($today) : $one->daysLeft($today) === 1));
                 if ($some !== []) {
                     $lines[] = [
                         'bin' => $house->bin->value, 'name' => $house->bin->spoken(), 'family' => $house->bin->family()->value, 'past' => $past,
-                        'mass' => $words->mass(array_reduce($some, fn (Mass $sum, Deposit $one): Mass => $sum->plus($one->left), Mass::zero())),
+                        'mass' => $words->mass(Deposit::together($some)),
                         'tubs' => count($some), 'advice' => EndsSoon::advice($house->bin, $some[0]->keeping, $house->days(), $some[0]->daysLeft($today), $good, $house->enough()),
                     ];
                 }
@@ -136,7 +135,7 @@ final readonly class BinsView
      *
      * @return list<array<string, mixed>>
      */
-    private function made(Person $person): array
+    private function made(): array
     {
         $today = $this->today()->format('Y-m-d');
 

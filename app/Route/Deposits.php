@@ -15,6 +15,7 @@ use Psr\Clock\ClockInterface;
 use Sectum\Fish\Bin;
 use Sectum\Measure\Mass;
 use Sectum\Route\Bins\DateMark;
+use Sectum\Route\Bins\Drawn;
 use Sectum\Route\Bins\Keeping;
 use Sectum\Route\Bins\Leaving;
 
@@ -77,18 +78,13 @@ final readonly class Deposits
     private function matched(Fish $fish, Piece $piece, Collection $deposits, Person $person): void
     {
         // What is thrown away when it is routed lies in no bin: its reading says how much that was. What was cut up after all lies in none either.
-        $wanted = $piece->bin === null || $piece->bin === Bin::Discard || self::wasCut($fish, $piece) ? Mass::zero() : $piece->reading()?->mass() ?? Mass::zero();
+        $wanted = $piece->bin === null || $piece->bin === Bin::Discard || $fish->isCutFurther($piece) ? Mass::zero() : $piece->reading()?->mass() ?? Mass::zero();
         $more = $wanted->minus(self::booked($deposits));
         if ($more->isPositive() && $piece->bin !== null) {
             $this->deposit($fish, $piece, $piece->bin, $more, $person);
         } elseif ($more->isNegative()) {
             $this->correct($piece, $deposits, $more->abs(), 'Weighed anew', $person);
         }
-    }
-
-    private static function wasCut(Fish $fish, Piece $piece): bool
-    {
-        return $fish->pieces->contains(fn (Piece $other): bool => $other->parent_id === $piece->id && $other->reading() !== null);
     }
 
     private function deposit(Fish $fish, Piece $piece, Bin $bin, Mass $mass, Person $person): void
@@ -107,24 +103,16 @@ final readonly class Deposits
     private function correct(Piece $piece, Collection $deposits, Mass $less, string $why, Person $person): void
     {
         foreach ($deposits->reverse() as $deposit) {
-            $left = $deposit->deposit()->left;
-            $some = $left->milligrams < $less->milligrams ? $left : $less;
+            $now = $deposit->deposit();
+            $some = $now->left->milligrams < $less->milligrams ? $now->left : $less;
             if ($some->isPositive()) {
-                $this->out($deposit, $some, Leaving::Correction, $why, $person);
+                TakeOut::write((string) Str::ulid(), [new Drawn($now, $some, $now->worthOfNext($some))], Leaving::Correction, $why, $person, DateTimeImmutable::createFromInterface($this->clock->now()));
                 $less = $less->minus($some);
             }
         }
         if ($less->isPositive()) {
             throw Fault::conflict("{$less->print()} of {$piece->name} left its bin already. What was made or thrown away is not taken back.", ['piece' => $piece->id]);
         }
-    }
-
-    private function out(BinDeposit $deposit, Mass $mass, Leaving $how, string $reason, Person $person): void
-    {
-        BinWithdrawal::query()->create([
-            'act' => (string) Str::ulid(), 'deposit_id' => $deposit->id, 'how' => $how, 'mass_mg' => $mass->milligrams,
-            'minor' => $deposit->load('withdrawals')->deposit()->worthOfNext($mass), 'reason' => $reason, 'taken_by' => $person->id, 'taken_at' => $this->now(),
-        ]);
     }
 
     private function now(): string

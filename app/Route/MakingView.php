@@ -36,8 +36,7 @@ final readonly class MakingView
         $houses = HouseBin::byName();
         $recipes = [];
         foreach (Recipe::query()->whereNull('retired_at')->orderBy('bin')->orderBy('name')->get() as $recipe) {
-            $good = array_filter($ledger->oldestFirst($recipe->bin), fn (Deposit $one): bool => ! $one->isPast($today));
-            $mass = array_reduce($good, fn (Mass $sum, Deposit $one): Mass => $sum->plus($one->left), Mass::zero());
+            $mass = Deposit::together($ledger->eatable($recipe->bin, $today));
             $enough = $houses[$recipe->bin->value]->enough();
             $recipes[] = [
                 'recipe' => $recipe->id, 'name' => $recipe->name, 'bin' => $recipe->bin->value, 'from' => $recipe->bin->spoken(), 'family' => $recipe->bin->family()->value,
@@ -62,13 +61,13 @@ final readonly class MakingView
         $settings = Settings::load();
         $words = new Words($person->units, $settings->scaleStep);
         $today = $this->now();
-        $good = array_values(array_filter(Bins::now($recipe->bin)->ledger->oldestFirst($recipe->bin), fn (Deposit $one): bool => ! $one->isPast($today)));
+        $good = Bins::now($recipe->bin)->ledger->eatable($recipe->bin, $today);
         $kinds = [];
         foreach ($good as $one) {
             $kinds[$one->kind] = ($kinds[$one->kind] ?? Mass::zero())->plus($one->left);
         }
         $kind = $recipe->one_kind ? $species ?? array_key_first($kinds) : null;
-        $have = $recipe->one_kind ? ($kind === null ? Mass::zero() : $kinds[$kind] ?? Mass::zero()) : array_reduce($kinds, fn (Mass $sum, Mass $one): Mass => $sum->plus($one), Mass::zero());
+        $have = $recipe->one_kind ? ($kind === null ? Mass::zero() : $kinds[$kind] ?? Mass::zero()) : Deposit::together($good);
         $mass ??= $have;
         $names = Species::query()->whereKey(array_keys($kinds))->pluck('name', 'id')->all();
 

@@ -46,6 +46,16 @@ final readonly class Deposit
         return new self($id, $bin, $keeping, $mass, $mass, Money::toMinor(BigRational::nd($mass->milligrams, 1_000_000)->multipliedBy(max(0, $valuePerKgMinor))), $kind, $until->setTime(0, 0), $since);
     }
 
+    /**
+     * What is left of them together.
+     *
+     * @param  array<array-key, self>  $deposits
+     */
+    public static function together(array $deposits): Mass
+    {
+        return array_reduce($deposits, fn (Mass $sum, self $one): Mass => $sum->plus($one->left), Mass::zero());
+    }
+
     /** The same with some of it gone. */
     public function less(Mass $mass): self
     {

@@ -43,7 +43,7 @@ final readonly class Ledger
 
     public function in(Bin $bin, ?Keeping $keeping = null, ?string $kind = null): Mass
     {
-        return array_reduce($this->lying($bin, $keeping, $kind), fn (Mass $sum, Deposit $one): Mass => $sum->plus($one->left), Mass::zero());
+        return Deposit::together($this->lying($bin, $keeping, $kind));
     }
 
     /**
@@ -57,6 +57,12 @@ final readonly class Ledger
         usort($there, fn (Deposit $a, Deposit $b): int => [$a->until, $a->since] <=> [$b->until, $b->since]);
 
         return $there;
+    }
+
+    /** @return list<Deposit> what of a bin may still be eaten, oldest first */
+    public function eatable(Bin $bin, DateTimeImmutable $today): array
+    {
+        return array_values(array_filter($this->oldestFirst($bin), fn (Deposit $one): bool => ! $one->isPast($today)));
     }
 
     /**
