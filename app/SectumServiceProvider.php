@@ -14,8 +14,11 @@ use App\Devices\Probe;
 use App\Devices\Scale;
 use App\Devices\SocketProbe;
 use App\Devices\SocketScale;
+use App\Kitchen\Database\ImmediateConnector;
+use App\Kitchen\Database\KitchenConnection;
 use App\Receive\WeightsChanged;
 use App\Route\Deposits;
+use Illuminate\Database\Connection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Facades\Event;
 use Illuminate\Support\ServiceProvider;
@@ -25,6 +28,8 @@ final class SectumServiceProvider extends ServiceProvider
 {
     public function register(): void
     {
+        $this->app->bind('db.connector.sqlite', ImmediateConnector::class);
+        Connection::resolverFor('sqlite', fn (...$about): KitchenConnection => new KitchenConnection(...$about));
         $this->app->singleton(ClockInterface::class, SystemClock::class);
         $this->app->singleton(SocketScale::class, fn (): SocketScale => new SocketScale(self::line('scale')));
         $this->app->singleton(SocketProbe::class, fn (): SocketProbe => new SocketProbe(self::line('probe')));

@@ -7,6 +7,7 @@ use App\Contract\ProblemDocument;
 use App\Devices\ProbeCommand;
 use App\Devices\ScaleCommand;
 use App\Kitchen\BoundedBody;
+use App\Kitchen\FoldIds;
 use App\Kitchen\OpenKitchen;
 use App\Kitchen\PageHeaders;
 use Illuminate\Contracts\Auth\Middleware\AuthenticatesRequests;
@@ -27,7 +28,7 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->remove([HandleCors::class, TrimStrings::class, ConvertEmptyStringsToNull::class]);
         $middleware->prepend(BoundedBody::class);
         $middleware->append(PageHeaders::class);
-        $middleware->web(append: [OpenKitchen::class]);
+        $middleware->web(append: [FoldIds::class, OpenKitchen::class]);
         $middleware->prependToPriorityList(before: AuthenticatesRequests::class, prepend: OpenKitchen::class);
         $middleware->redirectGuestsTo(fn () => null);
     })

@@ -10,12 +10,12 @@ return [
             'database' => env('DB_DATABASE', database_path('sectum.sqlite')),
             'prefix' => '',
             'foreign_key_constraints' => true,
-            'busy_timeout' => 5000,
+            // How long a write waits its turn, in milliseconds; it is tried three times.
+            'busy_timeout' => 2500,
             'journal_mode' => 'WAL',
             // What was acknowledged survives the power going, not only the process.
             'synchronous' => 'FULL',
-            // A write takes its lock at the start and waits its turn there; none fails half way.
-            'transaction_mode' => 'IMMEDIATE',
+            // A write takes its lock at the start (App\Kitchen\Database) and waits its turn there; none fails half way.
         ],
     ],
     'migrations' => ['table' => 'migrations', 'update_date_on_publish' => false],

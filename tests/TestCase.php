@@ -35,7 +35,7 @@ abstract class TestCase extends Base
 
     protected function beforeRefreshingDatabase(): void
     {
-        $file = base_path('database/testing.sqlite');
+        $file = base_path(config()->string('database.connections.sqlite.database'));
         is_file($file) || touch($file);
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\BreakDown;
 
 use App\Contract\Fault;
+use App\Kitchen\Once;
 use App\Kitchen\Person;
 use App\Measure\Reading;
 use App\Measure\Trays;
@@ -25,7 +26,7 @@ final readonly class MendReading
     public function __invoke(string $fish, string $old, string $new, string $tray, Person $person): void
     {
         DB::connection()->transaction(function () use ($fish, $old, $new, $tray, $person): void {
-            if (Reading::query()->whereKey($new)->exists()) {
+            if (! Once::isNew($new, "on tray {$old}", $tray)) {
                 return;
             }
             $onBoard = Fish::onTheBench($fish);

@@ -6,6 +6,7 @@ namespace App\BreakDown;
 
 use App\Contract\Fault;
 use App\Contract\Fields;
+use App\Kitchen\Once;
 use App\Kitchen\Person;
 use App\Receive\Fish;
 use App\Receive\Kept;
@@ -22,7 +23,7 @@ final readonly class StoreBoneCheck
     public function __invoke(string $id, string $check, Fields $fields, Person $person): void
     {
         DB::connection()->transaction(function () use ($id, $check, $fields, $person): void {
-            if (DB::table('bone_checks')->where('id', $check)->exists()) {
+            if (! Once::isNew($check, "bones {$id}", $fields)) {
                 return;
             }
             $fish = Fish::onTheBench($id);

@@ -6,6 +6,7 @@ namespace App\BreakDown;
 
 use App\Contract\Fault;
 use App\Contract\Fields;
+use App\Kitchen\Once;
 use App\Kitchen\Person;
 use App\Receive\Fish;
 use App\Receive\Kept;
@@ -27,7 +28,7 @@ final readonly class StoreFind
         $kind = FindKind::from($fields->string('kind'));
         $mass = self::mass($fields->maybeString('mass'), $person);
         DB::connection()->transaction(function () use ($id, $find, $fields, $person, $kind, $mass): void {
-            if (DB::table('finds')->where('id', $find)->exists()) {
+            if (! Once::isNew($find, "find {$id}", $fields)) {
                 return;
             }
             $fish = Fish::onTheBench($id);

@@ -24,7 +24,7 @@ final readonly class Document
         self::refuseInfinite($document, '');
         $schema->judge($document);
 
-        return new Fields(is_array($values) ? $values : []);
+        return new Fields(is_array($values) ? $schema->folded($values) : []);
     }
 
     /** 1e999 is JSON, but no weight. */

@@ -109,6 +109,12 @@ final class Fault extends RuntimeException
         return new self(429, $sentence, [], ['retry_after_s' => $seconds]);
     }
 
+    /** The disk takes no more. */
+    public static function full(): self
+    {
+        return new self(507, ProblemDocument::DISK_FULL);
+    }
+
     public static function away(string $sentence): self
     {
         return new self(503, $sentence);

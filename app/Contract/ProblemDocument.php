@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Contract;
 
+use App\Kitchen\Database\Trouble;
 use Illuminate\Auth\AuthenticationException;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
 use Illuminate\Http\JsonResponse;
@@ -15,6 +16,8 @@ use Throwable;
 /** Everything that goes wrong, as an RFC 9457 problem document. */
 final readonly class ProblemDocument
 {
+    public const DISK_FULL = 'The disk of the kitchen computer is full. Nothing was stored; what is there can be read. Make room on it, then try again.';
+
     /**
      * @param  array<string, string>  $pointers
      * @param  array<string, mixed>  $more
@@ -26,14 +29,20 @@ final readonly class ProblemDocument
     public static function of(Throwable $e): self
     {
         $cause = $e->getPrevious();
+        $trouble = Trouble::of($e);
 
         return match (true) {
+            $trouble === Trouble::Busy => new self(503, 'The kitchen computer is busy. It is tried again by itself.', [], ['retry_after_s' => 1]),
+            $trouble === Trouble::Full => new self(507, self::DISK_FULL),
+            $trouble === Trouble::ReadOnly => new self(503, 'The kitchen computer cannot write to its disk. Nothing was stored; what is there can be read. Ask whoever looks after it.'),
+            $e instanceof UniqueConstraintViolationException => new self(409, 'This was kept already, with other content. Nothing was changed.'),
             $e instanceof Fault => new self($e->status, $e->getMessage(), $e->pointers, $e->more),
             $e instanceof Refusal => new self(422, $e->getMessage(), [$e->pointer() => $e->getMessage()]),
             $e instanceof AuthenticationException => new self(401, 'Sign in with your name and PIN first.'),
             $e instanceof TokenMismatchException, $cause instanceof TokenMismatchException => new self(419, 'This page has been open too long. Load it again; nothing was changed.'),
             $e instanceof ModelNotFoundException, $cause instanceof ModelNotFoundException => new self(404, 'That is not in this kitchen.'),
             $e instanceof HttpExceptionInterface && $e->getStatusCode() === 404 => new self(404, 'There is nothing under this address.'),
+            $e instanceof HttpExceptionInterface && $e->getStatusCode() === 405 => new self(405, 'This address answers other kinds of request.'),
             $e instanceof HttpExceptionInterface && $e->getStatusCode() < 500 => new self($e->getStatusCode(), 'That request cannot be answered.'),
             default => new self(500, 'Something broke on our side. What you had weighed is kept; try once more.'),
         };
@@ -56,7 +65,9 @@ final readonly class ProblemDocument
 
     public function response(): JsonResponse
     {
-        return new JsonResponse($this->members(), $this->status, ['Content-Type' => 'application/problem+json']);
+        $wait = $this->more['retry_after_s'] ?? null;
+
+        return new JsonResponse($this->members(), $this->status, ['Content-Type' => 'application/problem+json', ...is_int($wait) ? ['Retry-After' => (string) $wait] : []]);
     }
 
     private function title(): string
@@ -65,13 +76,15 @@ final readonly class ProblemDocument
             400 => 'Unreadable',
             401 => 'Not signed in',
             403 => 'Not for you',
-            404 => 'Not there',
+            404 => 'Not found',
+            405 => 'Not answered here',
             409 => 'Changed meanwhile',
             413 => 'Too large',
             419 => 'Page expired',
             422 => 'Refused',
             429 => 'Too many tries',
             503 => 'Away',
+            507 => 'Disk full',
             default => 'Broken',
         };
     }

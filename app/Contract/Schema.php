@@ -16,7 +16,13 @@ final class Schema
 {
     private const BASE = 'https://sectum.example/contract/';
 
+    /** How the pattern of an id ends. */
+    private const ENDS_AN_ID = ']{25}$';
+
     private static ?Validator $validator = null;
+
+    /** @var array<string, mixed> schemas by file */
+    private static array $read = [];
 
     /** @param  string  $file  below contract/, without its ending: "compute/reconcile" */
     public function __construct(private readonly string $file)
@@ -39,11 +45,49 @@ final class Schema
         throw Fault::inFields($faults === [] ? ['' => 'This does not fit.'] : $faults);
     }
 
+    /**
+     * The document with every id in capitals: one id has one spelling, whatever the sender's.
+     *
+     * @param  array<array-key, mixed>  $values
+     * @return array<array-key, mixed>
+     */
+    public function folded(array $values): array
+    {
+        $schema = self::$read[$this->file] ??= json_decode((string) file_get_contents(self::folder().$this->file.'.schema.json'));
+        $folded = self::fold($values, $schema);
+
+        return is_array($folded) ? $folded : $values;
+    }
+
+    private static function fold(mixed $value, mixed $schema): mixed
+    {
+        if (! is_object($schema)) {
+            return $value;
+        }
+        if (is_string($value)) {
+            return is_string($schema->pattern ?? null) && str_ends_with($schema->pattern, self::ENDS_AN_ID) ? strtoupper($value) : $value;
+        }
+        if (! is_array($value)) {
+            return $value;
+        }
+        $named = self::properties($schema);
+        foreach ($value as $key => $item) {
+            $value[$key] = self::fold($item, array_is_list($value) ? $schema->items ?? null : $named[(string) $key] ?? $schema->additionalProperties ?? null);
+        }
+
+        return $value;
+    }
+
+    private static function folder(): string
+    {
+        return dirname(__DIR__, 2).'/contract/';
+    }
+
     private static function validator(): Validator
     {
         if (self::$validator === null) {
             self::$validator = new Validator(null, 20, false);
-            self::$validator->resolver()?->registerPrefix(self::BASE, dirname(__DIR__, 2).'/contract/');
+            self::$validator->resolver()?->registerPrefix(self::BASE, self::folder());
         }
 
         return self::$validator;

@@ -7,6 +7,7 @@ namespace App\Cost;
 use App\Contract\Fault;
 use App\Contract\Fields;
 use App\Fish\Species;
+use App\Kitchen\Once;
 use App\Kitchen\Person;
 use App\Kitchen\Settings;
 use App\Portion\Dish;
@@ -54,8 +55,8 @@ final readonly class PriceList
         $shown = $this->shown($file, $settings);
         $name = trim($fields->maybeString('supplier') ?? '');
         $name !== '' || throw Fault::inField('/supplier', 'Say whose prices these are.');
-        DB::connection()->transaction(function () use ($list, $file, $name, $settings, $person): void {
-            if (SupplierPrice::query()->where('list_id', $list)->exists()) {
+        DB::connection()->transaction(function () use ($list, $fields, $file, $name, $settings, $person): void {
+            if (! Once::isNew($list, 'price list', $fields)) {
                 return;
             }
             $supplier = Supplier::query()->firstOrCreate(['name' => $name]);

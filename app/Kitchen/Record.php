@@ -6,6 +6,7 @@ namespace App\Kitchen;
 
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Support\Str;
 
 /** A row of the kitchen's records, known by a ULID that the page may have made. */
 abstract class Record extends Model
@@ -13,6 +14,12 @@ abstract class Record extends Model
     use HasUlids;
 
     public $timestamps = false;
+
+    /** In capitals, as the page writes them: an id has one spelling. */
+    public function newUniqueId(): string
+    {
+        return (string) Str::ulid();
+    }
 
     protected $guarded = [];
 }

@@ -30,7 +30,7 @@ final class Piece extends Record
     public function readings(): HasMany
     {
         $readings = $this->hasMany(Reading::class);
-        $readings->orderBy('taken_at')->orderBy('id');
+        $readings->orderBy('seq');
 
         return $readings;
     }

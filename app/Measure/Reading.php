@@ -18,6 +18,7 @@ use Sectum\Measure\Mass;
  * @property int $mass_mg net
  * @property int $tare_mg what the scale had taken off
  * @property int $resolution_mg
+ * @property int $seq the order in which readings came to be; what a clock said decides nothing
  * @property string $source "pan" or "typed"
  * @property string|null $typed as it was typed
  * @property string $taken_by
@@ -44,6 +45,14 @@ final class Reading extends Record
     public function void(): HasOne
     {
         return $this->hasOne(ReadingVoid::class);
+    }
+
+    protected static function booted(): void
+    {
+        self::creating(function (self $reading): void {
+            $last = self::query()->max('seq');
+            $reading->seq = (is_numeric($last) ? (int) $last : 0) + 1;
+        });
     }
 
     public function mass(): Mass

@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace App\Portion;
 
 use App\Devices\LabelPrinter;
+use App\Kitchen\Once;
 use App\Kitchen\Person;
 use App\Receive\Fish;
+use Illuminate\Support\Facades\DB;
 
 /** Sends the labels of a tray to the printer. The same print asked for twice is printed once. */
 final readonly class PrintLabels
@@ -17,12 +19,15 @@ final readonly class PrintLabels
 
     public function __invoke(Batch $batch, string $print, string $for, Person $person): void
     {
-        if ($this->printer->has($print)) {
-            return;
-        }
         $fish = Fish::forTheBench()->with('line')->whereKey($batch->pieces->pluck('fish_id')->unique()->all())->orderBy('number')->get();
         $labels = new BatchLabels($batch, array_values($fish->all()));
         $sheet = $for === 'tray' ? [$labels->tray()] : $labels->each();
-        $this->printer->print($print, $batch->id, "{$batch->dish->name}, tray {$batch->number}".($for === 'tray' ? '' : ', each portion'), count($sheet), LabelPdf::of($sheet), $person);
+        $title = "{$batch->dish->name}, tray {$batch->number}".($for === 'tray' ? '' : ', each portion');
+        $pdf = LabelPdf::of($sheet);
+        DB::connection()->transaction(function () use ($batch, $print, $for, $title, $sheet, $pdf, $person): void {
+            if (Once::isNew($print, "labels {$batch->id}", $for) && ! $this->printer->has($print)) {
+                $this->printer->print($print, $batch->id, $title, count($sheet), $pdf, $person);
+            }
+        });
     }
 }

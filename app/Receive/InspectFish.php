@@ -6,6 +6,7 @@ namespace App\Receive;
 
 use App\Contract\Fault;
 use App\Contract\Fields;
+use App\Kitchen\Once;
 use App\Kitchen\Person;
 use App\Kitchen\Settings;
 use DateTimeImmutable;
@@ -31,7 +32,7 @@ final readonly class InspectFish
     {
         return DB::connection()->transaction(function () use ($id, $fields, $person): DeliveryLine {
             $line = DeliveryLine::atTheDoor($fields->string('line'));
-            if (Inspection::query()->whereKey($id)->exists()) {
+            if (! Once::isNew($id, 'inspection', $fields)) {
                 return $line;
             }
             $fish = $this->chosen($line, $fields);

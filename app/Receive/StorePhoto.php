@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Receive;
 
 use App\Contract\Fault;
+use App\Kitchen\Once;
 use App\Kitchen\Person;
 use Illuminate\Support\Facades\DB;
 use Psr\Clock\ClockInterface;
@@ -33,25 +34,37 @@ final readonly class StorePhoto
         if ($bytes === false || $bytes === '' || strlen($bytes) > self::MOST_BYTES) {
             throw Fault::inField('/image', 'A photo is up to 8 MB.');
         }
-        $known = Photo::query()->find($id);
-        if ($known !== null) {
-            return $known;
-        }
         $jpeg = self::redrawn($bytes, $width, $height);
         DeliveryLine::query()->findOrFail($line);
 
-        return DB::connection()->transaction(function () use ($id, $line, $jpeg, $width, $height, $person): Photo {
+        return DB::connection()->transaction(function () use ($id, $line, $bytes, $jpeg, $width, $height, $person): Photo {
+            if (! Once::isNew($id, "photo {$line}", $bytes)) {
+                return Photo::query()->findOrFail($id);
+            }
             $photo = Photo::query()->create([
                 'id' => $id, 'line_id' => $line, 'width' => $width, 'height' => $height, 'bytes' => strlen($jpeg),
                 'taken_by' => $person->id, 'taken_at' => $this->clock->now()->format(DATE_ATOM),
             ]);
             is_dir(dirname($photo->path())) || mkdir(dirname($photo->path()), 0o750, true);
-            if (file_put_contents($photo->path(), $jpeg, LOCK_EX) !== strlen($jpeg)) {
-                throw Fault::away('The photo could not be written. Try once more.');
-            }
+            self::write($photo->path(), $jpeg);
 
             return $photo;
         });
+    }
+
+    /** A picture that lies there already is another one's: it is never written over. */
+    private static function write(string $path, string $jpeg): void
+    {
+        $file = @fopen($path, 'xb');
+        $file !== false || throw is_file($path)
+            ? Fault::conflict('There is a photo of this name already. Take it again.')
+            : Fault::away('The photo could not be written. Try once more.');
+        $written = fwrite($file, $jpeg);
+        fclose($file);
+        if ($written !== strlen($jpeg)) {
+            unlink($path);
+            throw Fault::full();
+        }
     }
 
     /**

@@ -67,6 +67,8 @@ final readonly class TakeReading
     /** A weight for a piece, just so; for the whole fish as it is received. */
     public function store(string $id, Piece $piece, Weighing $weighing, Person $person): void
     {
+        // Another piece's reading under this id is another reading: nothing is written over it.
+        Reading::query()->whereKey($id)->doesntExist() || throw Fault::conflict('A weight was recorded under this id before. Weigh again to record another.', ['id' => $id]);
         Reading::query()->create([
             'id' => $id,
             'piece_id' => $piece->id,

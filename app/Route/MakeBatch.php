@@ -6,6 +6,7 @@ namespace App\Route;
 
 use App\Contract\Fault;
 use App\Contract\Fields;
+use App\Kitchen\Once;
 use App\Kitchen\Person;
 use App\Kitchen\Settings;
 use App\Measure\Weighing;
@@ -80,10 +81,10 @@ final readonly class MakeBatch
         $typed = $celsius->maybeString('typed');
         ($probe === null) !== ($typed === null) || throw Fault::inField('/temperature', 'Take it from the probe, or type it.');
         $temperature = $probe !== null ? Temperature::ofCelsius($probe / 10) : Fault::at('/temperature', fn (): Temperature => Temperature::parse((string) $typed));
-        DB::connection()->transaction(function () use ($id, $reading, $temperature, $probe, $person): void {
+        DB::connection()->transaction(function () use ($id, $reading, $fields, $temperature, $probe, $person): void {
             $making = Making::query()->findOrFail($id);
             $making->asMade()->hot || throw Fault::inField('/temperature', 'This batch is not cooled: it was never hot.');
-            if (! CoolingReading::query()->whereKey($reading)->exists()) {
+            if (Once::isNew($reading, "cooling {$id}", $fields)) {
                 CoolingReading::query()->create(['id' => $reading, 'making_id' => $making->id, 'celsius_tenths' => $temperature->tenths, 'measured' => $probe === null ? 'typed' : 'probe', 'taken_by' => $person->id, 'taken_at' => $this->now()->format(DATE_ATOM)]);
             }
         });

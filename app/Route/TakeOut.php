@@ -6,6 +6,7 @@ namespace App\Route;
 
 use App\Contract\Fault;
 use App\Contract\Fields;
+use App\Kitchen\Once;
 use App\Kitchen\Person;
 use App\Kitchen\Role;
 use App\Kitchen\Settings;
@@ -38,7 +39,7 @@ final readonly class TakeOut
         $mass = Weighing::read($fields->fields('weight'), Settings::load(), $person->units)->mass;
         $now = DateTimeImmutable::createFromInterface($this->clock->now());
         DB::connection()->transaction(function () use ($bin, $act, $fields, $how, $reason, $mass, $now, $person): void {
-            if (BinWithdrawal::query()->where('act', $act)->exists()) {
+            if (! Once::isNew($act, "out of {$bin->value}", $fields) || BinWithdrawal::query()->where('act', $act)->exists()) {
                 return;
             }
             $one = $fields->maybeString('deposit');
@@ -102,7 +103,7 @@ final readonly class TakeOut
     {
         $now = DateTimeImmutable::createFromInterface($this->clock->now());
         DB::connection()->transaction(function () use ($bin, $act, $person, $now): void {
-            if (BinWithdrawal::query()->where('act', $act)->exists()) {
+            if (! Once::isNew($act, "freeze all of {$bin->value}", '') || BinWithdrawal::query()->where('act', $act)->exists()) {
                 return;
             }
             foreach (Bins::now($bin)->ledger->oldestFirst($bin, Keeping::Cold) as $deposit) {
@@ -120,7 +121,7 @@ final readonly class TakeOut
 
         return DB::connection()->transaction(function () use ($deposit, $new, $person, $now, $act): Bin {
             $found = BinDeposit::query()->with('withdrawals')->find($deposit) ?? throw Fault::notThere('There is no such tub.');
-            if (BinDeposit::query()->whereKey($new)->exists()) {
+            if (! Once::isNew($new, 'frozen', $deposit) || BinDeposit::query()->whereKey($new)->exists()) {
                 return $found->bin;
             }
             $found->keeping === Keeping::Cold || throw Fault::inField('/deposit', 'It lies in the freezer already.');

@@ -130,7 +130,7 @@ final class TonightTest extends TestCase
         for ($i = 0; $i < 198; $i++) {
             $id = self::id();
             DB::table('pieces')->insert([...$pieces[0], 'id' => $id, 'place' => 100 + $i]);
-            DB::table('readings')->insert([...$readings[0], 'id' => self::id(), 'piece_id' => $id, 'mass_mg' => 900_000 + 4000 * $i]);
+            DB::table('readings')->insert([...$readings[0], 'id' => self::id(), 'seq' => 1000 + $i, 'piece_id' => $id, 'mass_mg' => 900_000 + 4000 * $i]);
         }
         $this->want($this->plate, 900);
         $this->want($this->tasting, 600);

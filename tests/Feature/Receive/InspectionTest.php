@@ -97,7 +97,10 @@ final class InspectionTest extends AtTheDoor
         imagepng($picture);
         $png = (string) ob_get_clean();
         $this->api('PUT', "/receive/lines/{$line}/photos/{$photo}", ['image' => base64_encode($png.'<?php echo "no"; ?>')])->assertOk()->assertJsonPath('width', 1600)->assertJsonPath('height', 800);
-        $this->api('PUT', "/receive/lines/{$line}/photos/{$photo}", ['image' => base64_encode($png)])->assertOk();
+        $this->api('PUT', "/receive/lines/{$line}/photos/{$photo}", ['image' => base64_encode($png.'<?php echo "no"; ?>')])->assertOk();
+        // Another picture under the same name is another picture, in whatever letters the name is written.
+        $this->api('PUT', "/receive/lines/{$line}/photos/{$photo}", ['image' => base64_encode($png)])->assertConflict();
+        $this->api('PUT', "/receive/lines/{$line}/photos/".strtolower($photo), ['image' => base64_encode($png)])->assertConflict();
         $kept = Photo::query()->sole();
         $bytes = (string) file_get_contents($kept->path());
         self::assertSame(IMAGETYPE_JPEG, getimagesizefromstring($bytes)[2] ?? null);
