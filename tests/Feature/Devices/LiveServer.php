@@ -13,9 +13,6 @@ use Symfony\Component\Process\Process;
 /** The real server and the real scale on loopback ports, over a database file of their own. */
 final class LiveServer
 {
-    private const PORT = 8436;
-
-    private const SCALE_PORT = 8438;
 
     private ?Process $server = null;
 
@@ -27,11 +24,12 @@ final class LiveServer
 
     public readonly string $database;
 
-    public function __construct()
+    /** @param  int  $workers  that answer at once; 0 for the server's one */
+    public function __construct(private readonly int $port = 8436, private readonly int $workers = 0, private readonly int $scalePort = 8438)
     {
         $this->database = sys_get_temp_dir().'/sectum-live-'.getmypid().'.sqlite';
         $this->cookies = new CookieJar;
-        $this->client = new Client(['base_uri' => 'http://127.0.0.1:'.self::PORT, 'cookies' => $this->cookies, 'http_errors' => false, 'timeout' => 5]);
+        $this->client = new Client(['base_uri' => "http://127.0.0.1:{$port}", 'cookies' => $this->cookies, 'http_errors' => false, 'timeout' => 5]);
         touch($this->database);
         foreach ([['migrate', '--force'], ['db:seed', '--force', '--class=Database\Seed\CatalogueSeeder']] as $words) {
             (new Process(['php', 'artisan', ...$words], base_path(), $this->environment()))->mustRun();
@@ -41,9 +39,11 @@ final class LiveServer
 
     public function startServer(): void
     {
-        $this->server = new Process(['php', '-d', 'variables_order=EGPCS', '-S', '127.0.0.1:'.self::PORT, '-t', 'public', 'bin/router.php'], base_path(), $this->environment());
+        $this->server = new Process(['php', '-d', 'opcache.enable_cli=1', '-d', 'variables_order=EGPCS', '-S', "127.0.0.1:{$this->port}", '-t', 'public', 'bin/router.php'], base_path(), $this->environment());
+        // What nobody reads would fill the pipe, and the server would wait for a reader.
+        $this->server->disableOutput();
         $this->server->start();
-        $this->awaitPort(self::PORT);
+        $this->awaitPort($this->port);
     }
 
     private function awaitPort(int $port): void
@@ -63,14 +63,29 @@ final class LiveServer
     /** Ends the server as a power cut would: no warning, no goodbye. */
     public function killServer(): void
     {
+        $workers = $this->server === null ? [] : self::children((int) $this->server->getPid());
         $this->server?->stop(0, 9);
+        array_map(fn (int $pid): bool => posix_kill($pid, SIGKILL), $workers);
+    }
+
+    /** @return list<int> */
+    private static function children(int $pid): array
+    {
+        $said = (string) @file_get_contents("/proc/{$pid}/task/{$pid}/children");
+
+        return array_map(intval(...), preg_split('/ /', $said, -1, PREG_SPLIT_NO_EMPTY) ?: []);
+    }
+
+    public function address(): string
+    {
+        return "http://127.0.0.1:{$this->port}";
     }
 
     public function startScale(): void
     {
         $this->scale = new Process(['php', 'artisan', 'sectum:scale'], base_path(), $this->environment());
         $this->scale->start();
-        $this->awaitPort(self::SCALE_PORT);
+        $this->awaitPort($this->scalePort);
     }
 
     public function killScale(): void
@@ -108,7 +123,8 @@ final class LiveServer
     {
         return [
             'APP_ENV' => 'production', 'APP_KEY' => 'base64:AAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAA=', 'DB_DATABASE' => $this->database,
-            'SESSION_DRIVER' => 'file', 'CACHE_STORE' => 'file', 'SECTUM_DEMO' => 'true', 'SECTUM_SCALE_PORT' => (string) self::SCALE_PORT,
+            'SESSION_DRIVER' => 'file', 'CACHE_STORE' => 'file', 'SECTUM_DEMO' => 'true', 'SECTUM_SCALE_PORT' => (string) $this->scalePort,
+            ...$this->workers > 0 ? ['PHP_CLI_SERVER_WORKERS' => (string) $this->workers] : [],
         ];
     }
 }

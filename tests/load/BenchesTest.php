@@ -1,0 +1,154 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\load;
+
+use Generator;
+use Illuminate\Foundation\Testing\TestCase;
+use Illuminate\Support\Str;
+use PDO;
+use Tests\Feature\Devices\LiveServer;
+
+/**
+ * Benches that all write at once, on one kitchen computer. The short form runs with every other test;
+ * SECTUM_LOAD=long is the proof: eight that write and four that read for a minute.
+ */
+final class BenchesTest extends TestCase
+{
+    private const PIN = '739182';
+
+    private LiveServer $live;
+
+    private string $chef;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->live = new LiveServer(8446, 4, 8448);
+        $this->live->send('GET', '/kitchen');
+        $made = $this->live->send('POST', '/kitchen/setup', ['kitchen' => 'Live', 'name' => 'Ada', 'pin' => self::PIN, 'currency' => 'EUR', 'units' => 'metric']);
+        self::assertSame(201, $made->getStatusCode(), (string) $made->getBody());
+        $this->chef = strval(data_get(json_decode((string) $made->getBody(), true), 'me.id'));
+    }
+
+    protected function tearDown(): void
+    {
+        $this->live->end();
+        parent::tearDown();
+    }
+
+    public function test_nobody_is_turned_away_however_many_write(): void
+    {
+        $fish = array_map(fn (): string => $this->received(), range(1, 8));
+        $acknowledged = [];
+        $crowd = new Crowd($this->live->address());
+        $crowd->run([
+            ...array_map(fn (string $one): Generator => $this->writer($one, $acknowledged), $fish),
+            ...array_map(fn (string $one): Generator => $this->reader($one), array_slice($fish, 0, 4)),
+        ], self::long() ? 60 : 6);
+        $this->say('Eight write, four read', $crowd);
+        self::assertSame([], $crowd->broken);
+        self::assertSame(0, $crowd->count(400, 599));
+        self::assertSame([], array_diff($acknowledged, $this->stored('select id from readings')), 'what was acknowledged is there');
+        self::assertGreaterThan(50, count($acknowledged));
+        if (self::long()) {
+            self::assertLessThan(300, $crowd->percentile(0.95), 'milliseconds, 95 of 100 answers');
+        }
+    }
+
+    public function test_the_same_ids_from_eight_at_once_are_each_written_once(): void
+    {
+        $fish = $this->received();
+        $ids = array_map(fn (): string => (string) Str::ulid(), range(1, self::long() ? 60 : 12));
+        $crowd = new Crowd($this->live->address());
+        $crowd->run(array_map(fn (int $i): Generator => $this->same($fish, $ids, $i % 2 === 0), range(1, 8)), 120);
+        $this->say('The same '.count($ids).' readings from eight', $crowd);
+        self::assertSame([200 => 8 * (count($ids) + 2)], $crowd->statuses);
+        $stored = $this->stored('select id from readings');
+        self::assertSame([], array_diff($ids, $stored));
+        self::assertCount(count($ids) + 1, $stored, 'with the fish itself');
+        self::assertSame([1 + count($ids)], $this->stored('select count(*) from pieces'));
+    }
+
+    /**
+     * @param  list<string>  $acknowledged
+     * @return Generator<int, array{string, string, array<string, mixed>}, array{int, mixed}, void>
+     */
+    private function writer(string $fish, array &$acknowledged): Generator
+    {
+        yield from $this->signsIn();
+        $last = [];
+        for ($i = 1; ; $i++) {
+            $reading = (string) Str::ulid();
+            // The same few parts are weighed again and again, as at a bench: a reading voided, another in its place.
+            $body = ['part' => ['fins', 'head', 'collar', 'frame', 'scrapings'][$i % 5], 'weight' => ['typed' => (5 + $i % 40).' g']];
+            if ($i > 5) {
+                $body['replaces'] = $last[$i % 5];
+            }
+            [$status] = yield ['PUT', "/breakdown/fish/{$fish}/readings/{$reading}", $body];
+            if ($status === 200) {
+                $acknowledged[] = $reading;
+                $last[$i % 5] = $reading;
+            }
+        }
+    }
+
+    /** @return Generator<int, array{string, string, array<string, mixed>}, array{int, mixed}, void> */
+    private function reader(string $fish): Generator
+    {
+        yield from $this->signsIn();
+        while (true) {
+            yield ['GET', "/breakdown/fish/{$fish}", []];
+            yield ['GET', '/spine', []];
+            yield ['GET', '/receive/cold-room', []];
+        }
+    }
+
+    /**
+     * @param  list<string>  $ids
+     * @return Generator<int, array{string, string, array<string, mixed>}, array{int, mixed}, void>
+     */
+    private function same(string $fish, array $ids, bool $small): Generator
+    {
+        yield from $this->signsIn();
+        foreach ($ids as $i => $id) {
+            yield ['PUT', "/breakdown/fish/{$fish}/readings/".($small ? strtolower($id) : $id), ['part' => 'fins', 'weight' => ['typed' => (5 + $i).' g']]];
+        }
+    }
+
+    /** @return Generator<int, array{string, string, array<string, mixed>}, array{int, mixed}, void> */
+    private function signsIn(): Generator
+    {
+        yield ['GET', '/kitchen', []];
+        yield ['POST', '/session', ['person' => $this->chef, 'pin' => self::PIN]];
+    }
+
+    private function received(): string
+    {
+        $fish = (string) Str::ulid();
+        $body = ['reading' => (string) Str::ulid(), 'species_name' => 'Weever', 'form' => 'round', 'supplier' => 'S', 'state' => 'gutted', 'weight' => ['typed' => '9 kg']];
+        $response = $this->live->send('PUT', "/receive/fish/{$fish}", $body);
+        self::assertSame(200, $response->getStatusCode(), (string) $response->getBody());
+
+        return $fish;
+    }
+
+    /** @return list<string|int> the first column */
+    private function stored(string $query): array
+    {
+        $rows = (new PDO('sqlite:'.$this->live->database))->query($query);
+
+        return $rows === false ? [] : array_values($rows->fetchAll(PDO::FETCH_COLUMN));
+    }
+
+    private function say(string $what, Crowd $crowd): void
+    {
+        fwrite(STDERR, sprintf("\n%s: %d answers, %d of them 5xx, p50 %.0f ms, p95 %.0f ms, longest %.0f ms\n", $what, count($crowd->took), $crowd->count(500, 599), $crowd->percentile(0.5), $crowd->percentile(0.95), $crowd->percentile(1)));
+    }
+
+    private static function long(): bool
+    {
+        return getenv('SECTUM_LOAD') === 'long';
+    }
+}
