@@ -16,12 +16,15 @@ use App\Devices\SocketProbe;
 use App\Devices\SocketScale;
 use App\Kitchen\Database\ImmediateConnector;
 use App\Kitchen\Database\KitchenConnection;
+use App\Kitchen\Settings;
 use App\Receive\WeightsChanged;
 use App\Route\Deposits;
+use Closure;
 use Illuminate\Database\Connection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Facades\Event;
 use Illuminate\Support\ServiceProvider;
+use PDO;
 use Psr\Clock\ClockInterface;
 
 final class SectumServiceProvider extends ServiceProvider
@@ -29,7 +32,10 @@ final class SectumServiceProvider extends ServiceProvider
     public function register(): void
     {
         $this->app->bind('db.connector.sqlite', ImmediateConnector::class);
-        Connection::resolverFor('sqlite', fn (...$about): KitchenConnection => new KitchenConnection(...$about));
+        Connection::resolverFor('sqlite', function (PDO|Closure $pdo, string $database, string $prefix, array $config): KitchenConnection {
+            return new KitchenConnection($pdo, $database, $prefix, $config);
+        });
+        $this->app->scoped(Settings::class, fn (): Settings => Settings::read());
         $this->app->singleton(ClockInterface::class, SystemClock::class);
         $this->app->singleton(SocketScale::class, fn (): SocketScale => new SocketScale(self::line('scale')));
         $this->app->singleton(SocketProbe::class, fn (): SocketProbe => new SocketProbe(self::line('probe')));
@@ -47,8 +53,14 @@ final class SectumServiceProvider extends ServiceProvider
         Model::preventLazyLoading($this->app->environment() !== 'production');
     }
 
+    /** The demo's stand-in, or what stands at the address of the house's settings. */
     private static function line(string $device): LineClient
     {
-        return new LineClient(config()->string("sectum.{$device}.host"), config()->integer("sectum.{$device}.port"));
+        if (config('sectum.demo') === true) {
+            return new LineClient(config()->string("sectum.{$device}.host"), config()->integer("sectum.{$device}.port"));
+        }
+        $at = $device === 'scale' ? Settings::load()->scaleAt : Settings::load()->probeAt;
+
+        return $at === '' ? LineClient::none() : new LineClient((string) preg_replace('/:.*$/', '', $at), (int) preg_replace('/^.*:/', '', $at));
     }
 }

@@ -13,6 +13,7 @@ use App\Devices\ScaleController;
 use App\Devices\ScannerController;
 use App\Fish\SpeciesController;
 use App\Kitchen\KitchenController;
+use App\Kitchen\StillSignedIn;
 use App\Log\LogController;
 use App\Portion\BatchController;
 use App\Portion\DishController;
@@ -33,7 +34,7 @@ use Illuminate\Support\Facades\Route;
 Route::get('up', fn (): string => 'up');
 
 // Every id is a ULID made by the page or the server.
-foreach (['fish', 'reading', 'piece', 'dish', 'species', 'delivery', 'line', 'inspection', 'photo', 'check', 'find', 'batch', 'job', 'run', 'act', 'deposit', 'new', 'recipe', 'list', 'making'] as $named) {
+foreach (['fish', 'reading', 'piece', 'dish', 'species', 'delivery', 'line', 'inspection', 'photo', 'check', 'find', 'batch', 'job', 'run', 'act', 'deposit', 'new', 'recipe', 'list', 'making', 'person', 'computation'] as $named) {
     Route::pattern($named, '[0-7][0-9A-HJKMNP-TV-Za-hjkmnp-tv-z]{25}');
 }
 
@@ -41,6 +42,7 @@ Route::pattern('method', '[0-9A-Za-z-]{3,60}');
 Route::pattern('tray', '[^/]{1,60}');
 Route::pattern('bin', '[a-z]{3,10}');
 Route::pattern('shape', '[a-z-]{3,20}');
+Route::pattern('rule', '[a-z_]{3,30}');
 
 Route::middleware('web')->group(function (): void {
     Route::prefix('api')->group(function (): void {
@@ -48,10 +50,19 @@ Route::middleware('web')->group(function (): void {
         Route::post('kitchen/setup', [KitchenController::class, 'setup']);
         Route::post('session', [KitchenController::class, 'signIn']);
 
-        Route::middleware('auth')->group(function (): void {
+        Route::middleware(['auth', StillSignedIn::class])->group(function (): void {
             Route::delete('session', [KitchenController::class, 'signOut']);
+            Route::get('kitchen/people', [KitchenController::class, 'people']);
+            Route::put('kitchen/people/{person}', [KitchenController::class, 'storePerson']);
+            Route::put('kitchen/people/{person}/disabled', [KitchenController::class, 'disable']);
+            Route::get('kitchen/settings', [KitchenController::class, 'settings']);
+            Route::put('kitchen/settings/{rule}', [KitchenController::class, 'storeSetting']);
+            Route::put('me/pin', [KitchenController::class, 'ownPin']);
+            Route::put('me/shortcuts', [KitchenController::class, 'shortcuts']);
             Route::put('me/units', [KitchenController::class, 'units']);
-            Route::post('compute/{name}', ComputeController::class);
+            Route::post('compute/{name}', [ComputeController::class, 'now']);
+            Route::put('compute/{name}/jobs/{computation}', [ComputeController::class, 'later']);
+            Route::get('compute/{name}/jobs/{computation}', [ComputeController::class, 'progress']);
 
             Route::get('scale', [ScaleController::class, 'show']);
             Route::post('scale/tare', [ScaleController::class, 'tare']);

@@ -3,13 +3,19 @@
 declare(strict_types=1);
 
 use App\Compute\ComputeCommand;
+use App\Contract\PlainQuery;
 use App\Contract\ProblemDocument;
 use App\Devices\ProbeCommand;
 use App\Devices\ScaleCommand;
+use App\Kitchen\BackupCommand;
 use App\Kitchen\BoundedBody;
 use App\Kitchen\FoldIds;
 use App\Kitchen\OpenKitchen;
 use App\Kitchen\PageHeaders;
+use App\Kitchen\PinCommand;
+use App\Kitchen\RestoreCommand;
+use App\Kitchen\Settings;
+use Illuminate\Console\Scheduling\Schedule;
 use Illuminate\Contracts\Auth\Middleware\AuthenticatesRequests;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
@@ -22,13 +28,17 @@ use Symfony\Component\HttpFoundation\Response;
 
 return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(using: fn () => require base_path('app/routes.php'))
-    ->withCommands([ComputeCommand::class, ProbeCommand::class, ScaleCommand::class])
+    ->withCommands([BackupCommand::class, ComputeCommand::class, PinCommand::class, ProbeCommand::class, RestoreCommand::class, ScaleCommand::class])
+    ->withSchedule(function (Schedule $schedule): void {
+        // In the hour after the kitchen's day has ended.
+        $schedule->command('sectum:backup')->hourlyAt(40)->when(fn (): bool => (int) Settings::load()->now()->format('G') === Settings::load()->time->dayEnds);
+    })
     ->withMiddleware(function (Middleware $middleware): void {
         // The page and the API share an origin; a body is judged as it came.
         $middleware->remove([HandleCors::class, TrimStrings::class, ConvertEmptyStringsToNull::class]);
         $middleware->prepend(BoundedBody::class);
         $middleware->append(PageHeaders::class);
-        $middleware->web(append: [FoldIds::class, OpenKitchen::class]);
+        $middleware->web(append: [PlainQuery::class, FoldIds::class, OpenKitchen::class]);
         $middleware->prependToPriorityList(before: AuthenticatesRequests::class, prepend: OpenKitchen::class);
         $middleware->redirectGuestsTo(fn () => null);
     })

@@ -11,7 +11,7 @@ return [
             'prefix' => '',
             'foreign_key_constraints' => true,
             // How long a write waits its turn, in milliseconds; it is tried three times.
-            'busy_timeout' => 2500,
+            'busy_timeout' => (int) env('SECTUM_BUSY_MS', 2500),
             'journal_mode' => 'WAL',
             // What was acknowledged survives the power going, not only the process.
             'synchronous' => 'FULL',

@@ -8,8 +8,10 @@ use App\Fish\Species;
 use App\Kitchen\Person;
 use App\Kitchen\Pin;
 use App\Kitchen\Role;
+use App\Kitchen\SignIn;
 use App\Portion\Dish;
 use Database\Seed\CatalogueSeeder;
+use Illuminate\Contracts\Auth\Authenticatable;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Foundation\Testing\TestCase as Base;
 use Illuminate\Support\Str;
@@ -44,6 +46,17 @@ abstract class TestCase extends Base
         $this->chef = Person::query()->create(['name' => 'Head', 'role' => Role::HeadChef, 'units' => 'metric', 'pin_hash' => self::hash('1234')]);
         $this->cutter = Person::query()->create(['name' => 'Cutter', 'role' => Role::Cutter, 'units' => 'metric', 'pin_hash' => self::hash('4321')]);
         $this->actingAs($this->chef);
+    }
+
+    /** Signed in as somebody who signs in with a PIN is. */
+    public function actingAs(Authenticatable $user, $guard = null)
+    {
+        if ($user instanceof Person) {
+            $one = SignIn::query()->create(['person_id' => $user->id, 'began_at' => '2026-01-01T00:00:00Z']);
+            $this->withSession([SignIn::KEPT => $one->id]);
+        }
+
+        return parent::actingAs($user, $guard);
     }
 
     /**

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\BreakDown;
 
+use App\Kitchen\Moment;
 use App\Kitchen\Person;
 use App\Kitchen\Settings;
 use App\Measure\Piece;
@@ -168,7 +169,7 @@ final readonly class Bench
     {
         $readings = $fish->pieces
             ->flatMap(fn (Piece $piece): array => array_map(fn (Reading $reading): array => [$piece, $reading], array_values($piece->readings->all())))
-            ->sortByDesc(fn (array $pair): string => $pair[1]->taken_at.$pair[1]->id)
+            ->sortByDesc(fn (array $pair): int => $pair[1]->seq)
             ->take(40);
 
         return array_values($readings->map(fn (array $pair): array => [
@@ -177,7 +178,7 @@ final readonly class Bench
             'name' => $pair[0]->name,
             'mass' => $words->mass($pair[1]->mass()),
             'by' => $pair[1]->person->name,
-            'at' => substr($pair[1]->taken_at, 11, 5),
+            'at' => Moment::hour($pair[1]->taken_at),
             'source' => $pair[1]->source,
             'taken_back' => $pair[1]->void?->reason,
         ])->all());

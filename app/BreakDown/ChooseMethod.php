@@ -6,6 +6,7 @@ namespace App\BreakDown;
 
 use App\Contract\Fault;
 use App\Contract\Fields;
+use App\Kitchen\Moment;
 use App\Kitchen\Person;
 use App\Receive\Fish;
 use App\Receive\Kept;
@@ -39,7 +40,7 @@ final readonly class ChooseMethod
             }
             $choices = Fault::within('', fn (): array => $method->chosen($fields->fields('choices')->texts()));
             $begun = $fish->method !== $code;
-            $fish->fill(['method' => $code, 'choices' => $choices, ...$begun ? ['steps_said' => 0, 'begun_at' => $this->clock->now()->format(DATE_ATOM)] : []]);
+            $fish->fill(['method' => $code, 'choices' => $choices, ...$begun ? ['steps_said' => 0, 'begun_at' => Moment::written($this->clock->now())] : []]);
             $fish->changed();
             event(new WeightsChanged($fish));
             if ($begun) {
@@ -58,7 +59,7 @@ final readonly class ChooseMethod
                 throw Fault::inField('/done', 'Choose first how it is cut.');
             }
             if ($fish->steps_said !== $done) {
-                DB::table('step_times')->insert(['fish_id' => $fish->id, 'step' => $done, 'said_by' => $person->id, 'said_at' => $this->clock->now()->format(DATE_ATOM)]);
+                DB::table('step_times')->insert(['fish_id' => $fish->id, 'step' => $done, 'said_by' => $person->id, 'said_at' => Moment::written($this->clock->now())]);
                 $fish->steps_said = $done;
                 $fish->changed();
             }

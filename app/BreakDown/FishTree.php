@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\BreakDown;
 
+use App\Kitchen\Moment;
 use App\Measure\Piece;
 use App\Measure\Trays;
 use App\Receive\Fish;
@@ -60,7 +61,7 @@ final readonly class FishTree
     {
         $first = $fish->whole()->reading()?->taken_at;
         $last = $fish->pieces->flatMap(fn (Piece $piece): array => [$piece->reading()->taken_at ?? ''])->max();
-        $hours = $first === null || ! is_string($last) || $last === '' ? 0.0 : ((int) strtotime($last) - (int) strtotime($first)) / 3600;
+        $hours = $first === null || ! is_string($last) || $last === '' ? 0.0 : (Moment::at($last)->getTimestamp() - Moment::at($first)->getTimestamp()) / 3600;
 
         return (new Loss)->after(max(0.0, $hours));
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\BreakDown;
 
 use App\Contract\Fault;
+use App\Kitchen\Moment;
 use App\Kitchen\Once;
 use App\Kitchen\Person;
 use App\Measure\Reading;
@@ -40,7 +41,7 @@ final readonly class MendReading
             if (! $net->isPositive()) {
                 throw Fault::inField('/tray', "The {$tray} weighs more than that reading.");
             }
-            $at = $this->clock->now()->format('Y-m-d\TH:i:s.vP');
+            $at = Moment::written($this->clock->now());
             $reading->void()->create(['reason' => "it was on the {$tray}", 'voided_by' => $person->id, 'voided_at' => $at]);
             Reading::query()->create([
                 'id' => $new, 'piece_id' => $reading->piece_id, 'mass_mg' => $net->milligrams, 'tare_mg' => Mass::ofMilligrams($reading->tare_mg)->plus($tare)->milligrams,

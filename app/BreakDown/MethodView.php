@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\BreakDown;
 
+use App\Kitchen\Moment;
 use App\Measure\Piece;
 use App\Measure\Words;
 use App\Receive\Fish;
-use DateTimeImmutable;
 use Illuminate\Support\Facades\DB;
 use Sectum\BreakDown\Method\Method;
 use Sectum\BreakDown\Method\Option;
@@ -49,7 +49,7 @@ final readonly class MethodView
                 'seconds' => $step->secondsFor($whole) * $fish->count,
             ], $steps),
             'seconds' => Method::secondsFor($steps, $whole) * $fish->count,
-            'begun_s' => $fish->begun_at === null ? null : max(0, now()->getTimestamp() - (new DateTimeImmutable($fish->begun_at))->getTimestamp()),
+            'begun_s' => $fish->begun_at === null ? null : max(0, now()->getTimestamp() - Moment::at($fish->begun_at)->getTimestamp()),
             'step_s' => self::secondsAtThisStep($fish),
             'questions' => array_values(array_map(fn (Question $question): array => [
                 'question' => $question->code,
@@ -96,6 +96,6 @@ final readonly class MethodView
         $last = DB::table('step_times')->where('fish_id', $fish->id)->max('said_at');
         $from = is_string($last) ? $last : $fish->begun_at;
 
-        return $from === null ? null : max(0, now()->getTimestamp() - (new DateTimeImmutable($from))->getTimestamp());
+        return $from === null ? null : max(0, now()->getTimestamp() - Moment::at($from)->getTimestamp());
     }
 }

@@ -6,6 +6,7 @@ namespace App\BreakDown;
 
 use App\Contract\Fault;
 use App\Contract\Fields;
+use App\Kitchen\Moment;
 use App\Kitchen\Once;
 use App\Kitchen\Person;
 use App\Receive\Fish;
@@ -41,7 +42,7 @@ final readonly class StoreBoneCheck
             $found = $fields->int('found') + ($later ? $before->found ?? 0 : 0);
             DB::table('bone_checks')->insert([
                 'id' => $check, 'fish_id' => $fish->id, 'piece_id' => $piece->id, 'found' => $found, 'second_pass' => $fields->bool('second_pass') || ($later && $before?->secondPass === true),
-                'waived' => $waived, 'later' => $later, 'checked_by' => $person->id, 'checked_at' => $this->clock->now()->format(DATE_ATOM),
+                'waived' => $waived, 'later' => $later, 'checked_by' => $person->id, 'checked_at' => Moment::written($this->clock->now()),
             ]);
             Kept::that("{$person->name} ".match (true) {
                 $waived !== null => "waived the bone check of {$piece->name}: {$waived}.",

@@ -6,6 +6,7 @@ namespace App\BreakDown;
 
 use App\Contract\Fault;
 use App\Contract\Fields;
+use App\Kitchen\Moment;
 use App\Kitchen\Once;
 use App\Kitchen\Person;
 use App\Receive\Fish;
@@ -42,7 +43,7 @@ final readonly class StoreFind
             DB::table('finds')->insert([
                 'id' => $find, 'fish_id' => $fish->id, 'kind' => $kind->value, 'mass_mg' => $mass?->milligrams, 'note' => trim($fields->maybeString('note') ?? ''),
                 'claimed' => $fields->has('claimed') ? $fields->bool('claimed') : $kind->isSuppliersFault(), 'photo_id' => $photo,
-                'found_by' => $person->id, 'found_at' => $this->clock->now()->format(DATE_ATOM),
+                'found_by' => $person->id, 'found_at' => Moment::written($this->clock->now()),
             ]);
             Kept::that("{$person->name} found ".lcfirst($kind->spoken()).($mass === null ? '' : ", {$mass->print()}").($fields->maybeString('note') === null ? '.' : ": {$fields->string('note')}."), $fish, $person);
             $fish->changed();

@@ -6,12 +6,13 @@ namespace App\Compute;
 
 use App\Contract\Fault;
 use App\Contract\Fields;
+use Closure;
 use Sectum\Portion\Allocate\Allocation;
 use Sectum\Portion\Allocate\OnBench;
 use Sectum\Portion\Allocate\Wanted;
 
 /** `allocate`: which portions from which fillet, for tonight's demand. */
-final readonly class AllocateComputation implements Computation
+final readonly class AllocateComputation implements Gradual
 {
     public static function name(): string
     {
@@ -19,6 +20,11 @@ final readonly class AllocateComputation implements Computation
     }
 
     public function answer(Fields $request): array
+    {
+        return $this->answerWith($request, null);
+    }
+
+    public function answerWith(Fields $request, ?Closure $progress): array
     {
         $started = hrtime(true);
         $fillets = [];
@@ -38,7 +44,7 @@ final readonly class AllocateComputation implements Computation
         if ($kinds === []) {
             throw Fault::inField('/kinds', 'Ask for between 1 and 8 kinds of portion.');
         }
-        $answer = Allocation::of($fillets, array_values($kinds), $request->number('trim_value_per_kg', 0));
+        $answer = Allocation::of($fillets, array_values($kinds), $request->number('trim_value_per_kg', 0), $progress);
 
         return [
             'fillets' => array_map(fn (OnBench $fillet, array $counts): array => ['id' => $fillet->id, 'counts' => $counts], $fillets, $answer->counts),

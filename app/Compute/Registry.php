@@ -6,7 +6,9 @@ namespace App\Compute;
 
 use App\Contract\Document;
 use App\Contract\Fault;
+use App\Contract\Fields;
 use App\Contract\Schema;
+use Closure;
 
 /** The computations that can be called from outside, by name. */
 final readonly class Registry
@@ -24,14 +26,29 @@ final readonly class Registry
     }
 
     /**
+     * @param  Closure(float): void|null  $progress  told how much is done, 0 to 1, by what takes long
      * @return array<string, mixed>
      *
      * @throws Fault when there is no such computation or the request does not fit its schema
      */
-    public function compute(string $name, string $json): array
+    public function compute(string $name, string $json, ?Closure $progress = null): array
     {
-        $computation = $this->computations[$name] ?? throw Fault::notThere("There is no computation \"{$name}\"; there are ".implode(', ', array_keys($this->computations)).'.');
+        $computation = $this->called($name);
+        $request = $this->judge($name, $json);
 
-        return $computation->answer(Document::read($json, new Schema("compute/{$name}")));
+        return $computation instanceof Gradual && $progress !== null ? $computation->answerWith($request, $progress) : $computation->answer($request);
+    }
+
+    /** @throws Fault when there is no such computation or the request does not fit its schema */
+    public function judge(string $name, string $json): Fields
+    {
+        $this->called($name);
+
+        return Document::read($json, new Schema("compute/{$name}"));
+    }
+
+    private function called(string $name): Computation
+    {
+        return $this->computations[$name] ?? throw Fault::notThere("There is no computation \"{$name}\"; there are ".implode(', ', array_keys($this->computations)).'.');
     }
 }

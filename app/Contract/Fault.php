@@ -79,6 +79,11 @@ final class Fault extends RuntimeException
         return new self(400, $sentence);
     }
 
+    public static function signedOut(): self
+    {
+        return new self(401, 'Sign in with your name and PIN first.');
+    }
+
     public static function notAllowed(string $sentence): self
     {
         return new self(403, $sentence);

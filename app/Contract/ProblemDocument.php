@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace App\Contract;
 
 use App\Kitchen\Database\Trouble;
+use Brick\Math\Exception\MathException;
 use Illuminate\Auth\AuthenticationException;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
+use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Session\TokenMismatchException;
 use Sectum\Refusal;
@@ -37,6 +39,7 @@ final readonly class ProblemDocument
             $trouble === Trouble::ReadOnly => new self(503, 'The kitchen computer cannot write to its disk. Nothing was stored; what is there can be read. Ask whoever looks after it.'),
             $e instanceof UniqueConstraintViolationException => new self(409, 'This was kept already, with other content. Nothing was changed.'),
             $e instanceof Fault => new self($e->status, $e->getMessage(), $e->pointers, $e->more),
+            $e instanceof MathException => new self(422, 'These figures are too large or too small to be reckoned with.'),
             $e instanceof Refusal => new self(422, $e->getMessage(), [$e->pointer() => $e->getMessage()]),
             $e instanceof AuthenticationException => new self(401, 'Sign in with your name and PIN first.'),
             $e instanceof TokenMismatchException, $cause instanceof TokenMismatchException => new self(419, 'This page has been open too long. Load it again; nothing was changed.'),
@@ -67,7 +70,11 @@ final readonly class ProblemDocument
     {
         $wait = $this->more['retry_after_s'] ?? null;
 
-        return new JsonResponse($this->members(), $this->status, ['Content-Type' => 'application/problem+json', ...is_int($wait) ? ['Retry-After' => (string) $wait] : []]);
+        $response = new JsonResponse(null, $this->status, ['Content-Type' => 'application/problem+json', ...is_int($wait) ? ['Retry-After' => (string) $wait] : []]);
+        // A sentence may quote what somebody sent, and that may have been cut within a character.
+        $response->setEncodingOptions($response->getEncodingOptions() | JSON_INVALID_UTF8_SUBSTITUTE);
+
+        return $response->setData($this->members());
     }
 
     private function title(): string

@@ -61,6 +61,6 @@ final readonly class CostHouse
                 $values[$name] = json_encode($fields->number($name), JSON_THROW_ON_ERROR);
             }
         }
-        DB::connection()->transaction(fn () => Settings::store($values));
+        DB::connection()->transaction(fn () => Settings::store($values, $person));
     }
 }

@@ -6,6 +6,7 @@ namespace App\Cost;
 
 use App\Contract\Fault;
 use App\Contract\Fields;
+use App\Kitchen\Moment;
 use App\Kitchen\Person;
 use App\Kitchen\Settings;
 use App\Measure\Words;
@@ -66,7 +67,7 @@ final readonly class Plates
             'plate' => $count === 0 ? null : PlateView::of($dish, Portioned::mean($total, $count), $settings, $words),
             'count' => $count, 'total' => $money($total), 'total_minor' => $total,
             'fish' => array_map(fn (array $one): array => [
-                'fish' => $one[0]->id, 'title' => $one[0]->title(), 'supplier' => $one[0]->supplier->name, 'on' => (new DateTimeImmutable($one[0]->received_at))->format('D j M'),
+                'fish' => $one[0]->id, 'title' => $one[0]->title(), 'supplier' => $one[0]->supplier->name, 'on' => Moment::at($one[0]->received_at)->format('D j M'),
                 'count' => count($one[1]->portions[$dish->id]), 'mass' => $words->text(FishCost::sum(FishCost::masses($one[1]->portions[$dish->id]))),
                 'total' => $money($one[1]->product($dish->id)->totalMinor ?? 0), 'minor' => $one[1]->product($dish->id)->totalMinor ?? 0,
             ], array_reverse($lately->fish)),

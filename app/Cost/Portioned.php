@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Cost;
 
+use App\Kitchen\Moment;
 use App\Kitchen\Settings;
 use App\Measure\Piece;
 use App\Portion\Dish;
@@ -34,7 +35,7 @@ final readonly class Portioned
     public static function lately(DateTimeImmutable $now, Settings $settings, ?string $dish = null): self
     {
         $query = Fish::forTheBench()->with('line')->whereIn('stage', [Stage::Cost->value, Stage::Log->value])->whereNotNull('price_per_kg_minor')
-            ->where('received_at', '>=', $now->modify('-'.self::WEEKS.' weeks')->format('Y-m-d'))->orderBy('number');
+            ->where('received_at', '>=', Moment::written($now->modify('-'.self::WEEKS.' weeks')))->orderBy('number');
         if ($dish !== null) {
             $query->where(fn (Builder $of) => $of->where('dish_id', $dish)->orWhereIn('id', Piece::query()->select('fish_id')->where('dish_id', $dish)));
         }

@@ -7,6 +7,7 @@ namespace App\Cost;
 use App\Contract\Fault;
 use App\Contract\Fields;
 use App\Fish\Species;
+use App\Kitchen\Moment;
 use App\Kitchen\Once;
 use App\Kitchen\Person;
 use App\Kitchen\Settings;
@@ -63,7 +64,7 @@ final readonly class PriceList
             $prices = self::prices($file, $settings);
             $prices !== [] || throw Fault::inField('/file', 'No line of it names a fish of the catalogue and a price.');
             foreach ($prices as [$species, $minor, $called]) {
-                SupplierPrice::query()->create(['id' => (string) Str::ulid(), 'list_id' => $list, 'supplier_id' => $supplier->id, 'species_id' => $species->id, 'price_per_kg_minor' => $minor, 'called' => $called, 'listed_by' => $person->id, 'listed_at' => $this->clock->now()->format(DATE_ATOM)]);
+                SupplierPrice::query()->create(['id' => (string) Str::ulid(), 'list_id' => $list, 'supplier_id' => $supplier->id, 'species_id' => $species->id, 'price_per_kg_minor' => $minor, 'called' => $called, 'listed_by' => $person->id, 'listed_at' => Moment::written($this->clock->now())]);
             }
         });
 
@@ -85,7 +86,7 @@ final readonly class PriceList
         }
 
         return [
-            'prices' => array_map(fn (SupplierPrice $one): array => ['supplier' => $one->supplier->name, 'fish' => $one->species->name, 'price' => Money::ofMinor($one->price_per_kg_minor, $settings->currency)->print(), 'on' => date('j M Y', (int) strtotime($one->listed_at))], $latest),
+            'prices' => array_map(fn (SupplierPrice $one): array => ['supplier' => $one->supplier->name, 'fish' => $one->species->name, 'price' => Money::ofMinor($one->price_per_kg_minor, $settings->currency)->print(), 'on' => Moment::at($one->listed_at)->format('j M Y')], $latest),
             'dishes' => $this->dishes($cheapest, $settings),
             'points' => $settings->costPoints,
         ];

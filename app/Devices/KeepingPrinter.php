@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Devices;
 
+use App\Kitchen\Moment;
 use App\Kitchen\Person;
 use Psr\Clock\ClockInterface;
 
@@ -22,7 +23,7 @@ final readonly class KeepingPrinter implements LabelPrinter
     public function print(string $job, string $batch, string $title, int $labels, string $pdf, Person $by): void
     {
         Printed::query()->create([
-            'id' => $job, 'batch_id' => $batch, 'title' => $title, 'labels' => $labels, 'pdf' => $pdf, 'printed_by' => $by->id, 'printed_at' => $this->clock->now()->format(DATE_ATOM),
+            'id' => $job, 'batch_id' => $batch, 'title' => $title, 'labels' => $labels, 'pdf' => $pdf, 'printed_by' => $by->id, 'printed_at' => Moment::written($this->clock->now()),
         ]);
     }
 }

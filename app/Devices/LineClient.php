@@ -15,6 +15,12 @@ final readonly class LineClient
     {
     }
 
+    /** Where no device is set up. */
+    public static function none(): self
+    {
+        return new self('', 0);
+    }
+
     /**
      * @param  array<string, int|string>  $words
      * @return array<array-key, mixed>
@@ -23,6 +29,7 @@ final readonly class LineClient
      */
     public function ask(array $words): array
     {
+        $this->port > 0 || throw new DeviceAway('None is set up.');
         $socket = @stream_socket_client("tcp://{$this->host}:{$this->port}", $code, $message, self::WAIT_SECONDS);
         if ($socket === false) {
             throw new DeviceAway('It does not answer.');

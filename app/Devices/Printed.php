@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Devices;
 
+use App\Kitchen\Moment;
 use App\Kitchen\Person;
 use App\Kitchen\Record;
 use Illuminate\Database\Eloquent\Builder;
@@ -54,7 +55,7 @@ final class Printed extends Record
         $printed = $query->with('person')->orderByDesc('printed_at')->orderByDesc('id')->limit(self::SHOWN)->get(['id', 'batch_id', 'title', 'labels', 'printed_by', 'printed_at']);
 
         return array_values($printed->map(fn (self $one): array => [
-            'id' => $one->id, 'title' => $one->title, 'labels' => $one->labels, 'by' => $one->person->name, 'at' => date('j M, H:i', (int) strtotime($one->printed_at)),
+            'id' => $one->id, 'title' => $one->title, 'labels' => $one->labels, 'by' => $one->person->name, 'at' => Moment::at($one->printed_at)->format('j M, H:i'),
         ])->all());
     }
 }

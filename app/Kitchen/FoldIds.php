@@ -6,7 +6,6 @@ namespace App\Kitchen;
 
 use Closure;
 use Illuminate\Http\Request;
-use Illuminate\Routing\Route;
 use Symfony\Component\HttpFoundation\Response;
 
 /** An id may be written in small letters; it is one id all the same. */
@@ -18,7 +17,7 @@ final readonly class FoldIds
     public function handle(Request $request, Closure $next): Response
     {
         $route = $request->route();
-        foreach ($route instanceof Route ? $route->parameters() : [] as $name => $value) {
+        foreach ($route->parameters() as $name => $value) {
             if (is_string($value) && preg_match(self::ID, $value) === 1) {
                 $route->setParameter((string) $name, strtoupper($value));
             }

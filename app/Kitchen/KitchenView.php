@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Kitchen;
 
+use App\Contract\Fault;
 use Illuminate\Http\Request;
+use Illuminate\Support\Carbon;
 
 /** What the page knows of the kitchen before and after signing in. */
 final readonly class KitchenView
@@ -15,11 +17,11 @@ final readonly class KitchenView
     /** @return array<string, mixed> */
     public static function of(Request $request): array
     {
-        $me = $request->user();
+        $me = self::whoGoesOn($request);
         $demo = config('sectum.demo') === true;
         $settings = Settings::load();
         $people = [];
-        foreach (Person::query()->orderBy('created_at')->orderBy('id')->get() as $person) {
+        foreach (Person::query()->whereNull('disabled_at')->orderBy('created_at')->orderBy('id')->get() as $person) {
             $people[] = ['id' => $person->id, 'name' => $person->name, 'role' => $person->role->value]
                 + ($demo && isset(self::DEMO_PINS[$person->name]) ? ['demo_pin' => self::DEMO_PINS[$person->name]] : []);
         }
@@ -28,9 +30,29 @@ final readonly class KitchenView
             'name' => $settings->kitchen,
             'currency_sign' => trim($settings->currency->sign()),
             'demo' => $demo,
+            'today' => Moment::date(Carbon::now()),
+            'scale' => $demo || $settings->scaleAt !== '',
+            'probe' => $demo || $settings->probeAt !== '',
+            'backup_due' => $me instanceof Person && $me->role === Role::HeadChef ? Backup::due() : null,
             'needs_setup' => $people === [],
             'people' => $people,
-            'me' => $me instanceof Person ? ['id' => $me->id, 'name' => $me->name, 'role' => $me->role->value, 'units' => $me->units->value, 'sees_prices' => $me->seesPrices()] : null,
+            'me' => $me instanceof Person ? ['id' => $me->id, 'name' => $me->name, 'role' => $me->role->value, 'units' => $me->units->value, 'sees_prices' => $me->seesPrices(), 'shortcuts' => $me->shortcuts] : null,
         ];
+    }
+
+    /** Whoever is signed in and was not signed out elsewhere. */
+    private static function whoGoesOn(Request $request): ?Person
+    {
+        try {
+            $me = $request->user();
+            if (! $me instanceof Person) {
+                return null;
+            }
+            SignIn::mustGoOn($request, $me);
+
+            return $me;
+        } catch (Fault) {
+            return null;
+        }
     }
 }

@@ -18,6 +18,10 @@ use Sectum\Measure\UnitSystem;
  * @property Role $role
  * @property UnitSystem $units
  * @property string $pin_hash
+ * @property string|null $disabled_at since when this person may not sign in any more
+ * @property string|null $signed_in_at
+ * @property bool $shortcuts whether single letters do something at the bench
+ * @property int $version
  */
 final class Person extends Record implements Authenticatable
 {
@@ -26,6 +30,8 @@ final class Person extends Record implements Authenticatable
     public $timestamps = true;
 
     protected $table = 'people';
+
+    protected $attributes = ['shortcuts' => true, 'version' => 1];
 
     protected $hidden = ['pin_hash'];
 
@@ -68,6 +74,6 @@ final class Person extends Record implements Authenticatable
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['role' => Role::class, 'units' => UnitSystem::class];
+        return ['role' => Role::class, 'units' => UnitSystem::class, 'shortcuts' => 'boolean'];
     }
 }

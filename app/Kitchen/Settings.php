@@ -4,46 +4,37 @@ declare(strict_types=1);
 
 namespace App\Kitchen;
 
-use Illuminate\Support\Facades\DB;
+use DateTimeImmutable;
+use DateTimeZone;
+use Illuminate\Support\Carbon;
 use Sectum\Cost\CreditSchool;
 use Sectum\Cost\Split;
 use Sectum\Measure\Currency;
+use Sectum\Measure\HouseTime;
 use Sectum\Measure\Mass;
 use Sectum\Measure\Temperature;
+use Sectum\Portion\Label\PortionDays;
+use Sectum\Route\Batches\CoolingLimits;
 use Sectum\Route\Ways;
 
 /** What the head chef has set for the house, with the value each has until then. */
 final readonly class Settings
 {
-    private const UNTIL_SET = [
-        'kitchen' => 'Our kitchen',
-        'currency' => 'EUR',
-        'labour_rate_minor' => '1860',
-        'tax_pct' => '10',
-        'scale_most_mg' => '15000000',
-        'scale_step_mg' => '5000',
-        'warmest_c' => '5.0',
-        'keeps_dark_muscle' => '0',
-        'skins_in_stock' => '0',
-        'grills_heads' => '0',
-        'boils_collars' => '0',
-        'pots_l' => '20 12 6',
-        'split' => 'by-weight',
-        'credits' => 'bin-value',
-        'counts_labour' => '1',
-        'price_ending' => '50',
-        'cost_points' => '3',
-        'ready_yield_pct' => '95',
-    ];
-
     private function __construct(
         public string $kitchen,
+        public string $printHeader,
         public Currency $currency,
+        public HouseTime $time,
         public int $labourRateMinor,
         public string $taxPct,
         public Mass $scaleMost,
         public Mass $scaleStep,
+        public string $scaleAt,
+        public string $probeAt,
         public Temperature $warmest,
+        public string $coldRule,
+        public CoolingLimits $cooling,
+        public PortionDays $portionDays,
         public Ways $ways,
         public string $pots,
         public Split $split,
@@ -52,34 +43,48 @@ final readonly class Settings
         public string $priceEnding,
         public float $costPoints,
         public string $readyYieldPct,
+        public int $backupsKept,
     ) {
     }
 
+    /** As they are now; read once a request. */
     public static function load(): self
     {
-        $values = self::UNTIL_SET;
-        foreach (DB::table('settings')->pluck('value', 'key') as $key => $value) {
-            if (is_string($value) && isset($values[$key])) {
-                $values[$key] = $value;
-            }
-        }
+        return app(self::class);
+    }
+
+    /** @internal as they stand in the database */
+    public static function read(): self
+    {
+        $kept = Setting::query()->pluck('value', 'key');
+        $value = fn (string $key): string => is_string($kept[$key] ?? null) ? $kept[$key] : HouseRule::of($key)->default;
+        $number = fn (string $key): float => (float) $value($key);
+        $yes = fn (string $key): bool => $value($key) === '1';
 
         return new self(
-            $values['kitchen'],
-            Currency::of($values['currency']),
-            (int) $values['labour_rate_minor'],
-            $values['tax_pct'],
-            Mass::ofMilligrams((int) $values['scale_most_mg']),
-            Mass::ofMilligrams((int) $values['scale_step_mg']),
-            Temperature::ofCelsius((float) $values['warmest_c']),
-            new Ways($values['keeps_dark_muscle'] === '1', $values['skins_in_stock'] === '1', $values['grills_heads'] === '1', $values['boils_collars'] === '1'),
-            $values['pots_l'],
-            Split::from($values['split']),
-            CreditSchool::from($values['credits']),
-            $values['counts_labour'] === '1',
-            $values['price_ending'],
-            (float) $values['cost_points'],
-            $values['ready_yield_pct'],
+            $value('kitchen'),
+            $value('print_header'),
+            Currency::of($value('currency')),
+            new HouseTime(new DateTimeZone($value('timezone')), (int) $value('day_ends')),
+            (int) $value('labour_rate_minor'),
+            $value('tax_pct'),
+            Mass::ofMilligrams((int) $value('scale_most_mg')),
+            Mass::ofMilligrams((int) $value('scale_step_mg')),
+            $value('scale_at'),
+            $value('probe_at'),
+            Temperature::ofCelsius($number('warmest_c')),
+            $value('cold_rule'),
+            new CoolingLimits($number('cool_hot_c'), $number('cool_warm_c'), $number('cool_first_h'), $number('cool_cold_c'), $number('cool_then_h'), $value('cool_rule')),
+            new PortionDays((int) $value('raw_days'), (int) $value('raw_service_days')),
+            new Ways($yes('keeps_dark_muscle'), $yes('skins_in_stock'), $yes('grills_heads'), $yes('boils_collars')),
+            $value('pots_l'),
+            Split::from($value('split')),
+            CreditSchool::from($value('credits')),
+            $yes('counts_labour'),
+            $value('price_ending'),
+            $number('cost_points'),
+            $value('ready_yield_pct'),
+            (int) $value('backups_kept'),
         );
     }
 
@@ -89,11 +94,32 @@ final readonly class Settings
         return array_values(array_map(floatval(...), array_filter(explode(' ', $this->pots), fn (string $pot): bool => $pot !== '')));
     }
 
-    /** @param  array<key-of<self::UNTIL_SET>, string>  $values */
-    public static function store(array $values): void
+    /** Now, on the house's clock. */
+    public function now(): DateTimeImmutable
+    {
+        return $this->time->local(Carbon::now());
+    }
+
+    /**
+     * What changed is written with who changed it; what stays as it is stays untouched.
+     *
+     * @param  array<string, string>  $values  as they are kept, by the key of their rule
+     */
+    public static function store(array $values, ?Person $by): void
     {
         foreach ($values as $key => $value) {
-            DB::table('settings')->updateOrInsert(['key' => $key], ['value' => $value]);
+            $known = Setting::query()->find(HouseRule::of($key)->key);
+            if (($known->value ?? HouseRule::of($key)->default) === $value) {
+                continue;
+            }
+            Setting::query()->updateOrCreate(['key' => $key], ['value' => $value, 'changed_by' => $by?->id, 'changed_at' => Moment::written(Carbon::now())]);
         }
+        self::forget();
+    }
+
+    /** They are read anew when they are asked for next. */
+    public static function forget(): void
+    {
+        app()->forgetInstance(self::class);
     }
 }

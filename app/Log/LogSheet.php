@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Log;
 
 use App\Cost\CostBench;
+use App\Kitchen\Moment;
 use App\Kitchen\Person;
 use App\Portion\PortionBench;
 use App\Receive\Fish;
@@ -40,6 +41,6 @@ final readonly class LogSheet
         }
         usort($lines, fn (array $a, array $b): int => strtotime($a['at']) <=> strtotime($b['at']));
 
-        return array_map(fn (array $line): array => ['at' => date('j M, H:i', (int) strtotime($line['at'])), 'what' => $line['what']], $lines);
+        return array_map(fn (array $line): array => ['at' => Moment::at($line['at'])->format('j M, H:i'), 'what' => $line['what']], $lines);
     }
 }

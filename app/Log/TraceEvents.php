@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Log;
 
+use App\Kitchen\Moment;
 use App\Measure\Piece;
 use App\Receive\DeliveryLine;
 use App\Receive\Fish;
 use App\Receive\Stage;
-use DateTimeImmutable;
 use Sectum\Log\Event;
 use Sectum\Measure\Mass;
 use Sectum\Receive\Gs1\DigitalLink;
@@ -33,13 +33,13 @@ final readonly class TraceEvents
             foreach (['receiving' => $fish->where('stage', '!=', Stage::Refused), 'refusing' => $fish->where('stage', Stage::Refused)] as $kind => $some) {
                 $mass = $some->reduce(fn (Mass $sum, Fish $one): Mass => $sum->plus($one->mass()), Mass::zero());
                 if ($mass->isPositive()) {
-                    $events[] = new Event($kind, self::uuid($line->id, $kind), new DateTimeImmutable($some->first()->received_at ?? $line->delivery->received_at), [self::lot($line) => $mass], facts: self::facts($line));
+                    $events[] = new Event($kind, self::uuid($line->id, $kind), Moment::at($some->first()->received_at ?? $line->delivery->received_at), [self::lot($line) => $mass], facts: self::facts($line));
                 }
             }
         }
         foreach ($recalled->fish as $one) {
             if ($one->line === null) {
-                $events[] = new Event('receiving', self::uuid($one->id, 'receiving'), new DateTimeImmutable($one->received_at), [self::OWN."fish/{$one->id}" => $one->mass()], facts: ['species' => $one->species->scientific ?? $one->species->name, 'source' => $one->supplier->name]);
+                $events[] = new Event('receiving', self::uuid($one->id, 'receiving'), Moment::at($one->received_at), [self::OWN."fish/{$one->id}" => $one->mass()], facts: ['species' => $one->species->scientific ?? $one->species->name, 'source' => $one->supplier->name]);
             }
             if ($one->isCut()) {
                 $events[] = $this->cut($one);
@@ -64,7 +64,7 @@ final readonly class TraceEvents
         return new Event(
             'breaking down',
             self::uuid($fish->id, 'breaking down'),
-            new DateTimeImmutable(is_string($last) ? $last : $fish->received_at),
+            Moment::at(is_string($last) ? $last : $fish->received_at),
             [$fish->line === null ? self::OWN."fish/{$fish->id}" : self::lot($fish->line) => $fish->mass()],
             $outputs,
             ['fishNumber' => (string) $fish->number, 'species' => $fish->species->scientific ?? $fish->species->name, 'whereNow' => implode('; ', $where)],

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Portion;
 
+use App\Kitchen\Moment;
 use App\Kitchen\Settings;
 use App\Measure\Piece;
 use App\Receive\Fish;
-use DateTimeImmutable;
 use Sectum\Measure\Mass;
 use Sectum\Portion\Label\HouseItem;
 use Sectum\Portion\Label\PortionLabel;
@@ -50,7 +50,7 @@ final readonly class BatchLabels
 
     private function label(string $lot, Mass $net, ?int $count, string $piece): Label
     {
-        $day = new DateTimeImmutable($this->batch->use_by);
+        $day = Moment::at($this->batch->use_by);
 
         return new Label(
             Settings::load()->kitchen,
@@ -60,10 +60,10 @@ final readonly class BatchLabels
             $count,
             implode(', ', $count === null ? [$lot] : $this->lots()),
             $day,
-            "Made by {$this->batch->maker->name}, ".date('j M H:i', (int) strtotime($this->batch->made_at)),
+            "Made by {$this->batch->maker->name}, ".Moment::at($this->batch->made_at)->format('j M H:i'),
             'Contains fish ('.implode(', ', array_unique(array_map(fn (Fish $fish): string => $fish->species->name, $this->fish))).'). '.($this->batch->dish->raw ? 'For raw service.' : 'Raw: cook through.'),
             implode(' ', BatchView::bones($this->fish)),
-            PortionLabel::of(HouseItem::gtin($this->batch->dish->number), $lot, $net, $count, $day, false, (int) substr($this->batch->made_at, 0, 4)),
+            PortionLabel::of(HouseItem::gtin($this->batch->dish->number), $lot, $net, $count, $day, false, (int) Moment::day($this->batch->made_at)->format('Y')),
         );
     }
 

@@ -6,6 +6,7 @@ namespace App\Portion;
 
 use App\BreakDown\BoneChecks;
 use App\Devices\Printed;
+use App\Kitchen\Moment;
 use App\Kitchen\Person;
 use App\Kitchen\Settings;
 use App\Measure\Piece;
@@ -36,12 +37,12 @@ final readonly class BatchView
     public function all(Person $person): array
     {
         $words = new Words($person->units, Settings::load()->scaleStep);
-        $since = $this->clock->now()->modify('-2 days')->format('Y-m-d');
+        $since = Moment::written($this->clock->now()->modify('-2 days'));
         $batches = Batch::inFull()->where('made_at', '>=', $since)->orderByDesc('number')->limit(self::MOST)->get();
 
         return ['ready' => self::ready($words, $since), 'trays' => array_map(fn (Batch $batch): array => [
             'id' => $batch->id, 'number' => $batch->number, 'dish' => $batch->dish->name, 'count' => $batch->pieces->count(),
-            'net' => $words->text(self::net($batch)), 'use_by' => date('D j M', (int) strtotime($batch->use_by)), 'made' => date('D H:i', (int) strtotime($batch->made_at)), 'by' => $batch->maker->name,
+            'net' => $words->text(self::net($batch)), 'use_by' => Moment::at($batch->use_by)->format('D j M'), 'made' => Moment::at($batch->made_at)->format('D H:i'), 'by' => $batch->maker->name,
         ], array_values($batches->all()))];
     }
 
@@ -59,8 +60,8 @@ final readonly class BatchView
             'count' => $tally->count, 'net' => $words->text($tally->total), 'mean' => $tally->mean === null ? '' : $words->text($tally->mean),
             'range' => $tally->lightest === null || $tally->heaviest === null ? '' : $words->text($tally->lightest).' to '.$words->text($tally->heaviest),
             'under' => $tally->under, 'over' => $tally->over,
-            'lots' => $labels->lots(), 'made' => date('j M, H:i', (int) strtotime($batch->made_at)), 'by' => $batch->maker->name,
-            'use_by' => date('l j F', (int) strtotime($batch->use_by)), 'why_then' => $batch->why_then,
+            'lots' => $labels->lots(), 'made' => Moment::at($batch->made_at)->format('j M, H:i'), 'by' => $batch->maker->name,
+            'use_by' => Moment::at($batch->use_by)->format('l j F'), 'why_then' => $batch->why_then,
             'bones' => self::bones($fish->all()),
             'pieces' => array_map(fn (Piece $piece): array => [
                 'piece' => $piece->id, 'name' => $piece->name, 'fish' => $fish->firstWhere('id', $piece->fish_id)?->title() ?? '', 'mass' => $words->mass(self::mass($piece)),

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Portion;
 
+use App\Kitchen\Moment;
 use App\Kitchen\Settings;
 use App\Measure\Piece;
 use App\Measure\Words;
@@ -45,7 +46,7 @@ final readonly class HandView
     /** Portions of a dish a year, from the house's own last four weeks. */
     private static function yearly(Dish $dish): int
     {
-        $since = now()->subDays(self::WEEKS_DAYS)->format('Y-m-d');
+        $since = Moment::written(now()->subDays(self::WEEKS_DAYS));
 
         return self::TIMES * Piece::query()->where('part', Part::Portion)
             ->where(fn ($query) => $query->where('dish_id', $dish->id)->orWhere(fn ($query) => $query->whereNull('dish_id')->whereIn('fish_id', Fish::query()->select('id')->where('dish_id', $dish->id))))

@@ -7,6 +7,7 @@ namespace App\Portion;
 use App\BreakDown\Row;
 use App\Contract\Fault;
 use App\Fish\Species;
+use App\Kitchen\Moment;
 use App\Kitchen\Person;
 use App\Measure\Piece;
 use App\Receive\Fish;
@@ -77,7 +78,7 @@ final readonly class HouseShapes
         in_array($shape, FilletShape::names(), true) || throw Fault::notThere('There is no such shape.');
         Species::query()->findOrFail($species);
         if (self::fillets($species, $shape) !== []) {
-            DB::table('shape_resets')->insert(['species_id' => $species, 'shape' => $shape, 'reset_by' => $person->id, 'reset_at' => $this->clock->now()->format('Y-m-d\TH:i:s.vP')]);
+            DB::table('shape_resets')->insert(['species_id' => $species, 'shape' => $shape, 'reset_by' => $person->id, 'reset_at' => Moment::written($this->clock->now())]);
         }
     }
 

@@ -6,6 +6,7 @@ namespace App\Portion;
 
 use App\Contract\Fault;
 use App\Contract\Fields;
+use App\Kitchen\Moment;
 use App\Kitchen\Person;
 use App\Measure\Piece;
 use App\Receive\Fish;
@@ -37,7 +38,7 @@ final readonly class LayFillet
                 'kinds' => $laying->kinds, 'marks_cm' => $laying->marksCm,
             ];
             $laid = BoardFillet::query()->find($fillet->id);
-            $at = $this->clock->now()->format('Y-m-d\TH:i:s.vP');
+            $at = Moment::written($this->clock->now());
             if ($laid === null) {
                 BoardFillet::query()->create(['piece_id' => $fillet->id, ...$values, 'version' => 1, 'laid_by' => $person->id, 'laid_at' => $at]);
             } else {

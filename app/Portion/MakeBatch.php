@@ -6,7 +6,9 @@ namespace App\Portion;
 
 use App\Contract\Fault;
 use App\Contract\Fields;
+use App\Kitchen\Moment;
 use App\Kitchen\Person;
+use App\Kitchen\Settings;
 use App\Measure\Piece;
 use App\Receive\Fish;
 use App\Receive\Kept;
@@ -57,7 +59,7 @@ final readonly class MakeBatch
             $last = Batch::query()->max('number');
             $batch = Batch::query()->create([
                 'id' => $id, 'number' => (is_numeric($last) ? (int) $last : 0) + 1, 'dish_id' => $dish->id, 'made_by' => $person->id,
-                'made_at' => $this->clock->now()->format(DATE_ATOM), 'use_by' => $use->day->format('Y-m-d'), 'why_then' => $use->why,
+                'made_at' => Moment::written($this->clock->now()), 'use_by' => $use->day->format('Y-m-d'), 'why_then' => $use->why,
             ]);
             Piece::query()->whereKey($asked)->update(['batch_id' => $batch->id]);
             foreach ($fish as $one) {
@@ -79,17 +81,17 @@ final readonly class MakeBatch
     private function useBy(Dish $dish, array $fish, mixed $cut): UseBy
     {
         $now = DateTimeImmutable::createFromInterface($this->clock->now());
-        $cut = is_string($cut) && $cut !== '' ? new DateTimeImmutable($cut) : $now;
+        $cut = is_string($cut) && $cut !== '' ? Moment::at($cut) : $now;
         $ends = [];
         foreach ($fish as $one) {
             foreach ([$one->keeps_until, $dish->raw ? $one->raw_until : null] as $end) {
                 if ($end !== null) {
-                    $ends[] = new DateTimeImmutable($end);
+                    $ends[] = Moment::day($end);
                 }
             }
         }
-        $use = UseBy::of($cut, $dish->raw, $ends);
-        $use->day >= $now->setTime(0, 0) || throw Fault::inField('/pieces', 'These ended on '.$use->day->format('j M').'. They are not served any more; the head chef can only discard them.');
+        $use = UseBy::of(Moment::day($cut), $dish->raw, $ends, Settings::load()->portionDays);
+        $use->day >= Moment::day($now) || throw Fault::inField('/pieces', 'These ended on '.$use->day->format('j M').'. They are not served any more; the head chef can only discard them.');
 
         return $use;
     }

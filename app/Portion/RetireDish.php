@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Portion;
 
 use App\Contract\Fault;
+use App\Kitchen\Moment;
 use App\Kitchen\Person;
 use Illuminate\Support\Facades\DB;
 use Psr\Clock\ClockInterface;
@@ -28,7 +29,7 @@ final readonly class RetireDish
             if ($dish->version !== $version) {
                 throw Fault::conflict("{$dish->name} was changed on another screen.", ['yours' => $version, 'current' => $dish->version]);
             }
-            $dish->update(['retired_at' => $this->clock->now()->format('Y-m-d\TH:i:sP'), 'version' => $dish->version + 1]);
+            $dish->update(['retired_at' => Moment::written($this->clock->now()), 'version' => $dish->version + 1]);
 
             return $dish;
         });

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Portion;
 
 use App\BreakDown\Row;
+use App\Kitchen\Moment;
 use App\Kitchen\Person;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -41,7 +42,7 @@ final readonly class ShapeController
             'species' => $species, 'fish' => $name, 'shape' => $shape, 'fillets' => $house->fillets, 'pieces' => $house->pieces,
             'before' => $off($house->beforePct), 'after' => $off($house->afterPct),
             'starting' => $curve(FilletShape::named($shape)), 'house' => $curve($house->shape),
-            'reset_at' => ($at = HouseShapes::resetAt($species, $shape)) === null ? null : date('j M, H:i', (int) strtotime($at)),
+            'reset_at' => ($at = HouseShapes::resetAt($species, $shape)) === null ? null : Moment::at($at)->format('j M, H:i'),
         ];
     }
 }

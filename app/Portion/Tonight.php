@@ -6,6 +6,7 @@ namespace App\Portion;
 
 use App\BreakDown\Row;
 use App\Fish\Species;
+use App\Kitchen\Moment;
 use App\Kitchen\Person;
 use App\Kitchen\Settings;
 use App\Measure\Words;
@@ -38,7 +39,7 @@ final readonly class Tonight
 
     public function day(): string
     {
-        return $this->clock->now()->format('Y-m-d');
+        return Moment::date($this->clock->now());
     }
 
     /**
@@ -84,7 +85,7 @@ final readonly class Tonight
             ];
         }
 
-        return ['day' => $this->clock->now()->format('l j F'), 'groups' => array_values(array_filter($groups, fn (array $group): bool => $group['dishes'] !== [] || $group['fillets'] !== [])), 'anywhere' => array_values($dishes->whereNull('species_id')->pluck('name')->all())];
+        return ['day' => Moment::day($this->clock->now())->format('l j F'), 'groups' => array_values(array_filter($groups, fn (array $group): bool => $group['dishes'] !== [] || $group['fillets'] !== [])), 'anywhere' => array_values($dishes->whereNull('species_id')->pluck('name')->all())];
     }
 
     /**
@@ -153,7 +154,7 @@ final readonly class Tonight
         $bands = array_column(array_map(fn (Dish $dish): array => [$dish->id, $dish->band()], $dishes), 1, 0);
         $made = [];
         $rows = Row::all(DB::table('pieces')->join('readings', 'readings.piece_id', '=', 'pieces.id')->leftJoin('reading_voids', 'reading_voids.reading_id', '=', 'readings.id')->join('fish', 'fish.id', '=', 'pieces.fish_id')
-            ->where('pieces.part', Part::Portion->value)->whereNull('reading_voids.reading_id')->where('readings.taken_at', '>=', $this->day())
+            ->where('pieces.part', Part::Portion->value)->whereNull('reading_voids.reading_id')->where('readings.taken_at', '>=', Moment::written(Settings::load()->time->begins(Moment::day($this->clock->now()))))
             ->get([DB::raw('coalesce(pieces.dish_id, fish.dish_id) as dish'), 'readings.mass_mg']));
         foreach ($rows as $row) {
             $band = $bands[$row->text('dish')] ?? null;

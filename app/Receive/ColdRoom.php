@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Receive;
 
+use App\Kitchen\Moment;
 use App\Kitchen\Person;
 use App\Kitchen\Settings;
 use App\Measure\Words;
@@ -54,8 +55,8 @@ final readonly class ColdRoom
         }
 
         return [
-            'now' => $now->format('l j F'),
-            'days' => array_map(fn (int $day): string => $day === 0 ? 'today' : $now->modify("+{$day} days")->format('D'), range(0, 7)),
+            'now' => Moment::day($now)->format('l j F'),
+            'days' => array_map(fn (int $day): string => $day === 0 ? 'today' : Moment::day($now)->modify("+{$day} days")->format('D'), range(0, 7)),
             'groups' => $groups,
             'on_the_board' => Fish::query()->where('stage', Stage::BreakDown)->count() - $cold->where('stage', Stage::BreakDown)->count(),
             'at_the_door' => array_map(fn (Delivery $delivery): array => DeliveryView::head($delivery, $words), array_values($this->open()->all())),
@@ -84,8 +85,8 @@ final readonly class ColdRoom
 
     private static function coldFish(Fish $fish): ColdFish
     {
-        $at = fn (?string $iso): ?DateTimeImmutable => $iso === null ? null : new DateTimeImmutable($iso);
-        $received = new DateTimeImmutable($fish->received_at);
+        $at = fn (?string $iso): ?DateTimeImmutable => $iso === null ? null : Moment::at($iso);
+        $received = Moment::at($fish->received_at);
 
         return new ColdFish($fish->id, $received, $at($fish->keeps_until) ?? $received, $at($fish->raw_until), $at($fish->rests_until), $fish->held, $fish->verdict !== null);
     }
@@ -94,14 +95,14 @@ final readonly class ColdRoom
     private static function row(Fish $fish, Queued $queued, DateTimeImmutable $now, Words $words): array
     {
         // Days from the start of today, so that a length on the page is a place in the week.
-        $days = fn (?string $iso): ?float => $iso === null ? null : round(((new DateTimeImmutable($iso))->getTimestamp() - $now->setTime(0, 0)->getTimestamp()) / 86_400, 2);
+        $days = fn (?string $iso): ?float => $iso === null ? null : round(Settings::load()->time->daysFrom(Moment::day($now), Moment::at($iso)), 2);
 
         return [
             'fish' => FishHead::of($fish, $words),
             'delivery' => $fish->line?->delivery_id,
             'lot' => $fish->line?->lot,
             'reasons' => $queued->reasons,
-            'now_day' => round(($now->getTimestamp() - $now->setTime(0, 0)->getTimestamp()) / 86_400, 2),
+            'now_day' => round(Settings::load()->time->daysFrom(Moment::day($now), $now), 2),
             'keeps_day' => $days($fish->keeps_until),
             'raw_day' => $days($fish->raw_until),
             'rests_day' => $days($fish->rests_until),

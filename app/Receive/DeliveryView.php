@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Receive;
 
+use App\Kitchen\Moment;
 use App\Kitchen\Person;
 use App\Kitchen\Settings;
 use App\Measure\Words;
 use Brick\Math\BigDecimal;
 use Brick\Math\BigRational;
 use Brick\Math\RoundingMode;
-use DateTimeImmutable;
 use Illuminate\Support\Facades\DB;
 use Sectum\Fish\Hazard;
 use Sectum\Measure\Currency;
@@ -96,7 +96,7 @@ final readonly class DeliveryView
 
     public static function day(string $iso): string
     {
-        return (new DateTimeImmutable($iso))->format('D j M Y');
+        return Moment::at($iso)->format('D j M Y');
     }
 
     /** @return array<string, mixed> */
@@ -120,7 +120,7 @@ final readonly class DeliveryView
             'from' => self::from($line),
             'fish' => array_map(fn (Fish $fish): array => self::fish($fish, $line, $words), array_values($line->fish->all())),
             'inspections' => array_map(self::inspection(...), array_values($line->inspections->all())),
-            'photos' => array_map(fn (Photo $photo): array => ['id' => $photo->id, 'width' => $photo->width, 'height' => $photo->height, 'at' => substr($photo->taken_at, 11, 5)], array_values($line->photos->all())),
+            'photos' => array_map(fn (Photo $photo): array => ['id' => $photo->id, 'width' => $photo->width, 'height' => $photo->height, 'at' => Moment::hour($photo->taken_at)], array_values($line->photos->all())),
             'written' => self::written($line, $words, $prices),
         ];
     }
@@ -150,10 +150,10 @@ final readonly class DeliveryView
             'verdict' => $fish->verdict?->value,
             'said' => $fish->refused ?? $fish->held,
             'wrong_grade' => $line->found($fish)->wrongGrade,
-            'rests_until' => $fish->rests_until === null ? null : (new DateTimeImmutable($fish->rests_until))->format('D j M, H:i'),
+            'rests_until' => $fish->rests_until === null ? null : Moment::at($fish->rests_until)->format('D j M, H:i'),
             'reading' => $fish->whole()->reading()?->id,
             'by' => $fish->whole()->reading()?->person->name,
-            'at' => substr($fish->whole()->reading()->taken_at ?? '', 11, 5),
+            'at' => Moment::hour($fish->whole()->reading()->taken_at ?? ''),
         ];
     }
 
@@ -164,7 +164,7 @@ final readonly class DeliveryView
             'id' => $inspection->id,
             'fish' => $inspection->fish,
             'by' => $inspection->inspector->name,
-            'at' => (new DateTimeImmutable($inspection->inspected_at))->format('j M, H:i'),
+            'at' => Moment::at($inspection->inspected_at)->format('j M, H:i'),
             'verdict' => $inspection->verdict->value,
             'spoken' => $inspection->verdict->spoken(),
             'points' => "{$inspection->demerits} of {$inspection->of_most}",

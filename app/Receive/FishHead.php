@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Receive;
 
+use App\Kitchen\Moment;
 use App\Measure\Words;
-use DateTimeImmutable;
 
 /** The lines that name a fish wherever it is shown. */
 final readonly class FishHead
@@ -23,7 +23,7 @@ final readonly class FishHead
             'supplier' => $fish->supplier->name,
             'state' => $fish->state->value,
             'stage' => $fish->stage->value,
-            'received' => (new DateTimeImmutable($fish->received_at))->format('D j M Y, H:i'),
+            'received' => Moment::at($fish->received_at)->format('D j M Y, H:i'),
             'whole' => $words->mass($fish->mass()),
         ];
     }

@@ -6,6 +6,7 @@ namespace App\Receive;
 
 use App\Contract\Fault;
 use App\Contract\Fields;
+use App\Kitchen\Moment;
 use App\Kitchen\Once;
 use App\Kitchen\Person;
 use App\Kitchen\Settings;
@@ -46,7 +47,7 @@ final readonly class InspectFish
                 'celsius_tenths' => $seen->core?->tenths, 'measured' => $seen->core === null ? null : ($fields->fields('temperature')->has('probe') ? 'probe' : 'typed'),
                 'rigor' => $seen->rigor, 'note' => trim($fields->maybeString('note') ?? ''), 'verdict' => $fresh->verdict,
                 'demerits' => $fresh->demerits, 'of_most' => $fresh->ofMost, 'reasons' => $fresh->reasons,
-                'inspected_by' => $person->id, 'inspected_at' => $this->clock->now()->format(DATE_ATOM),
+                'inspected_by' => $person->id, 'inspected_at' => Moment::written($this->clock->now()),
             ]);
             foreach ($fish as $one) {
                 $this->mark($one, $line, $fresh, $person);
@@ -100,9 +101,9 @@ final readonly class InspectFish
         $now = $this->now();
         $fish->fill([
             'verdict' => $fresh->verdict,
-            'keeps_until' => $fresh->endsAfter($now)->format(DATE_ATOM),
-            'raw_until' => $line->rawService()->open ? $fresh->rawEndsAfter($now)?->format(DATE_ATOM) : null,
-            'rests_until' => $fresh->restEndsAfter($now)?->format(DATE_ATOM),
+            'keeps_until' => Moment::written($fresh->endsAfter($now)),
+            'raw_until' => $line->rawService()->open ? Moment::maybe($fresh->rawEndsAfter($now)) : null,
+            'rests_until' => Moment::maybe($fresh->restEndsAfter($now)),
             'held' => $fresh->verdict === Verdict::Hold ? $fresh->reasons[0] : null,
             'refused' => $fresh->verdict === Verdict::Refuse ? $fresh->reasons[0] : null,
             'stage' => match ($fresh->verdict) {

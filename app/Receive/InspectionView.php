@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Receive;
 
+use App\Kitchen\Moment;
 use App\Kitchen\Settings;
 use App\Measure\Words;
 use Sectum\Fish\Hazard;
@@ -44,7 +45,7 @@ final readonly class InspectionView
                 'mass' => $words->mass($fish->mass()),
                 'verdict' => $fish->verdict?->value,
             ])->all()),
-            'photos' => array_map(fn (Photo $photo): array => ['id' => $photo->id, 'width' => $photo->width, 'height' => $photo->height, 'at' => substr($photo->taken_at, 11, 5)], array_values($line->photos->all())),
+            'photos' => array_map(fn (Photo $photo): array => ['id' => $photo->id, 'width' => $photo->width, 'height' => $photo->height, 'at' => Moment::hour($photo->taken_at)], array_values($line->photos->all())),
         ];
     }
 

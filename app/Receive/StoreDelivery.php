@@ -6,8 +6,8 @@ namespace App\Receive;
 
 use App\Contract\Fault;
 use App\Contract\Fields;
+use App\Kitchen\Moment;
 use App\Kitchen\Person;
-use DateTimeImmutable;
 use Illuminate\Support\Facades\DB;
 use Psr\Clock\ClockInterface;
 
@@ -50,16 +50,16 @@ final readonly class StoreDelivery
             return $known;
         }
 
-        return Delivery::query()->create(['id' => $id, ...$named, 'received_by' => $person->id, 'received_at' => $this->clock->now()->format(DATE_ATOM)]);
+        return Delivery::query()->create(['id' => $id, ...$named, 'received_by' => $person->id, 'received_at' => Moment::written($this->clock->now())]);
     }
 
     private function day(?string $typed): string
     {
-        $today = $this->clock->now();
+        $today = Moment::day($this->clock->now());
         if ($typed === null) {
             return $today->format('Y-m-d');
         }
-        $days = intdiv((new DateTimeImmutable($today->format('Y-m-d')))->getTimestamp() - (new DateTimeImmutable($typed))->getTimestamp(), 86_400);
+        $days = (int) Moment::at($typed)->diff($today)->format('%r%a');
         if ($days > self::OLDEST || $days < -self::NEWEST) {
             throw Fault::inField('/delivered_on', 'This day is far from today. Check the year.');
         }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Receive;
 
 use App\Contract\Fault;
+use App\Kitchen\Moment;
 use App\Kitchen\Once;
 use App\Kitchen\Person;
 use Illuminate\Support\Facades\DB;
@@ -43,7 +44,7 @@ final readonly class StorePhoto
             }
             $photo = Photo::query()->create([
                 'id' => $id, 'line_id' => $line, 'width' => $width, 'height' => $height, 'bytes' => strlen($jpeg),
-                'taken_by' => $person->id, 'taken_at' => $this->clock->now()->format(DATE_ATOM),
+                'taken_by' => $person->id, 'taken_at' => Moment::written($this->clock->now()),
             ]);
             is_dir(dirname($photo->path())) || mkdir(dirname($photo->path()), 0o750, true);
             self::write($photo->path(), $jpeg);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Receive;
 
 use App\Contract\Fault;
+use App\Kitchen\Moment;
 use App\Kitchen\Person;
 use App\Measure\Reading;
 use Illuminate\Support\Facades\DB;
@@ -32,7 +33,7 @@ final readonly class TakeBack
             if ($fish->isCutFurther($reading->piece)) {
                 throw Fault::conflict("{$reading->piece->name} has been cut further. Take back what came off it first, or weigh it again.");
             }
-            $reading->void()->create(['reason' => $reason, 'voided_by' => $person->id, 'voided_at' => $this->clock->now()->format('Y-m-d\TH:i:s.vP')]);
+            $reading->void()->create(['reason' => $reason, 'voided_by' => $person->id, 'voided_at' => Moment::written($this->clock->now())]);
             $fish->changed();
             event(new WeightsChanged($fish));
         });

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Receive;
 
+use App\Kitchen\Moment;
 use App\Kitchen\Person;
 use App\Measure\Piece;
 use App\Measure\Weighing;
@@ -31,7 +32,7 @@ final readonly class TakeIn
             'id' => $id,
             'number' => (Fish::query()->latest('number')->first()->number ?? 0) + 1,
             'received_by' => $person->id,
-            'received_at' => $this->clock->now()->format(DATE_ATOM),
+            'received_at' => Moment::written($this->clock->now()),
             ...$about,
         ]);
         $whole = Piece::query()->create(['id' => (string) Str::ulid(), 'fish_id' => $fish->id, 'part' => Part::Whole, 'name' => Part::Whole->spoken(), 'place' => 0]);
@@ -40,7 +41,7 @@ final readonly class TakeIn
 
         $now = DateTimeImmutable::createFromInterface($this->clock->now());
         $unseen = Freshness::of(new LooksAndFeel([], $fish->species->fat, $fish->state, daysSinceLanded: $line?->daysSinceLanded($now)));
-        $fish->update(['keeps_until' => $unseen->endsAfter($now)->format(DATE_ATOM)]);
+        $fish->update(['keeps_until' => Moment::written($unseen->endsAfter($now))]);
 
         return $fish->refresh();
     }

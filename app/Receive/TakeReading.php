@@ -6,6 +6,7 @@ namespace App\Receive;
 
 use App\Contract\Fault;
 use App\Contract\Fields;
+use App\Kitchen\Moment;
 use App\Kitchen\Person;
 use App\Kitchen\Settings;
 use App\Measure\Piece;
@@ -78,7 +79,7 @@ final readonly class TakeReading
             'source' => $weighing->typed === null ? 'pan' : 'typed',
             'typed' => $weighing->typed,
             'taken_by' => $person->id,
-            'taken_at' => $this->clock->now()->format('Y-m-d\TH:i:s.vP'),
+            'taken_at' => Moment::written($this->clock->now()),
         ]);
     }
 
@@ -102,7 +103,7 @@ final readonly class TakeReading
             throw Fault::inField('/replaces', 'There is no such reading on this fish.');
         }
         if ($old->void === null) {
-            $old->void()->create(['reason' => 'weighed again', 'voided_by' => $person->id, 'voided_at' => $this->clock->now()->format('Y-m-d\TH:i:s.vP')]);
+            $old->void()->create(['reason' => 'weighed again', 'voided_by' => $person->id, 'voided_at' => Moment::written($this->clock->now())]);
         }
 
         return $old->piece;

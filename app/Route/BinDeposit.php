@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace App\Route;
 
 use App\Fish\Species;
+use App\Kitchen\Moment;
 use App\Kitchen\Person;
 use App\Kitchen\Record;
 use App\Measure\Piece;
 use App\Receive\Fish;
-use DateTimeImmutable;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -79,7 +79,7 @@ final class BinDeposit extends Record
     /** With what is left of it. */
     public function deposit(): Deposit
     {
-        $whole = Deposit::of($this->id, $this->bin, $this->keeping, Mass::ofMilligrams($this->mass_mg), $this->value_per_kg_minor, $this->species_id, new DateTimeImmutable($this->until), new DateTimeImmutable($this->put_at));
+        $whole = Deposit::of($this->id, $this->bin, $this->keeping, Mass::ofMilligrams($this->mass_mg), $this->value_per_kg_minor, $this->species_id, Moment::at($this->until), Moment::at($this->put_at));
 
         return $whole->less(Mass::ofMilligrams($this->withdrawals->sum(fn (BinWithdrawal $one): int => $one->mass_mg)));
     }

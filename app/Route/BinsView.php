@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Route;
 
+use App\Kitchen\Moment;
 use App\Kitchen\Person;
 use App\Kitchen\Settings;
 use App\Measure\Words;
@@ -97,7 +98,7 @@ final readonly class BinsView
 
     private function enough(HouseBin $house, Mass $eatable, ?int $daysLeft, DateTimeImmutable $today): string
     {
-        $came = DB::table('bin_deposits')->where('bin', $house->bin->value)->whereNull('from_id')->where('put_at', '>=', $today->modify('-'.self::FLOW.' days')->format(DATE_ATOM))->sum('mass_mg');
+        $came = DB::table('bin_deposits')->where('bin', $house->bin->value)->whereNull('from_id')->where('put_at', '>=', Moment::written($today->modify('-'.self::FLOW.' days')))->sum('mass_mg');
 
         return EnoughSoon::of($eatable, $house->enough() ?? Mass::zero(), Mass::ofMilligrams(is_numeric($came) ? (int) $came : 0), self::FLOW, $daysLeft)->said;
     }
@@ -180,7 +181,7 @@ final readonly class BinsView
         }
         usort($lines, fn (array $a, array $b): int => $b['at'] <=> $a['at']);
 
-        return array_map(fn (array $line): array => [...$line, 'at' => date('j M, H:i', (int) strtotime($line['at']))], array_slice($lines, 0, self::SHOWN));
+        return array_map(fn (array $line): array => [...$line, 'at' => Moment::at($line['at'])->format('j M, H:i')], array_slice($lines, 0, self::SHOWN));
     }
 
     /** "today", "tomorrow", "Sat 28 Nov" */
@@ -196,6 +197,6 @@ final readonly class BinsView
 
     private function today(): DateTimeImmutable
     {
-        return DateTimeImmutable::createFromInterface($this->clock->now());
+        return Moment::day($this->clock->now());
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Route;
 
 use App\Contract\Fault;
+use App\Kitchen\Moment;
 use App\Kitchen\Person;
 use App\Measure\Piece;
 use App\Receive\Fish;
@@ -90,8 +91,8 @@ final readonly class Deposits
     private function deposit(Fish $fish, Piece $piece, Bin $bin, Mass $mass, Person $person): void
     {
         $house = HouseBin::of($bin);
-        $cut = new DateTimeImmutable($piece->reading()->taken_at ?? $this->now());
-        $mark = DateMark::of($bin, Keeping::Cold, $house->days(), $cut, $fish->keeps_until === null ? null : new DateTimeImmutable($fish->keeps_until));
+        $cut = Moment::day($piece->reading()->taken_at ?? $this->now());
+        $mark = DateMark::of($bin, Keeping::Cold, $house->days(), $cut, $fish->keeps_until === null ? null : Moment::day($fish->keeps_until));
         BinDeposit::query()->create([
             'id' => (string) Str::ulid(), 'piece_id' => $piece->id, 'fish_id' => $fish->id, 'species_id' => $fish->species_id, 'bin' => $bin, 'keeping' => Keeping::Cold,
             'mass_mg' => $mass->milligrams, 'value_per_kg_minor' => $house->value_per_kg_minor, 'lot' => $fish->line->lot ?? "{$fish->number}",
@@ -117,6 +118,6 @@ final readonly class Deposits
 
     private function now(): string
     {
-        return $this->clock->now()->format(DATE_ATOM);
+        return Moment::written($this->clock->now());
     }
 }

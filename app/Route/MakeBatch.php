@@ -6,6 +6,7 @@ namespace App\Route;
 
 use App\Contract\Fault;
 use App\Contract\Fields;
+use App\Kitchen\Moment;
 use App\Kitchen\Once;
 use App\Kitchen\Person;
 use App\Kitchen\Settings;
@@ -44,13 +45,13 @@ final readonly class MakeBatch
             ! $recipe->one_kind || $kind !== null || throw Fault::inField('/species', "{$recipe->name} is made of one kind of fish: say which.");
             $now = $this->now();
             $keeping = Keeping::tryFrom($fields->maybeString('keeping') ?? '');
-            [, $drawn] = Fault::within('/weight', fn (): array => Bins::now($recipe->bin)->ledger->take($recipe->bin, $mass, Leaving::Batch, $now, $keeping, $kind));
+            [, $drawn] = Fault::within('/weight', fn (): array => Bins::now($recipe->bin)->ledger->take($recipe->bin, $mass, Leaving::Batch, Moment::day($now), $keeping, $kind));
             $plan = Fault::within('', fn (): BatchPlan => BatchPlan::of($recipe->recipe(), $mass, $recipe->hot ? $settings->pots() : [], $now));
             [$until, $why] = self::useBy($recipe, $drawn, $now);
             $last = Making::query()->max('number');
             $making = Making::query()->create([
                 'id' => $id, 'number' => (is_numeric($last) ? (int) $last : 0) + 1, 'recipe_id' => $recipe->id, 'recipe' => $recipe->remembered(), 'pots' => array_column($plan->pots, 'litres'),
-                'made_by' => $person->id, 'made_at' => $now->format(DATE_ATOM), 'use_by' => $until->format('Y-m-d'), 'why_then' => $why,
+                'made_by' => $person->id, 'made_at' => Moment::written($now), 'use_by' => $until->format('Y-m-d'), 'why_then' => $why,
             ]);
             TakeOut::write($id, $drawn, Leaving::Batch, "Batch {$making->number}: {$recipe->name}", $person, $now, $making->id);
         });
@@ -85,7 +86,7 @@ final readonly class MakeBatch
             $making = Making::query()->findOrFail($id);
             $making->asMade()->hot || throw Fault::inField('/temperature', 'This batch is not cooled: it was never hot.');
             if (Once::isNew($reading, "cooling {$id}", $fields)) {
-                CoolingReading::query()->create(['id' => $reading, 'making_id' => $making->id, 'celsius_tenths' => $temperature->tenths, 'measured' => $probe === null ? 'typed' : 'probe', 'taken_by' => $person->id, 'taken_at' => $this->now()->format(DATE_ATOM)]);
+                CoolingReading::query()->create(['id' => $reading, 'making_id' => $making->id, 'celsius_tenths' => $temperature->tenths, 'measured' => $probe === null ? 'typed' : 'probe', 'taken_by' => $person->id, 'taken_at' => Moment::written($this->now())]);
             }
         });
     }
@@ -103,11 +104,11 @@ final readonly class MakeBatch
             }
             $this->mustBeAt($making, $fields->int('version'));
             $making->gone === null || throw Fault::conflict("Batch {$making->number} is gone already.", ['version' => $making->version]);
-            $how !== 'used' || $making->use_by >= $this->now()->format('Y-m-d') || throw Fault::inField('/how', 'Its date is past. It can only be thrown away.');
-            if ($how !== 'used' && $making->use_by < $this->now()->format('Y-m-d')) {
+            $how !== 'used' || $making->use_by >= Moment::date($this->now()) || throw Fault::inField('/how', 'Its date is past. It can only be thrown away.');
+            if ($how !== 'used' && $making->use_by < Moment::date($this->now())) {
                 $person->mustBeHeadChef('What is past its date the head chef throws away.');
             }
-            $making->update(['gone' => $how, 'gone_why' => $why === '' ? null : $why, 'gone_at' => $this->now()->format(DATE_ATOM), 'version' => $making->version + 1]);
+            $making->update(['gone' => $how, 'gone_why' => $why === '' ? null : $why, 'gone_at' => Moment::written($this->now()), 'version' => $making->version + 1]);
         });
     }
 
@@ -119,7 +120,7 @@ final readonly class MakeBatch
      */
     private static function useBy(Recipe $recipe, array $drawn, DateTimeImmutable $now): array
     {
-        $until = $now->setTime(0, 0)->modify('+'.($recipe->days_kept - 1).' days');
+        $until = Moment::day($now)->modify('+'.($recipe->days_kept - 1).' days');
         $why = "House rule: {$recipe->name} {$recipe->days_kept} ".($recipe->days_kept === 1 ? 'day' : 'days').', counting the day it is made.';
         foreach ($recipe->raw ? $drawn : [] as $one) {
             if ($one->deposit->until < $until) {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Route;
 
 use App\Fish\Species;
+use App\Kitchen\Moment;
 use App\Kitchen\Person;
 use App\Kitchen\Settings;
 use App\Measure\Words;
@@ -46,8 +47,8 @@ final readonly class MakingView
         $makings = Making::query()->with(['maker', 'went', 'coolings'])->orderByDesc('number')->limit(self::SHOWN)->get();
 
         return ['recipes' => $recipes, 'batches' => array_map(fn (Making $one): array => [
-            'id' => $one->id, 'number' => $one->number, 'name' => $one->asMade()->name, 'mass' => $words->text($one->mass()), 'made' => date('D j M, H:i', (int) strtotime($one->made_at)), 'by' => $one->maker->name,
-            'yield' => self::yielded($one, $words), 'until' => BinsView::day(new DateTimeImmutable($one->use_by), $today), 'past' => $one->gone === null && $one->use_by < $today->format('Y-m-d'), 'gone' => $one->gone,
+            'id' => $one->id, 'number' => $one->number, 'name' => $one->asMade()->name, 'mass' => $words->text($one->mass()), 'made' => Moment::at($one->made_at)->format('D j M, H:i'), 'by' => $one->maker->name,
+            'yield' => self::yielded($one, $words), 'until' => BinsView::day(Moment::at($one->use_by), $today), 'past' => $one->gone === null && $one->use_by < $today->format('Y-m-d'), 'gone' => $one->gone,
         ], array_values($makings->all()))];
     }
 
@@ -88,22 +89,22 @@ final readonly class MakingView
         $making = Making::inFull($id);
         $recipe = $making->asMade();
         $now = $this->now();
-        $start = new DateTimeImmutable($making->made_at);
+        $start = Moment::at($making->made_at);
         $returned = $making->returned();
         $money = fn (int $minor): ?string => $person->seesPrices() ? Money::ofMinor($minor, $settings->currency)->print() : null;
-        $cooling = Cooling::of(array_map(fn (CoolingReading $one): array => [new DateTimeImmutable($one->taken_at), $one->temperature()], array_values($making->coolings->all())), $now);
+        $cooling = Cooling::of(array_map(fn (CoolingReading $one): array => [Moment::at($one->taken_at), $one->temperature()], array_values($making->coolings->all())), $now, Settings::load()->cooling);
         $booked = $making->went->sum(fn (BinWithdrawal $one): int => $one->minor);
 
         return [
             'id' => $making->id, 'number' => $making->number, 'version' => $making->version, 'name' => $recipe->name, 'from' => $recipe->bin->spoken(), 'family' => $recipe->bin->family()->value,
             'made' => $start->format('D j M, H:i'), 'by' => $making->maker->name, 'mass' => $words->text($making->mass()),
-            'until' => BinsView::day(new DateTimeImmutable($making->use_by), $now), 'why_then' => $making->why_then, 'past' => $making->use_by < $now->format('Y-m-d'),
+            'until' => BinsView::day(Moment::at($making->use_by), $now), 'why_then' => $making->why_then, 'past' => $making->use_by < $now->format('Y-m-d'),
             'gone' => $making->gone, 'gone_why' => $making->gone_why, 'caution' => $recipe->caution, 'hot' => $recipe->hot, 'unit' => $recipe->unit(),
             'plan' => self::planned($recipe, BatchPlan::of($recipe->recipe(), $making->mass(), array_map(floatval(...), $making->pots), $start), $words, $now),
             'yield' => self::yielded($making, $words),
             'cooling' => $recipe->hot ? [
                 'meets' => $cooling->meets, 'said' => $cooling->said, 'next_by' => $cooling->nextBy?->format('H:i'),
-                'readings' => array_map(fn (CoolingReading $one): array => ['at' => date('H:i', (int) strtotime($one->taken_at)), 'minute' => (int) round(((int) strtotime($one->taken_at) - $start->getTimestamp()) / 60), 'celsius' => $one->celsius_tenths / 10, 'text' => $one->temperature()->print(), 'measured' => $one->measured, 'by' => $one->person->name], array_values($making->coolings->all())),
+                'readings' => array_map(fn (CoolingReading $one): array => ['at' => Moment::at($one->taken_at)->format('H:i'), 'minute' => (int) round((Moment::at($one->taken_at)->getTimestamp() - $start->getTimestamp()) / 60), 'celsius' => $one->celsius_tenths / 10, 'text' => $one->temperature()->print(), 'measured' => $one->measured, 'by' => $one->person->name], array_values($making->coolings->all())),
             ] : null,
             'value' => $returned === null ? null : $money($returned->totalMinor),
             'at_bin_value' => $money($booked),

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Route;
 
 use App\BreakDown\FishTree;
+use App\Kitchen\Moment;
 use App\Kitchen\Settings;
 use App\Measure\Piece;
 use App\Portion\Dish;
@@ -71,8 +72,8 @@ final class Sorting
     {
         $species = $this->fish->species;
         $raw = RawService::of($species->scientific, $species->hazardList(), $this->fish->line?->proof);
-        $ends = $this->fish->keeps_until === null ? null : new DateTimeImmutable($this->fish->keeps_until);
-        $bright = $this->fish->raw_until === null ? null : new DateTimeImmutable($this->fish->raw_until);
+        $ends = $this->fish->keeps_until === null ? null : Moment::at($this->fish->keeps_until);
+        $bright = $this->fish->raw_until === null ? null : Moment::at($this->fish->raw_until);
 
         return Destinations::of(new Leftover(
             $piece->part,
@@ -83,7 +84,7 @@ final class Sorting
             in_array($piece->part->value, explode(' ', $species->keep), true),
             $raw->open ? null : $raw->why,
             $bright === null || $this->now <= $bright,
-            $ends !== null && $ends->setTime(0, 0) < $this->now->setTime(0, 0),
+            $ends !== null && Moment::day($ends) < Moment::day($this->now),
         ), $this->settings->ways, $this->needs());
     }
 

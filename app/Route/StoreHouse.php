@@ -30,7 +30,7 @@ final readonly class StoreHouse
         if ($fields->named('pots')) {
             $values['pots_l'] = implode(' ', array_map(strval(...), $fields->numberList('pots')));
         }
-        DB::connection()->transaction(fn () => Settings::store($values));
+        DB::connection()->transaction(fn () => Settings::store($values, $person));
     }
 
     public function bin(Bin $bin, Fields $fields, Person $person): void

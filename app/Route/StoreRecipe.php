@@ -6,6 +6,7 @@ namespace App\Route;
 
 use App\Contract\Fault;
 use App\Contract\Fields;
+use App\Kitchen\Moment;
 use App\Kitchen\Person;
 use App\Kitchen\Settings;
 use Illuminate\Support\Facades\DB;
@@ -55,7 +56,7 @@ final readonly class StoreRecipe
             $recipe = Recipe::query()->findOrFail($id);
             if ($recipe->retired_at === null) {
                 $version === $recipe->version || throw Fault::conflict("{$recipe->name} was changed on another screen.", ['yours' => $version, 'current' => $recipe->version]);
-                $recipe->update(['retired_at' => $this->clock->now()->format(DATE_ATOM), 'version' => $recipe->version + 1]);
+                $recipe->update(['retired_at' => Moment::written($this->clock->now()), 'version' => $recipe->version + 1]);
             }
         });
     }

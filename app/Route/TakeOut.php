@@ -6,6 +6,7 @@ namespace App\Route;
 
 use App\Contract\Fault;
 use App\Contract\Fields;
+use App\Kitchen\Moment;
 use App\Kitchen\Once;
 use App\Kitchen\Person;
 use App\Kitchen\Role;
@@ -43,15 +44,16 @@ final readonly class TakeOut
                 return;
             }
             $one = $fields->maybeString('deposit');
-            $among = self::among($bin, $one, $fields->bool('past'), $now);
+            $today = Moment::day($now);
+            $among = self::among($bin, $one, $fields->bool('past'), $today);
             if ($one !== null) {
-                [$after, $drawn] = Fault::within('', fn (): array => $among->draw($one, $mass, $how, $now));
+                [$after, $drawn] = Fault::within('', fn (): array => $among->draw($one, $mass, $how, $today));
                 $drawn = [$drawn];
             } else {
-                [$after, $drawn] = Fault::within('/weight', fn (): array => $among->take($bin, $mass, $how, $now, Keeping::tryFrom($fields->maybeString('keeping') ?? '')));
+                [$after, $drawn] = Fault::within('/weight', fn (): array => $among->take($bin, $mass, $how, $today, Keeping::tryFrom($fields->maybeString('keeping') ?? '')));
             }
             foreach ($drawn as $part) {
-                if ($part->deposit->isPast($now) && $person->role !== Role::HeadChef) {
+                if ($part->deposit->isPast($today) && $person->role !== Role::HeadChef) {
                     throw Fault::inField('/deposit', 'Its date is past: the head chef weighs it into the discard.');
                 }
             }
@@ -72,7 +74,7 @@ final readonly class TakeOut
         foreach ($drawn as $one) {
             BinWithdrawal::query()->create([
                 'act' => $act, 'deposit_id' => $one->deposit->id, 'making_id' => $making, 'how' => $how, 'mass_mg' => $one->mass->milligrams, 'minor' => $one->minor,
-                'reason' => $reason, 'taken_by' => $person->id, 'taken_at' => $at->format(DATE_ATOM),
+                'reason' => $reason, 'taken_by' => $person->id, 'taken_at' => Moment::written($at),
             ]);
         }
     }
@@ -92,7 +94,7 @@ final readonly class TakeOut
     {
         foreach ($after->deposits as $deposit) {
             if ($deposit->left->isPositive()) {
-                [, $drip] = $after->draw($deposit->id, $deposit->left, Leaving::Correction, $now);
+                [, $drip] = $after->draw($deposit->id, $deposit->left, Leaving::Correction, Moment::day($now));
                 self::write($act, [$drip], Leaving::Correction, 'The tub is empty: the rest was drip and what sticks to it', $person, $now);
             }
         }
@@ -107,7 +109,7 @@ final readonly class TakeOut
                 return;
             }
             foreach (Bins::now($bin)->ledger->oldestFirst($bin, Keeping::Cold) as $deposit) {
-                if ($deposit->daysLeft($now) === 1) {
+                if ($deposit->daysLeft(Moment::day($now)) === 1) {
                     $this->freeze($deposit->id, (string) Str::ulid(), $person, $act);
                 }
             }
@@ -126,13 +128,13 @@ final readonly class TakeOut
             }
             $found->keeping === Keeping::Cold || throw Fault::inField('/deposit', 'It lies in the freezer already.');
             $left = $found->deposit()->left;
-            $mark = Fault::within('', fn () => DateMark::of($found->bin, Keeping::Frozen, HouseBin::of($found->bin)->days(), $now, new DateTimeImmutable($found->until)));
-            [, $drawn] = Fault::within('', fn (): array => Bins::ledger(new Collection([$found]))->draw($found->id, $left, Leaving::Moved, $now));
+            $mark = Fault::within('', fn () => DateMark::of($found->bin, Keeping::Frozen, HouseBin::of($found->bin)->days(), Moment::day($now), Moment::at($found->until)));
+            [, $drawn] = Fault::within('', fn (): array => Bins::ledger(new Collection([$found]))->draw($found->id, $left, Leaving::Moved, Moment::day($now)));
             self::write($act ?? $new, [$drawn], Leaving::Moved, 'Frozen', $person, $now);
             BinDeposit::query()->create([
                 ...$found->only(['piece_id', 'fish_id', 'species_id', 'bin', 'value_per_kg_minor', 'lot']),
                 'id' => $new, 'from_id' => $found->id, 'keeping' => Keeping::Frozen, 'mass_mg' => $left->milligrams,
-                'until' => $mark->day->format('Y-m-d'), 'why_then' => $mark->why, 'put_by' => $person->id, 'put_at' => $now->format(DATE_ATOM),
+                'until' => $mark->day->format('Y-m-d'), 'why_then' => $mark->why, 'put_by' => $person->id, 'put_at' => Moment::written($now),
             ]);
 
             return $found->bin;

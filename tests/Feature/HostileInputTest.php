@@ -105,7 +105,7 @@ final class HostileInputTest extends AtTheDoor
     {
         $fish = $this->received();
         $this->weigh($fish, 'head', '650 g')->assertOk();
-        $here = ['bin' => 'stock', 'fish' => $fish, 'species' => $this->species('Brill'), 'delivery' => $this->delivery, 'line' => $this->line(), 'dish' => $this->dish(), 'method' => 'round-two', 'tray' => 'lid', 'piece' => $this->api('GET', "/breakdown/fish/{$fish}")->json('pieces.0.piece')];
+        $here = ['rule' => 'kitchen', 'name' => 'plate', 'bin' => 'stock', 'fish' => $fish, 'species' => $this->species('Brill'), 'delivery' => $this->delivery, 'line' => $this->line(), 'dish' => $this->dish(), 'method' => 'round-two', 'tray' => 'lid', 'piece' => $this->api('GET', "/breakdown/fish/{$fish}")->json('pieces.0.piece')];
         $paths = [];
         foreach (Routes::getRoutes()->getRoutes() as $route) {
             $verb = self::verb($route);

@@ -11,11 +11,14 @@ use RuntimeException;
 
 /**
  * Several clients at once against one server on this machine, each with its session: a client is a generator that yields what
- * it asks (verb, path, body) and is given the answer (status, JSON). Bounded in time; nothing but loopback is ever asked.
+ * it asks (verb, path, body; "PAUSE" and seconds to wait a moment) and is given the answer (status, JSON). Bounded in time; nothing but loopback is ever asked.
  */
 final class Crowd
 {
     private CurlMultiHandle $multi;
+
+    /** @var array<int, array{Generator<int, array{string, string, array<string, mixed>}, array{int, mixed}, void>, float}> who pauses, until when */
+    private array $pausing = [];
 
     /** @var array<int, array<string, string>> cookies by client */
     private array $cookies = [];
@@ -55,8 +58,22 @@ final class Crowd
             while (($done = curl_multi_info_read($this->multi)) !== false) {
                 $this->answered($done['handle'], microtime(true) < $end);
             }
-            $this->asking === [] || curl_multi_select($this->multi, 0.05);
-        } while ($this->asking !== []);
+            $this->wake($end);
+            $this->asking === [] ? usleep(2_000) : curl_multi_select($this->multi, 0.005);
+        } while ($this->asking !== [] || $this->pausing !== []);
+    }
+
+    private function wake(float $end): void
+    {
+        foreach ($this->pausing as $i => [$client, $until]) {
+            if (microtime(true) >= min($until, $end)) {
+                unset($this->pausing[$i]);
+                if (microtime(true) < $end) {
+                    $client->send([0, null]);
+                    $this->ask($client, $i);
+                }
+            }
+        }
     }
 
     public function percentile(float $share): float
@@ -79,6 +96,11 @@ final class Crowd
             return;
         }
         [$verb, $path, $body] = $client->current();
+        if ($verb === 'PAUSE') {
+            $this->pausing[$i] = [$client, microtime(true) + (float) $path];
+
+            return;
+        }
         $handle = curl_init("{$this->address}/api{$path}");
         $token = urldecode($this->cookies[$i]['XSRF-TOKEN'] ?? '');
         curl_setopt_array($handle, [

@@ -21,11 +21,8 @@ final class KitchenConnection extends SQLiteConnection
     private const PAUSE_US = [5_000, 40_000];
 
     /**
-     * @template T
-     *
-     * @param  Closure(static): T  $callback
      * @param  int  $attempts
-     * @return T
+     * @return mixed
      */
     public function transaction(Closure $callback, $attempts = 1)
     {
@@ -33,7 +30,7 @@ final class KitchenConnection extends SQLiteConnection
             try {
                 return parent::transaction($callback, $attempts);
             } catch (Throwable $e) {
-                if ($try === self::TRIES || $this->transactionLevel() > 0 || ! Trouble::of($e)?->passes()) {
+                if ($try === self::TRIES || $this->transactionLevel() > 0 || Trouble::of($e)?->passes() !== true) {
                     throw $e;
                 }
                 usleep(random_int(...self::PAUSE_US));

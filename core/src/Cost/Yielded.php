@@ -27,9 +27,15 @@ final readonly class Yielded
         foreach (['/price_per_kg' => $pricePerKg, '/work_per_kg' => $workPerKg, '/credit_per_kg' => $creditPerKg] as $at => $amount) {
             ! $amount->isNegative() || throw new BadWhatIf('That is nothing or more, not less than nothing.', $amount->toFloat(), $at);
         }
-        $yieldPct->isPositive() && $yieldPct->isLessThanOrEqualTo(100) || throw new BadWhatIf('A fish gives more than nothing and at most 100 % of itself.', $yieldPct->toFloat(), '/yield_pct');
+        $yieldPct->isGreaterThanOrEqualTo(self::leastYield()) && $yieldPct->isLessThanOrEqualTo(100) || throw new BadWhatIf('A fish gives more than nothing and at most 100 % of itself.', $yieldPct->toFloat(), '/yield_pct');
 
         return new self($pricePerKg, $workPerKg, $creditPerKg, $yieldPct);
+    }
+
+    /** A hundredth of a percent: what gives less was never cut. */
+    private static function leastYield(): BigRational
+    {
+        return BigRational::nd(1, 100);
     }
 
     /** Minor units for a kilo that is served; below zero when the trim is worth more than the fish. */

@@ -23,6 +23,12 @@ final readonly class PortionPlan
     /** How finely sharing is tried when thickness stands in the way of all of it. */
     private const SHARINGS = 64;
 
+    /** Pieces of one fillet: beyond this nobody cuts portions. */
+    public const MOST_PIECES = 1_000;
+
+    /** Ways in which a fillet can be cut up to some place that are still held in memory. */
+    private const MOST_WAYS = 150_000;
+
     /**
      * @param  array<string, int>  $counts  by kind
      * @param  list<PlannedPiece>  $pieces
@@ -42,6 +48,8 @@ final readonly class PortionPlan
      */
     public static function exact(FilletOnBoard $fillet, array $kinds, float $trimPerKg): self
     {
+        self::mustBeCuttable($fillet, $kinds);
+
         return self::laid($fillet, $kinds, self::bestOrder($fillet, $kinds, $trimPerKg), 0.0, $trimPerKg);
     }
 
@@ -91,6 +99,20 @@ final readonly class PortionPlan
     }
 
     /**
+     * @param  non-empty-list<Kind>  $kinds
+     *
+     * @throws BadFillet when so many of a kind would come of it that nobody cuts them
+     */
+    private static function mustBeCuttable(FilletOnBoard $fillet, array $kinds): void
+    {
+        foreach ($kinds as $i => $kind) {
+            if ($fillet->availableGrams() / ($kind->targetGrams - $kind->minusGrams) > self::MOST_PIECES && ($kind->max ?? PHP_INT_MAX) > self::MOST_PIECES) {
+                throw new BadFillet('More than '.self::MOST_PIECES.' of these would come of this fillet: check the weights, or say how many are wanted at most.', $kind->targetGrams, "/kinds/{$i}/target_g");
+            }
+        }
+    }
+
+    /**
      * The other school: counts as for pieces at their targets, and what is left over before the tail cut shared among them, all by one fraction of their own "plus".
      *
      * @param  non-empty-list<Kind>  $kinds
@@ -98,6 +120,7 @@ final readonly class PortionPlan
      */
     public static function evenShare(FilletOnBoard $fillet, array $kinds, float $trimPerKg): self
     {
+        self::mustBeCuttable($fillet, $kinds);
         $order = self::bestOrder($fillet, $kinds, $trimPerKg);
         $targets = array_sum(array_map(fn (int $i): float => $kinds[$i]->targetGrams, $order));
         $more = array_sum(array_map(fn (int $i): float => $kinds[$i]->plusGrams, $order));
@@ -178,6 +201,7 @@ final readonly class PortionPlan
         $open = new \SplMinHeap;
         $open->insert(0);
         $best = [0.0, 0, 0];
+        $ways = 1;
         while (! $open->isEmpty()) {
             $cut = $open->extract();
             foreach ($reached[$cut] ?? [] as $used => [$gain]) {
@@ -198,6 +222,9 @@ final readonly class PortionPlan
                         $open->insert($next);
                     }
                     $then = $reached[$next][$used + $digit] ?? null;
+                    if ($then === null && ++$ways > self::MOST_WAYS) {
+                        throw new BadFillet('These kinds can follow one another in too many ways on a fillet of this size. Ask for fewer kinds, or limit how many of each.', count($kinds), '/kinds');
+                    }
                     if ($then === null || $then[0] < $gain + $more - self::HAIR) {
                         $reached[$next][$used + $digit] = [$gain + $more, $used, $i];
                     }

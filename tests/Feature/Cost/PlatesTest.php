@@ -141,7 +141,7 @@ final class PlatesTest extends TestCase
     public function test_currencies_with_no_minor_units_and_with_three(): void
     {
         foreach (['JPY' => ['2500', 'JPY', 0], 'KWD' => ['2.500', 'KWD', 3]] as $currency => [$price, $sign, $decimals]) {
-            Settings::store(['currency' => $currency]);
+            Settings::store(['currency' => $currency], null);
             $fish = $this->received('4210 g', ['price_per_kg' => $price]);
             $this->weigh($fish, 'fillets', '2000 g')->assertOk();
             $this->boned($fish);

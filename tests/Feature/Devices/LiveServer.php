@@ -13,7 +13,6 @@ use Symfony\Component\Process\Process;
 /** The real server and the real scale on loopback ports, over a database file of their own. */
 final class LiveServer
 {
-
     private ?Process $server = null;
 
     private ?Process $scale = null;

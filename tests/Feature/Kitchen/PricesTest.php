@@ -54,7 +54,7 @@ final class PricesTest extends AtTheDoor
     public function test_the_cost_stage_is_shut_and_writes_nothing(): void
     {
         $this->actingAs($this->cutter);
-        foreach (['/cost', "/cost/fish/{$this->here['fish']}", '/cost/plates', "/cost/plates/{$this->here['dish']}", '/cost/ready-cut', '/cost/prices', '/cost/house'] as $path) {
+        foreach (['/kitchen/people', '/kitchen/settings', '/cost', "/cost/fish/{$this->here['fish']}", '/cost/plates', "/cost/plates/{$this->here['dish']}", '/cost/ready-cut', '/cost/prices', '/cost/house'] as $path) {
             $this->api('GET', $path)->assertForbidden();
         }
         $this->api('PUT', '/cost/house', ['counts_labour' => false])->assertForbidden();
@@ -72,7 +72,7 @@ final class PricesTest extends AtTheDoor
 
     public function test_no_page_for_reading_was_forgotten_here(): void
     {
-        $others = ['/portion/tonight/runs/{run}', '/printer/{job}', '/scale', '/probe', '/scanner/labels', '/cost', '/cost/fish/{fish}', '/cost/plates', '/cost/plates/{dish}', '/cost/ready-cut', '/cost/prices', '/cost/house', '/receive/photos/{photo}', '/log/recall'];
+        $others = ['/kitchen/people', '/kitchen/settings', '/compute/{name}/jobs/{computation}', '/portion/tonight/runs/{run}', '/printer/{job}', '/scale', '/probe', '/scanner/labels', '/cost', '/cost/fish/{fish}', '/cost/plates', '/cost/plates/{dish}', '/cost/ready-cut', '/cost/prices', '/cost/house', '/receive/photos/{photo}', '/log/recall'];
         foreach (Route::getRoutes()->getRoutes() as $route) {
             if (str_starts_with($route->uri(), 'api/') && in_array('GET', $route->methods(), true)) {
                 self::assertContains(substr($route->uri(), 3), [...self::READ, ...$others]);

@@ -139,7 +139,7 @@ final class RoutingTest extends AtTheDoor
 
     public function test_a_stock_too_large_for_the_pots_says_so_and_units_are_the_cooks(): void
     {
-        Settings::store(['pots_l' => '1']);
+        Settings::store(['pots_l' => '1'], null);
         $this->done($this->cut('Hake', ['head' => '650 g', 'frame' => '500 g']), 'route')->assertOk();
         $stock = Recipe::query()->where('name', 'White stock')->firstOrFail()->id;
         $plan = $this->api('POST', "/route/recipes/{$stock}/plan", ['mass' => '1150 g'])->assertOk();

@@ -10,11 +10,6 @@ use Sectum\Receive\Freshness;
 /** Until when raw portions may be used: so many days counting the day they were cut, and never beyond the fish itself. */
 final readonly class UseBy
 {
-    /** Days, counting the day made, as the house has it until the head chef says otherwise. */
-    private const RAW_PORTIONS = 2;
-
-    private const FOR_RAW_SERVICE = 1;
-
     private function __construct(public DateTimeImmutable $day, public string $why)
     {
     }
@@ -23,12 +18,14 @@ final readonly class UseBy
      * @param  DateTimeImmutable  $cut  when the first of them was cut
      * @param  bool  $rawService  whether it is served raw
      * @param  list<DateTimeImmutable>  $keepUntil  when each fish it came from ends
+     * @param  PortionDays  $kept  days of the house
      */
-    public static function of(DateTimeImmutable $cut, bool $rawService, array $keepUntil): self
+    public static function of(DateTimeImmutable $cut, bool $rawService, array $keepUntil, PortionDays $kept = new PortionDays): self
     {
-        $days = $rawService ? self::FOR_RAW_SERVICE : self::RAW_PORTIONS;
+        $days = $rawService ? $kept->rawService : $kept->raw;
+        $counted = $days === 1 ? '1 day' : "{$days} days";
         $day = $cut->setTime(0, 0)->modify('+'.($days - 1).' days');
-        $why = $rawService ? "House rule: portions for raw service {$days} day, counting the day they were cut." : "House rule: raw portions {$days} days, counting the day they were cut.";
+        $why = $rawService ? "House rule: portions for raw service {$counted}, counting the day they were cut." : "House rule: raw portions {$counted}, counting the day they were cut.";
         foreach ($keepUntil as $end) {
             if ($end->setTime(0, 0) < $day) {
                 $day = $end->setTime(0, 0);

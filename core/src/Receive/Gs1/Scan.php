@@ -44,10 +44,13 @@ final readonly class Scan
             throw new BadScan('The scan is empty.', $text, '/text');
         }
         if (strlen($text) > self::LONGEST) {
-            throw new BadScan('No label is that long: several scans are glued together.', substr($text, 0, 40), '/text');
+            throw new BadScan('No label is that long: several scans are glued together.', mb_strcut($text, 0, 40), '/text');
         }
         if (preg_match('#^https?://#i', $text) === 1) {
             return self::checked(DigitalLink::pairs($text), $thisYear);
+        }
+        if (preg_match('/^[\x1D\x20-\x7E]*$/', $text) !== 1) {
+            throw new BadScan('A label holds plain letters, digits and signs only; this has others.', mb_strcut($text, 0, 40), '/text');
         }
         $symbology = substr($text, 0, 3);
         if (in_array($symbology, self::BARE, true)) {

@@ -16,6 +16,14 @@ final readonly class CsvInvoice
 {
     private const MOST_ROWS = 500;
 
+    /** Lines that are counted before anything is read, empty ones and those within a cell included. */
+    private const MOST_LINES = 5_000;
+
+    private const MOST_COLUMNS = 100;
+
+    /** Bytes of one row; a quote that is never closed runs on to the end of the file. */
+    private const MOST_BYTES_A_ROW = 20_000;
+
     /** @param  list<string>  $headers */
     private function __construct(public array $headers, public ColumnMap $map, public Invoice $invoice)
     {
@@ -53,6 +61,9 @@ final readonly class CsvInvoice
     private static function table(string $text): array
     {
         $text = str_replace(["\r\n", "\r"], "\n", $text);
+        if (substr_count($text, "\n") > self::MOST_LINES) {
+            throw new BadInvoice('More than '.self::MOST_LINES.' lines, empty ones included: this is no delivery of one day.', '', '/file');
+        }
         $first = strtok($text, "\n");
         $separator = ';';
         foreach ([',', "\t", ';'] as $candidate) {
@@ -62,6 +73,9 @@ final readonly class CsvInvoice
         }
         if (substr_count((string) $first, $separator) === 0) {
             throw new BadInvoice('This is not a table: its first line has one column only.', '', '/file');
+        }
+        if (substr_count((string) $first, $separator) >= self::MOST_COLUMNS) {
+            throw new BadInvoice('More than '.self::MOST_COLUMNS.' columns: this is no invoice.', '', '/file');
         }
         $rows = [];
         $line = 1;
@@ -82,20 +96,31 @@ final readonly class CsvInvoice
         return [$headers, $rows];
     }
 
-    /** @return list<string> records; a quoted cell may run over lines */
-    private static function lines(string $text): array
+    /**
+     * Records one after the other; a quoted cell may run over lines.
+     *
+     * @return iterable<string>
+     *
+     * @throws BadInvoice when a row does not end
+     */
+    private static function lines(string $text): iterable
     {
-        $records = [];
         $open = '';
+        $quotes = 0;
         foreach (explode("\n", $text) as $line) {
-            $open .= $open === '' ? $line : "\n{$line}";
-            if (substr_count($open, '"') % 2 === 0) {
-                $records[] = $open;
+            $open .= $quotes % 2 === 0 ? $line : "\n{$line}";
+            $quotes += substr_count($line, '"');
+            if (strlen($open) > self::MOST_BYTES_A_ROW) {
+                throw new BadInvoice('A row of it does not end: a quote is opened and never closed.', '', '/file');
+            }
+            if ($quotes % 2 === 0) {
+                yield $open;
                 $open = '';
             }
         }
-
-        return $open === '' ? $records : [...$records, $open];
+        if ($open !== '') {
+            yield $open;
+        }
     }
 
     /** @param  array<string, string>  $cells */

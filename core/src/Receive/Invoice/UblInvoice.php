@@ -35,6 +35,11 @@ final readonly class UblInvoice
 
     private const MOST_LINES = 500;
 
+    /** Tags of the whole file, and attributes of one: far more than 500 lines need. */
+    private const MOST_TAGS = 100_000;
+
+    private const MOST_ATTRIBUTES = 100;
+
     /** UN/ECE recommendation 20 unit codes that a fish invoice uses. */
     private const MASSES = ['KGM' => MassUnit::Kilogram, 'GRM' => MassUnit::Gram, 'LBR' => MassUnit::Pound, 'ONZ' => MassUnit::Ounce];
 
@@ -56,6 +61,7 @@ final readonly class UblInvoice
         if (stripos($text, '<!DOCTYPE') !== false || stripos($text, '<!ENTITY') !== false) {
             throw new BadInvoice('This XML brings a document type of its own; no invoice needs one, so it is not read.', '', '/file');
         }
+        self::mustBeSmall($text);
         $document = new DOMDocument;
         $before = libxml_use_internal_errors(true);
         // It was made UTF-8 before; what the file says of itself no longer holds.
@@ -72,6 +78,24 @@ final readonly class UblInvoice
         }
 
         return (new self($root))->invoice();
+    }
+
+    /**
+     * Counted before it is parsed: an element of a hundred thousand attributes holds a parser for minutes.
+     *
+     * @throws BadInvoice when it is no invoice of this world
+     */
+    private static function mustBeSmall(string $text): void
+    {
+        if (substr_count($text, '<') > self::MOST_TAGS) {
+            throw new BadInvoice('This XML has more elements than an invoice of '.self::MOST_LINES.' lines.', '', '/file');
+        }
+        // No attribute holds a "<": what stands between two of them has at most one element's attributes in it.
+        foreach (explode('<', $text) as $tag) {
+            if (substr_count($tag, '=') > self::MOST_ATTRIBUTES) {
+                throw new BadInvoice('An element of this XML has more attributes than any invoice needs.', '', '/file');
+            }
+        }
     }
 
     private function invoice(): Invoice

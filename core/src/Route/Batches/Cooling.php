@@ -16,18 +16,6 @@ use Sectum\Receive\Freshness;
  */
 final readonly class Cooling
 {
-    public const RULE = 'FDA Food Code 3-501.14';
-
-    private const HOT = 57.0;
-
-    private const WARM = 21.0;
-
-    private const COLD = 5.0;
-
-    private const FIRST_HOURS = 2.0;
-
-    private const THEN_HOURS = 4.0;
-
     /**
      * @param  bool|null  $meets  null while it is still cooling
      * @param  DateTimeImmutable|null  $nextBy  until when the next limit has to be measured
@@ -39,34 +27,41 @@ final readonly class Cooling
     /**
      * @param  list<array{DateTimeImmutable, Temperature}>  $readings  in any order
      */
-    public static function of(array $readings, DateTimeImmutable $now): self
+    public static function of(array $readings, DateTimeImmutable $now, CoolingLimits $limits = new CoolingLimits): self
     {
         usort($readings, fn (array $a, array $b): int => $a[0] <=> $b[0]);
-        $hot = self::lastAtOrAbove($readings, self::HOT) ?? $readings[0][0] ?? null;
+        $hot = self::lastAtOrAbove($readings, $limits->hot) ?? $readings[0][0] ?? null;
         if ($hot === null) {
             return new self(null, 'Take its temperature when it comes off the heat.', null);
         }
-        $warmBy = $hot->modify('+'.(int) (self::FIRST_HOURS * 60).' minutes');
-        $warm = self::firstAtOrBelow($readings, self::WARM, $hot);
+        $warmBy = $hot->modify('+'.(int) ($limits->firstHours * 60).' minutes');
+        $warm = self::firstAtOrBelow($readings, $limits->warm, $hot);
         if ($warm === null || $warm > $warmBy) {
             return $warm === null && $now <= $warmBy
-                ? new self(null, '21 °C by '.$warmBy->format('H:i').', or it is heated again or thrown away.', $warmBy)
-                : self::failed('21 °C was not measured within 2 h of 57 °C.');
+                ? new self(null, self::degrees($limits->warm).' by '.$warmBy->format('H:i').', or it is heated again or thrown away.', $warmBy)
+                : self::failed($limits, $limits->warm, $limits->firstHours);
         }
-        $coldBy = $hot->modify('+'.(int) ((self::FIRST_HOURS + self::THEN_HOURS) * 60).' minutes');
-        $cold = self::firstAtOrBelow($readings, self::COLD, $warm);
+        $coldBy = $hot->modify('+'.(int) (($limits->firstHours + $limits->thenHours) * 60).' minutes');
+        $cold = self::firstAtOrBelow($readings, $limits->cold, $warm);
         if ($cold === null || $cold > $coldBy) {
             return $cold === null && $now <= $coldBy
-                ? new self(null, '5 °C by '.$coldBy->format('H:i').', or it is thrown away.', $coldBy)
-                : self::failed('5 °C was not measured within 6 h of 57 °C.');
+                ? new self(null, self::degrees($limits->cold).' by '.$coldBy->format('H:i').', or it is thrown away.', $coldBy)
+                : self::failed($limits, $limits->cold, $limits->firstHours + $limits->thenHours);
         }
 
-        return new self(true, 'Meets '.self::RULE.'. '.Freshness::CHECK, null);
+        return new self(true, "Meets {$limits->rule}. ".Freshness::CHECK, null);
     }
 
-    private static function failed(string $missing): self
+    private static function failed(CoolingLimits $limits, float $celsius, float $hours): self
     {
-        return new self(false, 'Does not meet '.self::RULE.": {$missing} ".Freshness::CHECK, null);
+        $missing = self::degrees($celsius)." was not measured within {$hours} h of ".self::degrees($limits->hot).'.';
+
+        return new self(false, "Does not meet {$limits->rule}: {$missing} ".Freshness::CHECK, null);
+    }
+
+    private static function degrees(float $celsius): string
+    {
+        return "{$celsius} °C";
     }
 
     /** @param  list<array{DateTimeImmutable, Temperature}>  $readings */

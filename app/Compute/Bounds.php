@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Compute;
+
+use App\Contract\Fault;
+
+/**
+ * How much may be asked of the kitchen computer while others wait for it: what takes longer than a moment is sent as a job.
+ * The filter on the command line knows no such bounds.
+ */
+final readonly class Bounds
+{
+    /** What the lengths of these lists of the request may come to multiplied: a second or two on the slowest machine this runs on. */
+    private const MOST = [
+        'allocate' => [['fillets', 'kinds'], 200],
+        'reconcile' => [['pieces'], 120],
+        'recovery' => [['pieces'], 120],
+        'expected-yield' => [['records_pct'], 2_000],
+    ];
+
+    private const MOST_BYTES = 64_000;
+
+    /** @throws Fault when it has to be sent as a job */
+    public static function check(string $name, string $json): void
+    {
+        $request = json_decode($json, true, 16);
+        [$lists, $most] = self::MOST[$name] ?? [[''], PHP_INT_MAX];
+        $size = array_product(array_map(fn (string $list): int => is_array($request) && is_array($request[$list] ?? null) ? count($request[$list]) : 1, $lists));
+        if ($size > $most) {
+            throw Fault::inField('/'.$lists[0], "This takes too long to wait for. Send it as a job: PUT /api/compute/{$name}/jobs/ with an id.");
+        }
+        strlen($json) <= self::MOST_BYTES || throw Fault::tooLarge("That is too much to wait for. Send it as a job: PUT /api/compute/{$name}/jobs/ with an id.");
+    }
+}

@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Kitchen;
+
+use Illuminate\Console\Command;
+use RuntimeException;
+
+/** Makes a backup while the kitchen works. */
+final class BackupCommand extends Command
+{
+    protected $signature = 'sectum:backup {--to= : folder; storage/app/backups when not given}';
+
+    protected $description = 'Copies database, photos and key into one file, opens it again and checks it';
+
+    public function handle(MakeBackup $make): int
+    {
+        $to = $this->option('to');
+        try {
+            $file = $make(is_string($to) && $to !== '' ? rtrim($to, '/') : storage_path('app/backups'));
+        } catch (RuntimeException $e) {
+            $this->error($e->getMessage());
+
+            return self::FAILURE;
+        }
+        $this->line($file);
+
+        return self::SUCCESS;
+    }
+}

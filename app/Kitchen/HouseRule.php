@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Kitchen;
+
+use LogicException;
+
+/** One thing a house may set: what it is called, where it belongs, of what kind it is, and what it is until somebody sets it. */
+final readonly class HouseRule
+{
+    private const SPLITS = ['by-weight' => 'by weight', 'relative-value' => 'by what each part is worth'];
+
+    private const CREDITS = ['bin-value' => 'the value of its bin', 'batch-return' => 'what its batch brought'];
+
+    /**
+     * @param  string  $default  as it is kept
+     * @param  string  $source  where the default comes from
+     * @param  float  $least  bounds of a number, in its unit
+     * @param  array<string, string>  $choices  names by the values that can be chosen
+     */
+    private function __construct(
+        public string $key,
+        public string $stage,
+        public RuleKind $kind,
+        public string $name,
+        public string $default,
+        public string $source,
+        public string $unit = '',
+        public float $least = 0,
+        public float $most = 0,
+        public array $choices = [],
+    ) {
+    }
+
+    public static function of(string $key): self
+    {
+        return self::all()[$key] ?? throw new LogicException("There is no setting {$key}.");
+    }
+
+    /** @return array<string, self> every rule by its key, in the order of the stages */
+    public static function all(): array
+    {
+        return array_column([
+            new self('kitchen', 'house', RuleKind::Text, 'Name of the kitchen', 'Our kitchen', 'placeholder', most: 60),
+            new self('print_header', 'house', RuleKind::Text, 'Line at the top of prints', '', 'empty: the name of the kitchen', most: 80),
+            new self('timezone', 'house', RuleKind::Zone, 'Time zone', config()->string('app.timezone'), 'the kitchen computer'),
+            new self('day_ends', 'house', RuleKind::Number, 'A kitchen day ends at', '4', 'estimate: after the last service', 'o\'clock', 0, 11),
+            new self('currency', 'house', RuleKind::Currency, 'Currency', 'EUR', 'placeholder'),
+            new self('backups_kept', 'house', RuleKind::Number, 'Backups kept', '14', 'estimate: two weeks', '', 2, 365),
+            new self('scale_step_mg', 'scale', RuleKind::Mass, 'Resolution of the scale', '5000', 'a common bench scale'),
+            new self('scale_most_mg', 'scale', RuleKind::Mass, 'Range of the scale', '15000000', 'a common bench scale'),
+            new self('scale_at', 'scale', RuleKind::Address, 'Address of the scale', '', 'empty: weights are typed'),
+            new self('probe_at', 'scale', RuleKind::Address, 'Address of the probe', '', 'empty: temperatures are typed'),
+            new self('warmest_c', 'receive', RuleKind::Temperature, 'Warmest at the core on arrival', '5.0', 'FDA Food Code 3-202.11', '', -5, 15),
+            new self('cold_rule', 'receive', RuleKind::Text, 'Rule set of the limits', 'FDA Food Code', 'shipped', most: 60),
+            new self('raw_days', 'portion', RuleKind::Number, 'Raw portions keep', '2', 'house default, estimate', 'days', 1, 7),
+            new self('raw_service_days', 'portion', RuleKind::Number, 'Portions for raw service keep', '1', 'house default, estimate', 'days', 1, 3),
+            new self('keeps_dark_muscle', 'route', RuleKind::Truth, 'Dark muscle may go to mince', '0', 'shipped'),
+            new self('skins_in_stock', 'route', RuleKind::Truth, 'White skins may go to stock', '0', 'shipped'),
+            new self('grills_heads', 'route', RuleKind::Truth, 'Heads are grilled or roasted', '0', 'shipped'),
+            new self('boils_collars', 'route', RuleKind::Truth, 'Collars go to stock', '0', 'shipped'),
+            new self('pots_l', 'route', RuleKind::Litres, 'Pots', '20 12 6', 'placeholder', 'litres', 0.5, 200),
+            new self('cool_hot_c', 'route', RuleKind::Temperature, 'Cooling counts from', '57', 'FDA Food Code 3-501.14', '', 50, 90),
+            new self('cool_warm_c', 'route', RuleKind::Temperature, 'First cooling limit', '21', 'FDA Food Code 3-501.14', '', 10, 40),
+            new self('cool_first_h', 'route', RuleKind::Number, 'Reached within', '2', 'FDA Food Code 3-501.14', 'hours', 0.5, 6),
+            new self('cool_cold_c', 'route', RuleKind::Temperature, 'Last cooling limit', '5', 'FDA Food Code 3-501.14', '', 0, 8),
+            new self('cool_then_h', 'route', RuleKind::Number, 'Reached within a further', '4', 'FDA Food Code 3-501.14', 'hours', 0.5, 12),
+            new self('cool_rule', 'route', RuleKind::Text, 'Rule set of cooling', 'FDA Food Code 3-501.14', 'shipped', most: 60),
+            new self('labour_rate_minor', 'cost', RuleKind::Money, 'Labour an hour', '1860', 'placeholder'),
+            new self('counts_labour', 'cost', RuleKind::Truth, 'Work counts in the cost of fish', '1', 'shipped'),
+            new self('tax_pct', 'cost', RuleKind::Number, 'Tax on a plate', '10', 'placeholder', '%', 0, 40),
+            new self('split', 'cost', RuleKind::Choice, 'Cost of a fish is shared', 'by-weight', 'shipped', choices: self::SPLITS),
+            new self('credits', 'cost', RuleKind::Choice, 'Trim counts at', 'bin-value', 'shipped', choices: self::CREDITS),
+            new self('price_ending', 'cost', RuleKind::Ending, 'Prices end in', '50', 'placeholder'),
+            new self('cost_points', 'cost', RuleKind::Number, 'Food cost may be off its target by', '3', 'estimate', 'points', 0.5, 20),
+            new self('ready_yield_pct', 'cost', RuleKind::Number, 'Yield of bought fillets', '95', 'estimate', '%', 50, 100),
+        ], null, 'key');
+    }
+}

@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Kitchen;
+
+use Illuminate\Console\Command;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Schema;
+use RuntimeException;
+use ZipArchive;
+
+/** Brings a kitchen back from its backup, onto a checkout that has none. */
+final class RestoreCommand extends Command
+{
+    protected $signature = 'sectum:restore {file : a backup made by sectum:backup}';
+
+    protected $description = 'Puts database, photos and key of a backup where they belong; refuses where a kitchen is already';
+
+    public function handle(): int
+    {
+        $file = $this->argument('file');
+        try {
+            $this->restore(is_string($file) ? $file : '');
+        } catch (RuntimeException $e) {
+            $this->error($e->getMessage());
+
+            return self::FAILURE;
+        }
+        $this->call('migrate', ['--force' => true, '--quiet' => true]);
+        $this->line('The kitchen is back: '.Settings::load()->kitchen.', '.Person::query()->count().' people.');
+
+        return self::SUCCESS;
+    }
+
+    private function restore(string $file): void
+    {
+        $database = config()->string('database.connections.sqlite.database');
+        if (is_file($database) && filesize($database) > 0 && Schema::hasTable('people') && Person::query()->exists()) {
+            throw new RuntimeException('There is a kitchen here already. Restore onto an empty checkout; nothing was changed.');
+        }
+        MakeBackup::mustBeWhole($file);
+        $archive = new ZipArchive;
+        $archive->open($file);
+        DB::disconnect();
+        array_map(fn (string $left): bool => is_file($left) && unlink($left), ["{$database}-wal", "{$database}-shm"]);
+        MakeBackup::extract($archive, MakeBackup::DATABASE, "{$database}.restored");
+        rename("{$database}.restored", $database);
+        is_dir(storage_path('app/photos')) || mkdir(storage_path('app/photos'), 0o750, true);
+        for ($i = 0; $i < $archive->numFiles; $i++) {
+            $name = (string) $archive->getNameIndex($i);
+            if (preg_match('#^photos/[0-9a-z]{26}\.jpg$#', $name) === 1) {
+                MakeBackup::extract($archive, $name, storage_path('app/'.$name));
+            }
+        }
+        $this->key((string) $archive->getFromName(MakeBackup::KEY));
+        Settings::forget();
+    }
+
+    /** The key that signed the kitchen's cookies, so that its tablets are known still. */
+    private function key(string $key): void
+    {
+        $env = base_path('.env');
+        if ($key !== '' && is_file($env)) {
+            file_put_contents($env, preg_replace('/^APP_KEY=.*$/m', "APP_KEY={$key}", (string) file_get_contents($env)));
+        }
+    }
+}

@@ -1,0 +1,84 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Kitchen;
+
+use App\Contract\Fault;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Http\Request;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Facades\DB;
+
+/**
+ * A time somebody was signed in at one tablet. It ends when they sign out, when their PIN or role changes, or when they are
+ * disabled; a cookie kept from it opens nothing then.
+ *
+ * @property string $id
+ * @property string $person_id
+ * @property string|null $tablet
+ * @property string $began_at
+ * @property string|null $ended_at
+ * @property-read Person $person
+ */
+final class SignIn extends Record
+{
+    /** Where its id is kept in the session. */
+    public const KEPT = 'sign_in';
+
+    protected $table = 'sign_ins';
+
+    /** @return BelongsTo<Person, $this> */
+    public function person(): BelongsTo
+    {
+        return $this->belongsTo(Person::class);
+    }
+
+    public static function begin(Request $request, Person $person, string $tablet): void
+    {
+        $now = Moment::written(Carbon::now());
+        $one = DB::connection()->transaction(function () use ($person, $tablet, $now): self {
+            $person->update(['signed_in_at' => $now]);
+
+            return self::query()->create(['person_id' => $person->id, 'tablet' => $tablet, 'began_at' => $now]);
+        });
+        Auth::login($person);
+        $request->session()->regenerate();
+        $request->session()->put(self::KEPT, $one->id);
+    }
+
+    public static function end(Request $request): void
+    {
+        $kept = $request->session()->get(self::KEPT);
+        if (is_string($kept)) {
+            self::query()->whereKey($kept)->whereNull('ended_at')->update(['ended_at' => Moment::written(Carbon::now())]);
+        }
+        Auth::logout();
+        $request->session()->invalidate();
+        $request->session()->regenerateToken();
+    }
+
+    /** Every time this person is signed in anywhere is over, but the one that is kept. */
+    public static function endAll(Person $person, ?string $but = null): void
+    {
+        self::query()->where('person_id', $person->id)->whereNull('ended_at')->when($but !== null, fn ($query) => $query->whereKeyNot($but))
+            ->update(['ended_at' => Moment::written(Carbon::now())]);
+    }
+
+    public static function current(Request $request): ?string
+    {
+        $kept = $request->session()->get(self::KEPT);
+
+        return is_string($kept) ? $kept : null;
+    }
+
+    /** @throws Fault when what this session began with is over */
+    public static function mustGoOn(Request $request, Person $person): void
+    {
+        $kept = self::current($request);
+        $on = $person->disabled_at === null && $kept !== null
+            && self::query()->whereKey($kept)->where('person_id', $person->id)->whereNull('ended_at')->exists();
+        $on || throw Fault::signedOut();
+    }
+}

@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Sectum\Route\Batches;
+
+/** How fast a hot batch is cooled: as the FDA Food Code has it until the head chef sets another rule of the house. */
+final readonly class CoolingLimits
+{
+    /**
+     * @param  float  $hot  °C from which the time counts
+     * @param  float  $warm  °C to be reached first, below hot
+     * @param  float  $firstHours  in which it is reached
+     * @param  float  $cold  °C to be reached then, below warm
+     * @param  float  $thenHours  in which it is reached, after the first
+     * @param  string  $rule  name of the rule set
+     */
+    public function __construct(
+        public float $hot = 57.0,
+        public float $warm = 21.0,
+        public float $firstHours = 2.0,
+        public float $cold = 5.0,
+        public float $thenHours = 4.0,
+        public string $rule = 'FDA Food Code 3-501.14',
+    ) {
+    }
+}
