@@ -22,6 +22,7 @@ use App\Route\Deposits;
 use Closure;
 use Illuminate\Database\Connection;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Event;
 use Illuminate\Support\ServiceProvider;
 use PDO;
@@ -50,6 +51,8 @@ final class SectumServiceProvider extends ServiceProvider
     {
         Event::listen(fn (WeightsChanged $changed) => KeepYields::of($changed->fish));
         Event::listen(fn (WeightsChanged $changed) => $this->app->make(Deposits::class)->mend($changed->fish));
+        // Nothing that was weighed is undone by a command; a step that goes wrong is mended by the next one.
+        DB::prohibitDestructiveCommands($this->app->environment() !== 'testing');
         Model::preventLazyLoading($this->app->environment() !== 'production');
     }
 

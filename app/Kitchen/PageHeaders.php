@@ -19,6 +19,8 @@ final readonly class PageHeaders
         $response->headers->set('Content-Security-Policy', "default-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self' data:; frame-ancestors 'none'; base-uri 'self'; form-action 'self'");
         $response->headers->set('X-Content-Type-Options', 'nosniff');
         $response->headers->set('Referrer-Policy', 'same-origin');
+        $response->headers->remove('X-Powered-By');
+        header_remove('X-Powered-By');
         if ($request->is('api/*')) {
             $response->headers->set('Cache-Control', 'no-store');
         }

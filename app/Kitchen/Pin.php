@@ -91,7 +91,7 @@ final readonly class Pin
             $last = $wrong->max('at_s');
             if ($count >= $free && is_numeric($last)) {
                 $delay = min($longest, self::FIRST_WAIT_S * 2 ** min(10, $count - $free));
-                $wait = max($wait, (int) $last + $delay - $now);
+                $wait = max($wait, (int) $last + (int) $delay - $now);
             }
         }
 

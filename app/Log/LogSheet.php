@@ -24,23 +24,23 @@ final readonly class LogSheet
         ];
     }
 
-    /** @return list<array{at: string, what: string}> first to last */
+    /** @return list<array{at: string, what: string}> in the order in which it happened */
     private static function history(Fish $fish): array
     {
         $lines = [];
-        foreach (Kept::of($fish) as [$at, $what]) {
-            $lines[] = ['at' => $at, 'what' => $what];
+        foreach (Kept::of($fish) as $i => [$after, $at, $what]) {
+            $lines[] = [[$after, 2, $i], $at, $what];
         }
         foreach ($fish->pieces as $piece) {
             foreach ($piece->readings as $reading) {
-                $lines[] = ['at' => $reading->taken_at, 'what' => "{$reading->person->name} weighed {$piece->name}: ".$reading->mass()->print().($reading->typed === null ? ' on the pan.' : ", typed as \"{$reading->typed}\".")];
+                $lines[] = [[$reading->seq, 0, 0], $reading->taken_at, "{$reading->person->name} weighed {$piece->name}: ".$reading->mass()->print().($reading->typed === null ? ' on the scale.' : ", typed as \"{$reading->typed}\".")];
                 if ($reading->void !== null) {
-                    $lines[] = ['at' => $reading->void->voided_at, 'what' => "{$reading->void->person->name} took back {$piece->name}, ".$reading->mass()->print().": {$reading->void->reason}."];
+                    $lines[] = [[$reading->void->after_seq ?? $reading->seq, 1, 0], $reading->void->voided_at, "{$reading->void->person->name} took back {$piece->name}, ".$reading->mass()->print().": {$reading->void->reason}."];
                 }
             }
         }
-        usort($lines, fn (array $a, array $b): int => strtotime($a['at']) <=> strtotime($b['at']));
+        usort($lines, fn (array $a, array $b): int => $a[0] <=> $b[0]);
 
-        return array_map(fn (array $line): array => ['at' => Moment::at($line['at'])->format('j M, H:i'), 'what' => $line['what']], $lines);
+        return array_map(fn (array $line): array => ['at' => Moment::at($line[1])->format('j M, H:i'), 'what' => $line[2]], $lines);
     }
 }

@@ -41,11 +41,17 @@ final readonly class TraceTable
             throw new RuntimeException('No memory for a table.');
         }
         foreach ([array_combine(self::COLUMNS, self::COLUMNS), ...$this->rows($recalled)] as $row) {
-            fputcsv($file, array_map(fn (string|int|null $cell): string => preg_match('/^[=+\-@\t\r]/', (string) $cell) === 1 ? "'{$cell}" : (string) $cell, array_values($row)), ',', '"', '', "\r\n");
+            fputcsv($file, array_map(fn (string|int|null $cell): string => self::harmless((string) $cell), array_values($row)), ',', '"', '', "\r\n");
         }
         rewind($file);
 
         return (string) stream_get_contents($file);
+    }
+
+    /** A cell a spreadsheet would reckon with, or hide behind a space, gets a mark in front; the full-width signs count too. */
+    private static function harmless(string $cell): string
+    {
+        return preg_match('/^[\s\x{FEFF}\x{200B}]*[=+\-@＝＋－＠\t\r\n]/u', $cell) === 1 || preg_match('/^[\t\r\n]/', $cell) === 1 ? "'{$cell}" : $cell;
     }
 
     /** @return array<string, string|int|null> */

@@ -15,6 +15,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property string $reason
  * @property string $voided_by
  * @property string $voided_at
+ * @property int|null $after_seq the reading that was the latest then
  * @property-read Person $person
  */
 final class ReadingVoid extends Model
@@ -30,6 +31,14 @@ final class ReadingVoid extends Model
     protected $keyType = 'string';
 
     protected $guarded = [];
+
+    protected static function booted(): void
+    {
+        self::creating(function (self $void): void {
+            $last = Reading::query()->max('seq');
+            $void->after_seq = is_numeric($last) ? (int) $last : 0;
+        });
+    }
 
     /** @return BelongsTo<Person, $this> */
     public function person(): BelongsTo

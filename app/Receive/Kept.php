@@ -6,7 +6,6 @@ namespace App\Receive;
 
 use App\Kitchen\Person;
 use Illuminate\Support\Facades\DB;
-use stdClass;
 
 /** What happened to a fish besides its readings, in plain sentences, for its history. */
 final readonly class Kept
@@ -16,12 +15,14 @@ final readonly class Kept
         activity('fish')->performedOn($fish)->causedBy($by)->log($sentence);
     }
 
-    /** @return list<array{string, string}> when, as ISO 8601, and what; first to last */
+    /** @return list<array{int, string, string}> after which reading, when, and what; first to last */
     public static function of(Fish $fish): array
     {
-        $kept = DB::table('activity_log')->where('subject_type', $fish->getMorphClass())->where('subject_id', $fish->id)->orderBy('id')->get(['created_at', 'description']);
+        $kept = DB::table('activity_log')->where('subject_type', $fish->getMorphClass())->where('subject_id', $fish->id)->orderBy('id')->get(['after_seq', 'created_at', 'description']);
 
-        return array_values($kept->map(fn (stdClass $line): array => [self::text($line->created_at ?? null), self::text($line->description ?? null)])->all());
+        return array_values($kept->map(fn (object $line): array => [
+            is_numeric($line->after_seq ?? null) ? (int) $line->after_seq : 0, self::text($line->created_at ?? null).'Z', self::text($line->description ?? null),
+        ])->all());
     }
 
     private static function text(mixed $value): string

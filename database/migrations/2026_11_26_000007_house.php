@@ -18,6 +18,11 @@ return new class extends Migration
 
     public function up(): void
     {
+        DB::transaction(fn () => $this->all());
+    }
+
+    private function all(): void
+    {
         DB::statement('pragma defer_foreign_keys = on');
         foreach (self::KEPT as $table) {
             foreach (['update', 'delete'] as $verb) {
@@ -43,6 +48,10 @@ return new class extends Migration
         });
         DB::statement('update readings set seq = (select n from (select id, row_number() over (order by rowid) as n from readings) as placed where placed.id = readings.id)');
         Schema::table('readings', fn (Blueprint $table) => $table->unique('seq'));
+        foreach (['activity_log' => "strftime('%Y-%m-%dT%H:%M:%fZ', created_at)", 'reading_voids' => 'voided_at'] as $name => $at) {
+            Schema::table($name, fn (Blueprint $table) => $table->unsignedInteger('after_seq')->nullable());
+            DB::statement("update {$name} set after_seq = (select coalesce(max(seq), 0) from readings where taken_at <= {$at})");
+        }
         Schema::create('sent', function (Blueprint $table): void {
             $table->ulid('id')->primary();
             $table->string('digest', 64);

@@ -6,5 +6,6 @@ export SECTUM_DEMO=true
 export DB_DATABASE="$PWD/database/browser.sqlite"
 rm -f "$DB_DATABASE" "$DB_DATABASE-wal" "$DB_DATABASE-shm"
 cp "$seeded" "$DB_DATABASE"
-php artisan cache:clear --quiet
+rm -rf storage/framework/cache/data/*
+export SECTUM_INSTALLED=1
 exec bin/serve "$SECTUM_TEST_PORT" 8427

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace App\Kitchen\Database;
 
-use Closure;
 use Illuminate\Database\SQLiteConnection;
 use Throwable;
 
 /**
- * The kitchen's database: a write waits its turn, and what did not get one in time is tried again as a whole, a few times.
+ * The kitchen's database: an action takes the lock to write as it begins, and nothing it does after that can find it taken.
  *
- * Each wait is bounded by the connection's busy timeout; what is still busy after the last try is answered as busy.
+ * So an action that does not get its turn in time has done nothing yet, and is begun again, a few times; what is still busy
+ * then is answered as busy. Each wait is bounded by the connection's busy timeout.
  */
 final class KitchenConnection extends SQLiteConnection
 {
@@ -20,15 +20,13 @@ final class KitchenConnection extends SQLiteConnection
     /** Between two tries, so that two that met do not meet again. */
     private const PAUSE_US = [5_000, 40_000];
 
-    /**
-     * @param  int  $attempts
-     * @return mixed
-     */
-    public function transaction(Closure $callback, $attempts = 1)
+    public function beginTransaction()
     {
         for ($try = 1; ; $try++) {
             try {
-                return parent::transaction($callback, $attempts);
+                parent::beginTransaction();
+
+                return;
             } catch (Throwable $e) {
                 if ($try === self::TRIES || $this->transactionLevel() > 0 || Trouble::of($e)?->passes() !== true) {
                     throw $e;
