@@ -26,7 +26,10 @@ self.addEventListener('fetch', (event) => {
 async function firstAsk(request, cache, key) {
   try {
     const answer = await fetch(request);
-    if (answer.ok) {
+    // Nobody is signed in any more: what the one before saw is not for the next.
+    if (answer.status === 401) {
+      caches.delete(ANSWERS);
+    } else if (answer.ok) {
       const copy = answer.clone();
       caches.open(cache).then((c) => c.put(key, copy));
     }
@@ -34,10 +37,17 @@ async function firstAsk(request, cache, key) {
   } catch (away) {
     const kept = await (await caches.open(cache)).match(key);
     if (kept) {
-      return kept;
+      return cache === ANSWERS ? said(kept) : kept;
     }
     throw away;
   }
+}
+
+// An answer that was kept says from when it is, so that the page can say it too.
+async function said(kept) {
+  const headers = new Headers(kept.headers);
+  headers.set('X-Sectum-Kept', kept.headers.get('Date') ?? '');
+  return new Response(await kept.blob(), { status: kept.status, headers });
 }
 
 // Built files carry their contents in their names: what is kept is right.

@@ -44,6 +44,9 @@ final readonly class Bench
         $saying = new Saying($fish, $words, $settings, $person->seesPrices());
         $names = array_merge(...array_map(fn (Piece $piece): array => [$piece->id => $piece->part === Part::Whole ? 'the whole fish' : $piece->name], array_values($fish->pieces->all())));
 
+        $misfits = array_map(fn (Remark $remark): array => ['what' => $remark->what, 'todo' => $remark->todo, 'piece' => $remark->piece, 'tray' => $remark->tray], Remarks::of($reconciled, $names, $words->text(...)));
+        $remarks = self::remarks($misfits, $saying);
+
         return [
             'fish' => FishHead::of($fish, $words),
             'keel' => KeelView::of($fish, $tree, $words),
@@ -52,7 +55,8 @@ final readonly class Bench
             'parts' => self::choices($fish, self::partsOf($fish), $words),
             'sources' => array_map(fn (Piece $piece): array => ['piece' => $piece->id, 'name' => $piece->part === Part::Whole ? 'The whole fish' : $piece->name], [$fish->whole(), ...CutFrom::fillets($fish)]),
             'readings' => self::readings($fish, $words),
-            'remarks' => self::remarks(array_map(fn (Remark $remark): array => ['what' => $remark->what, 'todo' => $remark->todo, 'piece' => $remark->piece, 'tray' => $remark->tray], Remarks::of($reconciled, $names, $words->text(...))), $saying),
+            'remarks' => $remarks,
+            'open' => array_map(fn (array $remark): array => ['code' => 'remark', 'say' => $remark['what']], $misfits),
             'ladder' => array_map(fn (LadderRung $rung): array => [
                 'rung' => $rung->rung->value,
                 'mass' => $words->text(Mass::ofGrams($rung->grams)),
@@ -75,7 +79,7 @@ final readonly class Bench
     /**
      * A reading that does not fit comes first; what it upsets is not told besides.
      *
-     * @param  list<array<string, mixed>>  $misfits
+     * @param  list<array{what: string, todo: string, piece: string|null, tray: string|null}>  $misfits
      * @return list<array<string, mixed>>
      */
     private static function remarks(array $misfits, Saying $saying): array

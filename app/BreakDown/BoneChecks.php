@@ -18,19 +18,22 @@ final readonly class BoneChecks
     public static function of(Fish $fish): array
     {
         $latest = [];
-        foreach (Row::all(DB::table('bone_checks')->where('fish_id', $fish->id)->orderBy('checked_at')->orderBy('id')->get()) as $row) {
+        foreach (Row::all(DB::table('bone_checks')->where('fish_id', $fish->id)->orderBy('rowid')->get()) as $row) {
             $latest[$row->text('piece_id')] = $row;
         }
         $checks = [];
         foreach (self::fillets($fish) as $piece) {
             $row = $latest[$piece->id] ?? null;
-            $checks[$piece->id] = BoneCheck::of(
-                $fish->species->pin_row, $fish->species->pin_count, $fish->species->pin_sd, self::sides($fish, $piece),
-                (int) ($row?->number('found') ?? 0), $row?->text('second_pass') === '1', ($row?->text('waived') ?? '') !== '',
-            );
+            $checks[$piece->id] = self::check($fish, $piece, (int) ($row?->number('found') ?? 0), $row?->text('second_pass') === '1', ($row?->text('waived') ?? '') !== '');
         }
 
         return $checks;
+    }
+
+    /** The check of one fillet with so many found. */
+    public static function check(Fish $fish, Piece $piece, int $found, bool $secondPass, bool $waived): BoneCheck
+    {
+        return BoneCheck::of($fish->species->pin_row, $fish->species->pin_count, $fish->species->pin_sd, self::sides($fish, $piece), $found, $secondPass, $waived);
     }
 
     /** @return list<array<string, mixed>> */
@@ -47,6 +50,8 @@ final readonly class BoneChecks
             'expected' => (int) round($checks[$piece->id]->expected),
             'expected_sd' => (int) round($checks[$piece->id]->expectedSd),
             'found' => $checks[$piece->id]->found,
+            'waived' => $checks[$piece->id]->waived,
+            'usual' => $checks[$piece->id]->usual(),
             'done' => $checks[$piece->id]->isDone(),
             'said' => $checks[$piece->id]->said(),
             // How far along the side the bones run, from the head end.

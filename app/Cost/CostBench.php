@@ -10,7 +10,9 @@ use App\Kitchen\Person;
 use App\Kitchen\Settings;
 use App\Measure\Piece;
 use App\Measure\Words;
+use App\Portion\Cut;
 use App\Portion\Dish;
+use App\Receive\CutFrom;
 use App\Receive\Fish;
 use App\Receive\FishHead;
 use Sectum\Cost\Cost;
@@ -20,6 +22,7 @@ use Sectum\Cost\ProductCost;
 use Sectum\Fish\Part;
 use Sectum\Measure\Mass;
 use Sectum\Measure\Money;
+use Sectum\Portion\LeftFlesh;
 
 /** What the cost screen shows: the walk from the invoice to the plate, each figure the sum of those above it. */
 final readonly class CostBench
@@ -131,7 +134,15 @@ final readonly class CostBench
             $mass = $piece->reading()?->mass();
             if ($piece->bin !== null && $mass !== null && ($piece->part === Part::Portion || $piece->part->isFillet())) {
                 $would = Credit::atPerKg($mass, max(0, $cost->edibleCostPerKgMinor))->minor;
-                $lines[] = ['what' => $piece->name, 'detail' => $this->words->text($mass).' to '.lcfirst($piece->bin->spoken()), 'would' => $this->money($would), 'brought' => $this->money($brought[$piece->id] ?? 0)];
+                $lines[] = ['what' => $piece->name, 'detail' => $this->words->text($mass).' to '.lcfirst($piece->bin->spoken()), 'would' => $this->money($would), 'brought' => $this->money($brought[$piece->id] ?? 0), 'open' => false];
+            }
+        }
+
+        foreach (CutFrom::fillets($this->fish) as $fillet) {
+            $left = Cut::left($this->fish, $fillet);
+            if ($fillet->bin === null && LeftFlesh::isMuch($left, $fillet->reading()?->mass() ?? Mass::zero())) {
+                $would = Credit::atPerKg($left, max(0, $cost->edibleCostPerKgMinor))->minor;
+                $lines[] = ['what' => "{$fillet->name}, not portioned", 'detail' => $this->words->text($left).' left', 'would' => $this->money($would), 'brought' => $this->money(0), 'open' => true];
             }
         }
 

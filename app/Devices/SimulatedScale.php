@@ -54,9 +54,10 @@ final class SimulatedScale
         $this->random = new Randomizer(new Mt19937($seed));
     }
 
+    /** What lay there is lifted off, and the next thing laid on: it swings in from nothing, as heavy as the one before or not. */
     public function put(Mass $mass, float $now): void
     {
-        $this->before = $this->shown($now);
+        $this->before = $mass->isPositive() ? 0.0 : $this->shown($now);
         $this->on = (float) $mass->milligrams;
         $this->putAt = $now;
     }

@@ -9,6 +9,7 @@ use App\Kitchen\Record;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasOne;
 use Sectum\Measure\Mass;
+use Sectum\Measure\UnitSystem;
 
 /**
  * A weight once taken. Never changed and never deleted: the database refuses both.
@@ -22,7 +23,9 @@ use Sectum\Measure\Mass;
  * @property string $source "pan" or "typed"
  * @property string|null $typed as it was typed
  * @property string $taken_by
- * @property string $taken_at
+ * @property string $taken_at when it was weighed; kept in universal time
+ * @property string|null $sent_at when it came to be known here, later where it waited
+ * @property UnitSystem|null $units in which the scale was read
  * @property-read Person $person
  * @property-read ReadingVoid|null $void
  * @property-read Piece $piece
@@ -53,6 +56,12 @@ final class Reading extends Record
             $last = self::query()->max('seq');
             $reading->seq = (is_numeric($last) ? (int) $last : 0) + 1;
         });
+    }
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['units' => UnitSystem::class];
     }
 
     public function mass(): Mass

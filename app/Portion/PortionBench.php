@@ -18,6 +18,7 @@ use Sectum\Measure\Money;
 use Sectum\Portion\Band;
 use Sectum\Portion\Forecast;
 use Sectum\Portion\Giveaway;
+use Sectum\Portion\LeftFlesh;
 use Sectum\Portion\NextDish;
 use Sectum\Portion\Placed;
 use Sectum\Portion\Tally;
@@ -40,6 +41,7 @@ final readonly class PortionBench
 
         return [
             ...$bench,
+            'open' => self::open($fish, $fillets, $bench['open'], $words),
             'parts' => Bench::choices($fish, self::PARTS, $words),
             'sources' => array_map(fn (Piece $piece): array => [
                 'piece' => $piece->id,
@@ -72,6 +74,31 @@ final readonly class PortionBench
         $dish = $fish->dish_id === null ? null : Dish::query()->find($fish->dish_id);
 
         return [...self::of($fish, $person), 'plans' => $plans, 'hand' => $dish === null ? null : HandView::of(Hand::of($person), $dish, $fish, $words, $person->seesPrices() ? $settings : null)];
+    }
+
+    /**
+     * What is asked about before the fish goes on: readings that do not fit, no portions, flesh left, bones not checked twice.
+     *
+     * @param  list<Piece>  $fillets
+     * @return list<array{code: string, say: string}>
+     */
+    private static function open(Fish $fish, array $fillets, mixed $before, Words $words): array
+    {
+        $open = [];
+        foreach (is_array($before) ? $before : [] as $one) {
+            $open[] = ['code' => 'remark', 'say' => is_array($one) && is_string($one['say'] ?? null) ? $one['say'] : ''];
+        }
+        if ($fillets !== [] && self::portionsOf($fish) === []) {
+            $open[] = ['code' => 'no-portions', 'say' => 'No portion was weighed.'];
+        }
+        foreach ($fillets as $piece) {
+            $left = Cut::left($fish, $piece);
+            if (LeftFlesh::isMuch($left, $piece->reading()?->mass() ?? Mass::zero())) {
+                $open[] = ['code' => 'left', 'say' => "{$words->text($left)} of ".lcfirst($piece->name).' is not portioned.'];
+            }
+        }
+
+        return $open;
     }
 
     /** @return list<Piece> */

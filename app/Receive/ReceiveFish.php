@@ -8,25 +8,28 @@ use App\Contract\Fault;
 use App\Contract\Fields;
 use App\Kitchen\Person;
 use App\Kitchen\Settings;
+use App\Measure\Taken;
 use App\Measure\Weighing;
 use Illuminate\Support\Facades\DB;
+use Psr\Clock\ClockInterface;
 use Sectum\Fish\StateBought;
 use Sectum\Measure\Money;
 
 /** A fish comes out of the box: what it is, from whom, how it was bought, what it weighs and costs. */
 final readonly class ReceiveFish
 {
-    public function __construct(private TakeIn $takeIn, private NamedSpecies $species)
+    public function __construct(private TakeIn $takeIn, private NamedSpecies $species, private ClockInterface $clock)
     {
     }
 
     public function __invoke(string $id, Fields $fields, Person $person): Fish
     {
         $settings = Settings::load();
-        $weighing = Weighing::read($fields->fields('weight'), $settings, $person->units);
+        $taken = Taken::by($fields, $person, $this->clock);
+        $weighing = Weighing::read($fields->fields('weight'), $settings, $taken->units);
         $price = $this->price($fields->maybeString('price_per_kg'), $settings, $person);
 
-        return DB::connection()->transaction(function () use ($id, $fields, $person, $weighing, $price): Fish {
+        return DB::connection()->transaction(function () use ($id, $fields, $taken, $weighing, $price): Fish {
             $known = Fish::query()->with('pieces.readings')->find($id);
             if ($known !== null) {
                 return $this->mustBeTheSame($known, $fields, $weighing);
@@ -38,7 +41,7 @@ final readonly class ReceiveFish
                 'state' => StateBought::from($fields->string('state')),
                 'stage' => Stage::BreakDown,
                 'price_per_kg_minor' => $price?->minor,
-            ], $weighing, $person);
+            ], $weighing, $taken);
         });
     }
 

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Receive;
 
 use App\Kitchen\Moment;
-use App\Kitchen\Person;
 use App\Measure\Piece;
+use App\Measure\Taken;
 use App\Measure\Weighing;
 use DateTimeImmutable;
 use Illuminate\Support\Str;
@@ -26,8 +26,9 @@ final readonly class TakeIn
      * @param  array<string, mixed>  $about  what is known of it besides
      * @param  DeliveryLine|null  $line  the line it came on, whose dates say how old it is
      */
-    public function __invoke(string $id, string $reading, array $about, Weighing $weighing, Person $person, ?DeliveryLine $line = null): Fish
+    public function __invoke(string $id, string $reading, array $about, Weighing $weighing, Taken $taken, ?DeliveryLine $line = null): Fish
     {
+        $person = $taken->person;
         $fish = Fish::query()->create([
             'id' => $id,
             'number' => (Fish::query()->latest('number')->first()->number ?? 0) + 1,
@@ -36,7 +37,7 @@ final readonly class TakeIn
             ...$about,
         ]);
         $whole = Piece::query()->create(['id' => (string) Str::ulid(), 'fish_id' => $fish->id, 'part' => Part::Whole, 'name' => Part::Whole->spoken(), 'place' => 0]);
-        $this->takeReading->store($reading, $whole, $weighing, $person);
+        $this->takeReading->store($reading, $whole, $weighing, $taken);
         Kept::that("{$person->name} received it from {$fish->supplier->name}, ".$weighing->mass->print().", {$fish->state->value}.", $fish, $person);
 
         $now = DateTimeImmutable::createFromInterface($this->clock->now());

@@ -11,12 +11,16 @@ use App\Kitchen\Person;
 use App\Kitchen\Settings;
 use App\Measure\Piece;
 use App\Measure\Reading;
+use App\Measure\Taken;
 use App\Measure\Trays;
 use App\Measure\Weighing;
+use App\Measure\Words;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use Psr\Clock\ClockInterface;
+use Sectum\BreakDown\Plausible;
 use Sectum\Fish\Part;
+use Sectum\Measure\Mass;
 
 /**
  * Takes a reading of a part: the part becomes a piece of the fish, and the piece gets its weight.
@@ -35,9 +39,10 @@ final readonly class TakeReading
      */
     public function __invoke(Fish $fish, string $id, Fields $fields, Person $person, array $among): void
     {
-        $weighing = self::onTray(Weighing::read($fields->fields('weight'), Settings::load(), $person->units), $fields->maybeString('tray'));
+        $taken = Taken::by($fields, $person, $this->clock);
+        $weighing = self::onTray(Weighing::read($fields->fields('weight'), Settings::load(), $taken->units), $fields->maybeString('tray'));
         $part = Part::from($fields->string('part'));
-        DB::connection()->transaction(function () use ($fish, $id, $fields, $person, $among, $weighing, $part): void {
+        DB::connection()->transaction(function () use ($fish, $id, $fields, $person, $among, $weighing, $part, $taken): void {
             $known = Reading::query()->with('piece')->find($id);
             if ($known !== null) {
                 $this->mustBeTheSame($known, $fish, $part, $weighing);
@@ -50,7 +55,10 @@ final readonly class TakeReading
                 throw Fault::conflict("{$fish->title()} is still at the door: ".($fish->held === null ? 'say first that its delivery is all in.' : 'the head chef has to decide about it first.'), ['version' => $fish->version]);
             }
             $piece = $this->retaken($fish, $fields->maybeString('replaces'), $person) ?? $this->newPiece($fish, $part, $fields->maybeString('from'), $among);
-            $this->store($id, $piece, $weighing, $person);
+            if ($fields->named('sure') && ! $fields->bool('sure')) {
+                $this->mustBePlausible($fish, $piece, $weighing, new Words($person->units, Settings::load()->scaleStep));
+            }
+            $this->store($id, $piece, $weighing, $taken);
             $fish->changed();
             // What is cut for the plate changes no rung above it.
             if (! in_array($part, [Part::Portion, Part::Ends, Part::TailEnd], true)) {
@@ -66,7 +74,7 @@ final readonly class TakeReading
     }
 
     /** A weight for a piece, just so; for the whole fish as it is received. */
-    public function store(string $id, Piece $piece, Weighing $weighing, Person $person): void
+    public function store(string $id, Piece $piece, Weighing $weighing, Taken $taken): void
     {
         // Another piece's reading under this id is another reading: nothing is written over it.
         Reading::query()->whereKey($id)->doesntExist() || throw Fault::conflict('A weight was recorded under this id before. Weigh again to record another.', ['id' => $id]);
@@ -78,9 +86,36 @@ final readonly class TakeReading
             'resolution_mg' => $weighing->resolution->milligrams,
             'source' => $weighing->typed === null ? 'pan' : 'typed',
             'typed' => $weighing->typed,
-            'taken_by' => $person->id,
-            'taken_at' => Moment::written($this->clock->now()),
+            'taken_by' => $taken->person->id,
+            'taken_at' => Moment::written($taken->at),
+            'sent_at' => Moment::written($this->clock->now()),
+            'units' => $taken->units,
         ]);
+    }
+
+    /**
+     * Asked, not refused: what looks odd is recorded when it is sent again with "sure".
+     *
+     * @throws Fault at /sure, with the question
+     */
+    private function mustBePlausible(Fish $fish, Piece $piece, Weighing $weighing, Words $words): void
+    {
+        $source = $piece->parent_id === null ? null : $fish->pieces->firstWhere('id', $piece->parent_id);
+        $whole = $fish->whole();
+        $share = $source?->id === $whole->id ? $fish->species->expected($fish->state)[$piece->part->value] ?? null : null;
+        $alone = $fish->pieces->where('part', $piece->part)->where('parent_id', $whole->id)->count() <= 1;
+        $odd = Plausible::question($weighing->mass, $weighing->resolution, $source?->reading()?->mass(), $whole->reading()?->mass(), $alone ? $share : null);
+        if ($odd === null) {
+            return;
+        }
+        $shown = $words->text($weighing->mass);
+        $name = lcfirst($piece->name);
+        [$least, $most] = $share === null ? [Mass::zero(), Mass::zero()] : Plausible::range($fish->mass(), $share);
+        throw Fault::inField('/sure', match ($odd) {
+            Plausible::MoreThanItsSource => "{$shown} is more than ".($source?->id === $whole->id ? 'the whole fish' : lcfirst((string) $source?->name)).", {$words->text($source?->reading()?->mass() ?? Mass::zero())}. Does something else lie on the scale?",
+            Plausible::TooHeavy => "{$shown} is much for {$name}: {$words->text($least)} to {$words->text($most)} are usual. Does something else lie on the scale?",
+            Plausible::TooLight => "{$shown} is little for {$name}: {$words->text($least)} to {$words->text($most)} are usual. Is all of it on the scale, in the right unit?",
+        });
     }
 
     private function mustBeTheSame(Reading $known, Fish $fish, Part $part, Weighing $weighing): void

@@ -8,9 +8,11 @@ use App\Contract\Fault;
 use App\Contract\Fields;
 use App\Kitchen\Person;
 use App\Kitchen\Settings;
+use App\Measure\Taken;
 use App\Measure\Weighing;
 use Brick\Math\BigRational;
 use Illuminate\Support\Facades\DB;
+use Psr\Clock\ClockInterface;
 use Sectum\Measure\Mass;
 use Sectum\Measure\Money;
 use Sectum\Receive\Found;
@@ -21,18 +23,19 @@ final readonly class WeighIn
     /** What a floor scale for boxes takes: 300 kg. */
     private const MOST_BOX_G = 300_000;
 
-    public function __construct(private TakeIn $takeIn)
+    public function __construct(private TakeIn $takeIn, private ClockInterface $clock)
     {
     }
 
     public function __invoke(string $line, string $id, Fields $fields, Person $person): void
     {
         $count = $fields->int('count', 1);
-        $tare = self::typed($fields, 'ice', $person)->plus(self::typed($fields, 'tub', $person));
+        $taken = Taken::by($fields, $person, $this->clock);
+        $tare = self::typed($fields, 'ice', $taken)->plus(self::typed($fields, 'tub', $taken));
         $box = $count > 1 || $tare->isPositive();
-        $weighing = Weighing::read($fields->fields('weight'), Settings::load(), $person->units, most: $box && ! $fields->fields('weight')->has('pan') ? Mass::ofGrams(self::MOST_BOX_G) : null);
+        $weighing = Weighing::read($fields->fields('weight'), Settings::load(), $taken->units, most: $box && ! $fields->fields('weight')->has('pan') ? Mass::ofGrams(self::MOST_BOX_G) : null);
         $weighing = $tare->isPositive() ? $weighing->less($tare, '/ice') : $weighing;
-        DB::connection()->transaction(function () use ($line, $id, $fields, $person, $count, $weighing): void {
+        DB::connection()->transaction(function () use ($line, $id, $fields, $taken, $count, $weighing): void {
             $line = DeliveryLine::query()->with(['delivery.supplier', 'species', 'fish.pieces.readings.void'])->findOrFail($line);
             $known = Fish::query()->with(['pieces.readings.void'])->find($id);
             if ($known !== null) {
@@ -45,7 +48,7 @@ final readonly class WeighIn
             if ($question !== null) {
                 throw Fault::inField('/sure', $question);
             }
-            $this->takeIn($line, $id, $fields, $person, $count, $weighing);
+            $this->takeIn($line, $id, $fields, $taken, $count, $weighing);
             $line->delivery->changed();
         });
     }
@@ -58,7 +61,7 @@ final readonly class WeighIn
         return $perKilo === null ? null : Money::toMinor($perKilo);
     }
 
-    private function takeIn(DeliveryLine $line, string $id, Fields $fields, Person $person, int $count, Weighing $weighing): void
+    private function takeIn(DeliveryLine $line, string $id, Fields $fields, Taken $taken, int $count, Weighing $weighing): void
     {
         ($this->takeIn)($id, $fields->string('reading'), [
             'line_id' => $line->id,
@@ -68,16 +71,16 @@ final readonly class WeighIn
             'stage' => Stage::Receive,
             'count' => $count,
             'tag' => $fields->maybeString('tag'),
-            'ice_mg' => self::typed($fields, 'ice', $person)->milligrams,
+            'ice_mg' => self::typed($fields, 'ice', $taken)->milligrams,
             'price_per_kg_minor' => self::pricePerKilo($line, $weighing->mass, $count),
-        ], $weighing, $person, $line);
+        ], $weighing, $taken, $line);
     }
 
-    private static function typed(Fields $fields, string $name, Person $person): Mass
+    private static function typed(Fields $fields, string $name, Taken $taken): Mass
     {
         $typed = $fields->maybeString($name);
 
-        return $typed === null || trim($typed) === '' ? Mass::zero() : Fault::at("/{$name}", fn (): Mass => Mass::parse($typed, $person->units));
+        return $typed === null || trim($typed) === '' ? Mass::zero() : Fault::at("/{$name}", fn (): Mass => Mass::parse($typed, $taken->units));
     }
 
     private function mustBeTheSame(Fish $known, DeliveryLine $line, Weighing $weighing): void

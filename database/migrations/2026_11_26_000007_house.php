@@ -43,7 +43,7 @@ return new class extends Migration
     {
         Schema::table('readings', function (Blueprint $table): void {
             $table->unsignedInteger('seq')->default(0);
-            $table->string('unit', 2)->nullable();
+            $table->string('units')->nullable();
             $table->string('sent_at')->nullable();
         });
         DB::statement('update readings set seq = (select n from (select id, row_number() over (order by rowid) as n from readings) as placed where placed.id = readings.id)');

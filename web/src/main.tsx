@@ -7,12 +7,16 @@ import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { BrowserRouter } from 'react-router';
 import { asProblem } from './api/client';
+import { startSession } from './api/session';
 import { Door } from './kitchen/Door';
 import { startOutbox } from './ui/outbox';
 import { theme } from './ui/theme';
 
 // What a person asked for is tried again only when nothing answered at all.
-const again = (failures: number, error: unknown) => asProblem(error).status === 0 && failures < 3;
+const again = (failures: number, error: unknown) => {
+  const { status } = asProblem(error);
+  return (status === 0 || status === 503) && failures < 3;
+};
 
 const queries = new QueryClient({
   defaultOptions: {
@@ -21,6 +25,7 @@ const queries = new QueryClient({
   },
 });
 
+startSession(queries);
 startOutbox(queries);
 // The page comes back after a reload even while the kitchen computer is away; only where the address is a secure one.
 if ('serviceWorker' in navigator) {

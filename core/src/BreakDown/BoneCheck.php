@@ -16,6 +16,9 @@ final readonly class BoneCheck
     /** Bones short of the usual by more than this many spreads are asked about. */
     private const FAR_SHORT = 2.0;
 
+    /** Bones more or fewer than the usual by more than this many spreads need a word before the second pass counts. */
+    private const FAR_OUT = 3.0;
+
     private function __construct(public float $expected, public float $expectedSd, public int $found, public bool $secondPass, public bool $waived, public bool $isNeeded)
     {
     }
@@ -34,6 +37,18 @@ final readonly class BoneCheck
     public function isDone(): bool
     {
         return ! $this->isNeeded || $this->waived || $this->secondPass;
+    }
+
+    /** Whether nobody would believe this count without a word. */
+    public function needsAWord(): bool
+    {
+        return $this->isNeeded && ! $this->waived && $this->secondPass && abs($this->found - $this->expected) > self::FAR_OUT * max(1.0, $this->expectedSd);
+    }
+
+    /** "12 to 20": how many are usual. */
+    public function usual(): string
+    {
+        return max(0, (int) round($this->expected - $this->expectedSd)).' to '.(int) round($this->expected + $this->expectedSd);
     }
 
     public function isFarShort(): bool

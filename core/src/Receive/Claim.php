@@ -11,7 +11,8 @@ use Sectum\Measure\Money;
 /**
  * A delivery against its invoice: what is short, over, refused or of the wrong size, to the gram and the minor unit.
  *
- * A difference within the scale's tolerance is nobody's fault and not claimed; beyond it the whole difference is. Each
+ * A difference within the scale's tolerance is nobody's fault and not claimed; beyond it the whole difference is. What is
+ * short in one box and over in the next, and within the tolerance of the whole delivery, is not claimed either. Each
  * item is rounded once, and the total is the sum of the items as printed.
  */
 final readonly class Claim
@@ -28,9 +29,10 @@ final readonly class Claim
     public static function of(array $lines, Currency $currency, array $inside = []): self
     {
         $items = [];
+        $even = self::isEven($lines);
         foreach ($lines as $line) {
             if ($line->found !== []) {
-                array_push($items, ...self::refused($line, $currency), ...self::difference($line, $currency), ...self::wrongGrade($line));
+                array_push($items, ...self::refused($line, $currency), ...$even ? self::missing($line, $currency) : self::difference($line, $currency), ...self::wrongGrade($line));
             }
         }
         foreach ($inside as $found) {
@@ -90,6 +92,31 @@ final readonly class Claim
         }
 
         return $items;
+    }
+
+    /**
+     * Whether the delivery as a whole weighs what was invoiced, to what the scale can tell of all its weighings.
+     *
+     * @param  list<Invoiced>  $lines
+     */
+    private static function isEven(array $lines): bool
+    {
+        $missing = 0;
+        $tolerance = 0;
+        foreach ($lines as $line) {
+            if ($line->mass !== null && $line->found !== []) {
+                $missing += $line->mass->minus($line->received())->milligrams;
+                $tolerance += $line->tolerance()->milligrams;
+            }
+        }
+
+        return abs($missing) <= $tolerance;
+    }
+
+    /** @return list<ClaimItem> fish that are missing by their count */
+    private static function missing(Invoiced $line, Currency $currency): array
+    {
+        return $line->unit === PriceUnit::Each && $line->count !== null ? self::difference($line, $currency) : [];
     }
 
     /** @return list<ClaimItem> */

@@ -74,7 +74,7 @@ final class PlatesTest extends TestCase
             self::assertSame(data_get($product, 'minor'), array_sum((array) data_get($product, 'lines.*.minor')));
         }
         self::assertSame(['On the plate', 'Given away', 'Too light'], data_get($cost, 'products.0.lines.*.what'));
-        self::assertSame(['Side A'], data_get($cost, 'unserved.*.what'), 'the side nobody cut');
+        self::assertSame(['Side A', 'Side B, not portioned'], data_get($cost, 'unserved.*.what'), 'the side nobody cut');
     }
 
     public function test_the_schools_of_sharing_and_labour_change_what_a_dish_carries_and_never_the_sum(): void

@@ -1,6 +1,8 @@
 import createFetchClient, { type Middleware } from 'openapi-fetch';
 import createClient from 'openapi-react-query';
+import { answered, unanswered } from './reach';
 import type { components, paths } from './schema';
+import { sessionEnded } from './session';
 
 type Schemas = components['schemas'];
 export type Problem = Schemas['Problem'];
@@ -46,6 +48,8 @@ export type Scanned = Schemas['Scanned'];
 export type InvoicePreview = Schemas['InvoicePreview'];
 export type Recall = Schemas['Recall'];
 export type Species = Schemas['Species'];
+export type People = Schemas['People'];
+export type HouseSettings = Schemas['Settings'];
 
 /** A weight as it goes to the server: what the pan showed, or what was typed. */
 export type Weight = {
@@ -64,8 +68,31 @@ const token: Middleware = {
   },
 };
 
+/** Asked before anybody is signed in, or to sign in: their 401 says nothing about a session. */
+const AT_THE_DOOR = /\/api\/(kitchen|session)$/;
+
+/** Asked several times a second: their silence is shown beside the scale. */
+const DEVICES = /\/api\/(scale|probe)$/;
+
+/** A session that is over is over at once, and a kitchen computer that is away is said so. */
+const watch: Middleware = {
+  onResponse({ request, response }) {
+    answered(response.headers.get('X-Sectum-Kept'));
+    if (response.status === 401 && !AT_THE_DOOR.test(new URL(request.url).pathname)) {
+      sessionEnded();
+    }
+    return response;
+  },
+  onError({ request, error }) {
+    if (!DEVICES.test(new URL(request.url).pathname) && !request.signal.aborted) {
+      unanswered();
+    }
+    return error as Error;
+  },
+};
+
 const client = createFetchClient<paths>({ baseUrl: '/api', headers: { Accept: 'application/json' } });
-client.use(token);
+client.use(token, watch);
 
 export const api = createClient(client);
 
@@ -76,7 +103,7 @@ const UNREACHED: Problem = {
   type: 'about:blank',
   title: 'Away',
   status: 0,
-  detail: 'The kitchen computer cannot be reached. Nothing is lost; press again in a moment.',
+  detail: 'The kitchen computer cannot be reached. What you recorded is kept here and sent as soon as it answers.',
 };
 
 /** Whatever went wrong, as a problem with one sentence to show. */

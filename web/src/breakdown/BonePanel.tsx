@@ -1,8 +1,10 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { ulid } from 'ulid';
-import { api, asProblem, type Bones } from '../api/client';
+import { api, asProblem, type Bench, type Bones, faultAt } from '../api/client';
 import { useKitchen } from '../kitchen/Door';
+import { usePut } from '../ui/outbox';
+import { useDraft } from '../ui/useDraft';
 import { useKeys } from '../ui/useKeys';
 
 /** Pin bones of each fillet: counted by tapping, gone over twice, on record with who and when. */
@@ -26,12 +28,18 @@ export function BonePanel({ fish, bones, later = false }: { fish: string; bones:
             <span className="key" aria-hidden="true" />
             <span className="name">{one.name}</span>
             <span className="mass">
-              {!one.done ? `${one.found} found` : one.said.startsWith('Waived') ? 'waived' : 'boned and checked'}
+              {!one.done
+                ? one.found > 0
+                  ? `${one.found} found`
+                  : 'not counted'
+                : one.waived
+                  ? 'waived'
+                  : 'boned and checked'}
             </span>
           </button>
         ))}
       </div>
-      <Count key={`${side.piece}${side.found}${side.done}`} fish={fish} side={side} later={later} />
+      <Count key={`${side.piece}${side.done}`} fish={fish} side={side} later={later} />
     </div>
   );
 }
@@ -39,20 +47,40 @@ export function BonePanel({ fish, bones, later = false }: { fish: string; bones:
 function Count({ fish, side, later }: { fish: string; side: Bones; later: boolean }) {
   const { me } = useKitchen();
   const queries = useQueryClient();
-  const [found, setFound] = useState(later ? 0 : side.found);
+  const [draft, setDraft, clearDraft] = useDraft(`bones/${side.piece}${later ? '/later' : ''}`, {
+    found: later ? 0 : side.found,
+    word: '',
+  });
+  const { found, word } = draft;
   const [why, setWhy] = useState('');
-  const store = api.useMutation('put', '/breakdown/fish/{fish}/bones/{check}', {
+  const key = api.queryOptions('get', '/breakdown/fish/{fish}', { params: { path: { fish } } }).queryKey;
+  const keep = (bench: Bench) => {
+    queries.setQueryData(key, bench);
+    queries.invalidateQueries({ queryKey: ['get', '/portion/fish/{fish}'] });
+  };
+  const count = usePut(`bones/${fish}`, '/breakdown/fish/{fish}/bones/{check}');
+  const store = usePut(`bones/${fish}`, '/breakdown/fish/{fish}/bones/{check}', {
     onSuccess: (bench) => {
-      queries.setQueryData(
-        api.queryOptions('get', '/breakdown/fish/{fish}', { params: { path: { fish } } }).queryKey,
-        bench,
-      );
-      queries.invalidateQueries({ queryKey: ['get', '/portion/fish/{fish}'] });
+      clearDraft();
+      keep(bench);
     },
   });
+  const params = () => ({ path: { fish, check: ulid() } });
   const write = (more: { second_pass?: boolean; waived?: string; later?: boolean }) =>
-    store.mutate({ params: { path: { fish, check: ulid() } }, body: { piece: side.piece, found, ...more } });
-  useKeys({ b: () => setFound((n) => n + 1) });
+    store.mutate({
+      params: params(),
+      body: { piece: side.piece, found, ...(word.trim().length > 2 ? { word: word.trim() } : {}), ...more },
+    });
+  // The count is a record: each tap is kept, here and at the kitchen computer.
+  const set = (next: number) => {
+    setDraft({ ...draft, found: next });
+    if (!later) {
+      count.mutate({ params: params(), body: { piece: side.piece, found: next, running: true } });
+    }
+  };
+  useKeys({ b: () => set(found + 1) });
+  const challenged = faultAt(store.error, '/word');
+  const usual = Math.min(60, side.expected);
 
   return (
     <div className="bones-count">
@@ -63,31 +91,38 @@ function Count({ fish, side, later }: { fish: string; side: Bones; later: boolea
       >
         <path d="M6 46C60 8 220 4 414 40v12C220 88 60 84 6 46Z" fill="#f5ece5" stroke="var(--ink)" strokeWidth="2" />
         <path d={`M22 40H${22 + 380 * side.runs}`} stroke="var(--action)" strokeWidth="14" opacity="0.25" />
-        {Array.from(
-          { length: Math.min(60, side.expected) },
-          (_, i) => 26 + ((380 * side.runs - 8) * i) / Math.max(1, Math.min(60, side.expected) - 1),
-        ).map((x, i) => (
-          <path
-            key={x}
-            d={`M${x} 48l5-15`}
-            stroke={i < found ? 'var(--line-strong)' : 'var(--ink)'}
-            strokeWidth={i < found ? 1 : 2.4}
-            strokeDasharray={i < found ? '2 3' : undefined}
-          />
-        ))}
+        {Array.from({ length: usual }, (_, i) => 26 + ((380 * side.runs - 8) * i) / Math.max(1, usual - 1)).map(
+          (x, i) => (
+            <path
+              key={x}
+              d={`M${x} 48l5-15`}
+              stroke={i < found ? 'var(--line-strong)' : 'var(--ink)'}
+              strokeWidth={i < found ? 1 : 2.4}
+              strokeDasharray={i < found ? '2 3' : undefined}
+            />
+          ),
+        )}
       </svg>
-      <p className="bones-said">{side.said}</p>
+      <p className="bones-said">{later || found > 0 || side.done ? side.said : `Not counted; expect ${side.usual}.`}</p>
       <div className="bones-row">
         <button
           type="button"
           className="bones-tap"
-          onClick={() => setFound(found + 1)}
+          onClick={() => set(found + 1)}
           aria-label={`One more bone, ${found} so far`}
         >
           {found}
           <small>tap for each bone</small>
         </button>
-        <button type="button" className="quiet" onClick={() => setFound(Math.max(0, found - 1))} disabled={found === 0}>
+        <input
+          className="bones-typed"
+          aria-label="Bones found, typed"
+          inputMode="numeric"
+          value={String(found)}
+          onFocus={(event) => event.target.select()}
+          onChange={(event) => set(Math.min(5000, Number(event.target.value.replace(/\D/g, '')) || 0))}
+        />
+        <button type="button" className="quiet" onClick={() => set(Math.max(0, found - 1))} disabled={found === 0}>
           One less
         </button>
         {later ? (
@@ -107,18 +142,28 @@ function Count({ fish, side, later }: { fish: string; side: Bones; later: boolea
             <button
               type="button"
               className="next"
-              disabled={store.isPending}
+              disabled={store.isPending || (challenged !== undefined && word.trim().length < 3)}
               onClick={() => write({ second_pass: true })}
             >
-              Gone over twice
+              Second pass done
             </button>
           </>
         )}
       </div>
+      {challenged && (
+        <label className="bones-word">
+          <span role="alert">{challenged}</span>
+          <input
+            placeholder="why: some broke off in the frame"
+            value={word}
+            onChange={(event) => setDraft({ ...draft, word: event.target.value })}
+          />
+        </label>
+      )}
       {side.in_strips && (
         <p className="soft">Many-boned: cut each row out as a strip, and stroke both edges of every cut.</p>
       )}
-      {me.role === 'head chef' && !side.done && !later && (
+      {me.role === 'head chef' && !side.done && !later && !challenged && (
         <form
           className="typed"
           onSubmit={(event) => {
@@ -128,7 +173,7 @@ function Count({ fish, side, later }: { fish: string; side: Bones; later: boolea
         >
           <input
             aria-label="Why it is waived"
-            placeholder="waive it, because …"
+            placeholder="waive it: reason (required)"
             value={why}
             onChange={(event) => setWhy(event.target.value)}
           />
@@ -138,7 +183,7 @@ function Count({ fish, side, later }: { fish: string; side: Bones; later: boolea
         </form>
       )}
       <p className="fault" role="alert">
-        {store.error ? asProblem(store.error).detail : ''}
+        {store.error && !challenged ? asProblem(store.error).detail : ''}
       </p>
     </div>
   );

@@ -9,11 +9,12 @@ import { FishDrawing } from '../ui/fish/FishDrawing';
 import { Keel } from '../ui/Keel';
 import { LadderLine } from '../ui/Ladder';
 import { Missing } from '../ui/Missing';
-import { useOutbox, weightText } from '../ui/outbox';
-import { Pan } from '../ui/Pan';
+import { takenNow, useOutbox, usePut } from '../ui/outbox';
+import { Pan, refusedText } from '../ui/Pan';
 import { digitKeys, PartTray } from '../ui/PartTray';
 import { Remarks } from '../ui/Remarks';
 import { useKeys } from '../ui/useKeys';
+import { weightText } from '../ui/weightText';
 import { lowerFirst } from '../ui/words';
 import { BonePanel } from './BonePanel';
 import { FindPanel } from './FindPanel';
@@ -32,6 +33,13 @@ export function BreakDownScreen() {
     return <Missing stage="breakdown" error={error} />;
   }
   return bench ? <Board key={id} bench={bench} /> : <p className="sheet soft">Laying the fish on the board…</p>;
+}
+
+/** The part something on its way is about. */
+function partOf(body: unknown): string | null {
+  return body !== null && typeof body === 'object' && 'part' in body && typeof body.part === 'string'
+    ? body.part
+    : null;
 }
 
 /** Steps where a school was chosen; else three weights, unless someone has already begun to weigh every part. */
@@ -72,13 +80,15 @@ function Board({ bench }: { bench: Bench }) {
   const path = { path: { fish: fish.id } };
   const key = api.queryOptions('get', '/breakdown/fish/{fish}', { params: path }).queryKey;
   const keep = (data: Bench) => queries.setQueryData(key, data);
-  const outbox = useOutbox('breakdown', fish.id);
+  const scope = `breakdown/${fish.id}`;
+  const outbox = useOutbox(scope);
+  const record = usePut(scope, '/breakdown/fish/{fish}/readings/{reading}', { onSuccess: keep });
   const stale = { onSuccess: keep, onError: () => queries.invalidateQueries({ queryKey: key }) };
-  const takeBack = api.useMutation('put', '/breakdown/fish/{fish}/readings/{reading}/taken-back', { onSuccess: keep });
-  const onTray = api.useMutation('put', '/breakdown/fish/{fish}/readings/{reading}/on-tray', { onSuccess: keep });
-  const method = api.useMutation('put', '/breakdown/fish/{fish}/method', stale);
-  const step = api.useMutation('put', '/breakdown/fish/{fish}/step', stale);
-  const done = api.useMutation('put', '/breakdown/fish/{fish}/done', {
+  const takeBack = usePut(scope, '/breakdown/fish/{fish}/readings/{reading}/taken-back', { onSuccess: keep });
+  const onTray = usePut(scope, '/breakdown/fish/{fish}/readings/{reading}/on-tray', { onSuccess: keep });
+  const method = usePut(scope, '/breakdown/fish/{fish}/method', stale);
+  const step = usePut(scope, '/breakdown/fish/{fish}/step', stale);
+  const done = usePut(scope, '/breakdown/fish/{fish}/done', {
     onSuccess: () => {
       queries.invalidateQueries();
       navigate(`/portion/${fish.id}`);
@@ -88,12 +98,12 @@ function Board({ bench }: { bench: Bench }) {
 
   const steps = mode === 'steps' ? ofStep(bench) : [];
   const choices = mode === 'quick' ? bench.quick : mode === 'parts' || steps.length === 0 ? bench.parts : steps;
-  const waitingParts = outbox.waiting.map((entry) => entry.body.part);
+  const waitingParts = outbox.waiting.map((entry) => partOf(entry.body));
   const wholeMissing = !bench.pieces.some((piece) => piece.part === 'whole') && !waitingParts.includes('whole');
   const nextUnweighed = choices.find((choice) => !choice.mass && !waitingParts.includes(choice.part))?.part ?? null;
   const chosenPart = wholeMissing
     ? 'whole'
-    : (picked ?? outbox.refusedPart ?? nextUnweighed ?? (mode === 'steps' ? (steps[0]?.part ?? null) : null));
+    : (picked ?? partOf(outbox.refused?.body) ?? nextUnweighed ?? (mode === 'steps' ? (steps[0]?.part ?? null) : null));
   const choice = choices.find((c) => c.part === chosenPart);
   const source = bench.sources.find((s) => s.piece === (from ?? choice?.from)) ?? bench.sources[0];
   const retaken = bench.pieces.find((piece) => piece.piece === again);
@@ -107,14 +117,14 @@ function Board({ bench }: { bench: Bench }) {
   const offAnything = bench.pieces.length > 1 || outbox.waiting.length > 0;
   const at = bench.method?.steps[bench.method.at];
   const todo = wholeMissing
-    ? 'Put the whole fish on the pan.'
+    ? 'Put the whole fish on the scale.'
     : bench.remarks[0]
       ? bench.remarks[0].todo
       : choice
-        ? `Put the ${lowerFirst(choice.name)} on the pan.`
+        ? `Put ${lowerFirst(choice.name)} on the scale.`
         : mode === 'steps' && at
           ? at.doing
-          : 'All is weighed. Go on to the portions.';
+          : 'All is weighed. Go on to Portion.';
   const choose = (part: string) => {
     setPicked(part);
     setAgain(null);
@@ -126,13 +136,16 @@ function Board({ bench }: { bench: Bench }) {
     if (part) {
       const cutFrom =
         from ?? (mode === 'steps' && choice && choice.from !== bench.sources[0]?.piece ? choice.from : null);
-      outbox.add({
-        reading: ulid(),
+      outbox.dismiss();
+      record.mutate({
+        params: { path: { fish: fish.id, reading: ulid() } },
         name: retaken?.name ?? choice?.name ?? 'Whole fish',
         text: weightText(weight),
         body: {
-          part,
+          part: part as 'frame',
           weight,
+          sure: false,
+          ...takenNow(),
           ...(retaken ? { replaces: retaken.reading } : cutFrom ? { from: cutFrom } : {}),
           ...(tray ? { tray } : {}),
         },
@@ -142,8 +155,21 @@ function Board({ bench }: { bench: Bench }) {
       setPicked(null);
     }
   };
+  /** The weight that was asked about, recorded as it is. */
+  const sure = () => {
+    const { refused } = outbox;
+    if (refused) {
+      outbox.dismiss();
+      record.mutate({
+        params: { path: { fish: fish.id, reading: refused.params.reading ?? ulid() } },
+        name: refused.name,
+        text: refused.text,
+        body: { ...(refused.body as { part: 'frame'; weight: Weight }), sure: true },
+      });
+    }
+  };
   useKeys(digitKeys(choices, choose));
-  const trouble = outbox.fault ?? takeBack.error ?? onTray.error ?? method.error ?? step.error ?? done.error;
+  const trouble = takeBack.error ?? onTray.error ?? method.error ?? step.error ?? done.error;
   const bonesToDo = bench.bones.filter((side) => !side.done).length;
 
   return (
@@ -255,18 +281,22 @@ function Board({ bench }: { bench: Bench }) {
       <Pan
         todo={todo}
         recordAs={recordAs}
-        takeWord="Take"
+        takeWord="Record"
         onTake={take}
         busy={false}
-        fault={panFault(trouble)}
-        waiting={outbox.waiting}
+        fault={refusedText(outbox) ?? panFault(trouble)}
+        outbox={outbox}
+        onSure={sure}
         readings={bench.readings}
         onTakeBack={(reading) =>
           takeBack.mutate({ params: { path: { fish: fish.id, reading } }, body: { reason: 'taken back' } })
         }
         next={{
-          label: 'That is all: on to Portion',
-          disabled: !offAnything || done.isPending || outbox.waiting.length > 0 || takeBack.isPending,
+          label: 'Done, go to Portion',
+          disabled: !offAnything || outbox.waiting.length > 0 || takeBack.isPending,
+          busy: done.isPending,
+          open: bench.open,
+          back: { label: 'Back to the list', to: '/breakdown' },
           onClick: () => done.mutate({ params: path, body: { version: fish.version } }),
         }}
       >

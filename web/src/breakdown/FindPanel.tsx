@@ -5,6 +5,7 @@ import { ulid } from 'ulid';
 import { api, asProblem, type Find, faultAt } from '../api/client';
 import { PhotoButton } from '../receive/PhotoButton';
 import { Chips } from '../ui/Chips';
+import { usePut } from '../ui/outbox';
 import { lowerFirst } from '../ui/words';
 
 type Kind = 'worms' | 'bruise' | 'gall' | 'soft' | 'roe' | 'milt' | 'stomach';
@@ -30,7 +31,7 @@ export function FindPanel({ fish, line, finds }: { fish: string; line: string | 
   const [note, setNote] = useState('');
   const [photo, setPhoto] = useState<string | null>(null);
   const [told, setTold] = useState<boolean | null>(null);
-  const store = api.useMutation('put', '/breakdown/fish/{fish}/finds/{find}', {
+  const store = usePut(`finds/${fish}`, '/breakdown/fish/{fish}/finds/{find}', {
     onSuccess: (bench) => {
       queries.setQueryData(
         api.queryOptions('get', '/breakdown/fish/{fish}', { params: { path: { fish } } }).queryKey,

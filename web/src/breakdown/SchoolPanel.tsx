@@ -5,6 +5,7 @@ import { ulid } from 'ulid';
 import { api, asProblem, type Bench, faultAt } from '../api/client';
 import { useKitchen } from '../kitchen/Door';
 import { Chips } from '../ui/Chips';
+import { usePut } from '../ui/outbox';
 
 /** How a fish is cut: the schools for its build, and the questions each leaves open, with what an answer costs. */
 export function SchoolPanel(props: {
@@ -94,7 +95,7 @@ function Batch({ bench }: { bench: Bench }) {
   const { fish } = bench;
   const params = { path: { fish: fish.id } };
   const [count, setCount] = useState(String(fish.count));
-  const recount = api.useMutation('put', '/breakdown/fish/{fish}/count', {
+  const recount = usePut(`breakdown/${fish.id}`, '/breakdown/fish/{fish}/count', {
     onSuccess: (data) =>
       queries.setQueryData(api.queryOptions('get', '/breakdown/fish/{fish}', { params }).queryKey, data),
   });

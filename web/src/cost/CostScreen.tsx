@@ -4,7 +4,8 @@ import { api, asProblem, type CostBench } from '../api/client';
 import { FishTitle } from '../ui/FishTitle';
 import { Keel } from '../ui/Keel';
 import { Missing } from '../ui/Missing';
-import { useKeys } from '../ui/useKeys';
+import { NextStage } from '../ui/NextStage';
+import { usePut } from '../ui/outbox';
 import { CostForm } from './CostForm';
 import { Walk } from './Walk';
 
@@ -24,7 +25,7 @@ function Board({ bench }: { bench: CostBench }) {
   const queries = useQueryClient();
   const path = { path: { fish: fish.id } };
   const key = api.queryOptions('get', '/cost/fish/{fish}', { params: path }).queryKey;
-  const done = api.useMutation('put', '/cost/fish/{fish}/done', {
+  const done = usePut(`cost/${fish.id}`, '/cost/fish/{fish}/done', {
     onSuccess: () => {
       queries.invalidateQueries();
       navigate(`/log/${fish.id}`);
@@ -33,7 +34,6 @@ function Board({ bench }: { bench: CostBench }) {
   });
   const close = () => done.mutate({ params: path, body: { version: fish.version } });
   const closed = fish.stage === 'log';
-  useKeys({ Enter: closed ? undefined : close });
 
   return (
     <div className="bench">
@@ -63,9 +63,9 @@ function Board({ bench }: { bench: CostBench }) {
                 </p>
               )}
               {bench.unserved.map((one) => (
-                <p className="soft" key={one.what}>
-                  {one.what} was not served: {one.detail}. As portions it would have carried {one.would}; it brought{' '}
-                  {one.brought}.
+                <p className={one.open ? 'caution' : 'soft'} key={one.what}>
+                  {one.open ? one.what : `${one.what} was not served`}: {one.detail}. As portions it would have carried{' '}
+                  {one.would}; it brought {one.brought}.
                 </p>
               ))}
             </div>
@@ -106,9 +106,15 @@ function Board({ bench }: { bench: CostBench }) {
           {done.error ? asProblem(done.error).detail : ''}
         </p>
         {!closed && (
-          <button type="button" className="next" disabled={done.isPending} onClick={close}>
-            Close the fish
-          </button>
+          <NextStage
+            label="Close the fish"
+            busy={done.isPending}
+            open={bench.unserved
+              .filter((one) => one.open)
+              .map((one) => ({ code: 'left', say: `${one.what}: ${one.detail}.` }))}
+            back={{ label: 'Back to Route', to: `/route/${fish.id}` }}
+            onClick={close}
+          />
         )}
       </aside>
     </div>

@@ -1,6 +1,7 @@
-import { createContext, useContext } from 'react';
+import { createContext, useContext, useEffect } from 'react';
 import { Navigate, Route, Routes } from 'react-router';
 import { api, type Kitchen } from '../api/client';
+import { isSignedOut } from '../api/session';
 import { BreakDownScreen } from '../breakdown/BreakDownScreen';
 import { MethodScreen } from '../breakdown/MethodScreen';
 import { TraysScreen } from '../breakdown/TraysScreen';
@@ -42,7 +43,12 @@ import { RouteScreen } from '../route/RouteScreen';
 import { WaitingToRoute } from '../route/WaitingToRoute';
 import { WaysScreen } from '../route/WaysScreen';
 import { Frame } from '../ui/Frame';
+import { setPerson } from '../ui/outbox';
+import { useLetters } from '../ui/useKeys';
 import { WaitingList } from '../ui/WaitingList';
+import { MeScreen } from './MeScreen';
+import { PeopleScreen } from './PeopleScreen';
+import { SettingsScreen } from './SettingsScreen';
 import { Setup } from './Setup';
 import { SignIn } from './SignIn';
 
@@ -62,7 +68,11 @@ export function useKitchen(): Inside {
 /** First run, sign-in, or the kitchen. */
 export function Door() {
   const { data, error } = api.useQuery('get', '/kitchen');
-  if (error) {
+  const me = isSignedOut() ? null : (data?.me ?? null);
+  // What waits is sent under its own name, and letters do what this person wants of them.
+  useEffect(() => setPerson(me), [me]);
+  useLetters(me?.shortcuts ?? true);
+  if (error && !data) {
     return (
       <main className="sheet">
         <h1>The kitchen computer does not answer</h1>
@@ -76,11 +86,11 @@ export function Door() {
   if (data.needs_setup) {
     return <Setup />;
   }
-  if (!data.me) {
+  if (!me) {
     return <SignIn kitchen={data} />;
   }
   return (
-    <KitchenContext value={{ ...data, me: data.me }}>
+    <KitchenContext value={{ ...data, me }}>
       <Routes>
         <Route element={<Frame />}>
           <Route index element={<Navigate to="/receive" replace />} />
@@ -122,6 +132,9 @@ export function Door() {
           <Route path="cost/prices" element={<PricesScreen />} />
           <Route path="cost/house" element={<CostHouseScreen />} />
           <Route path="cost/:fish" element={<CostScreen />} />
+          <Route path="settings" element={<SettingsScreen />} />
+          <Route path="people" element={<PeopleScreen />} />
+          <Route path="me" element={<MeScreen />} />
           <Route path="log" element={<LogScreen />} />
           <Route path="log/recall" element={<RecallScreen />} />
           <Route path="log/:fish" element={<SheetScreen />} />

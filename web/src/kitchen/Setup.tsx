@@ -1,67 +1,134 @@
-import { Button, TextInput } from '@mantine/core';
+import { Autocomplete, Button, NativeSelect, TextInput } from '@mantine/core';
 import { useQueryClient } from '@tanstack/react-query';
-import { useState } from 'react';
 import { api, asProblem, faultAt } from '../api/client';
 import { Chips } from '../ui/Chips';
+import { useDraft } from '../ui/useDraft';
+import { PinField } from './PinField';
 
-/** The first run: the kitchen's name, its currency and units, and the head chef. */
+const HOURS = Array.from({ length: 12 }, (_, hour) => ({
+  value: String(hour),
+  label: hour === 0 ? 'midnight' : `${hour}:00`,
+}));
+
+type Units = 'metric' | 'us';
+
+/** What a bench scale usually is, in the units it is read in. */
+const SCALES = {
+  metric: { scale_step: '5 g', scale_most: '15 kg' },
+  us: { scale_step: '0.1 oz', scale_most: '30 lb' },
+};
+
+const EMPTY = {
+  kitchen: '',
+  name: '',
+  currency: 'EUR',
+  units: 'metric' as Units,
+  timezone: Intl.DateTimeFormat().resolvedOptions().timeZone,
+  day_ends: '4',
+  ...SCALES.metric,
+};
+
+/** The first run: whose kitchen it is, its head chef, its clock, its money and its scale. */
 export function Setup() {
   const queries = useQueryClient();
+  const [form, setForm, clear] = useDraft('setup', EMPTY);
+  const [{ pin }, setPin] = useDraft('setup-pin', { pin: '' });
   const setup = api.useMutation('post', '/kitchen/setup', {
-    onSuccess: (data) => queries.setQueryData(api.queryOptions('get', '/kitchen').queryKey, data),
+    onSuccess: (data) => {
+      clear();
+      queries.setQueryData(api.queryOptions('get', '/kitchen').queryKey, data);
+    },
   });
-  const [form, setForm] = useState({
-    kitchen: '',
-    name: '',
-    pin: '',
-    currency: 'EUR',
-    units: 'metric' as 'metric' | 'us',
-  });
-  const field = (name: 'kitchen' | 'name' | 'pin' | 'currency') => ({
+  const field = (name: keyof typeof EMPTY) => ({
     value: form[name],
+    error: faultAt(setup.error, `/${name}`),
     onChange: (event: { currentTarget: { value: string } }) => {
       const { value } = event.currentTarget;
-      setForm((f) => ({ ...f, [name]: name === 'currency' ? value.toUpperCase() : value }));
+      setForm({ ...form, [name]: name === 'currency' ? value.toUpperCase() : value });
     },
-    error: faultAt(setup.error, `/${name}`),
   });
 
   return (
-    <main className="sheet">
-      <h1>A new kitchen</h1>
-      <p>Before anything is weighed, Sectum needs to know whose kitchen this is and who its head chef is.</p>
+    <main className="first-run">
+      <header>
+        <p className="mark">Sectum</p>
+        <h1>A new kitchen</h1>
+        <p className="soft">
+          Five questions, and the first fish can go on the scale. Everything can be changed later under Settings.
+        </p>
+      </header>
       <form
-        className="setup"
         onSubmit={(event) => {
           event.preventDefault();
-          setup.mutate({ body: form });
+          setup.mutate({ body: { ...form, pin, day_ends: Number(form.day_ends) } });
         }}
       >
-        <TextInput label="Name of the kitchen" {...field('kitchen')} />
-        <TextInput label="Your name, head chef" {...field('name')} />
-        <TextInput
-          label="Your PIN, four to eight digits"
-          type="password"
-          inputMode="numeric"
-          autoComplete="off"
-          {...field('pin')}
-        />
-        <TextInput label="Currency, three letters" {...field('currency')} />
-        <Chips
-          legend="Weights are read in"
-          name="units"
-          value={form.units}
-          options={[
-            { value: 'metric', label: 'Grams' },
-            { value: 'us', label: 'Pounds and ounces' },
-          ]}
-          onChange={(units) => setForm((f) => ({ ...f, units }))}
-        />
-        {setup.error && !asProblem(setup.error).errors && (
-          <p className="fault" role="alert">
-            {asProblem(setup.error).detail}
-          </p>
-        )}
+        <fieldset>
+          <legend>1. Whose kitchen is it?</legend>
+          <TextInput
+            label="Name of the kitchen"
+            placeholder="as it stands on labels and claims"
+            {...field('kitchen')}
+          />
+        </fieldset>
+        <fieldset>
+          <legend>2. Who is head chef?</legend>
+          <div className="pair">
+            <TextInput label="Your name" {...field('name')} />
+            <PinField
+              label="Your PIN, six digits are better than four"
+              value={pin}
+              onChange={(value) => setPin({ pin: value })}
+              error={faultAt(setup.error, '/pin')}
+            />
+          </div>
+        </fieldset>
+        <fieldset>
+          <legend>3. Where does its clock stand?</legend>
+          <div className="pair">
+            <Autocomplete
+              label="Time zone"
+              data={Intl.supportedValuesOf('timeZone')}
+              limit={8}
+              value={form.timezone}
+              onChange={(timezone) => setForm({ ...form, timezone })}
+              error={faultAt(setup.error, '/timezone')}
+            />
+            <NativeSelect
+              label="A kitchen day ends at"
+              description="A service past midnight still belongs to the evening before."
+              data={HOURS}
+              {...field('day_ends')}
+            />
+          </div>
+        </fieldset>
+        <fieldset>
+          <legend>4. What does it count in?</legend>
+          <div className="pair">
+            <TextInput label="Currency, three letters" maxLength={3} {...field('currency')} />
+            <Chips
+              legend="Weights are read in"
+              name="units"
+              value={form.units}
+              options={[
+                { value: 'metric', label: 'Grams' },
+                { value: 'us', label: 'Pounds and ounces' },
+              ]}
+              onChange={(units) => setForm({ ...form, units, ...SCALES[units] })}
+            />
+          </div>
+        </fieldset>
+        <fieldset>
+          <legend>5. Which scale stands at the board?</legend>
+          <div className="pair">
+            <TextInput label="It shows steps of" {...field('scale_step')} />
+            <TextInput label="It weighs up to" {...field('scale_most')} />
+          </div>
+          <p className="soft">Weights are typed until its address is set under Settings.</p>
+        </fieldset>
+        <p className="fault" role="alert">
+          {setup.error && !asProblem(setup.error).errors ? asProblem(setup.error).detail : ''}
+        </p>
         <Button type="submit" loading={setup.isPending}>
           Open the kitchen
         </Button>

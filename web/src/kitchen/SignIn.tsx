@@ -1,17 +1,27 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api, asProblem, type Kitchen } from '../api/client';
+import { signedIn } from '../api/session';
 import { DRAWINGS } from '../ui/fish/shapes';
+import { useEverythingWaiting } from '../ui/outbox';
+import { lastHere } from './lastHere';
 
 const KEYS = ['1', '2', '3', '4', '5', '6', '7', '8', '9'];
 
 /** Choose your name, then your PIN, on large keys or a keyboard. */
 export function SignIn({ kitchen }: { kitchen: Kitchen }) {
-  const [person, setPerson] = useState<string | null>(null);
+  const [person, setPerson] = useState<string | null>(() => {
+    const last = lastHere();
+    return kitchen.people.some((p) => p.id === last) ? last : null;
+  });
+  const waiting = useEverythingWaiting().filter((entry) => entry.text !== '');
   const [pin, setPin] = useState('');
   const queries = useQueryClient();
   const signIn = api.useMutation('post', '/session', {
-    onSuccess: (data) => queries.setQueryData(api.queryOptions('get', '/kitchen').queryKey, data),
+    onSuccess: (data) => {
+      signedIn();
+      queries.setQueryData(api.queryOptions('get', '/kitchen').queryKey, data);
+    },
     onError: () => setPin(''),
   });
   const chosen = kitchen.people.find((p) => p.id === person);
@@ -69,6 +79,12 @@ export function SignIn({ kitchen }: { kitchen: Kitchen }) {
             </li>
           ))}
         </ul>
+        {waiting.length > 0 && (
+          <p className="remark quiet-remark" role="status">
+            {waiting.length === 1 ? 'A weight waits' : `${waiting.length} weights wait`} on this tablet for{' '}
+            {[...new Set(waiting.map((entry) => entry.personName))].join(', ')}: sent when they sign in.
+          </p>
+        )}
         <label htmlFor="pin">{chosen ? `PIN of ${chosen.name}` : 'PIN'}</label>
         <input
           id="pin"
@@ -97,7 +113,7 @@ export function SignIn({ kitchen }: { kitchen: Kitchen }) {
             0
           </button>
           <button type="submit" className="enter" disabled={!person || pin.length < 4 || signIn.isPending}>
-            {signIn.isPending ? 'Opening…' : 'Go in'}
+            {signIn.isPending ? 'Opening…' : 'Sign in'}
           </button>
         </div>
       </form>

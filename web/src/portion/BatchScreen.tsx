@@ -3,6 +3,7 @@ import { Link, useParams } from 'react-router';
 import { ulid } from 'ulid';
 import { api, asProblem, type Batch, type Label } from '../api/client';
 import { Missing } from '../ui/Missing';
+import { usePut } from '../ui/outbox';
 
 /** One tray of portions: what lies on it, how it cooks, and its labels. */
 export function BatchScreen() {
@@ -17,7 +18,7 @@ export function BatchScreen() {
 function Tray({ batch }: { batch: Batch }) {
   const queries = useQueryClient();
   const key = api.queryOptions('get', '/portion/batches/{batch}', { params: { path: { batch: batch.id } } }).queryKey;
-  const print = api.useMutation('put', '/portion/batches/{batch}/labels/{job}', {
+  const print = usePut(`trays/${batch.id}`, '/portion/batches/{batch}/labels/{job}', {
     onSuccess: (data) => queries.setQueryData(key, data),
   });
   const send = (what: 'tray' | 'each') =>

@@ -2,6 +2,7 @@ import { useQueryClient } from '@tanstack/react-query';
 import { Link, useNavigate } from 'react-router';
 import { ulid } from 'ulid';
 import { api, asProblem } from '../api/client';
+import { usePut } from '../ui/outbox';
 import { PortionRooms } from './PortionRooms';
 
 /** Portions that lie on no tray yet, and the trays of these days. */
@@ -9,7 +10,7 @@ export function BatchesScreen() {
   const navigate = useNavigate();
   const queries = useQueryClient();
   const { data, error } = api.useQuery('get', '/portion/batches', {}, { staleTime: 0 });
-  const make = api.useMutation('put', '/portion/batches/{batch}', {
+  const make = usePut('trays', '/portion/batches/{batch}', {
     onSuccess: (batch) => {
       queries.invalidateQueries();
       navigate(`/portion/trays/${batch.id}`);

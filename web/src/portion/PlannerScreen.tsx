@@ -6,6 +6,7 @@ import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
 import { api, asProblem, faultAt, type Planner } from '../api/client';
 import { Chips } from '../ui/Chips';
 import { Missing } from '../ui/Missing';
+import { usePut } from '../ui/outbox';
 import { useKeys } from '../ui/useKeys';
 import { FilletDrawing } from './FilletDrawing';
 
@@ -75,7 +76,7 @@ function Planning({ fish, planner }: { fish: string; planner: Planner }) {
     { params, body: settled },
     { placeholderData: keepPreviousData, retry: false, staleTime: 0 },
   );
-  const lay = api.useMutation('put', '/portion/fish/{fish}/fillets/{piece}', {
+  const lay = usePut(`plan/${fish}`, '/portion/fish/{fish}/fillets/{piece}', {
     onSuccess: () => {
       queries.invalidateQueries();
       navigate(`/portion/${fish}`, { state: { from: start.piece } });

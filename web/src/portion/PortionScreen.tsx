@@ -9,11 +9,12 @@ import { Chips } from '../ui/Chips';
 import { FishTitle } from '../ui/FishTitle';
 import { Keel } from '../ui/Keel';
 import { Missing } from '../ui/Missing';
-import { useOutbox, weightText } from '../ui/outbox';
-import { Pan } from '../ui/Pan';
+import { takenNow, useOutbox, usePut } from '../ui/outbox';
+import { Pan, refusedText } from '../ui/Pan';
 import { digitKeys, PartTray } from '../ui/PartTray';
 import { Remarks } from '../ui/Remarks';
 import { useKeys } from '../ui/useKeys';
+import { weightText } from '../ui/weightText';
 import { lowerFirst } from '../ui/words';
 import { DeviationStrip } from './DeviationStrip';
 import { FilletDrawing } from './FilletDrawing';
@@ -30,6 +31,16 @@ export function PortionScreen() {
   return bench ? <Board key={id} bench={bench} /> : <p className="sheet soft">Laying the fillets on the board…</p>;
 }
 
+/** Whether a piece is, or was cut from, a side. */
+function isOf(bench: PortionBench, piece: string | undefined, side: string): boolean {
+  for (let at = piece; at; at = bench.pieces.find((p) => p.piece === at)?.parent ?? undefined) {
+    if (at === side) {
+      return true;
+    }
+  }
+  return false;
+}
+
 function Board({ bench }: { bench: PortionBench }) {
   const { fish, tally } = bench;
   const { me } = useKitchen();
@@ -44,14 +55,16 @@ function Board({ bench }: { bench: PortionBench }) {
   const path = { path: { fish: fish.id } };
   const key = api.queryOptions('get', '/portion/fish/{fish}', { params: path }).queryKey;
   const keep = (data: PortionBench) => queries.setQueryData(key, data);
-  const outbox = useOutbox('portion', fish.id);
+  const scope = `portion/${fish.id}`;
+  const outbox = useOutbox(scope);
+  const record = usePut(scope, '/portion/fish/{fish}/readings/{reading}', { onSuccess: keep });
   const [counting, setCounting] = useState(false);
-  const takeBack = api.useMutation('put', '/portion/fish/{fish}/readings/{reading}/taken-back', { onSuccess: keep });
-  const chooseDish = api.useMutation('put', '/portion/fish/{fish}/dish', {
+  const takeBack = usePut(scope, '/portion/fish/{fish}/readings/{reading}/taken-back', { onSuccess: keep });
+  const chooseDish = usePut(scope, '/portion/fish/{fish}/dish', {
     onSuccess: keep,
     onError: () => queries.invalidateQueries({ queryKey: key }),
   });
-  const done = api.useMutation('put', '/portion/fish/{fish}/done', {
+  const done = usePut(scope, '/portion/fish/{fish}/done', {
     onSuccess: () => {
       queries.invalidateQueries();
       navigate(`/route/${fish.id}`);
@@ -75,13 +88,16 @@ function Board({ bench }: { bench: PortionBench }) {
   const cutFor = bench.dishes.find((d) => d.id === next?.dish) ?? dish;
   const guessing = part === 'portion' && plan?.guess_first === true;
   const take = (weight: Weight) => {
-    outbox.add({
-      reading: ulid(),
+    outbox.dismiss();
+    record.mutate({
+      params: { path: { fish: fish.id, reading: ulid() } },
       name: choice?.name ?? 'Portion',
       text: weightText(weight),
       body: {
-        part,
+        part: part as 'portion',
         weight,
+        sure: false,
+        ...takenNow(),
         ...(source ? { from: source.piece } : {}),
         ...(part === 'portion' && cutFor ? { dish: cutFor.id } : {}),
         ...(next?.to_cm ? { to_cm: next.to_cm } : {}),
@@ -91,20 +107,35 @@ function Board({ bench }: { bench: PortionBench }) {
     setGuess(null);
     setPicked(null);
   };
-  const give = api.useMutation('put', '/portion/fish/{fish}/pieces/{piece}/dish', { onSuccess: keep });
+  /** The weight that was asked about, recorded as it is. */
+  const sure = () => {
+    const { refused } = outbox;
+    if (refused) {
+      outbox.dismiss();
+      record.mutate({
+        params: { path: { fish: fish.id, reading: refused.params.reading ?? ulid() } },
+        name: refused.name,
+        text: refused.text,
+        body: { ...(refused.body as { part: 'portion'; weight: Weight }), sure: true },
+      });
+    }
+  };
+  const give = usePut(scope, '/portion/fish/{fish}/pieces/{piece}/dish', { onSuccess: keep });
   const light = bench.portions.findLast((p) => p.rather !== null);
   useKeys(digitKeys(bench.parts, setPart));
-  const unboned = bench.bones.find((side) => !side.done);
-  const trouble = outbox.fault ?? takeBack.error ?? chooseDish.error ?? give.error ?? done.error;
+  const unboned = bench.bones.find((side) => !side.done && isOf(bench, source?.piece, side.piece));
+  const trouble = takeBack.error ?? chooseDish.error ?? give.error ?? done.error;
   const todo = !source
     ? 'No fillet has been weighed. Go back to Break down.'
-    : !dish
-      ? 'Choose the dish these portions are for.'
-      : plan && plan.next.part === part
-        ? plan.next.say
-        : part === 'portion'
-          ? `Cut ${dish.target.text} and put it on the pan.`
-          : `Put the ${lowerFirst(choice?.name ?? '')} on the pan.`;
+    : unboned && part === 'portion'
+      ? `Count the pin bones of ${lowerFirst(unboned.name)} first.`
+      : !dish
+        ? 'Choose the dish these portions are for.'
+        : plan && plan.next.part === part
+          ? plan.next.say
+          : part === 'portion'
+            ? `Cut ${dish.target.text} and put it on the scale.`
+            : `Put ${lowerFirst(choice?.name ?? '')} on the scale.`;
 
   return (
     <div className={plan ? 'bench planned' : 'bench'}>
@@ -261,23 +292,27 @@ function Board({ bench }: { bench: PortionBench }) {
       <Pan
         todo={todo}
         recordAs={
-          source && choice
+          source && choice && !(unboned && part === 'portion')
             ? `${choice.name}${part === 'portion' ? ` ${choice.count + 1}` : ''}, off ${lowerFirst(source.name)}`
             : null
         }
-        takeWord="Take"
+        takeWord="Record"
         onTake={take}
         busy={false}
         {...(guessing ? { guess: { said: guess, onSay: setGuess } } : {})}
-        waiting={outbox.waiting}
-        fault={panFault(trouble)}
+        outbox={outbox}
+        onSure={sure}
+        fault={refusedText(outbox) ?? panFault(trouble)}
         readings={bench.readings}
         onTakeBack={(reading) =>
           takeBack.mutate({ params: { path: { fish: fish.id, reading } }, body: { reason: 'taken back' } })
         }
         next={{
-          label: 'All cut: on to Route',
-          disabled: done.isPending || outbox.waiting.length > 0 || takeBack.isPending,
+          label: 'Finish portioning',
+          disabled: outbox.waiting.length > 0 || takeBack.isPending,
+          busy: done.isPending,
+          open: bench.open,
+          back: { label: 'Back to Break down', to: `/breakdown/${fish.id}` },
           onClick: () => done.mutate({ params: path, body: { version: fish.version } }),
         }}
       />

@@ -2,6 +2,7 @@ import { useQueryClient } from '@tanstack/react-query';
 import { Link } from 'react-router';
 import { api, asProblem, type ColdRoom } from '../api/client';
 import { useKitchen } from '../kitchen/Door';
+import { usePut } from '../ui/outbox';
 import { ReceiveRooms } from './ReceiveRooms';
 
 type Group = ColdRoom['groups'][number];
@@ -169,7 +170,7 @@ const hours = (days: number) => (days < 1.5 ? `${Math.round(24 * days)} hours` :
 function Decision({ row }: { row: Row }) {
   const { me } = useKitchen();
   const queries = useQueryClient();
-  const decide = api.useMutation('put', '/receive/fish/{fish}/decision', {
+  const decide = usePut('cold-room', '/receive/fish/{fish}/decision', {
     onSettled: () => queries.invalidateQueries(),
   });
   const say = (take: boolean) =>

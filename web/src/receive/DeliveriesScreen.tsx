@@ -4,6 +4,7 @@ import { useState } from 'react';
 import { Link, useNavigate, useSearchParams } from 'react-router';
 import { ulid } from 'ulid';
 import { api, asProblem, faultAt } from '../api/client';
+import { usePut } from '../ui/outbox';
 import { Pages } from '../ui/Pages';
 import { ReceiveRooms } from './ReceiveRooms';
 
@@ -90,7 +91,7 @@ function NewDelivery({ start }: { start: boolean }) {
   const [supplier, setSupplier] = useState('');
   const [number, setNumber] = useState('');
   const [id, setId] = useState(ulid);
-  const store = api.useMutation('put', '/receive/deliveries/{delivery}', {
+  const store = usePut('deliveries', '/receive/deliveries/{delivery}', {
     onSuccess: (door) => {
       queries.invalidateQueries({ queryKey: ['get', '/receive/deliveries'] });
       navigate(`/receive/deliveries/${door.delivery.id}`);

@@ -7,9 +7,12 @@ import { api, asProblem, type Door, faultAt, type Line, panFault, type Scanned, 
 import { useKitchen } from '../kitchen/Door';
 import { Chips } from '../ui/Chips';
 import { Missing } from '../ui/Missing';
-import { Pan } from '../ui/Pan';
+import { type Entry, takenNow, useOutbox, usePut } from '../ui/outbox';
+import { Pan, refusedText } from '../ui/Pan';
+import { useDraft } from '../ui/useDraft';
 import { useKeys } from '../ui/useKeys';
 import { useScanner } from '../ui/useScanner';
+import { weightText } from '../ui/weightText';
 import { DemoLabels } from './DemoLabels';
 import { LineCard } from './LineCard';
 import { LineForm, type Written, writtenOf } from './LineForm';
@@ -46,24 +49,22 @@ function AtTheDoor({ door }: { door: Door }) {
   const [editing, setEditing] = useState<Written | null>(
     delivery.open && lines.length === 0 ? writtenOf(null, null) : null,
   );
-  const [boxed, setBoxed] = useState(false);
-  const [box, setBox] = useState(NO_BOX);
-  const [ids, setIds] = useState(() => ({ fish: ulid(), reading: ulid() }));
-  const [asked, setAsked] = useState<Weight | null>(null);
-  const line = lines.find((l) => l.id === chosen) ?? lines.find(wanting) ?? lines.at(-1);
+  const scope = `door/${delivery.id}`;
+  const outbox = useOutbox(scope);
+  const [{ boxed, ...box }, setDraft, clearDraft] = useDraft(scope, { ...NO_BOX, boxed: false });
+  const setBox = (next: Box) => setDraft({ boxed, ...next });
+  const setBoxed = (on: boolean) => setDraft({ ...box, boxed: on });
+  const line = nextLine(lines, chosen, outbox.waiting);
 
-  const weighIn = api.useMutation('put', '/receive/lines/{line}/fish/{fish}', {
+  const weighIn = usePut(scope, '/receive/lines/{line}/fish/{fish}', {
     onSuccess: (next) => {
       keep(next);
-      setIds({ fish: ulid(), reading: ulid() });
-      setAsked(null);
-      setBox(NO_BOX);
-      setBoxed(false);
+      clearDraft();
     },
   });
-  const sendBack = api.useMutation('put', '/receive/fish/{fish}/taken-back', { onSuccess: keep });
+  const sendBack = usePut(scope, '/receive/fish/{fish}/taken-back', { onSuccess: keep });
   const scan = api.useMutation('post', '/receive/scan', { onSuccess: (scanned) => filled(scanned) });
-  const close = api.useMutation('put', '/receive/deliveries/{delivery}/closed', {
+  const close = usePut(scope, '/receive/deliveries/{delivery}/closed', {
     onSuccess: (next) => {
       keep(next);
       queries.invalidateQueries();
@@ -86,20 +87,21 @@ function AtTheDoor({ door }: { door: Door }) {
   };
   const choose = (id: string) => {
     setChosen(id);
-    weighIn.reset();
-    setAsked(null);
+    outbox.dismiss();
   };
-  const take = (weight: Weight, sure = false) => {
+  const take = (weight: Weight) => {
     if (!line) {
       return;
     }
-    setAsked(weight);
+    outbox.dismiss();
     weighIn.mutate({
-      params: { path: { line: line.id, fish: ids.fish } },
+      params: { path: { line: line.id, fish: ulid() } },
+      name: line.species.name,
+      text: weightText(weight),
       body: {
-        reading: ids.reading,
+        reading: ulid(),
         weight,
-        ...(sure ? { sure } : {}),
+        ...takenNow(),
         ...(boxed
           ? {
               count: Number(box.count) || 1,
@@ -111,12 +113,24 @@ function AtTheDoor({ door }: { door: Door }) {
       },
     });
   };
+  /** What was asked about, weighed in as it is. */
+  const sure = () => {
+    const { refused } = outbox;
+    if (refused) {
+      outbox.dismiss();
+      weighIn.mutate({
+        params: { path: refused.params as { line: string; fish: string } },
+        name: refused.name,
+        text: refused.text,
+        body: { ...(refused.body as { reading: string; weight: Weight }), sure: true },
+      });
+    }
+  };
   useKeys(Object.fromEntries(lines.slice(0, 9).map((l, i) => [String(i + 1), () => choose(l.id)])));
 
-  const question = faultAt(weighIn.error, '/sure');
-  const boxFault = ['/ice', '/tub', '/count', '/tag'].some((pointer) => faultAt(weighIn.error, pointer));
-  const trouble = weighIn.error && !question && !boxFault ? weighIn.error : (sendBack.error ?? close.error);
-  const nth = line ? line.received_count + 1 : 0;
+  const boxFault = ['/ice', '/tub', '/count', '/tag'].some((pointer) => faultAt(outbox.refused?.fault, pointer));
+  const trouble = sendBack.error ?? close.error;
+  const nth = line ? line.received_count + waitingFor(line, outbox.waiting) + 1 : 0;
   const missing = !delivery.open
     ? 'All of it is in.'
     : editing
@@ -206,8 +220,10 @@ function AtTheDoor({ door }: { door: Door }) {
         }
         takeWord="Weigh in"
         onTake={take}
-        busy={weighIn.isPending}
-        fault={panFault(trouble)}
+        busy={false}
+        outbox={outbox}
+        onSure={sure}
+        fault={(boxFault ? undefined : refusedText(outbox)) ?? panFault(trouble)}
         readings={line && !editing ? line.fish.map((fish) => reading(fish, line)).reverse() : []}
         {...(delivery.open
           ? {
@@ -216,26 +232,20 @@ function AtTheDoor({ door }: { door: Door }) {
             }
           : {})}
         next={{
-          label: delivery.open ? 'All in: to the cold room' : 'To the cold room',
-          disabled: delivery.open && (delivery.fish === 0 || close.isPending || editing !== null),
+          label: delivery.open ? 'Close delivery' : 'To the cold room',
+          disabled: delivery.open && (delivery.fish === 0 || editing !== null || outbox.waiting.length > 0),
+          busy: close.isPending,
+          open: delivery.open ? lines.filter(wanting).map((l) => ({ code: 'wanting', say: stillToCome(l) })) : [],
           onClick: () =>
             delivery.open
               ? close.mutate({ params: { path: { delivery: delivery.id } }, body: { version: delivery.version } })
               : navigate('/receive'),
         }}
       >
-        {question && asked && (
-          <p className="remark" role="alert">
-            <span>{question}</span>
-            <button type="button" className="quiet" onClick={() => take(asked, true)}>
-              Yes, take it
-            </button>
-          </p>
-        )}
         {delivery.open && line && !editing && (
           <>
             <Chips
-              legend="On the pan"
+              legend="On the scale"
               name="boxed"
               inline
               value={boxed ? 'box' : 'one'}
@@ -254,7 +264,7 @@ function AtTheDoor({ door }: { door: Door }) {
                     placeholder={{ count: '12', ice: '2 kg', tub: '1.8 kg', tag: 'box 7' }[field]}
                     {...(field === 'count' ? { inputMode: 'numeric' as const } : {})}
                     value={box[field]}
-                    error={faultAt(weighIn.error, `/${field}`)}
+                    error={faultAt(outbox.refused?.fault, `/${field}`)}
                     onChange={(event) => setBox({ ...box, [field]: event.currentTarget.value })}
                   />
                 ))}
@@ -274,6 +284,27 @@ function lineOf(state: unknown): string | null {
     : null;
 }
 
+/** The one chosen while it wants more; then the next that does, going round; else the one chosen. */
+export function nextLine(lines: Line[], chosen: string | null, waiting: Entry[]): Line | undefined {
+  const at = lines.findIndex((line) => line.id === chosen);
+  const wants = (line: Line) =>
+    line.count !== null
+      ? line.received_count + waitingFor(line, waiting) < line.count
+      : line.fish.length + waitingFor(line, waiting) === 0;
+  const round = at < 0 ? lines : [...lines.slice(at), ...lines.slice(0, at)];
+  return round.find(wants) ?? lines[at] ?? lines.at(-1);
+}
+
+function waitingFor(line: Line, waiting: Entry[]): number {
+  return waiting.filter((entry) => entry.params.line === line.id).length;
+}
+
+function stillToCome(line: Line): string {
+  return line.count === null
+    ? `No ${line.species.name} was weighed in.`
+    : `${line.species.name}: ${line.count - line.received_count} of ${line.count} fish are still to come.`;
+}
+
 /** A line with fish still to come, by its count or its weight. */
 function wanting(line: Line): boolean {
   return line.count !== null ? line.received_count < line.count : line.fish.length === 0;
@@ -285,7 +316,7 @@ function nextFish(lines: Line[], line: Line | undefined, nth: number): string {
   }
   if (lines.some(wanting)) {
     const of = line.count === null ? '' : nth <= line.count ? ` of ${line.count}` : ', one more than invoiced';
-    return `Put ${line.species.name} ${nth}${of} on the pan, without ice.`;
+    return `Put ${line.species.name} ${nth}${of} on the scale, without ice.`;
   }
   const unseen = lines.find((l) => l.fish.some((fish) => fish.verdict === null));
   return unseen

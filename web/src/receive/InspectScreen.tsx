@@ -6,13 +6,19 @@ import { api, asProblem, faultAt, type InspectionForm } from '../api/client';
 import { useKitchen } from '../kitchen/Door';
 import { Chips } from '../ui/Chips';
 import { Missing } from '../ui/Missing';
+import { usePut } from '../ui/outbox';
 import { Several } from '../ui/Several';
+import { useDraft } from '../ui/useDraft';
 import { GradeDrawing } from './GradeDrawing';
 import { PhotoButton } from './PhotoButton';
 import { ProbePanel, type Taken } from './ProbePanel';
 
 type Attribute = InspectionForm['attributes'][number]['attribute'];
 type Rigor = InspectionForm['rigor'][number]['rigor'];
+
+type Draft = { grades: Partial<Record<Attribute, number>>; rigor: Rigor; core: Taken | null };
+
+const NOTHING: Draft = { grades: {}, rigor: 'passed', core: null };
 
 /** Fish of one line, smelled, seen and felt: each attribute by what it is like, the verdict asked from the kitchen computer. */
 export function InspectScreen() {
@@ -30,10 +36,11 @@ function Look({ line, form }: { line: string; form: InspectionForm }) {
   const queries = useQueryClient();
   const unseen = form.fish.filter((fish) => fish.verdict === null).map((fish) => fish.id);
   const [chosen, setChosen] = useState<string[]>(unseen.length > 0 ? unseen : form.fish.map((fish) => fish.id));
-  const [grades, setGrades] = useState<Partial<Record<Attribute, number>>>({});
-  const [rigor, setRigor] = useState<Rigor>('passed');
-  const [core, setCore] = useState<Taken | null>(null);
-  const [id] = useState(ulid);
+  const [draft, setDraft, clearDraft] = useDraft(`inspect/${line}`, NOTHING);
+  const { grades, rigor, core } = draft;
+  const setGrades = (next: Draft['grades']) => setDraft({ ...draft, grades: next });
+  const setRigor = (next: Rigor) => setDraft({ ...draft, rigor: next });
+  const setCore = (next: Taken | null) => setDraft({ ...draft, core: next });
   const body = { line, fish: chosen, grades, rigor, ...(core ? { temperature: core.sent } : {}) };
   const seen = Object.keys(grades).length;
   const said = seen > 0 || core !== null;
@@ -43,8 +50,9 @@ function Look({ line, form }: { line: string; form: InspectionForm }) {
     { params: { path: { line } }, body },
     { enabled: said && chosen.length > 0, placeholderData: keepPreviousData, retry: false },
   );
-  const store = api.useMutation('put', '/receive/inspections/{inspection}', {
+  const store = usePut(`inspect/${line}`, '/receive/inspections/{inspection}', {
     onSuccess: (door) => {
+      clearDraft();
       queries.invalidateQueries();
       queries.setQueryData(
         api.queryOptions('get', '/receive/deliveries/{delivery}', { params: { path: { delivery: form.delivery } } })
@@ -144,7 +152,7 @@ function Look({ line, form }: { line: string; form: InspectionForm }) {
           type="button"
           className="take"
           disabled={!verdict || chosen.length === 0 || store.isPending}
-          onClick={() => store.mutate({ params: { path: { inspection: id } }, body })}
+          onClick={() => store.mutate({ params: { path: { inspection: ulid() } }, body })}
         >
           Write it down
           <small>

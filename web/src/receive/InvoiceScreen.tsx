@@ -4,6 +4,7 @@ import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { ulid } from 'ulid';
 import { api, asProblem, faultAt, type InvoicePreview } from '../api/client';
+import { useKitchen } from '../kitchen/Door';
 import { base64 } from '../ui/base64';
 import { Chips } from '../ui/Chips';
 import { ReceiveRooms } from './ReceiveRooms';
@@ -43,11 +44,12 @@ const SAYS: Record<string, string> = {
 /** A supplier's file becomes a delivery: read, shown row by row with its faults, and taken whole or not at all. */
 export function InvoiceScreen() {
   const navigate = useNavigate();
+  const { today } = useKitchen();
   const { data: choices } = api.useQuery('get', '/receive');
   const [file, setFile] = useState<{ name: string; bytes: string } | null>(null);
   const [supplier, setSupplier] = useState('');
   const [number, setNumber] = useState('');
-  const [day, setDay] = useState(() => new Date().toISOString().slice(0, 10));
+  const [day, setDay] = useState(today);
   const [columns, setColumns] = useState<Record<string, string> | null>(null);
   const [names, setNames] = useState<Record<string, string>>({});
   const [decimals, setDecimals] = useState<Decimals>('auto');

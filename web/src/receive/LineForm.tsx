@@ -4,6 +4,8 @@ import { ulid } from 'ulid';
 import { api, asProblem, type Door, type Form, faultAt, type Line, type Scanned } from '../api/client';
 import { useKitchen } from '../kitchen/Door';
 import { Chips } from '../ui/Chips';
+import { usePut } from '../ui/outbox';
+import { useDraft } from '../ui/useDraft';
 import { chipsOf, FORMS, STATES, type State } from './states';
 
 type Unit = 'kg' | 'lb' | 'each';
@@ -48,11 +50,18 @@ export function LineForm(props: {
   const { id, words: first } = props.written;
   const { me, currency_sign: sign } = useKitchen();
   const { data } = api.useQuery('get', '/receive');
-  const [words, setWords] = useState(first);
-  const [name, setName] = useState(first.species_name ?? '');
+  const [{ words, name }, setDraft, clearDraft] = useDraft(`line/${id}`, {
+    words: first,
+    name: first.species_name ?? '',
+  });
+  const setWords = (next: typeof first) => setDraft({ words: next, name });
+  const setName = (next: string) => setDraft({ words, name: next });
   const [form, setForm] = useState<Form | null>(null);
-  const store = api.useMutation('put', '/receive/deliveries/{delivery}/lines/{line}', {
-    onSuccess: (door) => props.onDone(door, id),
+  const store = usePut(`lines/${props.delivery}`, '/receive/deliveries/{delivery}/lines/{line}', {
+    onSuccess: (door) => {
+      clearDraft();
+      props.onDone(door, id);
+    },
   });
   const shown = name || data?.species.find((s) => s.id === words.species)?.name || '';
   const species = data?.species.find((s) => s.name.toLowerCase() === shown.trim().toLowerCase());

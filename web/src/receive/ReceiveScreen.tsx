@@ -1,14 +1,20 @@
 import { Autocomplete, TextInput } from '@mantine/core';
 import { useQueryClient } from '@tanstack/react-query';
-import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { ulid } from 'ulid';
-import { api, type Form, faultAt, panFault, type Weight } from '../api/client';
+import { api, type Form, faultAt, type Weight } from '../api/client';
 import { useKitchen } from '../kitchen/Door';
 import { Chips } from '../ui/Chips';
-import { Pan } from '../ui/Pan';
+import { takenNow, useOutbox, usePut } from '../ui/outbox';
+import { Pan, refusedText } from '../ui/Pan';
+import { useDraft } from '../ui/useDraft';
+import { weightText } from '../ui/weightText';
 import { ReceiveRooms } from './ReceiveRooms';
 import { chipsOf, FORMS, STATES, type State } from './states';
+
+type Draft = { name: string; supplier: string; state: State; form: Form | null; price: string };
+
+const EMPTY: Draft = { name: '', supplier: '', state: 'gutted', form: null, price: '' };
 
 /** Stages with a bench of their own; elsewhere a fish has its sheet. */
 const ON_A_BENCH = new Set(['breakdown', 'portion', 'route', 'cost']);
@@ -19,20 +25,17 @@ export function ReceiveScreen() {
   const navigate = useNavigate();
   const queries = useQueryClient();
   const { data } = api.useQuery('get', '/receive');
-  const [name, setName] = useState('');
-  const [supplier, setSupplier] = useState('');
-  const [state, setState] = useState<State>('gutted');
-  const [form, setForm] = useState<Form | null>(null);
-  const [price, setPrice] = useState('');
-  const [ids, setIds] = useState(() => ({ fish: ulid(), reading: ulid() }));
-  const receive = api.useMutation('put', '/receive/fish/{fish}', {
+  const [draft, setDraft, clearDraft] = useDraft('receive', EMPTY);
+  const { name, supplier, state, form, price } = draft;
+  const set = (more: Partial<Draft>) => setDraft({ ...draft, ...more });
+  const outbox = useOutbox('receive');
+  const receive = usePut('receive', '/receive/fish/{fish}', {
     onSuccess: (fish) => {
+      clearDraft();
       queries.invalidateQueries({ queryKey: ['get', '/receive'] });
       queries.invalidateQueries({ queryKey: ['get', '/spine'] });
       navigate(`/breakdown/${fish.id}`);
     },
-    // The next try is another weight, so it is another reading.
-    onError: () => setIds({ fish: ulid(), reading: ulid() }),
   });
   const species = data?.species.find((s) => s.name.toLowerCase() === name.trim().toLowerCase());
   const unknown = name.trim() !== '' && data !== undefined && !species;
@@ -43,11 +46,16 @@ export function ReceiveScreen() {
       : !supplier.trim()
         ? 'Who is it from?'
         : null;
-  const take = (weight: Weight) =>
+  // One fish under one id until the kitchen computer has answered: pressing again makes no second one.
+  const take = (weight: Weight) => {
+    outbox.dismiss();
     receive.mutate({
-      params: { path: { fish: ids.fish } },
+      params: { path: { fish: ulid() } },
+      name: name.trim(),
+      text: weightText(weight),
       body: {
-        reading: ids.reading,
+        reading: ulid(),
+        ...takenNow(),
         supplier,
         state,
         weight,
@@ -55,7 +63,8 @@ export function ReceiveScreen() {
         ...(me.sees_prices && price.trim() ? { price_per_kg: price } : {}),
       },
     });
-  const fault = (pointer: string) => faultAt(receive.error, pointer);
+  };
+  const fault = (pointer: string) => faultAt(outbox.refused?.fault, pointer);
   const elsewhere = ['/species', '/form', '/supplier', '/state', '/price_per_kg'].some((p) => fault(p));
 
   return (
@@ -64,7 +73,7 @@ export function ReceiveScreen() {
         <ReceiveRooms />
         <div>
           <h1>Out of the box</h1>
-          <p className="soft">One fish: what it is, who sold it, how it came. Its weight is taken on the pan.</p>
+          <p className="soft">One fish: what it is, who sold it, how it came. Its weight is taken on the scale.</p>
         </div>
         <div className="columns">
           <Autocomplete
@@ -72,7 +81,7 @@ export function ReceiveScreen() {
             placeholder="Arctic char"
             data={data?.species.map((s) => s.name) ?? []}
             value={name}
-            onChange={setName}
+            onChange={(value) => set({ name: value })}
             error={fault('/species')}
             limit={8}
             selectFirstOptionOnChange={false}
@@ -82,7 +91,7 @@ export function ReceiveScreen() {
             placeholder="Who it was bought from"
             data={data?.suppliers ?? []}
             value={supplier}
-            onChange={setSupplier}
+            onChange={(value) => set({ supplier: value })}
             error={fault('/supplier')}
           />
         </div>
@@ -93,11 +102,17 @@ export function ReceiveScreen() {
               name="form"
               value={form}
               options={chipsOf(FORMS)}
-              onChange={setForm}
+              onChange={(value) => set({ form: value })}
             />
           </div>
         )}
-        <Chips legend="Bought as" name="state" value={state} options={chipsOf(STATES)} onChange={setState} />
+        <Chips
+          legend="Bought as"
+          name="state"
+          value={state}
+          options={chipsOf(STATES)}
+          onChange={(value) => set({ state: value })}
+        />
         {me.sees_prices && (
           <TextInput
             label="Price a kilo"
@@ -106,14 +121,14 @@ export function ReceiveScreen() {
             inputMode="decimal"
             placeholder="13.90"
             value={price}
-            onChange={(event) => setPrice(event.currentTarget.value)}
+            onChange={(event) => set({ price: event.currentTarget.value })}
             error={fault('/price_per_kg')}
             maw={420}
           />
         )}
         <div>
           <h2>Last out of the box</h2>
-          {data?.latest.length === 0 && <p className="soft">The first fish of this kitchen goes on the pan.</p>}
+          {data?.latest.length === 0 && <p className="soft">The first fish of this kitchen goes on the scale.</p>}
           <div className="rows">
             {data?.latest.slice(0, 4).map((fish) => (
               <Link
@@ -133,12 +148,13 @@ export function ReceiveScreen() {
         </div>
       </section>
       <Pan
-        todo={missing ?? 'Put the whole fish on the pan, without ice.'}
+        todo={missing ?? 'Put the whole fish on the scale, without ice.'}
         recordAs={missing ? null : `${name.trim()}, whole, ${state}`}
         takeWord="Receive"
         onTake={take}
-        busy={receive.isPending}
-        fault={elsewhere ? undefined : panFault(receive.error)}
+        busy={outbox.waiting.length > 0}
+        outbox={outbox}
+        fault={elsewhere ? undefined : refusedText(outbox)}
         readings={[]}
       />
     </div>

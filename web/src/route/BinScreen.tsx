@@ -5,6 +5,7 @@ import { ulid } from 'ulid';
 import { api, asProblem, type BinInFull, faultAt, type Weight } from '../api/client';
 import { Chips } from '../ui/Chips';
 import { Missing } from '../ui/Missing';
+import { usePut } from '../ui/outbox';
 import { Pan } from '../ui/Pan';
 
 const ALL_PAST = 'all past';
@@ -43,9 +44,9 @@ function Tubs({ bin }: { bin: BinInFull }) {
       setReason('');
     },
   };
-  const out = api.useMutation('put', '/route/bins/{bin}/out/{act}', settled);
-  const freeze = api.useMutation('put', '/route/tubs/{deposit}/frozen/{new}', settled);
-  const freezeAll = api.useMutation('put', '/route/bins/{bin}/frozen/{act}', settled);
+  const out = usePut(`bins/${bin.bin}`, '/route/bins/{bin}/out/{act}', settled);
+  const freeze = usePut(`bins/${bin.bin}`, '/route/tubs/{deposit}/frozen/{new}', settled);
+  const freezeAll = usePut(`bins/${bin.bin}`, '/route/bins/{bin}/frozen/{act}', settled);
   const manyPast = bin.past_tubs > 1;
   const allPast = manyPast && (chosen === ALL_PAST || chosen === null);
   const tub = bin.deposits.find((one) => one.id === chosen) ?? bin.deposits[0];

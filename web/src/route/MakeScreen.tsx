@@ -6,6 +6,7 @@ import { ulid } from 'ulid';
 import { api, asProblem, faultAt } from '../api/client';
 import { Chips } from '../ui/Chips';
 import { Missing } from '../ui/Missing';
+import { usePut } from '../ui/outbox';
 import { useKeys } from '../ui/useKeys';
 import { Amounts, TimeLine } from './PotLine';
 
@@ -26,7 +27,7 @@ export function MakeScreen() {
     },
     { placeholderData: keepPreviousData, retry: false, staleTime: 0 },
   );
-  const start = api.useMutation('put', '/route/batches/{making}', {
+  const start = usePut('make', '/route/batches/{making}', {
     onSuccess: () => {
       queries.invalidateQueries();
       navigate(`/route/batches/${id}`);

@@ -5,6 +5,7 @@ import { ulid } from 'ulid';
 import { api, asProblem, faultAt, type Making } from '../api/client';
 import { useKitchen } from '../kitchen/Door';
 import { Missing } from '../ui/Missing';
+import { usePut } from '../ui/outbox';
 import { useProbe } from '../ui/useProbe';
 import { Amounts, TimeLine } from './PotLine';
 
@@ -34,8 +35,8 @@ function Pot({ batch }: { batch: Making }) {
     },
     onError: (error: unknown) => asProblem(error).status === 409 && queries.invalidateQueries({ queryKey: key }),
   };
-  const made = api.useMutation('put', '/route/batches/{making}/made', settled);
-  const gone = api.useMutation('put', '/route/batches/{making}/gone', settled);
+  const made = usePut(`batches/${batch.id}`, '/route/batches/{making}/made', settled);
+  const gone = usePut(`batches/${batch.id}`, '/route/batches/{making}/gone', settled);
   const [amount, setAmount] = useState('');
   const [why, setWhy] = useState('');
   const todo =
@@ -190,7 +191,7 @@ function CoolingPanel({ batch, onCooled }: { batch: Making; onCooled: (data: Mak
   const { demo } = useKitchen();
   const [typed, setTyped] = useState('');
   const [id, setId] = useState(ulid);
-  const cool = api.useMutation('put', '/route/batches/{making}/cooling/{reading}', {
+  const cool = usePut(`batches/${batch.id}`, '/route/batches/{making}/cooling/{reading}', {
     onSuccess: (data) => {
       onCooled(data);
       setId(ulid());

@@ -6,6 +6,8 @@ import { useKitchen } from '../kitchen/Door';
 import { FishTitle } from '../ui/FishTitle';
 import { Keel } from '../ui/Keel';
 import { Missing } from '../ui/Missing';
+import { NextStage } from '../ui/NextStage';
+import { usePut } from '../ui/outbox';
 import { digitKeys } from '../ui/PartTray';
 import { useKeys } from '../ui/useKeys';
 import { lowerFirst } from '../ui/words';
@@ -28,11 +30,11 @@ function Board({ bench }: { bench: RouteBench }) {
   const [chosen, setChosen] = useState<string | null>(bench.rows[0]?.piece ?? null);
   const path = { path: { fish: fish.id } };
   const key = api.queryOptions('get', '/route/fish/{fish}', { params: path }).queryKey;
-  const send = api.useMutation('put', '/route/fish/{fish}/pieces/{piece}', {
+  const send = usePut(`route/${fish.id}`, '/route/fish/{fish}/pieces/{piece}', {
     onSuccess: (data) => queries.setQueryData(key, data),
     onError: () => queries.invalidateQueries({ queryKey: key }),
   });
-  const done = api.useMutation('put', '/route/fish/{fish}/done', {
+  const done = usePut(`route/${fish.id}`, '/route/fish/{fish}/done', {
     onSuccess: () => {
       queries.invalidateQueries();
       navigate(me.sees_prices ? `/cost/${fish.id}` : '/route');
@@ -52,7 +54,6 @@ function Board({ bench }: { bench: RouteBench }) {
   };
   const allowed = row?.options.filter((option) => option.allowed) ?? [];
   useKeys({
-    Enter: finish,
     down: () => step(1),
     up: () => step(-1),
     ...digitKeys(
@@ -143,9 +144,12 @@ function Board({ bench }: { bench: RouteBench }) {
           {trouble ? asProblem(trouble).detail : ''}
         </p>
         <div className="push" />
-        <button type="button" className="next" disabled={done.isPending} onClick={finish}>
-          {me.sees_prices ? 'All routed: on to Cost' : 'All routed'}
-        </button>
+        <NextStage
+          label={me.sees_prices ? 'Confirm bins, go to Cost' : 'Confirm bins'}
+          busy={done.isPending}
+          back={{ label: 'Back to Portion', to: `/portion/${fish.id}` }}
+          onClick={finish}
+        />
       </aside>
     </div>
   );

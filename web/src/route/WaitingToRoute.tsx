@@ -2,6 +2,7 @@ import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { ulid } from 'ulid';
 import { api, asProblem } from '../api/client';
+import { usePut } from '../ui/outbox';
 import { WaitingList } from '../ui/WaitingList';
 import { RouteRooms } from './RouteRooms';
 
@@ -10,7 +11,7 @@ export function WaitingToRoute() {
   const queries = useQueryClient();
   const { data } = api.useQuery('get', '/route');
   const [act, setAct] = useState(ulid);
-  const accept = api.useMutation('put', '/route/accepted/{act}', {
+  const accept = usePut('route', '/route/accepted/{act}', {
     onSettled: () => {
       setAct(ulid());
       queries.invalidateQueries();

@@ -1,5 +1,6 @@
 import { Outlet, useNavigate } from 'react-router';
 import { Keys } from './Keys';
+import { Offline } from './Offline';
 import { Spine, STAGES } from './Spine';
 import { useKeys } from './useKeys';
 
@@ -13,6 +14,7 @@ export function Frame() {
     <div className="page">
       <Spine />
       <main className="main">
+        <Offline />
         <Outlet />
       </main>
       <Keys />

@@ -2,16 +2,15 @@ import { useKeys } from './useKeys';
 
 const LIST: [string, string][] = [
   ['1 … 9', 'choose the part'],
-  ['Space', 'take the reading'],
+  ['Space', 'record the weight'],
   ['T', 'tare the scale'],
-  ['W', 'write a weight instead'],
-  ['G', 'say the weight first'],
+  ['W', 'type a weight instead'],
+  ['G', 'guess the weight first'],
   ['Esc', 'leave a field'],
-  ['Z', 'take the last reading back'],
-  ['Enter', 'on to the next stage'],
+  ['Z', 'undo the last reading; asks first'],
   ['Alt + 1 … 6', 'go to a stage'],
   ['/', 'search the log'],
-  ['?', 'these keys'],
+  ['?', 'these shortcuts'],
 ];
 
 export function Keys() {

@@ -1,10 +1,12 @@
 import { type ReactNode, useRef, useState } from 'react';
-import type { ReadingLine, Weight } from '../api/client';
+import { asProblem, faultAt, type ReadingLine, type Weight } from '../api/client';
 import { useKitchen } from '../kitchen/Door';
 import { DemoPan } from './DemoPan';
-import type { Waiting } from './outbox';
+import { type NextProps, NextStage } from './NextStage';
+import type { useOutbox } from './outbox';
 import { useKeys } from './useKeys';
 import { usePan } from './usePan';
+import { lowerFirst } from './words';
 
 type Props = {
   /** The next thing to do, as one sentence. */
@@ -17,10 +19,12 @@ type Props = {
   /** The sentence about the last weight that was refused. */
   fault: string | undefined;
   readings: ReadingLine[];
-  /** Readings on their way to the kitchen computer, first to last. */
-  waiting?: Waiting[];
+  /** Readings on their way to the kitchen computer, and the last one that was asked about or refused. */
+  outbox?: ReturnType<typeof useOutbox>;
+  /** Records what looked odd all the same. */
+  onSure?: () => void;
   onTakeBack?: (reading: string) => void;
-  next?: { label: string; onClick: () => void; disabled?: boolean };
+  next?: NextProps;
   children?: ReactNode;
   /** The weight is said before the scale shows it: what was said so far, and who is told. */
   guess?: { said: string | null; onSay: (weight: string) => void };
@@ -31,13 +35,17 @@ export function Pan(props: Props) {
   const { demo } = useKitchen();
   const pan = usePan();
   const [typed, setTyped] = useState('');
+  const [undoing, setUndoing] = useState<string | null>(null);
   const field = useRef<HTMLInputElement>(null);
   const said = useRef<HTMLInputElement>(null);
+  const waiting = props.outbox?.waiting ?? [];
+  const busy = props.busy || props.outbox?.sending === true;
   const last = props.readings.find((reading) => !reading.taken_back);
   const veiled = props.guess !== undefined && props.guess.said === null;
-  const ready = props.recordAs !== null && !props.busy && !veiled;
+  const ready = props.recordAs !== null && !busy && !veiled;
   const takePan = () => {
     if (ready && pan.weight) {
+      pan.spend();
       props.onTake(pan.weight);
     }
   };
@@ -54,21 +62,21 @@ export function Pan(props: Props) {
     w: () => field.current?.focus(),
     g: veiled ? () => said.current?.focus() : undefined,
     // While one is on its way, the last on record is not the last that was weighed.
-    z: last && props.onTakeBack && !props.waiting?.length ? () => props.onTakeBack?.(last.id) : undefined,
-    Enter: props.next && !props.next.disabled ? props.next.onClick : undefined,
+    z: last && props.onTakeBack && waiting.length === 0 ? () => setUndoing(last.id) : undefined,
   });
   const { shown } = pan;
   const [figure, unit] = veiled ? ['?', ''] : split(shown?.overload ? '' : (shown?.text ?? ''));
-  const state = !shown ? 'No scale' : shown.overload ? 'Too much on the pan' : shown.steady ? 'Steady' : 'Settling';
+  const question = faultAt(props.outbox?.refused?.fault, '/sure');
+  const asked = props.readings.find((reading) => reading.id === undoing);
 
   return (
-    <aside className="pan" aria-label="Pan">
+    <aside className="pan" aria-label="Scale">
       <p className="todo" data-testid="todo">
         {props.todo}
       </p>
       <div className="live">
         <div className="state">
-          <span>{state}</span>
+          <span>{stateOf(pan)}</span>
           <span>{shown && shown.tare_mg > 0 ? `tare ${shown.tare}` : ''}</span>
         </div>
         <div className={figure.length > 5 ? 'figure long' : 'figure'} data-testid="live">
@@ -93,18 +101,31 @@ export function Pan(props: Props) {
           <input
             ref={said}
             aria-label="What do you think it weighs?"
-            placeholder="Say it first: 172 g"
+            placeholder="Guess first: 172 g"
             autoComplete="off"
           />
           <button type="submit" className="quiet">
-            Say
+            Guess
           </button>
         </form>
       )}
+      {question && props.onSure && (
+        <div className="remark odd" role="alert">
+          <span>{question}</span>
+          <div className="row">
+            <button type="button" className="quiet" onClick={props.outbox?.dismiss}>
+              Weigh again
+            </button>
+            <button type="button" className="quiet" onClick={props.onSure}>
+              Record it all the same
+            </button>
+          </div>
+        </div>
+      )}
       <div className="row">
         <button type="button" className="take" onClick={takePan} disabled={!ready || !pan.weight}>
-          {props.busy ? 'Writing it down…' : `${props.takeWord} ${pan.weight && !veiled ? (shown?.text ?? '') : ''}`}
-          <small>{props.recordAs ?? props.todo}</small>
+          {busy ? 'Saving…' : `${props.takeWord} ${pan.weight && !veiled ? (shown?.text ?? '') : ''}`}
+          <small>{pan.spent && !busy ? 'Recorded. Put the next thing on.' : (props.recordAs ?? props.todo)}</small>
         </button>
       </div>
       <div className="row">
@@ -125,7 +146,7 @@ export function Pan(props: Props) {
             onChange={(event) => setTyped(event.target.value)}
           />
           <button type="submit" className="quiet" disabled={!ready || typed.trim() === ''}>
-            Take
+            {props.takeWord}
           </button>
         </form>
         <button type="button" className="quiet" onClick={pan.tare} disabled={!shown}>
@@ -133,16 +154,38 @@ export function Pan(props: Props) {
         </button>
       </div>
       <p className="fault" role="alert">
-        {props.fault ?? ''}
+        {question ? '' : (props.fault ?? '')}
       </p>
       {props.children}
+      {asked && (
+        <div className="remark odd" role="alertdialog" aria-label="Undo">
+          <span>
+            Undo {asked.mass.text}, {lowerFirst(asked.name)}?
+          </span>
+          <div className="row">
+            <button type="button" className="quiet" onClick={() => setUndoing(null)}>
+              Keep it
+            </button>
+            <button
+              type="button"
+              className="quiet"
+              onClick={() => {
+                setUndoing(null);
+                props.onTakeBack?.(asked.id);
+              }}
+            >
+              Undo
+            </button>
+          </div>
+        </div>
+      )}
       <ul className="readings" aria-label="Last readings">
-        {props.waiting?.toReversed().map((entry) => (
-          <li key={entry.reading} className="waits">
+        {waiting.toReversed().map((entry) => (
+          <li key={entry.key} className="waits">
             <span>
               <b>{entry.text}</b> {entry.name}
               <br />
-              <span className="soft">{entry.at}, waits to be written down</span>
+              <span className="soft">{new Date(entry.at).toTimeString().slice(0, 5)}, Saving…</span>
             </span>
           </li>
         ))}
@@ -160,23 +203,33 @@ export function Pan(props: Props) {
               <button
                 type="button"
                 className="quiet"
-                aria-label={`Take back ${reading.name}, ${reading.mass.text}`}
+                aria-label={`Undo ${reading.name}, ${reading.mass.text}`}
                 onClick={() => props.onTakeBack?.(reading.id)}
               >
-                Take back
+                Undo
               </button>
             )}
           </li>
         ))}
       </ul>
       {demo && <DemoPan pan={pan} />}
-      {props.next && (
-        <button type="button" className="next" onClick={props.next.onClick} disabled={props.next.disabled}>
-          {props.next.label}
-        </button>
-      )}
+      {props.next && <NextStage {...props.next} />}
     </aside>
   );
+}
+
+/** What the scale is doing, in a word. */
+function stateOf({ shown, isThere }: ReturnType<typeof usePan>): string {
+  if (!isThere) {
+    return 'No scale: type the weight';
+  }
+  return !shown ? 'No scale' : shown.overload ? 'Too much on the scale' : shown.steady ? 'Steady' : 'Settling';
+}
+
+/** The sentence beside the scale: what was refused, if it was not asked about. */
+export function refusedText(outbox: ReturnType<typeof useOutbox>): string | undefined {
+  const fault = outbox.refused?.fault;
+  return fault ? (faultAt(fault, '/weight') ?? asProblem(fault).detail) : undefined;
 }
 
 /** "9 lb 4.5 oz" is read as "9 lb 4.5" and "oz", "4210 g" as "4210" and "g". */

@@ -1,7 +1,11 @@
 import { useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
 import { NavLink } from 'react-router';
 import { api, type StageName } from '../api/client';
+import { signOut } from '../api/session';
 import { useKitchen } from '../kitchen/Door';
+import { rememberLast } from '../kitchen/lastHere';
+import { useEverythingWaiting } from './outbox';
 
 export const STAGES: { path: 'receive' | StageName; name: string }[] = [
   { path: 'receive', name: 'Receive' },
@@ -14,18 +18,20 @@ export const STAGES: { path: 'receive' | StageName; name: string }[] = [
 
 /** The stages in working order, each with the fish that wait there; who is at the board; the units. */
 export function Spine() {
-  const { me } = useKitchen();
+  const { me, backup_due: backup } = useKitchen();
   const { data } = api.useQuery('get', '/spine', {}, { refetchInterval: 15_000 });
   const queries = useQueryClient();
   const units = api.useMutation('put', '/me/units', { onSuccess: () => queries.invalidateQueries() });
-  const signOut = api.useMutation('delete', '/session', {
-    onSuccess: (kitchen) => {
-      queries.clear();
-      // What one person saw is not for the next.
-      void globalThis.caches?.delete('sectum-answers');
-      queries.setQueryData(api.queryOptions('get', '/kitchen').queryKey, kitchen);
-    },
-  });
+  const mine = useEverythingWaiting().filter((entry) => entry.text !== '' && entry.person === me.id).length;
+  const [leaving, setLeaving] = useState(false);
+  const leave = (comesBack: boolean) => {
+    rememberLast(comesBack ? me.id : null);
+    if (mine > 0) {
+      setLeaving(true);
+    } else {
+      void signOut();
+    }
+  };
   const waiting = (stage: string) => data?.waiting.find((w) => w.stage === stage)?.count ?? 0;
 
   return (
@@ -49,23 +55,51 @@ export function Spine() {
         ))}
       </ol>
       <div className="foot">
+        {backup && (
+          <p className="backup-due" role="status">
+            {backup}
+          </p>
+        )}
         <button
           type="button"
           onClick={() => units.mutate({ body: { units: me.units === 'metric' ? 'us' : 'metric' } })}
         >
-          {me.units === 'metric' ? 'Grams → lb oz' : 'lb oz → grams'}
+          {me.units === 'metric' ? 'Switch to lb/oz' : 'Switch to grams'}
         </button>
         <button type="button" onClick={() => document.querySelector<HTMLDialogElement>('#keys')?.showModal()}>
-          Keys
+          Shortcuts
         </button>
+        <NavLink to={me.role === 'head chef' ? '/settings' : '/me'}>
+          {me.role === 'head chef' ? 'Settings' : 'Your PIN'}
+        </NavLink>
         <p className="who">
           {me.name}
           <br />
           {me.role}
         </p>
-        <button type="button" onClick={() => signOut.mutate({})}>
-          Sign out
-        </button>
+        {leaving ? (
+          <div className="leaving" role="alertdialog" aria-label="Weights wait">
+            <p>
+              {mine} {mine === 1 ? 'weight of yours waits' : 'weights of yours wait'} on this tablet. Nobody else can
+              send {mine === 1 ? 'it' : 'them'}: sign in again when the kitchen computer answers.
+            </p>
+            <button type="button" onClick={() => void signOut()}>
+              Sign out all the same
+            </button>
+            <button type="button" onClick={() => setLeaving(false)}>
+              Stay
+            </button>
+          </div>
+        ) : (
+          <div className="ways-out">
+            <button type="button" onClick={() => leave(true)}>
+              Lock
+            </button>
+            <button type="button" onClick={() => leave(false)}>
+              Sign out
+            </button>
+          </div>
+        )}
       </div>
     </nav>
   );

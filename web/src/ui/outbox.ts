@@ -1,110 +1,210 @@
 import type { QueryClient } from '@tanstack/react-query';
-import { useSyncExternalStore } from 'react';
-import { api, asProblem, type Problem, sender, type Weight } from '../api/client';
+import { useEffect, useRef, useState, useSyncExternalStore } from 'react';
+import { ulid } from 'ulid';
+import { asProblem, type Problem, sender } from '../api/client';
+import type { paths } from '../api/schema';
+import { tellWritten } from '../api/session';
 
-type Stage = 'breakdown' | 'portion';
+/** Addresses that are written to. */
+type Written = { [P in keyof paths]: paths[P] extends { put: object } ? P : never }[keyof paths];
 
-/** A reading on its way: what was weighed, under an id the page made, so that sending it twice is sending it once. */
-export type Waiting = {
-  stage: Stage;
-  fish: string;
-  reading: string;
-  body: {
-    part: string;
-    weight: Weight;
-    from?: string;
-    replaces?: string;
-    tray?: string;
-    dish?: string;
-    to_cm?: number;
-    guess?: string;
-  };
+type Put<P extends Written> = paths[P] extends { put: infer O } ? O : never;
+
+type ParamsOf<P extends Written> =
+  Put<P> extends { parameters: { path: infer V } }
+    ? V
+    : paths[P] extends { parameters: { path: infer V } }
+      ? V
+      : Record<string, never>;
+
+export type BodyOf<P extends Written> =
+  Put<P> extends { requestBody: { content: { 'application/json': infer B } } } ? B : undefined;
+
+export type AnswerOf<P extends Written> =
+  Put<P> extends { responses: { 200: { content: { 'application/json': infer A } } } } ? A : unknown;
+
+/** Something on its way to the kitchen computer, under an id the page made, so that sending it twice is sending it once. */
+export type Entry = {
+  /** Its place in the row of what waits; the order in which it was recorded. */
+  key: string;
+  /** Which screen it belongs to. */
+  scope: string;
+  path: Written;
+  params: Record<string, string>;
+  body: unknown;
+  /** Who recorded it: it is sent while they are signed in, and by nobody else. */
+  person: string;
+  personName: string;
+  /** When, ISO 8601. */
+  at: string;
   /** As it is shown while it waits. */
   name: string;
   text: string;
-  at: string;
   /** Why it was not taken; it waits no longer then. */
   fault?: Problem;
 };
 
-const PLACE = 'sectum.outbox';
+const PLACE = 'sectum.outbox.';
+
+/** Where an earlier version kept its readings. */
+const OLD_PLACE = 'sectum.outbox';
 
 /** Between two tries while nothing answers. */
 const AGAIN_MS = 1_500;
 
-function stored(): Waiting[] {
-  try {
-    const kept: unknown = JSON.parse(localStorage.getItem(PLACE) ?? '[]');
-    return Array.isArray(kept) ? (kept as Waiting[]) : [];
-  } catch {
-    return [];
-  }
+/** What has not been answered by then is tried again. */
+const LONGEST_MS = 15_000;
+
+/** Nobody is there, nothing answers, or it is busy: it waits on. */
+export function waitsOn(status: number): boolean {
+  return status === 0 || status === 401 || status === 419 || status === 429 || status >= 500;
 }
 
-let all: Waiting[] = stored();
+function stored(): Entry[] {
+  const entries: Entry[] = [];
+  for (const place of Object.keys(localStorage).filter((name) => name.startsWith(PLACE))) {
+    try {
+      const entry: unknown = JSON.parse(localStorage.getItem(place) ?? '');
+      if (entry && typeof entry === 'object' && 'path' in entry) {
+        entries.push(entry as Entry);
+      }
+    } catch {
+      // Not ours.
+    }
+  }
+  return entries.sort((a, b) => (a.key < b.key ? -1 : 1));
+}
+
+/** What an earlier version of the page left waiting is sent too, by whoever signs in next. */
+function takeOver() {
+  try {
+    const old: unknown = JSON.parse(localStorage.getItem(OLD_PLACE) ?? '[]');
+    for (const one of Array.isArray(old) ? old : []) {
+      const path = `/${one.stage}/fish/{fish}/readings/{reading}` as Written;
+      const params = { fish: String(one.fish), reading: String(one.reading) };
+      keep({
+        key: ulid(),
+        scope: `${one.stage}/${one.fish}`,
+        path,
+        params,
+        body: one.body,
+        person: '',
+        personName: '',
+        at: new Date().toISOString(),
+        name: String(one.name),
+        text: String(one.text),
+      });
+    }
+  } catch {
+    // Nothing that can be read.
+  }
+  localStorage.removeItem(OLD_PLACE);
+}
+
+let all: Entry[] = [];
+let me: { id: string; name: string; units: 'metric' | 'us' } | null = null;
 let queries: QueryClient | null = null;
-let sending = false;
+let flushing = false;
+/** What is being sent this moment for the first time. */
+let underWay: string | null = null;
+let tried = new Set<string>();
 let later: ReturnType<typeof setTimeout> | undefined;
 const watching = new Set<() => void>();
+const asked = new Map<string, { done: (answer: unknown) => void; refused: (problem: Problem) => void }>();
 
-function set(next: Waiting[]) {
-  all = next;
-  // Written down before it is sent: a reload, a sleep or a dead battery loses nothing.
-  localStorage.setItem(PLACE, JSON.stringify(all));
+function look() {
+  all = stored();
   for (const tell of watching) {
     tell();
   }
 }
 
-async function send(entry: Waiting) {
-  const params = { path: { fish: entry.fish, reading: entry.reading } };
-  const body = entry.body as { part: 'frame'; weight: Weight };
-  return entry.stage === 'breakdown'
-    ? await sender.PUT('/breakdown/fish/{fish}/readings/{reading}', { params, body })
-    : await sender.PUT('/portion/fish/{fish}/readings/{reading}', { params, body });
+/** Written down before it is sent: a reload, a sleep or a dead battery loses nothing. Each under a name of its own, for two tabs. */
+function keep(entry: Entry) {
+  localStorage.setItem(PLACE + entry.key, JSON.stringify(entry));
+  look();
 }
 
-/** Sends what waits, one after the other, in the order it was weighed. */
+function drop(entry: Entry) {
+  localStorage.removeItem(PLACE + entry.key);
+  look();
+}
+
+async function send(entry: Entry) {
+  const put = sender.PUT as unknown as (
+    path: string,
+    options: object,
+  ) => Promise<{ data?: unknown; error?: unknown; response: Response }>;
+  return await put(entry.path, {
+    params: { path: entry.params },
+    headers: { 'X-Sectum-Person': entry.person },
+    signal: AbortSignal.timeout(LONGEST_MS),
+    ...(entry.body === undefined ? {} : { body: entry.body }),
+  });
+}
+
+const isMine = (entry: Entry) => me !== null && (entry.person === '' || entry.person === me.id);
+
+/** Sends what waits, one after the other, in the order it was recorded. */
 async function flush() {
-  if (sending) {
+  if (flushing || me === null) {
     return;
   }
-  sending = true;
+  flushing = true;
   clearTimeout(later);
+  let wait = AGAIN_MS;
   try {
-    for (let entry = all.find((e) => !e.fault); entry; entry = all.find((e) => !e.fault)) {
-      const { reading } = entry;
-      const { data, error } = await send(entry);
-      const status = error ? asProblem(error).status : 0;
-      // Signed out, or the kitchen computer in trouble: it waits on.
-      if (error && (status === 401 || status === 419 || status === 0 || status >= 500)) {
+    const next = () => all.find((entry) => !entry.fault && isMine(entry));
+    for (let entry = next(); entry; entry = next()) {
+      underWay = tried.has(entry.key) ? null : entry.key;
+      look();
+      const { data, error, response } = await send(entry);
+      tried.add(entry.key);
+      const problem = error === undefined ? null : asProblem(error);
+      if (problem && (waitsOn(problem.status) || ('code' in problem && problem.code === 'another-person'))) {
+        wait = 1000 * Number(response?.headers.get('Retry-After') ?? 0) || AGAIN_MS;
         throw error;
       }
-      set(
-        error
-          ? all.map((e) => (e.reading === reading ? { ...e, fault: asProblem(error) } : e))
-          : all.filter((e) => e.reading !== reading),
-      );
-      if (data) {
-        const params = { path: { fish: entry.fish } };
-        queries?.setQueryData(
-          entry.stage === 'breakdown'
-            ? api.queryOptions('get', '/breakdown/fish/{fish}', { params }).queryKey
-            : api.queryOptions('get', '/portion/fish/{fish}', { params }).queryKey,
-          data,
-        );
+      underWay = null;
+      if (problem) {
+        keep({ ...entry, fault: problem });
+        asked.get(entry.key)?.refused(problem);
+      } else {
+        drop(entry);
+        tellWritten();
+        const asker = asked.get(entry.key);
+        // After a reload nobody is there who asked: whatever is on the screen looks again.
+        asker ? asker.done(data) : void queries?.invalidateQueries();
       }
+      asked.delete(entry.key);
     }
   } catch {
-    later = setTimeout(flush, AGAIN_MS);
+    later = setTimeout(flush, wait);
   } finally {
-    sending = false;
+    if (underWay) {
+      tried.add(underWay);
+    }
+    underWay = null;
+    flushing = false;
+    look();
   }
+}
+
+/** Who is signed in; what they recorded before is sent now. */
+export function setPerson(person: typeof me) {
+  if (person?.id !== me?.id) {
+    tried = new Set();
+  }
+  me = person;
+  void flush();
 }
 
 export function startOutbox(client: QueryClient) {
   queries = client;
-  window.addEventListener('online', flush);
+  takeOver();
+  look();
+  window.addEventListener('online', () => void flush());
+  window.addEventListener('storage', (event) => event.key?.startsWith(PLACE) && look());
   void flush();
 }
 
@@ -113,31 +213,108 @@ const watch = (tell: () => void) => {
   return () => watching.delete(tell);
 };
 
-/** The readings of one fish that are on their way, and the last one that was not taken. */
-export function useOutbox(stage: Stage, fish: string) {
-  const entries = useSyncExternalStore(watch, () => all);
-  const mine = entries.filter((entry) => entry.stage === stage && entry.fish === fish);
-  const refused = mine.findLast((entry) => entry.fault);
-  const dismiss = () => {
-    if (refused) {
-      set(all.filter((entry) => !(entry.fish === fish && entry.fault)));
-    }
-  };
+/** Everything that waits, whoever recorded it. */
+export function useEverythingWaiting(): Entry[] {
+  return useSyncExternalStore(watch, () => all).filter((entry) => !entry.fault);
+}
+
+/** What waits for one screen, and the last that was not taken. */
+export function useOutbox(scope: string) {
+  const entries = useSyncExternalStore(watch, () => all).filter((entry) => entry.scope === scope);
+  const refused = entries.findLast((entry) => entry.fault);
   return {
-    waiting: mine.filter((entry) => !entry.fault),
-    fault: refused?.fault,
-    /** The part it was, to be weighed again. */
-    refusedPart: refused?.body.part,
-    dismiss,
-    add: (entry: Omit<Waiting, 'stage' | 'fish' | 'at' | 'fault'>) => {
-      const at = new Date().toTimeString().slice(0, 5);
-      set([...all.filter((e) => !(e.fish === fish && e.fault)), { stage, fish, at, ...entry }]);
-      void flush();
+    waiting: entries.filter((entry) => !entry.fault && entry.text !== ''),
+    /** Being sent for the first time just now: what lies on the scale is not recorded again meanwhile. */
+    sending: entries.some((entry) => entry.key === underWay),
+    refused,
+    dismiss: () => {
+      for (const entry of entries.filter((one) => one.fault)) {
+        drop(entry);
+      }
     },
   };
 }
 
-/** A weight as it was put in, for as long as nobody has read it: "1515 g" off the pan, or what was typed. */
-export function weightText(weight: Weight): string {
-  return weight.typed ?? `${(weight.pan?.mass_mg ?? 0) / 1000} g`;
+/** What of the one who records goes with a weight: when it was taken, and in which units the scale was read. */
+export function takenNow(): { taken_at: string; units: 'metric' | 'us' } {
+  return { taken_at: new Date().toISOString(), units: me?.units ?? 'metric' };
+}
+
+type Options<P extends Written> = {
+  onSuccess?: (answer: AnswerOf<P>) => void;
+  onError?: (problem: Problem) => void;
+  /** Either way. */
+  onSettled?: () => void;
+};
+
+type Sent<P extends Written> = {
+  params: { path: ParamsOf<P> };
+  body?: BodyOf<P>;
+  /** As it is shown while it waits; nothing is shown of what has no text. */
+  name?: string;
+  text?: string;
+};
+
+/**
+ * Writes by way of the outbox: what was pressed is sent until it is answered, over reloads and a lost network, under the same id.
+ * Used like a mutation of the page's cache.
+ */
+export function usePut<P extends Written>(scope: string, path: P, options: Options<P> = {}) {
+  const [pending, setPending] = useState(0);
+  const [error, setError] = useState<Problem | null>(null);
+  const latest = useRef(options);
+  latest.current = options;
+  const alive = useRef(true);
+  useEffect(() => {
+    alive.current = true;
+    return () => {
+      alive.current = false;
+    };
+  }, []);
+  const mutate = (sent: Sent<P>) => {
+    if (!me) {
+      return;
+    }
+    const key = ulid();
+    setPending((n) => n + 1);
+    setError(null);
+    asked.set(key, {
+      done: (answer) => {
+        setPending((n) => n - 1);
+        if (alive.current) {
+          latest.current.onSuccess?.(answer as AnswerOf<P>);
+          latest.current.onSettled?.();
+        } else {
+          void queries?.invalidateQueries();
+        }
+      },
+      refused: (problem) => {
+        setPending((n) => n - 1);
+        setError(problem);
+        if (alive.current) {
+          latest.current.onError?.(problem);
+          latest.current.onSettled?.();
+        }
+        // It is said where it was pressed; only a weight stays, to be recorded all the same.
+        if (!sent.text) {
+          localStorage.removeItem(PLACE + key);
+          look();
+        }
+      },
+    });
+    keep({
+      key,
+      scope,
+      path,
+      params: sent.params.path as Record<string, string>,
+      body: sent.body,
+      person: me.id,
+      personName: me.name,
+      at: new Date().toISOString(),
+      name: sent.name ?? '',
+      text: sent.text ?? '',
+    });
+    void flush();
+  };
+  return { mutate, isPending: pending > 0, error, reset: () => setError(null) };
 }

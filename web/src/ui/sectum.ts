@@ -15,3 +15,4 @@ import './css/receive.css';
 import './css/portion.css';
 import './css/route.css';
 import './css/cost.css';
+import './css/kitchen.css';

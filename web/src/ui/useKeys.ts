@@ -2,6 +2,16 @@ import { useEffect, useRef } from 'react';
 
 type Handlers = Record<string, (() => void) | undefined>;
 
+/** Letters and signs; digits, Space and the arrows are no letters. */
+const SINGLE = /^[^\d\s]$/;
+
+let letters = true;
+
+/** Whether single letters do something; each person's own choice. */
+export function useLetters(on: boolean) {
+  letters = on;
+}
+
 const FIELDS = 'input:not([type=radio]), textarea, select, [contenteditable]';
 const CONTROLS = 'button, a, summary, input[type=radio]';
 
@@ -20,7 +30,7 @@ function named(event: KeyboardEvent): string {
 
 /**
  * Keys for the whole screen. What is typed into a field stays there until Escape leaves it; Space and Enter on a button press that button,
- * unless it is the part already chosen.
+ * unless it is the part already chosen. Single letters and signs do nothing for whoever has switched them off.
  */
 export function useKeys(handlers: Handlers) {
   const latest = useRef(handlers);
@@ -33,7 +43,7 @@ export function useKeys(handlers: Handlers) {
         target.blur();
       }
       const handler = latest.current[name];
-      if (!handler || event.ctrlKey || event.metaKey || event.repeat) {
+      if (!handler || event.ctrlKey || event.metaKey || event.repeat || (!letters && SINGLE.test(name))) {
         return;
       }
       if (!event.altKey && (target.matches(FIELDS) || document.querySelector('dialog[open]'))) {

@@ -1,17 +1,22 @@
 import { useQueryClient } from '@tanstack/react-query';
+import { useEffect, useState } from 'react';
 import { api, asProblem, type Weight } from '../api/client';
+import { useKitchen } from '../kitchen/Door';
+import { isSpent } from './spent';
 
 const scaleKey = api.queryOptions('get', '/scale').queryKey;
 
 /** The scale beside the board: what it shows four times a second, its tare, and whether it answers at all. */
 export function usePan() {
   const queries = useQueryClient();
+  const { scale: isThere } = useKitchen();
   const keep = (data: unknown) => queries.setQueryData(scaleKey, data);
   const scale = api.useQuery(
     'get',
     '/scale',
     {},
     {
+      enabled: isThere,
       networkMode: 'always',
       refetchInterval: (query) => (query.state.status === 'error' ? 3_000 : 250),
       retry: false,
@@ -21,15 +26,26 @@ export function usePan() {
   const tare = api.useMutation('post', '/scale/tare', { onSuccess: keep });
   const put = api.useMutation('post', '/scale/pan', { onSuccess: keep });
   const shown = scale.isError ? undefined : scale.data;
+  // What was recorded is not recorded again until something else lies there.
+  const [spent, setSpent] = useState<number | null>(null);
+  useEffect(() => {
+    if (spent !== null && shown && !isSpent(spent, shown)) {
+      setSpent(null);
+    }
+  }, [spent, shown]);
   const weight: Weight | null =
-    shown?.steady && !shown.overload && !shown.empty
+    shown?.steady && !shown.overload && !shown.empty && spent === null
       ? { pan: { mass_mg: shown.mass_mg, tare_mg: shown.tare_mg, resolution_mg: shown.resolution_mg, steady: true } }
       : null;
 
   return {
     shown,
     weight,
-    away: scale.isError ? asProblem(scale.error).detail : null,
+    isThere,
+    /** The weight that lies there was recorded already. */
+    spent: spent !== null,
+    spend: () => shown && setSpent(shown.mass_mg),
+    away: isThere && scale.isError ? asProblem(scale.error).detail : null,
     tare: () => tare.mutate({}),
     put: (typed: string) => put.mutate({ body: { put: typed } }),
     clear: () => put.mutate({ body: {} }),

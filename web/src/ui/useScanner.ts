@@ -25,42 +25,64 @@ function putBack(field: Field, value: string) {
   field.dispatchEvent(new Event('input', { bubbles: true }));
 }
 
+type Burst = { text: string; last: number; field: Field | null; before: string };
+
+const NOTHING: Burst = { text: '', last: 0, field: null, before: '' };
+
+/** What one more key makes of a burst: it goes on, begins anew, or was a label. A field keeps what is typed into it all the while. */
+export function afterKey(
+  burst: Burst,
+  key: { typed: string | null; enter: boolean; at: number },
+): Burst & { scanned: boolean } {
+  const goesOn = burst.text !== '' && key.at - burst.last < BURST;
+  if (key.enter) {
+    return goesOn && burst.text.length >= SHORTEST ? { ...burst, scanned: true } : { ...NOTHING, scanned: false };
+  }
+  if (key.typed === null) {
+    return { ...burst, scanned: false };
+  }
+  return goesOn
+    ? { ...burst, text: burst.text + key.typed, last: key.at, scanned: false }
+    : { ...NOTHING, text: key.typed, last: key.at, scanned: false };
+}
+
 /**
- * A label scanner is a keyboard that types a burst and ends it with Enter. The burst goes nowhere else: what its first character
- * did to a field is put back.
+ * A label scanner is a keyboard that types a burst and ends it with Enter. While it lasts a field gets what is typed, as from
+ * any keyboard; only once it has turned out to be a label is the field given back what stood there before.
  */
 export function useScanner(onScan: (text: string) => void) {
   const latest = useRef(onScan);
   latest.current = onScan;
   useEffect(() => {
-    let text = '';
-    let last = 0;
-    let field: Field | null = null;
-    let before = '';
+    let burst = NOTHING;
     const onKey = (event: KeyboardEvent) => {
-      const now = performance.now();
-      const typed = character(event);
-      const goesOn = text !== '' && now - last < BURST;
-      if (event.key === 'Enter' && goesOn && text.length >= SHORTEST) {
+      const { target } = event;
+      const field = target instanceof HTMLInputElement || target instanceof HTMLTextAreaElement ? target : null;
+      const next = afterKey(burst, {
+        typed: character(event),
+        enter: event.key === 'Enter',
+        at: performance.now(),
+      });
+      if (next.scanned) {
         event.preventDefault();
         event.stopImmediatePropagation();
-        if (field) {
-          putBack(field, before);
-          field.blur();
+        if (burst.field) {
+          putBack(burst.field, burst.before);
+          burst.field.blur();
         }
-        latest.current(text);
-        text = '';
-      } else if (typed !== null && goesOn) {
+        burst = NOTHING;
+        latest.current(next.text);
+        return;
+      }
+      if (next.text.length === 1) {
+        burst = { ...next, field, before: field?.value ?? '' };
+        return;
+      }
+      burst = next;
+      // Beside the fields a burst would press shortcuts.
+      if (next.text.length > 1 && !field) {
         event.preventDefault();
         event.stopImmediatePropagation();
-        text += typed;
-        last = now;
-      } else if (typed !== null) {
-        text = typed;
-        last = now;
-        const target = event.target;
-        field = target instanceof HTMLInputElement || target instanceof HTMLTextAreaElement ? target : null;
-        before = field?.value ?? '';
       }
     };
     window.addEventListener('keydown', onKey, true);

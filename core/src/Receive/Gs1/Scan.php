@@ -50,7 +50,7 @@ final readonly class Scan
             return self::checked(DigitalLink::pairs($text), $thisYear);
         }
         if (preg_match('/^[\x1D\x20-\x7E]*$/', $text) !== 1) {
-            throw new BadScan('A label holds plain letters, digits and signs only; this has others.', mb_strcut($text, 0, 40), '/text');
+            throw new BadScan('This holds characters that no label may carry: scan it again.', mb_strcut($text, 0, 40), '/text');
         }
         $symbology = substr($text, 0, 3);
         if (in_array($symbology, self::BARE, true)) {

@@ -1,0 +1,81 @@
+import { Button } from '@mantine/core';
+import { useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { api, asProblem, faultAt } from '../api/client';
+import { Chips } from '../ui/Chips';
+import { useKitchen } from './Door';
+import { HouseRooms } from './HouseRooms';
+import { PinField } from './PinField';
+
+/** One's own: PIN, units, and whether single letters do something at the bench. */
+export function MeScreen() {
+  const { me } = useKitchen();
+  const queries = useQueryClient();
+  const [pin, setPin] = useState('');
+  const [next, setNext] = useState('');
+  const [changed, setChanged] = useState(false);
+  const change = api.useMutation('put', '/me/pin', {
+    onSuccess: () => {
+      setPin('');
+      setNext('');
+      setChanged(true);
+    },
+  });
+  const keep = (kitchen: unknown) => queries.setQueryData(api.queryOptions('get', '/kitchen').queryKey, kitchen);
+  const shortcuts = api.useMutation('put', '/me/shortcuts', { onSuccess: keep });
+  const units = api.useMutation('put', '/me/units', { onSuccess: () => queries.invalidateQueries() });
+  const fault = change.error && !asProblem(change.error).errors ? asProblem(change.error).detail : '';
+
+  return (
+    <section className="sheet wide">
+      <HouseRooms />
+      <div>
+        <h1>{me.name}</h1>
+        <p className="soft">{me.role}</p>
+      </div>
+      <Chips
+        legend="Weights are read in"
+        name="units"
+        value={me.units}
+        options={[
+          { value: 'metric', label: 'Grams' },
+          { value: 'us', label: 'Pounds and ounces' },
+        ]}
+        onChange={(value) => units.mutate({ body: { units: value } })}
+      />
+      <Chips
+        legend="Single letters at the bench (T tares, W types a weight, Z undoes)"
+        name="shortcuts"
+        value={me.shortcuts ? 'on' : 'off'}
+        options={[
+          { value: 'on', label: 'On' },
+          { value: 'off', label: 'Off' },
+        ]}
+        onChange={(value) => shortcuts.mutate({ body: { on: value === 'on' } })}
+      />
+      <form
+        className="person-form"
+        onSubmit={(event) => {
+          event.preventDefault();
+          setChanged(false);
+          change.mutate({ body: { pin, new_pin: next } });
+        }}
+      >
+        <h2>Change your PIN</h2>
+        <PinField label="PIN you have now" value={pin} error={faultAt(change.error, '/pin')} onChange={setPin} />
+        <PinField
+          label="New PIN, six digits are better than four"
+          value={next}
+          error={faultAt(change.error, '/new_pin')}
+          onChange={setNext}
+        />
+        <Button type="submit" loading={change.isPending} disabled={pin.length < 4 || next.length < 4}>
+          Change PIN
+        </Button>
+        <p className={fault ? 'fault' : 'soft'} role="status">
+          {fault || (changed ? 'Your PIN is changed. Other tablets ask for it anew.' : '')}
+        </p>
+      </form>
+    </section>
+  );
+}

@@ -1,0 +1,135 @@
+import { Autocomplete, Button, NativeSelect, TextInput } from '@mantine/core';
+import { useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { Link } from 'react-router';
+import { api, asProblem, faultAt, type HouseSettings } from '../api/client';
+import { HouseRooms } from './HouseRooms';
+
+type Rule = HouseSettings['stages'][number]['rules'][number];
+
+const STAGES: Record<HouseSettings['stages'][number]['stage'], string> = {
+  house: 'The house',
+  scale: 'Scale and probe',
+  receive: 'Receive',
+  portion: 'Portion',
+  route: 'Route',
+  cost: 'Cost',
+};
+
+/** Every setting of the house in one column, by stage: what it is, what it came as, who changed it when. */
+export function SettingsScreen() {
+  const { data, error } = api.useQuery('get', '/kitchen/settings', {}, { staleTime: 0 });
+  const [editing, setEditing] = useState<string | null>(null);
+  if (error) {
+    return (
+      <section className="sheet">
+        <h1>Settings</h1>
+        <p role="alert">{asProblem(error).detail}</p>
+      </section>
+    );
+  }
+  return (
+    <section className="sheet wide settings">
+      <HouseRooms />
+      <div>
+        <h1>Settings</h1>
+        <p className="soft">
+          The shipped value stands beside each. What a bin is worth, holds and keeps is set under{' '}
+          <Link to="/route/house">House rules</Link>; trays under <Link to="/breakdown/trays">Trays</Link>. Check limits
+          and dates with your local code and your food-safety plan.
+        </p>
+      </div>
+      {data?.stages.map((stage) => (
+        <section key={stage.stage} aria-label={STAGES[stage.stage]}>
+          <h2>{STAGES[stage.stage]}</h2>
+          <ul className="rules">
+            {stage.rules.map((rule) => (
+              <li key={rule.key}>
+                {editing === rule.key ? (
+                  <RuleForm rule={rule} zones={data.zones} onDone={() => setEditing(null)} />
+                ) : (
+                  <button
+                    type="button"
+                    className="rule-row"
+                    aria-label={`${rule.name}: ${rule.shown || 'not set'}. Edit`}
+                    onClick={() => setEditing(rule.key)}
+                  >
+                    <span>{rule.name}</span>
+                    <b className={rule.changed ? '' : 'soft'}>{rule.shown || 'not set'}</b>
+                    <span className="soft">
+                      {rule.shown === rule.default ? '' : `shipped: ${rule.default || 'not set'}, `}
+                      {rule.source}
+                    </span>
+                    <span className="soft who">{rule.changed ?? ''}</span>
+                  </button>
+                )}
+              </li>
+            ))}
+          </ul>
+        </section>
+      ))}
+    </section>
+  );
+}
+
+function RuleForm({ rule, zones, onDone }: { rule: Rule; zones: string[]; onDone: () => void }) {
+  const queries = useQueryClient();
+  const isChosen = rule.kind === 'choice' || rule.kind === 'truth';
+  const [value, setValue] = useState(isChosen ? rule.value : rule.shown);
+  const store = api.useMutation('put', '/kitchen/settings/{rule}', {
+    onSuccess: (data) => {
+      queries.setQueryData(api.queryOptions('get', '/kitchen/settings').queryKey, data);
+      queries.invalidateQueries();
+      onDone();
+    },
+    onError: () => queries.invalidateQueries({ queryKey: ['get', '/kitchen/settings'] }),
+  });
+  const fault = faultAt(store.error, '/value') ?? (store.error ? asProblem(store.error).detail : undefined);
+  return (
+    <form
+      className="rule-form"
+      onSubmit={(event) => {
+        event.preventDefault();
+        store.mutate({ params: { path: { rule: rule.key } }, body: { value, was: rule.value } });
+      }}
+    >
+      {isChosen ? (
+        <NativeSelect
+          label={rule.name}
+          data={
+            rule.kind === 'truth'
+              ? [
+                  { value: '0', label: 'no' },
+                  { value: '1', label: 'yes' },
+                ]
+              : rule.choices.map((choice) => ({ value: choice.value, label: choice.name }))
+          }
+          value={value}
+          error={fault}
+          onChange={(event) => setValue(event.currentTarget.value)}
+        />
+      ) : rule.kind === 'zone' ? (
+        <Autocomplete label={rule.name} data={zones} limit={8} value={value} error={fault} onChange={setValue} />
+      ) : (
+        <TextInput
+          label={rule.name}
+          value={value}
+          error={fault}
+          autoFocus
+          onChange={(event) => setValue(event.currentTarget.value)}
+        />
+      )}
+      <div className="row">
+        <Button type="submit" loading={store.isPending}>
+          Save
+        </Button>
+        <Button variant="default" onClick={onDone}>
+          Cancel
+        </Button>
+      </div>
+      <p className="soft">
+        Shipped: {rule.default || 'not set'} ({rule.source}).
+      </p>
+    </form>
+  );
+}

@@ -1,0 +1,65 @@
+import { useEffect, useState } from 'react';
+import { useNavigate } from 'react-router';
+
+/** After a change of screen the button that ends it does nothing for a moment: the second of two taps was meant for the first. */
+export const DEAD_MS = 1_200;
+
+export type NextProps = {
+  label: string;
+  onClick: () => void;
+  disabled?: boolean | undefined;
+  busy?: boolean | undefined;
+  /** What is still open: asked about before it goes on. */
+  open?: { code: string; say: string }[] | undefined;
+  /** The way back. */
+  back?: { label: string; to: string } | undefined;
+};
+
+/** The button that finishes a stage, with its question and the way back to the stage before. */
+export function NextStage({ label, onClick, disabled, busy, open = [], back }: NextProps) {
+  const navigate = useNavigate();
+  const [dead, setDead] = useState(true);
+  const [asking, setAsking] = useState(false);
+  useEffect(() => {
+    const wake = setTimeout(() => setDead(false), DEAD_MS);
+    return () => clearTimeout(wake);
+  }, []);
+  const finish = () => {
+    if (open.length > 0 && !asking) {
+      setAsking(true);
+    } else {
+      onClick();
+    }
+  };
+  if (asking && open.length > 0) {
+    return (
+      <div className="still-open" role="alertdialog" aria-label="Still open">
+        <ul>
+          {open.map((one) => (
+            <li key={one.code + one.say}>{one.say}</li>
+          ))}
+        </ul>
+        <div className="row">
+          <button type="button" className="quiet" disabled={busy} onClick={onClick}>
+            Finish all the same
+          </button>
+          <button type="button" className="take small" onClick={() => setAsking(false)}>
+            Stay here
+          </button>
+        </div>
+      </div>
+    );
+  }
+  return (
+    <div className="next-row">
+      {back && (
+        <button type="button" className="quiet back" disabled={dead} onClick={() => navigate(back.to)}>
+          {back.label}
+        </button>
+      )}
+      <button type="button" className="next" disabled={dead || disabled || busy} onClick={finish}>
+        {busy ? 'Saving…' : label}
+      </button>
+    </div>
+  );
+}
