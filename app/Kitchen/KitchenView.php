@@ -28,6 +28,7 @@ final readonly class KitchenView
 
         return [
             'name' => $settings->kitchen,
+            'print_header' => $settings->printHeader === '' ? $settings->kitchen : $settings->printHeader,
             'currency_sign' => trim($settings->currency->sign()),
             'demo' => $demo,
             'today' => Moment::date(Carbon::now()),

@@ -60,7 +60,7 @@ final class RestoreCommand extends Command
     /** The key that signed the kitchen's cookies, so that its tablets are known still. */
     private function key(string $key): void
     {
-        $env = base_path('.env');
+        $env = config()->string('sectum.env_file');
         if ($key !== '' && is_file($env)) {
             file_put_contents($env, preg_replace('/^APP_KEY=.*$/m', "APP_KEY={$key}", (string) file_get_contents($env)));
         }

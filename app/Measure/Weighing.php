@@ -31,7 +31,7 @@ final readonly class Weighing
     {
         $typed = $weight->maybeString('typed');
         if (($typed === null) === ! $weight->has('pan')) {
-            throw Fault::inField($at, 'Put it on the pan, or type its weight.');
+            throw Fault::inField($at, 'Put it on the scale, or type its weight.');
         }
         if ($typed !== null) {
             $mass = Fault::at($at.'/typed', fn (): Mass => Mass::parse($typed, $units));
@@ -57,7 +57,7 @@ final readonly class Weighing
     }
 
     /**
-     * The same weighing with something else that lay on the pan counted as tare: ice, a tub.
+     * The same weighing with something else that lay on the scale counted as tare: ice, a tub.
      *
      * @throws Fault when nothing would be left
      */

@@ -53,7 +53,7 @@ final readonly class BatchLabels
         $day = Moment::at($this->batch->use_by);
 
         return new Label(
-            Settings::load()->kitchen,
+            Settings::load()->printHeader === '' ? Settings::load()->kitchen : Settings::load()->printHeader,
             $this->batch->dish->name,
             "Tray {$this->batch->number}".($piece === '' ? '' : ", {$piece}"),
             $net,

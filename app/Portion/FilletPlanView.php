@@ -165,11 +165,11 @@ final readonly class FilletPlanView
         if ($plan->cuts === [] && $start > 0) {
             $square = Mass::ofGrams($plan->fillet->gramsUpTo($start));
 
-            return self::step('ends', null, $start, $square, $words->across(10 * $start), "Square off at {$words->along($start)}, about {$words->text($square)}, and put that on the pan.", '');
+            return self::step('ends', null, $start, $square, $words->across(10 * $start), "Square off at {$words->along($start)}, about {$words->text($square)}, and put that on the scale.", '');
         }
         $next = $ahead[0] ?? null;
         if ($next === null) {
-            return self::step('tail-end', null, null, null, null, $plan->kinds === [] ? 'Choose what to cut from it.' : 'No portion is left in it. Put the tail end on the pan.', '');
+            return self::step('tail-end', null, null, null, null, $plan->kinds === [] ? 'Choose what to cut from it.' : 'No portion is left in it. Put the tail end on the scale.', '');
         }
         $dish = $plan->dishes[$next->kind] ?? null;
         $aim = Mass::ofGrams($next->massGrams);

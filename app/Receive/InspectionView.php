@@ -30,7 +30,7 @@ final readonly class InspectionView
             'state' => $line->state->value,
             'cautions' => array_map(fn (Hazard $hazard): string => $hazard->caution(), $line->species->hazardList()),
             'warmest' => Temperature::ofCelsius($warmest)->print(),
-            'rule' => $histamine ? 'FDA hazards guide, histamine group' : 'FDA Food Code 3-202.11, or the house',
+            'rule' => $histamine ? 'FDA hazards guide, histamine group' : Settings::load()->coldRule,
             'attributes' => array_map(fn (Attribute $attribute): array => [
                 'attribute' => $attribute->value,
                 'name' => $attribute->spoken(),

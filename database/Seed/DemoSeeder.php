@@ -81,7 +81,7 @@ final class DemoSeeder extends Seeder
 
     private function house(): void
     {
-        Settings::store(['kitchen' => 'Kettlewick Assembly Rooms', 'currency' => 'EUR', 'labour_rate_minor' => '1860', 'tax_pct' => '10']);
+        Settings::store(['kitchen' => 'Kettlewick Assembly Rooms', 'currency' => 'EUR', 'labour_rate_minor' => '1860', 'tax_pct' => '10'], null);
         foreach (KitchenView::DEMO_PINS as $name => $pin) {
             $this->crew[] = Person::query()->create(['name' => $name, 'role' => $this->crew === [] ? Role::HeadChef : Role::Cutter, 'units' => 'metric', 'pin_hash' => Pin::hash($pin)]);
             Carbon::setTestNow(Carbon::now()->addSecond());

@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { CUTTER, expectSound, putOnPan, signIn, weigh } from './kitchen';
+import { CUTTER, expectSound, finish, putOnPan, signIn, weigh } from './kitchen';
 
 test('the suspected reading is named, and mended with one tap', async ({ page }) => {
   await signIn(page);
@@ -57,10 +57,10 @@ test('pounds and ounces at a switch, everywhere', async ({ page }) => {
   await page.goto('/log?page=2');
   await page.getByRole('link', { name: /Hake no. 139/ }).tap();
   await expect(page.locator('.headline')).toContainText(' g,');
-  await page.getByRole('button', { name: 'Grams → lb oz' }).tap();
+  await page.getByRole('button', { name: 'Switch to lb/oz' }).tap();
   await expect(page.locator('.headline')).toContainText(/\d lb \d+\.\d oz/);
   await expect(page.locator('.ruler')).toContainText('oz');
-  await page.getByRole('button', { name: 'lb oz → grams' }).tap();
+  await page.getByRole('button', { name: 'Switch to grams' }).tap();
   await expect(page.locator('.headline')).toContainText(' g,');
 });
 
@@ -75,10 +75,10 @@ test('an unsteady pan cannot be taken, too much is said, tare comes off', async 
   await page.getByRole('button', { name: 'Put on', exact: true }).tap();
   await expect(page.getByText('Settling')).toBeVisible();
   await expect(page.locator('.take')).toBeDisabled();
-  await expect(page.getByRole('button', { name: /^Take 590 g/ })).toBeEnabled();
+  await expect(page.getByRole('button', { name: /^Record 590 g/ })).toBeEnabled();
   await page.getByLabel('Put on the pan').fill('16 kg');
   await page.getByRole('button', { name: 'Put on', exact: true }).tap();
-  await expect(page.getByText('Too much on the pan')).toBeVisible();
+  await expect(page.getByText('Too much on the scale')).toBeVisible();
   await expect(page.locator('.take')).toBeDisabled();
   await page.getByRole('button', { name: 'Off', exact: true }).tap();
   await expect(page.getByTestId('live')).toContainText('−410');
@@ -88,24 +88,27 @@ test('an unsteady pan cannot be taken, too much is said, tare comes off', async 
   await expect(page.getByTestId('live')).toHaveText('0g');
 });
 
-test('two screens on one fish: the stale one is told, nothing is lost', async ({ page, context }) => {
+test('two tablets on one fish: the stale one is told, nothing is lost', async ({ page, browser }) => {
   await signIn(page);
   await page.getByRole('link', { name: /Hake no. 144/ }).tap();
-  await page.getByLabel('Weight, typed').fill('600 g');
-  await page.getByRole('button', { name: 'Take', exact: true }).tap();
-  await expect(page.locator('.readings')).toContainText('600 g Fillets');
-  const other = await context.newPage();
+  await page.getByLabel('Weight, typed').fill('2100 g');
+  await page.getByRole('button', { name: 'Record', exact: true }).tap();
+  await expect(page.locator('.readings')).toContainText('2100 g Fillets');
+  const tablet = await browser.newContext({ viewport: { width: 1280, height: 800 }, hasTouch: true });
+  const other = await tablet.newPage();
+  await signIn(other, CUTTER);
   await other.goto(page.url());
-  await expect(other.locator('.readings')).toContainText('600 g Fillets');
-  await other.getByRole('button', { name: /Bones/ }).click();
+  await expect(other.locator('.readings')).toContainText('2100 g Fillets');
+  await other.getByRole('button', { name: /Bones/ }).first().click();
   await other.getByLabel('Weight, typed').fill('850 g');
-  await other.getByRole('button', { name: 'Take', exact: true }).click();
+  await other.getByRole('button', { name: 'Record', exact: true }).click();
   await expect(other.locator('.readings')).toContainText('850 g Bones');
-  await page.getByRole('button', { name: 'That is all: on to Portion' }).tap();
+  await finish(page, 'Done, go to Portion');
   await expect(page.getByRole('alert').filter({ hasText: 'on another screen' })).toBeVisible();
   await expect(page.locator('.readings')).toContainText('850 g Bones');
-  await page.getByRole('button', { name: 'That is all: on to Portion' }).tap();
+  await finish(page, 'Done, go to Portion');
   await expect(page).toHaveURL(/portion/);
+  await tablet.close();
 });
 
 test('a lost connection is said calmly, and the reading is stored once when it is back', async ({ page, context }) => {
@@ -116,7 +119,7 @@ test('a lost connection is said calmly, and the reading is stored once when it i
   await expect(page.getByText('No scale')).toBeVisible();
   await expect(page.getByText('The kitchen computer cannot be reached', { exact: false })).toBeVisible();
   await page.getByLabel('Weight, typed').fill('1100 g');
-  await page.getByRole('button', { name: 'Take', exact: true }).tap();
+  await page.getByRole('button', { name: 'Record', exact: true }).tap();
   await context.setOffline(false);
   await expect(page.locator('.readings')).toContainText('1100 g Fillets');
   await expect(page.locator('.readings li')).toHaveCount(2);
@@ -137,7 +140,7 @@ test('tablet portrait shows bench and pan together', async ({ page }) => {
   await page.goto('/breakdown');
   await page.getByRole('link', { name: /Hake no. 143/ }).tap();
   await expect(page.locator('.take')).toBeInViewport();
-  await expect(page.getByRole('button', { name: 'That is all: on to Portion' })).toBeInViewport();
+  await expect(page.getByRole('button', { name: 'Done, go to Portion' })).toBeInViewport();
   await expectSound(page);
 });
 
@@ -145,7 +148,7 @@ test('a wrong PIN is said where it was typed', async ({ page }) => {
   await page.goto('/');
   await page.getByRole('button', { name: /Maren Osk/ }).tap();
   await page.getByLabel('PIN of Maren Osk').fill('0000');
-  await page.getByRole('button', { name: 'Go in' }).tap();
+  await page.getByRole('button', { name: 'Sign in' }).tap();
   await expect(page.getByText('That is not the PIN of Maren Osk.')).toBeVisible();
   await expectSound(page);
 });

@@ -11,7 +11,7 @@ export async function signIn(page: Page, who = CHEF) {
   for (const digit of who.pin) {
     await page.getByRole('button', { name: digit, exact: true }).tap();
   }
-  await page.getByRole('button', { name: 'Go in' }).tap();
+  await page.getByRole('button', { name: 'Sign in' }).tap();
   await expect(page.getByRole('navigation', { name: 'Stages' })).toBeVisible();
 }
 
@@ -19,13 +19,26 @@ export async function signIn(page: Page, who = CHEF) {
 export async function putOnPan(page: Page, mass: string) {
   await page.getByLabel('Put on the pan').fill(mass);
   await page.getByRole('button', { name: 'Put on', exact: true }).tap();
-  await expect(page.getByRole('button', { name: new RegExp(`^(Take|Receive|Weigh in) ${mass}`) })).toBeEnabled();
+  await expect(page.getByRole('button', { name: new RegExp(`^(Record|Receive|Weigh in) ${mass}`) })).toBeEnabled();
 }
 
 /** Weighs by touch: mass on the pan, the large button. */
 export async function weigh(page: Page, mass: string) {
   await putOnPan(page, mass);
-  await page.getByRole('button', { name: new RegExp(`^(Take|Receive|Weigh in) ${mass}`) }).tap();
+  await page.getByRole('button', { name: new RegExp(`^(Record|Receive|Weigh in) ${mass}`) }).tap();
+}
+
+/** Records what the scale asks about as it is; waits for neither where nothing is asked. */
+export async function weighAnyway(page: Page, mass: string) {
+  const before = await page.locator('.readings li:not(.waits)').count();
+  await weigh(page, mass);
+  const anyway = page.getByRole('button', { name: 'Record all the same' });
+  const taken = page.locator('.readings li:not(.waits)').nth(before);
+  await expect(anyway.or(taken).first()).toBeVisible();
+  if (await anyway.isVisible()) {
+    await anyway.tap();
+    await expect(taken).toBeVisible();
+  }
 }
 
 /** Nothing serious, and nothing wider than the screen. */
@@ -51,4 +64,27 @@ export async function probe(page: Page, core: string) {
   await expect(page.getByTestId('core')).toContainText(core);
   await page.getByRole('button', { name: 'Take the core' }).tap();
   await expect(page.getByRole('button', { name: `Taken: ${core} °C` })).toBeVisible();
+}
+
+/** Finishes a stage by touch; what is still open is answered when it is asked about. */
+export async function finish(page: Page, label: string) {
+  await page.getByRole('button', { name: label, exact: true }).tap();
+  const open = page.getByRole('alertdialog', { name: 'Still open' });
+  const asks = await open.isVisible();
+  if (asks) {
+    await open.getByRole('button', { name: 'Finish all the same' }).tap();
+  }
+}
+
+/** The same by keyboard. */
+export async function finishByKey(page: Page, label: string) {
+  const button = page.getByRole('button', { name: label, exact: true });
+  await expect(button).toBeEnabled();
+  await button.focus();
+  await page.keyboard.press('Enter');
+  const all = page.getByRole('button', { name: 'Finish all the same' });
+  if (await all.isVisible()) {
+    await all.focus();
+    await page.keyboard.press('Enter');
+  }
 }

@@ -1,5 +1,5 @@
 import { expect, type Locator, test } from '@playwright/test';
-import { expectNoScroll, expectSound, signIn, weigh } from './kitchen';
+import { expectNoScroll, expectSound, finish, finishByKey, signIn, weigh } from './kitchen';
 
 const last = (path: string) => new RegExp(`/${path}/[0-9a-zA-Z]{26}$`);
 
@@ -24,29 +24,30 @@ test('one fish from the box to its plate, by touch alone', async ({ page }) => {
   await expect(page).toHaveURL(last('breakdown'));
   await expect(page.getByText('4210 g on the board')).toBeVisible();
   await weigh(page, '2650 g');
-  await expect(page.getByTestId('todo')).toHaveText('Put the trim on the pan.');
+  await expect(page.getByTestId('todo')).toHaveText('Put trim on the scale.');
   await weigh(page, '140 g');
   await weigh(page, '1390 g');
-  await expect(page.getByTestId('todo')).toHaveText('All is weighed. Go on to the portions.');
+  await expect(page.getByTestId('todo')).toHaveText('All is weighed. Go on to Portion.');
   await expect(page.locator('.remark')).toHaveCount(0);
   await expect(page.locator('.headline .yield')).toContainText('66.3 %');
   await expectSound(page);
   await expectNoScroll(page);
-  await page.getByRole('button', { name: 'That is all: on to Portion' }).tap();
+  await finish(page, 'Done, go to Portion');
 
   await expect(page).toHaveURL(last('portion'));
   // 2650 g, about three in a hundred squared off.
   await expect(page.locator('.chip', { hasText: 'Hake, parsley sauce' })).toContainText('about 14');
   await page.locator('.chip', { hasText: 'Hake, parsley sauce' }).tap();
-  await weigh(page, '180 g');
-  await expect(page.getByRole('alert').filter({ hasText: 'Count them before it is portioned' })).toBeVisible();
+  // Bones are asked for before the first portion, not after it.
+  await expect(page.getByTestId('todo')).toHaveText('Count the pin bones of fillets first.');
+  await expect(page.locator('.take')).toBeDisabled();
   await page.getByRole('button', { name: 'Count the bones' }).tap();
   for (let bone = 0; bone < 17; bone++) {
     await page.getByRole('button', { name: /^One more bone/ }).tap();
   }
   await page.getByRole('button', { name: 'First pass done' }).tap();
   await expect(page.getByText('The second pass is still to come.')).toBeVisible();
-  await page.getByRole('button', { name: 'Gone over twice' }).tap();
+  await page.getByRole('button', { name: 'Second pass done' }).tap();
   await expect(page.getByText('Boned and checked: 17 found')).toBeVisible();
   await page.getByRole('button', { name: 'Back to the portions' }).tap();
   for (const [i, mass] of ['180 g', '185 g', '170 g', '195 g'].entries()) {
@@ -55,13 +56,13 @@ test('one fish from the box to its plate, by touch alone', async ({ page }) => {
   }
   await expect(page.locator('.strip')).toContainText('−10 gunder');
   await expect(page.locator('.figures')).toContainText('183 g');
-  await page.getByRole('button', { name: 'Take back Portion 3, 170 g' }).tap();
+  await page.getByRole('button', { name: 'Undo Portion 3, 170 g' }).tap();
   await expect(page.locator('.strip li')).toHaveCount(3);
   await page.getByRole('button', { name: /Tail end/ }).tap();
   await weigh(page, '110 g');
   await expectSound(page);
   await expectNoScroll(page);
-  await page.getByRole('button', { name: 'All cut: on to Route' }).tap();
+  await finish(page, 'Finish portioning');
 
   await expect(page).toHaveURL(last('route'));
   await page.getByRole('button', { name: /^Trim 140 g/ }).tap();
@@ -69,7 +70,7 @@ test('one fish from the box to its plate, by touch alone', async ({ page }) => {
   await expect(page.getByRole('button', { name: /^Trim 140 g Discard/ })).toBeVisible();
   await expectSound(page);
   await expectNoScroll(page);
-  await page.getByRole('button', { name: 'All routed: on to Cost' }).tap();
+  await finish(page, 'Confirm bins, go to Cost');
 
   await expect(page).toHaveURL(last('cost'));
   await page.getByLabel('Delivery').fill('2.50');
@@ -83,10 +84,10 @@ test('one fish from the box to its plate, by touch alone', async ({ page }) => {
   await expect(page.locator('.plate-figures')).toContainText('a plate');
   await expectSound(page);
   await expectNoScroll(page);
-  await page.getByRole('button', { name: 'Close the fish' }).tap();
+  await finish(page, 'Close the fish');
 
   await expect(page).toHaveURL(last('log'));
-  await expect(page.getByText('Maren Osk weighed Tail end: 110 g on the pan.')).toBeVisible();
+  await expect(page.getByText('Maren Osk weighed Tail end: 110 g on the scale.')).toBeVisible();
   await expect(page.getByText('took back Portion 3, 170 g')).toBeVisible();
   await expectSound(page);
 });
@@ -151,12 +152,15 @@ test('one fish from the box to its plate, by keyboard alone', async ({ page }) =
   await written('1185 g');
   await reading(/1185 g Bones/);
   await press('z');
+  await expect(page.getByText('Undo 1185 g, bones?')).toBeVisible();
+  await page.getByRole('button', { name: 'Undo', exact: true }).last().focus();
+  await press('Enter');
   await reading(/taken back/);
   await press('3');
   await written('1185');
   await expect(page.locator('.readings .back')).toHaveCount(1);
   await expect(page.locator('.readings li')).toHaveCount(4);
-  await press('Enter');
+  await finishByKey(page, 'Done, go to Portion');
 
   await expect(page).toHaveURL(last('portion'));
   await tabTo(page.getByRole('radio', { name: /Brill, leek/ }));
@@ -168,7 +172,7 @@ test('one fish from the box to its plate, by keyboard alone', async ({ page }) =
     await written(weight);
     await expect(page.locator('.strip li')).toHaveCount(i + 1);
   }
-  await press('Enter');
+  await finishByKey(page, 'Finish portioning');
 
   await expect(page).toHaveURL(last('route'));
   await expect(page.getByTestId('todo')).toContainText('bones');
@@ -176,11 +180,11 @@ test('one fish from the box to its plate, by keyboard alone', async ({ page }) =
   await expect(page.getByRole('button', { name: /^Bones 1185 g Discard/ })).toBeVisible();
   await press('1');
   await expect(page.getByRole('button', { name: /^Bones 1185 g White stock/ })).toBeVisible();
-  await press('Enter');
+  await finishByKey(page, 'Confirm bins, go to Cost');
 
   await expect(page).toHaveURL(last('cost'));
   await expect(page.locator('.plate-figures')).toContainText('a plate');
-  await press('Enter');
+  await finishByKey(page, 'Close the fish');
   await expect(page).toHaveURL(last('log'));
   await press('/');
   await type('brill');

@@ -61,7 +61,7 @@ test('a whole side from plan to labels, by touch', async ({ page }) => {
     await expect(page.locator('.strip li')).toHaveCount(cut + 1);
   }
   expect(cut).toBeGreaterThanOrEqual(planned);
-  await expect(page.getByTestId('todo')).toHaveText('No portion is left in it. Put the tail end on the pan.');
+  await expect(page.getByTestId('todo')).toHaveText('No portion is left in it. Put the tail end on the scale.');
   await weigh(page, '40 g');
   await expect(page.locator('.readings li').first()).toContainText('Tail end');
 
@@ -226,8 +226,8 @@ test('a veiled scale shows nothing until the weight was said', async ({ page }) 
   await page.getByRole('button', { name: 'Put on', exact: true }).tap();
   await expect(page.locator('.take')).toBeDisabled();
   await page.getByLabel('What do you think it weighs?').fill('170 g');
-  await page.getByRole('button', { name: 'Say', exact: true }).tap();
+  await page.getByRole('button', { name: 'Guess', exact: true }).tap();
   await putOnPan(page, '180 g');
-  await page.getByRole('button', { name: /^Take 180 g/ }).tap();
+  await page.getByRole('button', { name: /^Record 180 g/ }).tap();
   await expect(page.locator('.strip li').last()).toContainText('said 170 g');
 });

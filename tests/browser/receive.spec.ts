@@ -1,6 +1,6 @@
 import { readFile } from 'node:fs/promises';
 import { expect, type Page, test } from '@playwright/test';
-import { CUTTER, expectNoScroll, expectSound, probe, signIn, weigh } from './kitchen';
+import { CUTTER, expectNoScroll, expectSound, finish, probe, signIn, weigh } from './kitchen';
 
 const line = (page: Page, name: string) => page.getByRole('article', { name });
 
@@ -96,7 +96,7 @@ test('eleven fish on three lines, one short, one sour, one warm: received by tou
   await expect(page.locator('.verdict')).toContainText('cooking does not undo it');
   await page.getByRole('button', { name: /Write it down/ }).tap();
 
-  await page.getByRole('button', { name: 'All in: to the cold room' }).tap();
+  await finish(page, 'Close delivery');
   await expect(page.getByRole('heading', { name: 'Claim to Harbourgate Fish' })).toBeVisible();
   const text = await page.getByLabel('Claim, ready to send').inputValue();
   expect(text).toContain('1. Hake: invoiced 13200 g, received 12785 g. Short 415 g at €9.80 a kg: €4.07.');
@@ -149,10 +149,10 @@ test('ten times the invoice is asked about; a box is weighed gross; the same del
   await page.getByLabel('Fish in it').fill('9');
   await page.getByLabel('Ice').fill('900 g');
   await page.getByLabel('Tub').fill('1.2 kg');
-  await page.getByRole('button', { name: 'Yes, take it' }).tap();
+  await page.getByRole('button', { name: 'Record all the same' }).tap();
   await expect(line(page, 'Zander').locator('.in-box li')).toHaveText(/11900 g\s*9 fish/);
   await expect(line(page, 'Zander')).toContainText('over 10500 g');
-  await page.getByRole('button', { name: /^Take back/ }).tap();
+  await page.getByRole('button', { name: /^Undo/ }).tap();
   await expect(line(page, 'Zander').locator('.in-box li')).toHaveCount(0);
 
   await page.goto('/receive/deliveries?new');

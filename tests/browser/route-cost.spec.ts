@@ -53,7 +53,7 @@ test("a day's trim is routed, a stock made of it, and its value is back in the c
   await expect(page.getByTestId('todo')).toHaveText('Strain it, then say how much it made.');
   for (const celsius of ['61', '20']) {
     await page.getByLabel('How hot it is, typed').fill(celsius);
-    await page.getByRole('button', { name: 'Take', exact: true }).tap();
+    await page.getByRole('button', { name: 'Record', exact: true }).tap();
     await expect(page.locator('.cooling li', { hasText: `${celsius}.0 °C` })).toBeVisible();
   }
   await expect(page.locator('.cooling')).toContainText(/5 °C by \d\d:\d\d/);
@@ -165,7 +165,7 @@ test('past its date only the head chef throws it away, weighed, and only once', 
   const left = (await tub.locator('.n').textContent())?.trim() ?? '';
   await tub.tap();
   await page.getByLabel('Weight, typed').fill(left);
-  await page.getByRole('button', { name: 'Take', exact: true }).tap();
+  await page.getByRole('button', { name: 'Record', exact: true }).tap();
   await expect(page.getByRole('alert').filter({ hasText: 'the head chef weighs it into the discard' })).toBeVisible();
   await expectSound(page);
   await expectNoScroll(page);
@@ -182,15 +182,15 @@ test('past its date only the head chef throws it away, weighed, and only once', 
     await screen.getByLabel('Weight, typed').fill(left);
   }
   const tubs = await page.locator('.tub-row', { hasText: 'no. ' }).count();
-  await page.getByRole('button', { name: 'Take', exact: true }).tap();
+  await page.getByRole('button', { name: 'Record', exact: true }).tap();
   await expect(page.locator('.tub-row', { hasText: 'no. ' })).toHaveCount(tubs - 1);
-  await other.getByRole('button', { name: 'Take', exact: true }).tap();
+  await other.getByRole('button', { name: 'Record', exact: true }).tap();
   await expect(other.getByRole('alert').filter({ hasText: 'somebody took it out before you' })).toBeVisible();
   await page.getByText('In and out').tap();
   await expect(page.locator('.ledger tr').first()).toContainText('Thrown away: past its date');
   await page.locator('.tub-row', { hasText: 'All that is past its date' }).tap();
   await page.getByLabel('Weight, typed').fill((await page.locator('.tub-row .n').first().textContent())?.trim() ?? '');
-  await page.getByRole('button', { name: 'Take', exact: true }).tap();
+  await page.getByRole('button', { name: 'Record', exact: true }).tap();
   await expect(page.locator('.tub-row.past')).toHaveCount(0);
   await other.context().close();
 });

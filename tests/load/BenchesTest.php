@@ -56,9 +56,13 @@ final class BenchesTest extends TestCase
     {
         $fish = array_map(fn (): string => $this->received(), range(1, 8));
         $acknowledged = [];
+        $writers = [];
+        foreach ($fish as $one) {
+            $writers[] = $this->writer($one, $acknowledged, $pause);
+        }
         $crowd = new Crowd($this->live->address());
         $crowd->run([
-            ...array_map(fn (string $one): Generator => $this->writer($one, $acknowledged, $pause), $fish),
+            ...$writers,
             ...array_map(fn (string $one): Generator => $this->reader($one, $pause), array_slice($fish, 0, 4)),
         ], self::long() ? 60 : 5);
         $this->say($what, $crowd);

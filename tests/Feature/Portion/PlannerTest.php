@@ -78,7 +78,7 @@ final class PlannerTest extends TestCase
         self::assertEqualsWithDelta([1.59, 7.11, 11.74, 16.08, 20.43, 25.0, 30.05, 36.04], array_slice((array) $plan->json('plan.pieces.*.to_cm'), 0, 8), 0.006);
         self::assertSame('290 g', $plan->json('plan.left_over.text'));
         self::assertSame(['Dish 170: the next would be 15 mm at its thin end, 18 mm is asked.'], $plan->json('plan.stops'));
-        self::assertSame('Square off at 1.6 cm, about 40 g, and put that on the pan.', $plan->json('plan.next.say'));
+        self::assertSame('Square off at 1.6 cm, about 40 g, and put that on the scale.', $plan->json('plan.next.say'));
         self::assertFalse($plan->json('on_the_board'));
         self::assertSame(0, DB::table('boards')->count());
         // Side by side: three schools, money for the head chef alone.
@@ -92,7 +92,7 @@ final class PlannerTest extends TestCase
     {
         $plan = $this->api('GET', $this->fillet())->assertOk();
         self::assertSame([false, '52.0 cm', '34 mm', 'long-side', '40 g'], [$plan->json('plan.measured'), $plan->json('plan.length'), $plan->json('plan.thickness'), $plan->json('plan.shape'), $plan->json('plan.square.text')]);
-        self::assertSame('Square off at 1.6 cm, about 40 g, and put that on the pan.', $plan->json('plan.next.say'));
+        self::assertSame('Square off at 1.6 cm, about 40 g, and put that on the scale.', $plan->json('plan.next.say'));
     }
 
     public function test_each_piece_falls_into_place_and_the_next_cut_moves(): void

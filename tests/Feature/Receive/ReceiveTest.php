@@ -57,7 +57,7 @@ final class ReceiveTest extends TestCase
             'a comma' => [['weight' => ['typed' => '4,21']], '/weight/typed', 'point instead of the comma'],
             'a wrong unit' => [['weight' => ['typed' => '4 stone']], '/weight/typed', 'not a unit'],
             'beyond the scale' => [['weight' => ['typed' => '15.005 kg']], '/weight/typed', 'up to 15000 g'],
-            'no weight' => [['weight' => []], '/weight', 'on the pan, or type'],
+            'no weight' => [['weight' => []], '/weight', 'on the scale, or type'],
             'both ways at once' => [['weight' => ['typed' => '5 g', 'pan' => ['mass_mg' => 5000, 'tare_mg' => 0, 'resolution_mg' => 5000, 'steady' => true]]], '/weight', 'or type'],
             'a moving pan' => [['weight' => ['pan' => ['mass_mg' => 5000, 'tare_mg' => 0, 'resolution_mg' => 5000, 'steady' => false]]], '/weight/pan', 'still moving'],
             'an unknown species' => [['species' => '01JDAAAAAAAAAAAAAAAAAAAAAA'], '/species', 'from the list'],

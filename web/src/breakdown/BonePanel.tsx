@@ -61,7 +61,9 @@ function Count({ fish, side, later }: { fish: string; side: Bones; later: boolea
   const count = usePut(`bones/${fish}`, '/breakdown/fish/{fish}/bones/{check}');
   const store = usePut(`bones/${fish}`, '/breakdown/fish/{fish}/bones/{check}', {
     onSuccess: (bench) => {
-      clearDraft();
+      if (later || bench.bones.find((one) => one.piece === side.piece)?.done) {
+        clearDraft();
+      }
       keep(bench);
     },
   });

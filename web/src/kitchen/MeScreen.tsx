@@ -64,7 +64,7 @@ export function MeScreen() {
         <h2>Change your PIN</h2>
         <PinField label="PIN you have now" value={pin} error={faultAt(change.error, '/pin')} onChange={setPin} />
         <PinField
-          label="New PIN, six digits are better than four"
+          label="New PIN, best six digits"
           value={next}
           error={faultAt(change.error, '/new_pin')}
           onChange={setNext}

@@ -145,7 +145,7 @@ function PersonForm({ id, person, onDone }: { id: string; person: One | null; on
       />
       <Chips legend="Role" name={`role-${id}`} value={role} options={ROLES} onChange={setRole} />
       <PinField
-        label={person ? 'New PIN, if it is to change' : 'First PIN, six digits are better than four'}
+        label={person ? 'New PIN, if it is to change' : 'First PIN, best six digits'}
         value={pin}
         error={faultAt(store.error, '/pin')}
         onChange={setPin}

@@ -51,7 +51,6 @@ export function Setup() {
   return (
     <main className="first-run">
       <header>
-        <p className="mark">Sectum</p>
         <h1>A new kitchen</h1>
         <p className="soft">
           Five questions, and the first fish can go on the scale. Everything can be changed later under Settings.
@@ -76,7 +75,7 @@ export function Setup() {
           <div className="pair">
             <TextInput label="Your name" {...field('name')} />
             <PinField
-              label="Your PIN, six digits are better than four"
+              label="Your PIN, best six digits"
               value={pin}
               onChange={(value) => setPin({ pin: value })}
               error={faultAt(setup.error, '/pin')}
@@ -94,13 +93,9 @@ export function Setup() {
               onChange={(timezone) => setForm({ ...form, timezone })}
               error={faultAt(setup.error, '/timezone')}
             />
-            <NativeSelect
-              label="A kitchen day ends at"
-              description="A service past midnight still belongs to the evening before."
-              data={HOURS}
-              {...field('day_ends')}
-            />
+            <NativeSelect label="A kitchen day ends at" data={HOURS} {...field('day_ends')} />
           </div>
+          <p className="soft">A service that goes on past midnight still belongs to the evening before.</p>
         </fieldset>
         <fieldset>
           <legend>4. What does it count in?</legend>

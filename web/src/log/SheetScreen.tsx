@@ -22,14 +22,14 @@ export function SheetScreen() {
 }
 
 function Sheet({ sheet }: { sheet: LogSheet }) {
-  const { name, me } = useKitchen();
+  const { print_header: header, me } = useKitchen();
   const { fish, tally, cost } = sheet;
   const dish = sheet.dishes.find((d) => d.id === sheet.dish);
   const parts = sheet.pieces.filter((piece) => piece.part !== 'whole' && piece.part !== 'portion');
 
   return (
     <article className="sheet yield-sheet">
-      <p className="print-only">{name}, yield sheet</p>
+      <p className="print-only">{header}, yield sheet</p>
       <FishTitle fish={fish} figure={sheet.edible_yield} of="could be eaten" />
       <Keel keel={sheet.keel} />
       <Remarks remarks={sheet.remarks} />

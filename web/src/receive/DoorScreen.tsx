@@ -89,18 +89,16 @@ function AtTheDoor({ door }: { door: Door }) {
     setChosen(id);
     outbox.dismiss();
   };
-  const take = (weight: Weight) => {
-    if (!line) {
-      return;
-    }
+  const send = (to: string, name: string, weight: Weight, sure: boolean, fish = ulid()) => {
     outbox.dismiss();
     weighIn.mutate({
-      params: { path: { line: line.id, fish: ulid() } },
-      name: line.species.name,
+      params: { path: { line: to, fish } },
+      name,
       text: weightText(weight),
       body: {
         reading: ulid(),
         weight,
+        ...(sure ? { sure } : {}),
         ...takenNow(),
         ...(boxed
           ? {
@@ -113,17 +111,13 @@ function AtTheDoor({ door }: { door: Door }) {
       },
     });
   };
-  /** What was asked about, weighed in as it is. */
+  const take = (weight: Weight) => line && send(line.id, line.species.name, weight, false);
+  /** What was asked about, weighed in as it is, with what was said of its box since. */
   const sure = () => {
     const { refused } = outbox;
-    if (refused) {
-      outbox.dismiss();
-      weighIn.mutate({
-        params: { path: refused.params as { line: string; fish: string } },
-        name: refused.name,
-        text: refused.text,
-        body: { ...(refused.body as { reading: string; weight: Weight }), sure: true },
-      });
+    if (refused?.params.line) {
+      const { weight } = refused.body as { weight: Weight };
+      send(refused.params.line, refused.name, weight, true, refused.params.fish);
     }
   };
   useKeys(Object.fromEntries(lines.slice(0, 9).map((l, i) => [String(i + 1), () => choose(l.id)])));

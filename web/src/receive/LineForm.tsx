@@ -55,7 +55,6 @@ export function LineForm(props: {
     name: first.species_name ?? '',
   });
   const setWords = (next: typeof first) => setDraft({ words: next, name });
-  const setName = (next: string) => setDraft({ words, name: next });
   const [form, setForm] = useState<Form | null>(null);
   const store = usePut(`lines/${props.delivery}`, '/receive/deliveries/{delivery}/lines/{line}', {
     onSuccess: (door) => {
@@ -129,10 +128,7 @@ export function LineForm(props: {
           placeholder="Arctic char"
           data={data?.species.map((s) => s.name) ?? []}
           value={shown}
-          onChange={(value) => {
-            setName(value);
-            set('species', '');
-          }}
+          onChange={(value) => setDraft({ name: value, words: { ...words, species: '' } })}
           error={faultAt(store.error, '/species') ?? faultAt(store.error, '/form')}
           limit={8}
         />

@@ -109,75 +109,70 @@ export function Pan(props: Props) {
           </button>
         </form>
       )}
-      {question && props.onSure && (
-        <div className="remark odd" role="alert">
-          <span>{question}</span>
+      {question && props.onSure ? (
+        <Odd say={question}>
+          <button type="button" className="quiet" onClick={props.outbox?.dismiss}>
+            Weigh again
+          </button>
+          <button type="button" className="quiet" onClick={props.onSure}>
+            Record all the same
+          </button>
+        </Odd>
+      ) : (
+        <>
           <div className="row">
-            <button type="button" className="quiet" onClick={props.outbox?.dismiss}>
-              Weigh again
-            </button>
-            <button type="button" className="quiet" onClick={props.onSure}>
-              Record it all the same
+            <button type="button" className="take" onClick={takePan} disabled={!ready || !pan.weight}>
+              {busy ? 'Saving…' : `${props.takeWord} ${pan.weight && !veiled ? (shown?.text ?? '') : ''}`}
+              <small>{pan.spent && !busy ? 'Recorded. Put the next thing on.' : (props.recordAs ?? props.todo)}</small>
             </button>
           </div>
-        </div>
+          <div className="row">
+            <form
+              className="typed"
+              onSubmit={(event) => {
+                event.preventDefault();
+                takeTyped();
+              }}
+            >
+              <input
+                ref={field}
+                aria-label="Weight, typed"
+                placeholder="or type: 1515 g"
+                value={typed}
+                autoComplete="off"
+                enterKeyHint="done"
+                onChange={(event) => setTyped(event.target.value)}
+              />
+              <button type="submit" className="quiet" disabled={!ready || typed.trim() === ''}>
+                {props.takeWord}
+              </button>
+            </form>
+            <button type="button" className="quiet" onClick={pan.tare} disabled={!shown}>
+              Tare
+            </button>
+          </div>
+        </>
       )}
-      <div className="row">
-        <button type="button" className="take" onClick={takePan} disabled={!ready || !pan.weight}>
-          {busy ? 'Saving…' : `${props.takeWord} ${pan.weight && !veiled ? (shown?.text ?? '') : ''}`}
-          <small>{pan.spent && !busy ? 'Recorded. Put the next thing on.' : (props.recordAs ?? props.todo)}</small>
-        </button>
-      </div>
-      <div className="row">
-        <form
-          className="typed"
-          onSubmit={(event) => {
-            event.preventDefault();
-            takeTyped();
-          }}
-        >
-          <input
-            ref={field}
-            aria-label="Weight, typed"
-            placeholder="or type: 1515 g"
-            value={typed}
-            autoComplete="off"
-            enterKeyHint="done"
-            onChange={(event) => setTyped(event.target.value)}
-          />
-          <button type="submit" className="quiet" disabled={!ready || typed.trim() === ''}>
-            {props.takeWord}
-          </button>
-        </form>
-        <button type="button" className="quiet" onClick={pan.tare} disabled={!shown}>
-          Tare
-        </button>
-      </div>
       <p className="fault" role="alert">
         {question ? '' : (props.fault ?? '')}
       </p>
       {props.children}
       {asked && (
-        <div className="remark odd" role="alertdialog" aria-label="Undo">
-          <span>
-            Undo {asked.mass.text}, {lowerFirst(asked.name)}?
-          </span>
-          <div className="row">
-            <button type="button" className="quiet" onClick={() => setUndoing(null)}>
-              Keep it
-            </button>
-            <button
-              type="button"
-              className="quiet"
-              onClick={() => {
-                setUndoing(null);
-                props.onTakeBack?.(asked.id);
-              }}
-            >
-              Undo
-            </button>
-          </div>
-        </div>
+        <Odd say={`Undo ${asked.mass.text}, ${lowerFirst(asked.name)}?`}>
+          <button type="button" className="quiet" onClick={() => setUndoing(null)}>
+            Keep it
+          </button>
+          <button
+            type="button"
+            className="quiet"
+            onClick={() => {
+              setUndoing(null);
+              props.onTakeBack?.(asked.id);
+            }}
+          >
+            Undo
+          </button>
+        </Odd>
       )}
       <ul className="readings" aria-label="Last readings">
         {waiting.toReversed().map((entry) => (
@@ -215,6 +210,16 @@ export function Pan(props: Props) {
       {demo && <DemoPan pan={pan} />}
       {props.next && <NextStage {...props.next} />}
     </aside>
+  );
+}
+
+/** A question beside the scale, with its two answers. */
+function Odd({ say, children }: { say: string; children: ReactNode }) {
+  return (
+    <div className="remark odd" role="alert">
+      <span>{say}</span>
+      <div className="row">{children}</div>
+    </div>
   );
 }
 

@@ -225,7 +225,7 @@ export function useOutbox(scope: string) {
   return {
     waiting: entries.filter((entry) => !entry.fault && entry.text !== ''),
     /** Being sent for the first time just now: what lies on the scale is not recorded again meanwhile. */
-    sending: entries.some((entry) => entry.key === underWay),
+    sending: entries.some((entry) => entry.key === underWay && entry.text !== ''),
     refused,
     dismiss: () => {
       for (const entry of entries.filter((one) => one.fault)) {

@@ -41,6 +41,9 @@ export const theme = createTheme({
     Autocomplete: { defaultProps: { size: 'md' }, styles: { input: { minHeight: 48 }, option: { minHeight: 48 } } },
     Textarea: { defaultProps: { size: 'md' }, styles: { input: { minHeight: 48 } } },
     NativeSelect: { defaultProps: { size: 'md' }, styles: { input: { minHeight: 48 } } },
-    PasswordInput: { defaultProps: { size: 'lg' } },
+    PasswordInput: {
+      defaultProps: { size: 'md' },
+      styles: { input: { minHeight: 48 }, innerInput: { minHeight: 48 } },
+    },
   },
 });

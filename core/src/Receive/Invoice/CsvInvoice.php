@@ -21,6 +21,8 @@ final readonly class CsvInvoice
 
     private const MOST_COLUMNS = 100;
 
+    private const NO_END = 'A row of it does not end: a quote is opened and never closed.';
+
     /** Bytes of one row; a quote that is never closed runs on to the end of the file. */
     private const MOST_BYTES_A_ROW = 20_000;
 
@@ -111,7 +113,7 @@ final readonly class CsvInvoice
             $open .= $quotes % 2 === 0 ? $line : "\n{$line}";
             $quotes += substr_count($line, '"');
             if (strlen($open) > self::MOST_BYTES_A_ROW) {
-                throw new BadInvoice('A row of it does not end: a quote is opened and never closed.', '', '/file');
+                throw new BadInvoice(self::NO_END, '', '/file');
             }
             if ($quotes % 2 === 0) {
                 yield $open;
@@ -119,7 +121,7 @@ final readonly class CsvInvoice
             }
         }
         if ($open !== '') {
-            yield $open;
+            throw new BadInvoice(self::NO_END, '', '/file');
         }
     }
 

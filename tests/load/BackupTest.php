@@ -1,0 +1,111 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\load;
+
+use Generator;
+use Illuminate\Foundation\Testing\TestCase;
+use Illuminate\Support\Str;
+use PDO;
+use Symfony\Component\Process\Process;
+use Tests\Feature\Devices\LiveServer;
+
+/** A backup made while everybody weighs, and the kitchen brought back from it onto an empty checkout. */
+final class BackupTest extends TestCase
+{
+    private LiveServer $live;
+
+    private string $folder;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->live = new LiveServer(8456, 4, 8458);
+        $this->folder = sys_get_temp_dir().'/sectum-backups-'.Str::random(8);
+    }
+
+    protected function tearDown(): void
+    {
+        $this->live->end();
+        (new Process(['rm', '-rf', $this->folder]))->run();
+        parent::tearDown();
+    }
+
+    public function test_what_was_acknowledged_before_a_backup_is_in_it(): void
+    {
+        $this->live->send('GET', '/kitchen');
+        $made = $this->live->send('POST', '/kitchen/setup', ['kitchen' => 'The Long Room', 'name' => 'Ada', 'pin' => '739182', 'currency' => 'EUR', 'units' => 'metric']);
+        $chef = strval(data_get(json_decode((string) $made->getBody(), true), 'me.id'));
+        $fish = (string) Str::ulid();
+        $this->live->send('PUT', "/receive/fish/{$fish}", ['reading' => (string) Str::ulid(), 'species_name' => 'Weever', 'form' => 'round', 'supplier' => 'S', 'state' => 'gutted', 'weight' => ['typed' => '9 kg']]);
+        $acknowledged = [];
+        $before = null;
+        $backup = $this->command(['sectum:backup', "--to={$this->folder}"]);
+        $crowd = new Crowd($this->live->address());
+        $clients = [];
+        for ($i = 0; $i < 4; $i++) {
+            $clients[] = $this->weighs($chef, $fish, function (string $reading) use (&$acknowledged, &$before, $backup): void {
+                $acknowledged[] = $reading;
+                if ($before === null && count($acknowledged) >= 12) {
+                    $before = $acknowledged;
+                    $backup->start();
+                }
+            });
+        }
+        $crowd->run($clients, 6);
+        $backup->wait();
+        self::assertSame(0, $backup->getExitCode(), $backup->getOutput().$backup->getErrorOutput());
+        self::assertSame(0, $crowd->count(400, 599));
+        self::assertIsArray($before);
+        $file = trim($backup->getOutput());
+        self::assertFileExists($file);
+
+        $empty = sys_get_temp_dir().'/sectum-empty-'.Str::random(8).'.sqlite';
+        touch($empty);
+        $restore = $this->command(['sectum:restore', $file], $empty);
+        $restore->run();
+        self::assertSame(0, $restore->getExitCode(), $restore->getOutput().$restore->getErrorOutput());
+        self::assertStringContainsString('The Long Room', $restore->getOutput());
+        $stored = (new PDO("sqlite:{$empty}"))->query('select id from readings')?->fetchAll(PDO::FETCH_COLUMN);
+        self::assertIsArray($stored);
+        self::assertSame([], array_diff($before, $stored), 'every reading acknowledged before the backup began');
+
+        $again = $this->command(['sectum:restore', $file], $empty);
+        $again->run();
+        self::assertSame(1, $again->getExitCode(), 'nothing is restored over a kitchen');
+        file_put_contents($file, substr((string) file_get_contents($file), 0, -300));
+        $other = sys_get_temp_dir().'/sectum-other-'.Str::random(8).'.sqlite';
+        touch($other);
+        $damaged = $this->command(['sectum:restore', $file], $other);
+        $damaged->run();
+        self::assertSame(1, $damaged->getExitCode(), 'a damaged backup restores nothing');
+        self::assertSame(0, filesize($other));
+        array_map(unlink(...), [...glob("{$empty}*") ?: [], ...glob("{$other}*") ?: []]);
+    }
+
+    /**
+     * @param  callable(string): void  $told
+     * @return Generator<int, array{string, string, array<string, mixed>}, array{int, mixed}, void>
+     */
+    private function weighs(string $chef, string $fish, callable $told): Generator
+    {
+        yield ['GET', '/kitchen', []];
+        yield ['POST', '/session', ['person' => $chef, 'pin' => '739182']];
+        while (true) {
+            $reading = (string) Str::ulid();
+            [$status] = yield ['PUT', "/breakdown/fish/{$fish}/readings/{$reading}", ['part' => 'fins', 'weight' => ['typed' => '5 g']]];
+            if ($status === 200) {
+                $told($reading);
+            }
+            yield ['PAUSE', '0.1', []];
+        }
+    }
+
+    /** @param  list<string>  $words */
+    private function command(array $words, ?string $database = null): Process
+    {
+        // The key of this checkout's .env is not touched by a test: a restore writes it only where there is such a file.
+        return new Process(['php', 'artisan', ...$words], base_path(), ['DB_DATABASE' => $database ?? $this->live->database, 'APP_ENV' => 'production', 'SECTUM_ENV_FILE' => '/nonexistent'], null, 60);
+    }
+}
