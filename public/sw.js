@@ -5,6 +5,15 @@ const ANSWERS = 'sectum-answers';
 const KEPT = /^\/api\/(kitchen|spine|receive|breakdown|portion|route|log)(\/|$)/;
 const NEVER = /^\/api\/(log\/trace|receive\/photos)\//;
 
+// Counts the sessions that ended: an answer still on its way from before is not kept for the next.
+let session = 0;
+self.addEventListener('message', (event) => {
+  if (event.data === 'ended') {
+    session++;
+    event.waitUntil(caches.delete(ANSWERS));
+  }
+});
+
 self.addEventListener('install', () => self.skipWaiting());
 self.addEventListener('activate', (event) => event.waitUntil(self.clients.claim()));
 
@@ -24,12 +33,13 @@ self.addEventListener('fetch', (event) => {
 });
 
 async function firstAsk(request, cache, key) {
+  const of = session;
   try {
     const answer = await fetch(request);
     // Nobody is signed in any more: what the one before saw is not for the next.
     if (answer.status === 401) {
       caches.delete(ANSWERS);
-    } else if (answer.ok) {
+    } else if (answer.ok && (cache === PAGE || of === session)) {
       const copy = answer.clone();
       caches.open(cache).then((c) => c.put(key, copy));
     }

@@ -23,6 +23,7 @@ use Sectum\BreakDown\Recovery;
 use Sectum\BreakDown\Remark;
 use Sectum\BreakDown\Remarks;
 use Sectum\Fish\Part;
+use Sectum\Fish\Rung;
 use Sectum\Measure\Mass;
 use Sectum\Measure\Percent;
 use Sectum\Receive\FindKind;
@@ -60,6 +61,7 @@ final readonly class Bench
             'ladder' => array_map(fn (LadderRung $rung): array => [
                 'rung' => $rung->rung->value,
                 'mass' => $words->text(Mass::ofGrams($rung->grams)),
+                'weighed' => ($weighed = self::weighed($fish, $rung->rung)) === null ? null : $words->text($weighed),
                 'of_purchased' => Percent::of($rung->ofPurchasedPct)->print($rung->sdPct > 0 ? $rung->sdPct : null),
                 'of_purchased_pct' => $rung->ofPurchasedPct,
                 'of_previous' => $rung->ofPreviousPct === null ? null : Percent::of($rung->ofPreviousPct)->print(),
@@ -74,6 +76,20 @@ final readonly class Bench
             'finds' => self::finds($fish, $words),
             ...MethodView::of($fish, $words),
         ];
+    }
+
+    /** What the scale says of a rung; null where it was not weighed as such. */
+    private static function weighed(Fish $fish, Rung $rung): ?Mass
+    {
+        $whole = $fish->whole();
+        $some = match ($rung) {
+            Rung::AsBought => $whole->reading() === null ? [] : [$whole],
+            Rung::Fillets => array_filter(CutFrom::fillets($fish), fn (Piece $piece): bool => $piece->parent_id === $whole->id),
+            Rung::Portions => $fish->pieces->filter(fn (Piece $piece): bool => $piece->part === Part::Portion && $piece->reading() !== null)->all(),
+            Rung::Gutted, Rung::Headless, Rung::Trimmed, Rung::Skinned => [],
+        };
+
+        return $some === [] ? null : array_reduce($some, fn (Mass $sum, Piece $piece): Mass => $sum->plus($piece->reading()?->mass() ?? Mass::zero()), Mass::zero());
     }
 
     /**

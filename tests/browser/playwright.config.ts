@@ -1,13 +1,16 @@
 import { defineConfig } from '@playwright/test';
 
-const port = 8426;
+/** Two kitchens, one a core: a worker has its own, and its files follow one another on it. */
+const PORTS = [8426, 8436];
+
+const port = PORTS[Number(process.env.TEST_PARALLEL_INDEX ?? 0)] ?? 8426;
 
 export default defineConfig({
   testDir: '.',
   outputDir: '.out',
   timeout: 60_000,
   expect: { timeout: 8_000 },
-  workers: 1,
+  workers: PORTS.length,
   retries: 0,
   reporter: [['list']],
   use: {
@@ -27,13 +30,13 @@ export default defineConfig({
       ],
     },
   },
-  webServer: {
+  webServer: PORTS.map((one) => ({
     command: 'bash tests/browser/serve.sh',
     cwd: '../..',
-    url: `http://127.0.0.1:${port}/api/kitchen`,
-    env: { SECTUM_TEST_PORT: String(port) },
+    url: `http://127.0.0.1:${one}/api/kitchen`,
+    env: { SECTUM_TEST_PORT: String(one) },
     timeout: 240_000,
     reuseExistingServer: false,
-    gracefulShutdown: { signal: 'SIGTERM', timeout: 5_000 },
-  },
+    gracefulShutdown: { signal: 'SIGTERM' as const, timeout: 5_000 },
+  })),
 });

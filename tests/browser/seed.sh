@@ -3,9 +3,12 @@
 set -euo pipefail
 cd "$(dirname "$0")/../.."
 key=$(date +%F)-$(find app core/src database/Seed database/catalogue database/migrations -type f | sort | xargs cat | sha1sum | cut -c1-12)
-file="$PWD/database/browser-$key.sqlite"
+file="$PWD/database/seeded-$key.sqlite"
+# Two kitchens may ask at once: one seeds, the other waits.
+exec 9>storage/framework/seed.lock
+flock 9
 if [ ! -f "$file" ]; then
-  rm -f database/browser-*.sqlite*
+  rm -f database/seeded-*.sqlite*
   export SECTUM_DEMO=true
   export DB_DATABASE="$file.begun"
   : > "$DB_DATABASE"

@@ -3,9 +3,9 @@
 set -euo pipefail
 seeded=$(tests/browser/seed.sh | tail -1)
 export SECTUM_DEMO=true
-export DB_DATABASE="$PWD/database/browser.sqlite"
+export DB_DATABASE="$PWD/database/browser-$SECTUM_TEST_PORT.sqlite"
 rm -f "$DB_DATABASE" "$DB_DATABASE-wal" "$DB_DATABASE-shm"
 cp "$seeded" "$DB_DATABASE"
 rm -rf storage/framework/cache/data/*
 export SECTUM_INSTALLED=1
-exec bin/serve "$SECTUM_TEST_PORT" 8427
+exec bin/serve "$SECTUM_TEST_PORT" "$((SECTUM_TEST_PORT + 1))"

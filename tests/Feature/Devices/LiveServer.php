@@ -23,10 +23,13 @@ final class LiveServer
 
     public readonly string $database;
 
-    /** @param  int  $workers  that answer at once; 0 for the server's one */
-    public function __construct(private readonly int $port = 8436, private readonly int $workers = 0, private readonly int $scalePort = 8438)
+    /**
+     * @param  int  $workers  that answer at once; 0 for the server's one
+     * @param  string|null  $folder  where its database lies
+     */
+    public function __construct(private readonly int $port = 8436, private readonly int $workers = 0, private readonly int $scalePort = 8438, ?string $folder = null)
     {
-        $this->database = sys_get_temp_dir().'/sectum-live-'.getmypid().'.sqlite';
+        $this->database = ($folder ?? sys_get_temp_dir()).'/sectum-live-'.getmypid().'.sqlite';
         $this->cookies = new CookieJar;
         $this->client = new Client(['base_uri' => "http://127.0.0.1:{$port}", 'cookies' => $this->cookies, 'http_errors' => false, 'timeout' => 5]);
         touch($this->database);
@@ -121,8 +124,8 @@ final class LiveServer
     private function environment(): array
     {
         return [
-            'APP_ENV' => 'production', 'APP_KEY' => 'base64:AAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAA=', 'DB_DATABASE' => $this->database,
-            'SESSION_DRIVER' => 'file', 'CACHE_STORE' => 'file', 'SECTUM_DEMO' => 'true', 'SECTUM_SCALE_PORT' => (string) $this->scalePort,
+            'APP_ENV' => 'production', 'SESSION_DRIVER' => 'cookie', 'CACHE_STORE' => 'file', 'QUEUE_CONNECTION' => 'database', 'APP_KEY' => 'base64:AAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAA=', 'DB_DATABASE' => $this->database,
+            'SECTUM_DEMO' => 'true', 'SECTUM_SCALE_PORT' => (string) $this->scalePort,
             ...$this->workers > 0 ? ['PHP_CLI_SERVER_WORKERS' => (string) $this->workers] : [],
         ];
     }

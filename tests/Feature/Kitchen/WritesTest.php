@@ -147,4 +147,19 @@ final class WritesTest extends TestCase
         $this->api('PUT', '/receive/fish/'.self::id(), ['reading' => $side, 'species' => $this->species('Hake'), 'supplier' => 'S', 'state' => 'gutted', 'weight' => ['typed' => '1515 g']])->assertConflict();
         self::assertSame(2, DB::table('fish')->count());
     }
+
+    public function test_a_disk_that_may_only_be_read_is_said_and_read_on(): void
+    {
+        $fish = $this->received();
+        DB::statement('pragma query_only = on');
+        try {
+            $refused = $this->weigh($fish, 'head', '650 g')->assertStatus(503);
+            self::assertStringContainsString('cannot write to its disk', strval($refused->json('detail')));
+            $this->api('GET', "/breakdown/fish/{$fish}")->assertOk();
+            $this->api('GET', '/receive/cold-room')->assertOk();
+        } finally {
+            DB::statement('pragma query_only = off');
+        }
+        $this->weigh($fish, 'head', '650 g')->assertOk();
+    }
 }

@@ -71,9 +71,6 @@ const token: Middleware = {
 /** Asked before anybody is signed in, or to sign in: their 401 says nothing about a session. */
 const AT_THE_DOOR = /\/api\/(kitchen|session)$/;
 
-/** Asked several times a second: their silence is shown beside the scale. */
-const DEVICES = /\/api\/(scale|probe)$/;
-
 /** A session that is over is over at once, and a kitchen computer that is away is said so. */
 const watch: Middleware = {
   onResponse({ request, response }) {
@@ -84,7 +81,8 @@ const watch: Middleware = {
     return response;
   },
   onError({ request, error }) {
-    if (!DEVICES.test(new URL(request.url).pathname) && !request.signal.aborted) {
+    // Given up by the page itself, because something newer was asked, says nothing about the kitchen computer.
+    if (!request.signal.aborted) {
       unanswered();
     }
     return error as Error;

@@ -22,6 +22,7 @@ function forget() {
     }
   }
   void globalThis.caches?.delete('sectum-answers');
+  navigator.serviceWorker?.controller?.postMessage('ended');
   sessionStorage.clear();
   queries.removeQueries({ predicate: (query) => !isKitchen(query.queryKey) });
   void queries.invalidateQueries({ queryKey: key.slice(0, 2) });

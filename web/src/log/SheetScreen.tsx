@@ -41,6 +41,7 @@ function Sheet({ sheet }: { sheet: LogSheet }) {
         <div>
           <h2>Yield</h2>
           <Ladder rungs={sheet.ladder} />
+          <p className="soft">Adjusted: the most likely masses, at which all weights of this fish add up.</p>
           {tally && (
             <>
               <h2>

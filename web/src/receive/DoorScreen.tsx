@@ -7,7 +7,7 @@ import { api, asProblem, type Door, faultAt, type Line, panFault, type Scanned, 
 import { useKitchen } from '../kitchen/Door';
 import { Chips } from '../ui/Chips';
 import { Missing } from '../ui/Missing';
-import { type Entry, takenNow, useOutbox, usePut } from '../ui/outbox';
+import { takenNow, useOutbox, usePut } from '../ui/outbox';
 import { Pan, refusedText } from '../ui/Pan';
 import { useDraft } from '../ui/useDraft';
 import { useKeys } from '../ui/useKeys';
@@ -16,6 +16,7 @@ import { weightText } from '../ui/weightText';
 import { DemoLabels } from './DemoLabels';
 import { LineCard } from './LineCard';
 import { LineForm, type Written, writtenOf } from './LineForm';
+import { nextLine, waitingFor } from './nextLine';
 
 type Box = { count: string; ice: string; tub: string; tag: string };
 
@@ -276,21 +277,6 @@ function lineOf(state: unknown): string | null {
   return state !== null && typeof state === 'object' && 'line' in state && typeof state.line === 'string'
     ? state.line
     : null;
-}
-
-/** The one chosen while it wants more; then the next that does, going round; else the one chosen. */
-export function nextLine(lines: Line[], chosen: string | null, waiting: Entry[]): Line | undefined {
-  const at = lines.findIndex((line) => line.id === chosen);
-  const wants = (line: Line) =>
-    line.count !== null
-      ? line.received_count + waitingFor(line, waiting) < line.count
-      : line.fish.length + waitingFor(line, waiting) === 0;
-  const round = at < 0 ? lines : [...lines.slice(at), ...lines.slice(0, at)];
-  return round.find(wants) ?? lines[at] ?? lines.at(-1);
-}
-
-function waitingFor(line: Line, waiting: Entry[]): number {
-  return waiting.filter((entry) => entry.params.line === line.id).length;
 }
 
 function stillToCome(line: Line): string {

@@ -1,6 +1,9 @@
 import type { Rung } from '../api/client';
 
-/** The yield ladder: what is left of the fish on each rung, as a table with its own bars. */
+/**
+ * The yield ladder: what is left of the fish on each rung, as a table with its own bars. Adjusted is the most likely mass, at
+ * which all weights of the fish add up; shares are of that.
+ */
 export function Ladder({ rungs }: { rungs: Rung[] }) {
   return (
     <table className="ladder">
@@ -9,7 +12,10 @@ export function Ladder({ rungs }: { rungs: Rung[] }) {
         <tr>
           <th scope="col">Rung</th>
           <th scope="col" className="n">
-            Weight
+            Weighed
+          </th>
+          <th scope="col" className="n">
+            Adjusted
           </th>
           <th scope="col" className="n">
             Of the fish
@@ -31,7 +37,8 @@ export function Ladder({ rungs }: { rungs: Rung[] }) {
                 </span>
               )}
             </th>
-            <td className="n">{rung.mass}</td>
+            <td className="n">{rung.weighed ?? ''}</td>
+            <td className="n soft">{rung.mass}</td>
             <td className="n">{rung.of_purchased}</td>
             <td className="n">{rung.of_previous ?? ''}</td>
             <td className="gauge" aria-hidden="true">

@@ -2,7 +2,7 @@ import { useEffect, useState } from 'react';
 import { useNavigate } from 'react-router';
 
 /** After a change of screen the button that ends it does nothing for a moment: the second of two taps was meant for the first. */
-export const DEAD_MS = 1_200;
+const DEAD_MS = 1_200;
 
 export type NextProps = {
   label: string;

@@ -17,10 +17,10 @@ type ParamsOf<P extends Written> =
       ? V
       : Record<string, never>;
 
-export type BodyOf<P extends Written> =
+type BodyOf<P extends Written> =
   Put<P> extends { requestBody: { content: { 'application/json': infer B } } } ? B : undefined;
 
-export type AnswerOf<P extends Written> =
+type AnswerOf<P extends Written> =
   Put<P> extends { responses: { 200: { content: { 'application/json': infer A } } } } ? A : unknown;
 
 /** Something on its way to the kitchen computer, under an id the page made, so that sending it twice is sending it once. */
