@@ -1,7 +1,7 @@
 import { defineConfig } from '@playwright/test';
 
 /** Two kitchens, one a core: a worker has its own, and its files follow one another on it. */
-const PORTS = [8426, 8436];
+const PORTS = [8426, 8526];
 
 const port = PORTS[Number(process.env.TEST_PARALLEL_INDEX ?? 0)] ?? 8426;
 

@@ -26,7 +26,7 @@ final class HouseTest extends TestCase
     {
         parent::setUp();
         $this->database = sys_get_temp_dir().'/sectum-house-'.Str::random(8).'.sqlite';
-        $this->house = new Process(['setsid', 'bin/serve', (string) self::PORT, '8507'], base_path(), [
+        $this->house = new Process(['bin/serve', (string) self::PORT, '8507'], base_path(), [
             'DB_DATABASE' => $this->database, 'SECTUM_DEMO' => 'true', 'SECTUM_INSTALLED' => '1', 'APP_ENV' => 'production', 'PHP_CLI_SERVER_WORKERS' => '3',
         ]);
         $this->house->disableOutput();
@@ -38,7 +38,6 @@ final class HouseTest extends TestCase
     protected function tearDown(): void
     {
         $pid = (int) $this->house->getPid();
-        posix_kill(-$pid, SIGTERM);
         posix_kill($pid, SIGTERM);
         $this->house->stop(5);
         array_map(unlink(...), glob($this->database.'*') ?: []);
@@ -134,7 +133,7 @@ final class HouseTest extends TestCase
         foreach ($servers as $pid) {
             $children = preg_split('/ /', (string) @file_get_contents("/proc/{$pid}/task/{$pid}/children"), -1, PREG_SPLIT_NO_EMPTY) ?: [];
             if ($children !== []) {
-                return array_values(array_filter(array_map(intval(...), $children), fn (int $child): bool => preg_match('/^State:\s+[^ZX]/m', (string) @file_get_contents("/proc/{$child}/status")) === 1));
+                return array_values(array_filter(array_map(intval(...), $children), fn (int $child): bool => preg_match('/^State:\s+[^ZX\\s]/m', (string) @file_get_contents("/proc/{$child}/status")) === 1));
             }
         }
 

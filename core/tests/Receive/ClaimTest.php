@@ -53,6 +53,21 @@ final class ClaimTest extends TestCase
         self::assertFalse(Claim::of([self::line(7968, null, 980, PriceUnit::Kilo, [self::found(2650), self::found(2700), self::found(2610)])], $euro)->isEmpty());
     }
 
+    public function test_a_delivery_that_weighs_what_was_invoiced_is_not_claimed_line_by_line(): void
+    {
+        $euro = Currency::of('EUR');
+        $line = fn (int $invoiced, int ...$found): Invoiced => self::line($invoiced, count($found), 980, PriceUnit::Kilo, array_map(fn (int $g): Found => self::found($g), $found));
+        // 20 g short in one box, 15 g over in the next: within four half steps of 5 g for the four weighings.
+        $even = [$line(4000, 2000, 1980), $line(4000, 2000, 2015)];
+        self::assertTrue(Claim::of($even, $euro)->isEmpty());
+        // Each is within nothing of its own; the whole is 25 g short, and that is claimed where it is missing.
+        $short = [$line(4000, 2000, 1980), $line(4000, 2000, 1995)];
+        self::assertSame([['short', 20_000, 20]], array_map(self::told(...), Claim::of($short, $euro)->items));
+        // What is refused or missing by its count is claimed however much the rest weighs.
+        $each = self::line(null, 3, 900, PriceUnit::Each, [self::found(500), self::found(500)]);
+        self::assertSame(['short'], array_map(fn (ClaimItem $item): string => $item->kind, Claim::of([...$even, $each], $euro)->items));
+    }
+
     public function test_what_is_refused_is_claimed_at_its_weight_and_reason(): void
     {
         $claim = Claim::of([self::line(4000, 2, 1240, PriceUnit::Kilo, [self::found(1990), self::found(2010, 'Smell: sour or ammonia.')])], Currency::of('EUR'));

@@ -26,8 +26,9 @@ final class LiveServer
     /**
      * @param  int  $workers  that answer at once; 0 for the server's one
      * @param  string|null  $folder  where its database lies
+     * @param  int  $busyMs  how long a write waits its turn
      */
-    public function __construct(private readonly int $port = 8436, private readonly int $workers = 0, private readonly int $scalePort = 8438, ?string $folder = null)
+    public function __construct(private readonly int $port = 8436, private readonly int $workers = 0, private readonly int $scalePort = 8438, ?string $folder = null, private readonly int $busyMs = 2500)
     {
         $this->database = ($folder ?? sys_get_temp_dir()).'/sectum-live-'.getmypid().'.sqlite';
         $this->cookies = new CookieJar;
@@ -124,7 +125,7 @@ final class LiveServer
     private function environment(): array
     {
         return [
-            'APP_ENV' => 'production', 'SESSION_DRIVER' => 'cookie', 'CACHE_STORE' => 'file', 'QUEUE_CONNECTION' => 'database', 'APP_KEY' => 'base64:AAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAA=', 'DB_DATABASE' => $this->database,
+            'APP_ENV' => 'production', 'SESSION_DRIVER' => 'cookie', 'CACHE_STORE' => 'file', 'QUEUE_CONNECTION' => 'database', 'SECTUM_BUSY_MS' => (string) $this->busyMs, 'APP_KEY' => 'base64:AAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAA=', 'DB_DATABASE' => $this->database,
             'SECTUM_DEMO' => 'true', 'SECTUM_SCALE_PORT' => (string) $this->scalePort,
             ...$this->workers > 0 ? ['PHP_CLI_SERVER_WORKERS' => (string) $this->workers] : [],
         ];

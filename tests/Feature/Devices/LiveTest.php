@@ -8,6 +8,8 @@ use GuzzleHttp\Exception\TransferException;
 use Illuminate\Foundation\Testing\TestCase;
 use Illuminate\Support\Str;
 use PDO;
+use Psr\Http\Message\ResponseInterface;
+use Symfony\Component\Process\Process;
 
 /** What only shows when real processes run, and end. */
 final class LiveTest extends TestCase
@@ -17,7 +19,7 @@ final class LiveTest extends TestCase
     protected function setUp(): void
     {
         parent::setUp();
-        $this->live = new LiveServer;
+        $this->live = new LiveServer(busyMs: 150);
         $this->live->send('GET', '/kitchen');
         $setup = $this->live->send('POST', '/kitchen/setup', ['kitchen' => 'Live', 'name' => 'Ada', 'pin' => '739182', 'currency' => 'EUR', 'units' => 'metric']);
         self::assertSame(201, $setup->getStatusCode(), (string) $setup->getBody());
@@ -53,8 +55,9 @@ final class LiveTest extends TestCase
     {
         $fish = $this->received();
         $acknowledged = [];
-        for ($round = 0; $round < 3; $round++) {
-            $killer = proc_open(['sh', '-c', 'sleep 0.'.(3 + 2 * $round).'; pkill -9 -f "127.0.0.1:8436 -t public"'], [], $pipes);
+        // SECTUM_LOAD=long is the proof: sixty.
+        for ($round = 0, $kills = getenv('SECTUM_LOAD') === 'long' ? 60 : 6; $round < $kills; $round++) {
+            $killer = proc_open(['sh', '-c', 'sleep 0.'.(2 + $round % 7).'; pkill -9 -f "127.0.0.1:8436 -t public"'], [], $pipes);
             self::assertIsResource($killer);
             try {
                 while (true) {
@@ -96,5 +99,31 @@ final class LiveTest extends TestCase
         self::assertSame(503, $gone->getStatusCode());
         self::assertStringContainsString('Type the weight instead', (string) $gone->getBody());
         self::assertSame(200, $this->live->send('PUT', "/breakdown/fish/{$fish}/readings/".Str::ulid(), ['part' => 'frame', 'weight' => ['typed' => '520 g']])->getStatusCode());
+    }
+
+    public function test_a_write_waits_its_turn_and_is_told_to_come_back_when_it_gets_none(): void
+    {
+        $fish = $this->received();
+        $other = new PDO('sqlite:'.$this->live->database);
+        $send = fn (): ResponseInterface => $this->live->send('PUT', "/breakdown/fish/{$fish}/readings/".Str::ulid(), ['part' => 'fins', 'weight' => ['typed' => '5 g']]);
+        $other->exec('begin immediate');
+        $busy = $send();
+        self::assertSame([503, '1'], [$busy->getStatusCode(), $busy->getHeaderLine('Retry-After')], (string) $busy->getBody());
+        self::assertSame(200, $this->live->send('GET', "/breakdown/fish/{$fish}")->getStatusCode(), 'reading waits for nobody');
+        $other->exec('commit');
+        self::assertSame(200, $send()->getStatusCode());
+        // Let go while it waits: it gets its turn.
+        $holder = new Process(['php', '-r', '$p = new PDO("sqlite:".$argv[1]); $p->exec("begin immediate"); echo "held"; usleep(200000); $p->exec("commit");', $this->live->database]);
+        $holder->start();
+        $holder->waitUntil(fn (string $type, string $said): bool => $said === 'held');
+        self::assertSame(200, $send()->getStatusCode());
+    }
+
+    public function test_nothing_is_undone_by_a_command(): void
+    {
+        $rollback = new Process(['php', 'artisan', 'migrate:rollback', '--force'], base_path(), ['DB_DATABASE' => $this->live->database, 'APP_ENV' => 'production']);
+        $rollback->run();
+        self::assertNotSame(0, $rollback->getExitCode());
+        self::assertSame(1, (int) (new PDO('sqlite:'.$this->live->database))->query('select count(*) from people')?->fetchColumn());
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature\Log;
 
+use Illuminate\Support\Carbon;
 use Tests\TestCase;
 
 final class LogTest extends TestCase
@@ -28,6 +29,29 @@ final class LogTest extends TestCase
         self::assertNotNull($sheet->json('cost.edible_per_kg'));
         $this->actingAs($this->cutter);
         $this->api('GET', "/log/fish/{$fish}")->assertJsonPath('cost', null);
+    }
+
+    public function test_weighed_and_adjusted_are_told_apart_and_what_happened_stands_in_order(): void
+    {
+        Carbon::setTestNow('2026-11-26T12:00:00Z');
+        $fish = $this->received('3200 g');
+        $this->weigh($fish, 'head', '500 g')->assertOk();
+        $this->weigh($fish, 'frame', '690 g')->assertOk();
+        $this->weigh($fish, 'side-a', '1000 g')->assertOk();
+        // The clock is set back; what came later stands later all the same.
+        Carbon::setTestNow('2026-11-26T11:00:00Z');
+        $this->weigh($fish, 'side-b', '990 g')->assertOk();
+        $this->boned($fish);
+        $this->done($fish, 'breakdown')->assertOk();
+        $sheet = $this->api('GET', "/log/fish/{$fish}")->assertOk();
+        $ladder = collect((array) $sheet->json('ladder'))->keyBy('rung');
+        self::assertSame('3200 g', data_get($ladder, 'as bought.weighed'), 'as the title has it');
+        self::assertSame('1990 g', data_get($ladder, 'fillets.weighed'), 'the sum of what the scale said');
+        $history = (array) $sheet->json('history.*.what');
+        $at = fn (string $part): int => (int) array_key_first(array_filter($history, fn (mixed $line): bool => str_contains(strval($line), $part)));
+        self::assertLessThan($at('weighed Side B'), $at('weighed Side A'));
+        self::assertLessThan($at('finished Break down'), $at('weighed Side B'));
+        Carbon::setTestNow();
     }
 
     public function test_the_log_is_searched_by_name_supplier_and_number(): void
