@@ -53,7 +53,7 @@ test("a day's trim is routed, a stock made of it, and its value is back in the c
   await expect(page.getByTestId('todo')).toHaveText('Strain it, then say how much it made.');
   for (const celsius of ['61', '20']) {
     await page.getByLabel('How hot it is, typed').fill(celsius);
-    await page.getByRole('button', { name: 'Record', exact: true }).tap();
+    await page.getByRole('button', { name: 'Take', exact: true }).tap();
     await expect(page.locator('.cooling li', { hasText: `${celsius}.0 °C` })).toBeVisible();
   }
   await expect(page.locator('.cooling')).toContainText(/5 °C by \d\d:\d\d/);

@@ -222,6 +222,7 @@ test('a weight typed at the door without a network waits, and says so', async ({
   await page.getByRole('article', { name: 'Zander' }).getByRole('button').first().tap();
   await type(page, '1500 g');
   await expect(page.getByTestId('todo')).toContainText('Put Hake 1 of 2');
+  await expect(page.locator('.readings .waits')).toHaveCount(0);
   await context.setOffline(true);
   await type(page, '3180 g');
   await expect(page.locator('.readings .waits')).toHaveCount(1);

@@ -56,7 +56,7 @@ final class ClaimTest extends TestCase
     public function test_a_delivery_that_weighs_what_was_invoiced_is_not_claimed_line_by_line(): void
     {
         $euro = Currency::of('EUR');
-        $line = fn (int $invoiced, int ...$found): Invoiced => self::line($invoiced, count($found), 980, PriceUnit::Kilo, array_map(fn (int $g): Found => self::found($g), $found));
+        $line = fn (int $invoiced, int ...$found): Invoiced => self::line($invoiced, count($found), 980, PriceUnit::Kilo, array_map(fn (int $g): Found => self::found($g), array_values($found)));
         // 20 g short in one box, 15 g over in the next: within four half steps of 5 g for the four weighings.
         $even = [$line(4000, 2000, 1980), $line(4000, 2000, 2015)];
         self::assertTrue(Claim::of($even, $euro)->isEmpty());

@@ -42,7 +42,9 @@ export function Pan(props: Props) {
   const busy = props.busy || props.outbox?.sending === true;
   const last = props.readings.find((reading) => !reading.taken_back);
   const veiled = props.guess !== undefined && props.guess.said === null;
-  const ready = props.recordAs !== null && !busy && !veiled;
+  // What is typed is a weight of its own, even while the one before is on its way; what lies on the scale may still be that one.
+  const readyTyped = props.recordAs !== null && !props.busy && !veiled;
+  const ready = readyTyped && !busy;
   const takePan = () => {
     if (ready && pan.weight) {
       pan.spend();
@@ -50,7 +52,7 @@ export function Pan(props: Props) {
     }
   };
   const takeTyped = () => {
-    if (ready && typed.trim() !== '') {
+    if (readyTyped && typed.trim() !== '') {
       props.onTake({ typed });
       setTyped('');
       field.current?.blur();
@@ -143,8 +145,8 @@ export function Pan(props: Props) {
                 enterKeyHint="done"
                 onChange={(event) => setTyped(event.target.value)}
               />
-              <button type="submit" className="quiet" disabled={!ready || typed.trim() === ''}>
-                {props.takeWord}
+              <button type="submit" className="quiet" disabled={!readyTyped || typed.trim() === ''}>
+                Record
               </button>
             </form>
             <button type="button" className="quiet" onClick={pan.tare} disabled={!shown}>
