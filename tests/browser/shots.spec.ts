@@ -10,7 +10,7 @@ const shot = async (page: Page, name: string) => {
 };
 
 if (on) {
-  test('the pictures of docs/screenshots', async ({ page }) => {
+  test('the pictures of docs/screenshots', async ({ page, browser }) => {
     test.setTimeout(180_000);
     await page.goto('/');
     await expect(page.getByText(CHEF.name).first()).toBeVisible();
@@ -150,12 +150,15 @@ if (on) {
     await page.getByRole('button', { name: /^A kitchen day ends at/ }).click();
     await shot(page, 'settings');
     // As a new kitchen sees it: the same page, told that there is no head chef yet.
-    await page.route('**/api/kitchen', async (route) => {
+    const context = await browser.newContext({ viewport: { width: 1280, height: 800 }, serviceWorkers: 'block' });
+    const first = await context.newPage();
+    await first.route('**/api/kitchen', async (route) => {
       const answer = await route.fetch();
       await route.fulfill({ json: { ...(await answer.json()), needs_setup: true, me: null } });
     });
-    await page.goto('/');
-    await expect(page.getByRole('heading', { name: 'A new kitchen' })).toBeVisible();
-    await shot(page, 'first-run');
+    await first.goto('/');
+    await expect(first.getByRole('heading', { name: 'A new kitchen' })).toBeVisible();
+    await shot(first, 'first-run');
+    await context.close();
   });
 }
