@@ -33,7 +33,12 @@ final class SectumServiceProvider extends ServiceProvider
     public function register(): void
     {
         $this->app->bind('db.connector.sqlite', ImmediateConnector::class);
-        Connection::resolverFor('sqlite', function (PDO|Closure $pdo, string $database, string $prefix, array $config): KitchenConnection {
+        Connection::resolverFor('sqlite', function (
+            PDO|Closure $pdo,
+            string $database,
+            string $prefix,
+            array $config,
+        ): KitchenConnection {
             return new KitchenConnection($pdo, $database, $prefix, $config);
         });
         $this->app->scoped(Settings::class, fn (): Settings => Settings::read());
@@ -60,10 +65,15 @@ final class SectumServiceProvider extends ServiceProvider
     private static function line(string $device): LineClient
     {
         if (config('sectum.demo') === true) {
-            return new LineClient(config()->string("sectum.{$device}.host"), config()->integer("sectum.{$device}.port"));
+            return new LineClient(
+                config()->string("sectum.{$device}.host"),
+                config()->integer("sectum.{$device}.port"),
+            );
         }
         $at = $device === 'scale' ? Settings::load()->scaleAt : Settings::load()->probeAt;
 
-        return $at === '' ? LineClient::none() : new LineClient((string) preg_replace('/:.*$/', '', $at), (int) preg_replace('/^.*:/', '', $at));
+        return $at === ''
+            ? LineClient::none()
+            : new LineClient((string) preg_replace('/:.*$/', '', $at), (int) preg_replace('/^.*:/', '', $at));
     }
 }

@@ -34,7 +34,32 @@ use Illuminate\Support\Facades\Route;
 Route::get('up', fn (): string => 'up');
 
 // Every id is a ULID made by the page or the server.
-foreach (['fish', 'reading', 'piece', 'dish', 'species', 'delivery', 'line', 'inspection', 'photo', 'check', 'find', 'batch', 'job', 'run', 'act', 'deposit', 'new', 'recipe', 'list', 'making', 'person', 'computation'] as $named) {
+foreach (
+    [
+        'fish',
+        'reading',
+        'piece',
+        'dish',
+        'species',
+        'delivery',
+        'line',
+        'inspection',
+        'photo',
+        'check',
+        'find',
+        'batch',
+        'job',
+        'run',
+        'act',
+        'deposit',
+        'new',
+        'recipe',
+        'list',
+        'making',
+        'person',
+        'computation',
+    ] as $named
+) {
     Route::pattern($named, '[0-7][0-9A-HJKMNP-TV-Za-hjkmnp-tv-z]{25}');
 }
 
@@ -100,7 +125,10 @@ Route::middleware('web')->group(function (): void {
             Route::get('breakdown', [BreakDownController::class, 'index']);
             Route::get('breakdown/fish/{fish}', [BreakDownController::class, 'show']);
             Route::put('breakdown/fish/{fish}/readings/{reading}', [BreakDownController::class, 'read']);
-            Route::put('breakdown/fish/{fish}/readings/{reading}/taken-back', [BreakDownController::class, 'takeBack']);
+            Route::put('breakdown/fish/{fish}/readings/{reading}/taken-back', [
+                BreakDownController::class,
+                'takeBack',
+            ]);
             Route::put('breakdown/fish/{fish}/done', [BreakDownController::class, 'done']);
 
             Route::put('breakdown/fish/{fish}/readings/{reading}/on-tray', [BreakDownController::class, 'onTray']);
@@ -182,7 +210,11 @@ Route::middleware('web')->group(function (): void {
 
             Route::get('log', [LogController::class, 'index']);
             Route::get('log/recall', [LogController::class, 'recall']);
-            Route::get('log/trace/{format}', [LogController::class, 'trace'])->whereIn('format', ['csv', 'json', 'epcis']);
+            Route::get('log/trace/{format}', [LogController::class, 'trace'])->whereIn('format', [
+                'csv',
+                'json',
+                'epcis',
+            ]);
             Route::put('log/fish/{fish}/reopened', [LogController::class, 'reopen']);
             Route::get('log/fish/{fish}', [LogController::class, 'show']);
         });

@@ -20,7 +20,8 @@ $random = new Randomizer(new Mt19937(20261125));
 $even = fn (): float => ($random->getInt(0, 999_999_998) + 1) / 1_000_000_000;
 $normal = fn (float $mean, float $sd): float => $mean + $sd * Normal::quantile($even());
 // Inverse gamma of whole shape: a sum of exponentials, turned over.
-$variance = fn (int $alpha, float $beta): float => $beta / array_sum(array_map(fn (): float => -log($even()), range(1, $alpha)));
+$variance = fn (int $alpha, float $beta): float => $beta /
+    array_sum(array_map(fn (): float => -log($even()), range(1, $alpha)));
 
 printf("%-34s %9s %9s %9s %9s %10s\n", 'fish already on record', '0-4', '5-9', '10-19', '20-39', 'plain band');
 foreach (['no trend with size' => 0.0, 'two points a doubling' => 2.0] as $name => $slope) {
@@ -48,5 +49,9 @@ foreach (['no trend with size' => 0.0, 'two points a doubling' => 2.0] as $name 
             $records[] = new YieldRecord($pct, Mass::ofGrams($whole));
         }
     }
-    printf("%-34s %7.1f %% %7.1f %% %7.1f %% %7.1f %% %8.1f %%\n", "90 % band held, {$name}", ...[...array_map(fn (array $h): float => 100 * $h[0] / $h[1], $held), 100 * $plain[0] / $plain[1]]);
+    printf(
+        "%-34s %7.1f %% %7.1f %% %7.1f %% %7.1f %% %8.1f %%\n",
+        "90 % band held, {$name}",
+        ...[...array_map(fn (array $h): float => (100 * $h[0]) / $h[1], $held), (100 * $plain[0]) / $plain[1]],
+    );
 }

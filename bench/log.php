@@ -24,33 +24,104 @@ $run = function (array $words) use ($root, $env): void {
 if (! is_file($file)) {
     is_dir(dirname($file)) || mkdir(dirname($file), 0o755, true);
     touch($file);
-    foreach ([['migrate', '--force', '--quiet'], ['db:seed', '--force', '--quiet', '--class=Database\Seed\CatalogueSeeder'], ['db:seed', '--force', '--quiet', '--class=Database\Seed\DemoSeeder']] as $words) {
+    foreach (
+        [
+            ['migrate', '--force', '--quiet'],
+            ['db:seed', '--force', '--quiet', '--class=Database\Seed\CatalogueSeeder'],
+            ['db:seed', '--force', '--quiet', '--class=Database\Seed\DemoSeeder'],
+        ] as $words
+    ) {
         $run(['php', 'artisan', ...$words]);
     }
     $db = new PDO("sqlite:{$file}");
     $db->exec('pragma journal_mode = memory; pragma synchronous = off; begin');
     $person = $db->quote((string) $db->query('select id from people limit 1')->fetchColumn());
     $id = fn (string $kind, string $n): string => "printf('01{$kind}%023d', {$n})";
-    $numbers = fn (int $to): string => "with recursive n(i) as (select 0 union all select i + 1 from n where i + 1 < {$to})";
-    $db->exec('create temp table kinds as select row_number() over (order by name) - 1 as k, id from species; create temp table sellers as select row_number() over (order by name) - 1 as k, id from suppliers');
+    $numbers = fn (
+        int $to,
+    ): string => "with recursive n(i) as (select 0 union all select i + 1 from n where i + 1 < {$to})";
+    $db->exec(
+        'create temp table kinds as select row_number() over (order by name) - 1 as k, id from species; create temp table sellers as select row_number() over (order by name) - 1 as k, id from suppliers',
+    );
     $kinds = (int) $db->query('select count(*) from kinds')->fetchColumn();
     $sellers = (int) $db->query('select count(*) from sellers')->fetchColumn();
     $day = "date('2024-01-01', '+' || (i / 60) || ' days')";
-    $db->exec("{$numbers(intdiv($many, 4))} insert into deliveries (id, supplier_id, number, delivered_on, open, received_by, received_at) select {$id('D', 'i')}, (select id from sellers where k = i % {$sellers}), 'B-' || i, date('2024-01-01', '+' || (i / 15) || ' days'), 0, {$person}, date('2024-01-01', '+' || (i / 15) || ' days') || 'T06:50:00+00:00' from n");
-    $db->exec("{$numbers(intdiv($many, 2))} insert into delivery_lines (id, delivery_id, place, species_id, state, count, invoiced_mg, price_minor, lot) select {$id('N', 'i')}, {$id('D', 'i / 2')}, 1 + i % 2, (select id from kinds where k = i % {$kinds}), 'gutted', 2, 4000000, '980', 'L-' || i from n");
-    $db->exec("{$numbers($many)} insert into fish (id, number, species_id, supplier_id, state, stage, price_per_kg_minor, labour_minutes, broken_down, received_by, received_at, line_id, keeps_until, verdict) select {$id('F', 'i')}, 1000 + i, (select id from kinds where k = (i / 2) % {$kinds}), (select id from sellers where k = (i / 4) % {$sellers}), 'gutted', case when i >= {$many} - 60 then 'breakdown' else 'log' end, 980, '12', i < {$many} - 60, {$person}, {$day} || 'T06:55:00+00:00', {$id('N', 'i / 2')}, date('now', '+' || (i % 9) || ' days') || 'T06:00:00+00:00', 'accept' from n");
+    $db->exec(
+        "{$numbers(
+            intdiv($many, 4),
+        )} insert into deliveries (id, supplier_id, number, delivered_on, open, received_by, received_at) select {$id(
+            'D',
+            'i',
+        )}, (select id from sellers where k = i % {$sellers}), 'B-' || i, date('2024-01-01', '+' || (i / 15) || ' days'), 0, {$person}, date('2024-01-01', '+' || (i / 15) || ' days') || 'T06:50:00+00:00' from n",
+    );
+    $db->exec(
+        "{$numbers(
+            intdiv($many, 2),
+        )} insert into delivery_lines (id, delivery_id, place, species_id, state, count, invoiced_mg, price_minor, lot) select {$id(
+            'N',
+            'i',
+        )}, {$id(
+            'D',
+            'i / 2',
+        )}, 1 + i % 2, (select id from kinds where k = i % {$kinds}), 'gutted', 2, 4000000, '980', 'L-' || i from n",
+    );
+    $db->exec(
+        "{$numbers(
+            $many,
+        )} insert into fish (id, number, species_id, supplier_id, state, stage, price_per_kg_minor, labour_minutes, broken_down, received_by, received_at, line_id, keeps_until, verdict) select {$id(
+            'F',
+            'i',
+        )}, 1000 + i, (select id from kinds where k = (i / 2) % {$kinds}), (select id from sellers where k = (i / 4) % {$sellers}), 'gutted', case when i >= {$many} - 60 then 'breakdown' else 'log' end, 980, '12', i < {$many} - 60, {$person}, {$day} || 'T06:55:00+00:00', {$id(
+            'N',
+            'i / 2',
+        )}, date('now', '+' || (i % 9) || ' days') || 'T06:00:00+00:00', 'accept' from n",
+    );
     foreach (['whole' => 2000, 'head' => 320, 'frame' => 260, 'side-a' => 700, 'side-b' => 705] as $part => $grams) {
         $place = array_search($part, ['whole', 'head', 'frame', 'side-a', 'side-b'], true);
         $parent = $part === 'whole' ? 'null' : $id('P', 'i * 10');
         $to = $part === 'whole' ? $many : $many - 60;
-        $db->exec("{$numbers($to)} insert into pieces (id, fish_id, parent_id, part, name, place) select {$id('P', "i * 10 + {$place}")}, {$id('F', 'i')}, {$parent}, '{$part}', '{$part}', {$place} from n");
-        $db->exec("{$numbers($to)} insert into readings (id, piece_id, mass_mg, tare_mg, resolution_mg, source, taken_by, taken_at) select {$id('R', "i * 10 + {$place}")}, {$id('P', "i * 10 + {$place}")}, ({$grams} + i % 40) * 1000, 0, 5000, 'pan', {$person}, {$day} || 'T07:30:00.000+00:00' from n");
+        $db->exec(
+            "{$numbers($to)} insert into pieces (id, fish_id, parent_id, part, name, place) select {$id(
+                'P',
+                "i * 10 + {$place}",
+            )}, {$id('F', 'i')}, {$parent}, '{$part}', '{$part}', {$place} from n",
+        );
+        $db->exec(
+            "{$numbers(
+                $to,
+            )} insert into readings (id, piece_id, mass_mg, tare_mg, resolution_mg, source, taken_by, taken_at) select {$id(
+                'R',
+                "i * 10 + {$place}",
+            )}, {$id(
+                'P',
+                "i * 10 + {$place}",
+            )}, ({$grams} + i % 40) * 1000, 0, 5000, 'pan', {$person}, {$day} || 'T07:30:00.000+00:00' from n",
+        );
     }
     $db->exec('commit');
     $db->exec('analyze');
 }
 
-$server = proc_open(['php', '-d', 'opcache.enable_cli=1', '-d', 'variables_order=EGPCS', '-d', 'log_errors=0', '-S', "127.0.0.1:{$port}", '-t', 'public', 'bin/router.php'], [1 => ['file', '/dev/null', 'w'], 2 => ['file', '/dev/null', 'w']], $pipes, $root, $env);
+$server = proc_open(
+    [
+        'php',
+        '-d',
+        'opcache.enable_cli=1',
+        '-d',
+        'variables_order=EGPCS',
+        '-d',
+        'log_errors=0',
+        '-S',
+        "127.0.0.1:{$port}",
+        '-t',
+        'public',
+        'bin/router.php',
+    ],
+    [1 => ['file', '/dev/null', 'w'], 2 => ['file', '/dev/null', 'w']],
+    $pipes,
+    $root,
+    $env,
+);
 register_shutdown_function(function () use ($server): void {
     $pid = proc_get_status($server)['pid'];
     foreach (explode("\n", trim((string) shell_exec("pgrep -P {$pid}"))) as $child) {
@@ -58,7 +129,7 @@ register_shutdown_function(function () use ($server): void {
     }
     proc_terminate($server);
 });
-$cookies = new CookieJar;
+$cookies = new CookieJar();
 $client = new Client(['base_uri' => "http://127.0.0.1:{$port}", 'cookies' => $cookies, 'timeout' => 20]);
 for ($try = 0; $try < 60; $try++) {
     try {
@@ -70,7 +141,12 @@ for ($try = 0; $try < 60; $try++) {
 }
 $send = function (string $verb, string $path, ?array $body = null) use ($client, $cookies): array {
     $token = $cookies->getCookieByName('XSRF-TOKEN')?->getValue();
-    $answer = $client->request($verb, "/api{$path}", ['headers' => ['Accept' => 'application/json', 'X-XSRF-TOKEN' => urldecode((string) $token)]] + ($body === null ? [] : ['json' => $body]));
+    $answer = $client->request(
+        $verb,
+        "/api{$path}",
+        ['headers' => ['Accept' => 'application/json', 'X-XSRF-TOKEN' => urldecode((string) $token)]] +
+            ($body === null ? [] : ['json' => $body]),
+    );
 
     return (array) json_decode((string) $answer->getBody(), true);
 };
@@ -88,13 +164,32 @@ $time = function (callable $once): array {
     return [$times[20], $times[37]];
 };
 $rows = ['bare framework route' => $time(fn () => $client->get('/up'))];
-foreach ([
-    'cold room, in its order' => '/receive/cold-room', 'spine' => '/spine', 'what can be received' => '/receive',
-    'deliveries' => '/receive/deliveries', 'deliveries, searched' => '/receive/deliveries?q=harbour', 'deliveries, a lot' => '/receive/deliveries?q=L-777',
-    'to be broken down' => '/breakdown', 'to be portioned' => '/portion', 'to be routed' => '/route', 'bins' => '/route/bins', 'one bin' => '/route/bins/stock', 'batches' => '/route/batches', 'to be costed' => '/cost', 'plates of four weeks' => '/cost/plates', 'whole or ready cut' => '/cost/ready-cut',
-    'log' => '/log', 'log, last page' => '/log?page=4000', 'log, searched by species' => '/log?q=hake', 'log, searched by number' => '/log?q=31234', 'log, nothing found' => '/log?q=zzzz',
-    'fish we know' => '/fish', 'recall of a lot' => '/log/recall?q=L-777',
-] as $name => $path) {
+foreach (
+    [
+        'cold room, in its order' => '/receive/cold-room',
+        'spine' => '/spine',
+        'what can be received' => '/receive',
+        'deliveries' => '/receive/deliveries',
+        'deliveries, searched' => '/receive/deliveries?q=harbour',
+        'deliveries, a lot' => '/receive/deliveries?q=L-777',
+        'to be broken down' => '/breakdown',
+        'to be portioned' => '/portion',
+        'to be routed' => '/route',
+        'bins' => '/route/bins',
+        'one bin' => '/route/bins/stock',
+        'batches' => '/route/batches',
+        'to be costed' => '/cost',
+        'plates of four weeks' => '/cost/plates',
+        'whole or ready cut' => '/cost/ready-cut',
+        'log' => '/log',
+        'log, last page' => '/log?page=4000',
+        'log, searched by species' => '/log?q=hake',
+        'log, searched by number' => '/log?q=31234',
+        'log, nothing found' => '/log?q=zzzz',
+        'fish we know' => '/fish',
+        'recall of a lot' => '/log/recall?q=L-777',
+    ] as $name => $path
+) {
     $rows[$name] = $time(fn () => $send('GET', $path));
 }
 printf("%d fish\n%-28s %10s %10s %8s\n", $many, '', 'median ms', 'p95 ms', 'ratio');

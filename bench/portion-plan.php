@@ -25,7 +25,9 @@ foreach (['exact', 'fit'] as $mode) {
         $times = [];
         for ($run = 0; $run < 15; $run++) {
             $start = hrtime(true);
-            $mode === 'exact' ? PortionPlan::exact($fillet, array_slice($kinds, 0, $n), 9.0) : PortionPlan::fit($fillet, array_slice($kinds, 0, $n), 9.0);
+            $mode === 'exact'
+                ? PortionPlan::exact($fillet, array_slice($kinds, 0, $n), 9.0)
+                : PortionPlan::fit($fillet, array_slice($kinds, 0, $n), 9.0);
             $times[] = (hrtime(true) - $start) / 1e6;
         }
         sort($times);

@@ -11,11 +11,20 @@ use GuzzleHttp\Client;
 use GuzzleHttp\Cookie\CookieJar;
 use Illuminate\Support\Str;
 
-$cookies = new CookieJar;
-$client = new Client(['base_uri' => 'http://127.0.0.1:'.($argv[1] ?? '8080'), 'cookies' => $cookies, 'timeout' => 10]);
+$cookies = new CookieJar();
+$client = new Client([
+    'base_uri' => 'http://127.0.0.1:'.($argv[1] ?? '8080'),
+    'cookies' => $cookies,
+    'timeout' => 10,
+]);
 $send = function (string $verb, string $path, ?array $body = null) use ($client, $cookies): mixed {
     $token = $cookies->getCookieByName('XSRF-TOKEN')?->getValue();
-    $answer = $client->request($verb, "/api{$path}", ['headers' => ['Accept' => 'application/json', 'X-XSRF-TOKEN' => urldecode((string) $token)]] + ($body === null ? [] : ['json' => $body]));
+    $answer = $client->request(
+        $verb,
+        "/api{$path}",
+        ['headers' => ['Accept' => 'application/json', 'X-XSRF-TOKEN' => urldecode((string) $token)]] +
+            ($body === null ? [] : ['json' => $body]),
+    );
 
     return json_decode((string) $answer->getBody(), true);
 };
@@ -36,16 +45,45 @@ $time = function (callable $once): array {
 };
 
 $fish = null;
-$parts = ['head', 'collar', 'side-a', 'side-b', 'frame', 'fins', 'ribs', 'skin', 'belly', 'trim', 'scrapings', 'dark-muscle'];
+$parts = [
+    'head',
+    'collar',
+    'side-a',
+    'side-b',
+    'frame',
+    'fins',
+    'ribs',
+    'skin',
+    'belly',
+    'trim',
+    'scrapings',
+    'dark-muscle',
+];
 $rows = [
     'bare framework route' => $time(fn () => $client->get('/up')),
     'kitchen (session, database)' => $time(fn () => $send('GET', '/kitchen')),
     'a reading and the whole bench' => $time(function (int $i) use ($send, $species, $parts, &$fish): void {
         if ($i % count($parts) === 0) {
             $fish = (string) Str::ulid();
-            $send('PUT', "/receive/fish/{$fish}", ['reading' => (string) Str::ulid(), 'species' => $species, 'supplier' => 'Bench', 'state' => 'gutted', 'weight' => ['typed' => '4210 g']]);
+            $send('PUT', "/receive/fish/{$fish}", [
+                'reading' => (string) Str::ulid(),
+                'species' => $species,
+                'supplier' => 'Bench',
+                'state' => 'gutted',
+                'weight' => ['typed' => '4210 g'],
+            ]);
         }
-        $send('PUT', "/breakdown/fish/{$fish}/readings/".Str::ulid(), ['part' => $parts[$i % count($parts)], 'weight' => ['pan' => ['mass_mg' => 150_000 + 5000 * $i, 'tare_mg' => 0, 'resolution_mg' => 5000, 'steady' => true]]]);
+        $send('PUT', "/breakdown/fish/{$fish}/readings/".Str::ulid(), [
+            'part' => $parts[$i % count($parts)],
+            'weight' => [
+                'pan' => [
+                    'mass_mg' => 150_000 + 5000 * $i,
+                    'tare_mg' => 0,
+                    'resolution_mg' => 5000,
+                    'steady' => true,
+                ],
+            ],
+        ]);
     }),
 ];
 printf("%-32s %10s %10s %8s\n", '', 'median ms', 'p95 ms', 'ratio');

@@ -15,7 +15,12 @@ use Sectum\Measure\Mass;
 function pieces(int $families): array
 {
     $step = Mass::ofGrams(5);
-    $piece = fn (string $id, ?string $parent, float $grams): CutPiece => new CutPiece($id, $parent, Mass::ofGrams($grams), $step);
+    $piece = fn (string $id, ?string $parent, float $grams): CutPiece => new CutPiece(
+        $id,
+        $parent,
+        Mass::ofGrams($grams),
+        $step,
+    );
     $pieces = [$piece('fish', null, 1490 * $families + 30)];
     for ($i = 0; $i < $families; $i++) {
         $pieces[] = $piece("s{$i}", 'fish', $i === 0 ? 2000 : 1480);

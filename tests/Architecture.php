@@ -22,7 +22,11 @@ final class Architecture
             ->classes(Selector::inNamespace('Sectum'))
             ->excluding(Selector::inNamespace('Sectum\Tests'))
             ->canOnlyDependOn()
-            ->classes(Selector::inNamespace('Sectum'), Selector::inNamespace('Brick\Math'), Selector::inNamespace('Psr'))
+            ->classes(
+                Selector::inNamespace('Sectum'),
+                Selector::inNamespace('Brick\Math'),
+                Selector::inNamespace('Psr'),
+            )
             ->because('the rules and the arithmetic use no framework');
     }
 
@@ -37,7 +41,9 @@ final class Architecture
                     yield PHPat::rule()
                         ->classes(Selector::inNamespace("{$floor}\\{$stage}"))
                         ->shouldNotDependOn()
-                        ->classes(...array_map(fn (string $name) => Selector::inNamespace("{$floor}\\{$name}"), $later))
+                        ->classes(
+                            ...array_map(fn (string $name) => Selector::inNamespace("{$floor}\\{$name}"), $later),
+                        )
                         ->because('work flows one way');
                 }
             }
@@ -48,11 +54,18 @@ final class Architecture
     #[TestRule]
     public function groundRoomsUseNoStage(): iterable
     {
-        foreach (['App\Kitchen', 'App\Measure', 'App\Fish', 'App\Devices', 'App\Contract', 'Sectum\Measure', 'Sectum\Fish'] as $room) {
+        foreach (
+            ['App\Kitchen', 'App\Measure', 'App\Fish', 'App\Devices', 'App\Contract', 'Sectum\Measure', 'Sectum\Fish'] as $room
+        ) {
             yield PHPat::rule()
                 ->classes(Selector::inNamespace($room))
                 ->shouldNotDependOn()
-                ->classes(...array_map(fn (string $name) => Selector::inNamespace(strtok($room, '\\')."\\{$name}"), self::STAGES))
+                ->classes(
+                    ...array_map(
+                        fn (string $name) => Selector::inNamespace(strtok($room, '\\')."\\{$name}"),
+                        self::STAGES,
+                    ),
+                )
                 ->because('every stage stands on these');
         }
     }

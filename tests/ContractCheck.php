@@ -28,16 +28,24 @@ final class ContractCheck
         $validator = self::validator();
         [$file, $name] = explode('#/', self::describing(strtok($path, '?') ?: $path));
         $status = $response->getStatusCode();
-        $schema = $status < 400
-            ? self::BASE."{$file}#/{$name}/".strtolower($verb)."/responses/{$status}/content/application~1json/schema"
-            : self::BASE.'common.yaml#/Problem';
+        $schema =
+            $status < 400
+                ? self::BASE.
+                    "{$file}#/{$name}/".
+                    strtolower($verb).
+                    "/responses/{$status}/content/application~1json/schema"
+                : self::BASE.'common.yaml#/Problem';
         if ($status >= 400) {
             Assert::assertSame('application/problem+json', $response->headers->get('Content-Type'));
         }
         $result = $validator->validate(json_decode((string) $response->getContent()), $schema);
         $error = $result->error();
         // Not the error itself: it drags the whole schema into the report.
-        Assert::assertTrue($error === null, "{$verb} {$path} does not keep its contract: ".($error === null ? '' : json_encode((new ErrorFormatter)->format($error))));
+        Assert::assertTrue(
+            $error === null,
+            "{$verb} {$path} does not keep its contract: ".
+                ($error === null ? '' : json_encode((new ErrorFormatter())->format($error))),
+        );
     }
 
     /** The schema of what is sent; null where nothing is. */
@@ -46,9 +54,19 @@ final class ContractCheck
         self::validator();
         [$file, $name] = explode('#/', self::describing($path));
         $document = Yaml::parseFile(base_path("contract/{$file}"));
-        $reference = data_get($document, "{$name}.".strtolower($verb).'.requestBody.content.application/json.schema.$ref');
+        $reference = data_get(
+            $document,
+            "{$name}.".strtolower($verb).'.requestBody.content.application/json.schema.$ref',
+        );
 
-        return is_string($reference) ? json_decode((string) file_get_contents(base_path("contract/{$reference}")), false, 64, JSON_THROW_ON_ERROR) : null;
+        return is_string($reference)
+            ? json_decode(
+                (string) file_get_contents(base_path("contract/{$reference}")),
+                false,
+                64,
+                JSON_THROW_ON_ERROR,
+            )
+            : null;
     }
 
     private static function describing(string $path): string
@@ -66,19 +84,23 @@ final class ContractCheck
         if (self::$validator !== null) {
             return self::$validator;
         }
-        self::$validator = new Validator;
+        self::$validator = new Validator();
         $resolver = self::$validator->resolver();
         foreach (glob(base_path('contract/*.yaml')) ?: [] as $file) {
             $document = Yaml::parseFile($file, Yaml::PARSE_OBJECT_FOR_MAP);
             if (basename($file) === 'openapi.yaml' && is_object($document)) {
                 foreach ((array) $document->paths as $path => $item) {
-                    self::$paths['#^'.preg_replace('/\{\w+\}/', '[^/]+', (string) $path).'$#'] = (string) $item->{'$ref'};
+                    self::$paths['#^'.preg_replace('/\{\w+\}/', '[^/]+', (string) $path).'$#'] =
+                        (string) $item->{'$ref'};
                 }
             }
             $resolver?->registerRaw($document, self::BASE.basename($file));
         }
         // What is written out stands before what has a gap.
-        uksort(self::$paths, fn (string $a, string $b): int => substr_count($a, '[^/]+') <=> substr_count($b, '[^/]+'));
+        uksort(
+            self::$paths,
+            fn (string $a, string $b): int => substr_count($a, '[^/]+') <=> substr_count($b, '[^/]+'),
+        );
         $resolver?->registerPrefix(self::BASE, base_path('contract').'/');
 
         return self::$validator;

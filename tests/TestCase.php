@@ -43,8 +43,18 @@ abstract class TestCase extends Base
 
     protected function kitchen(): void
     {
-        $this->chef = Person::query()->create(['name' => 'Head', 'role' => Role::HeadChef, 'units' => 'metric', 'pin_hash' => self::hash('1234')]);
-        $this->cutter = Person::query()->create(['name' => 'Cutter', 'role' => Role::Cutter, 'units' => 'metric', 'pin_hash' => self::hash('4321')]);
+        $this->chef = Person::query()->create([
+            'name' => 'Head',
+            'role' => Role::HeadChef,
+            'units' => 'metric',
+            'pin_hash' => self::hash('1234'),
+        ]);
+        $this->cutter = Person::query()->create([
+            'name' => 'Cutter',
+            'role' => Role::Cutter,
+            'units' => 'metric',
+            'pin_hash' => self::hash('4321'),
+        ]);
         $this->actingAs($this->chef);
     }
 
@@ -80,26 +90,45 @@ abstract class TestCase extends Base
     {
         $fish = self::id();
         $this->api('PUT', "/receive/fish/{$fish}", [
-            'reading' => self::id(), 'species' => $this->species('Hake'), 'supplier' => 'Harbourgate Fish',
-            'state' => 'gutted', 'price_per_kg' => '13.90', 'weight' => ['typed' => $grams], ...$other,
+            'reading' => self::id(),
+            'species' => $this->species('Hake'),
+            'supplier' => 'Harbourgate Fish',
+            'state' => 'gutted',
+            'price_per_kg' => '13.90',
+            'weight' => ['typed' => $grams],
+            ...$other,
         ])->assertOk();
 
         return $fish;
     }
 
     /** @return TestResponse<Response> */
-    protected function weigh(string $fish, string $part, string $typed, string $stage = 'breakdown', ?string $reading = null, ?string $from = null): TestResponse
-    {
+    protected function weigh(
+        string $fish,
+        string $part,
+        string $typed,
+        string $stage = 'breakdown',
+        ?string $reading = null,
+        ?string $from = null,
+    ): TestResponse {
         $reading ??= self::id();
 
-        return $this->api('PUT', "/{$stage}/fish/{$fish}/readings/{$reading}", array_filter(['part' => $part, 'from' => $from, 'weight' => ['typed' => $typed]]));
+        return $this->api(
+            'PUT',
+            "/{$stage}/fish/{$fish}/readings/{$reading}",
+            array_filter(['part' => $part, 'from' => $from, 'weight' => ['typed' => $typed]]),
+        );
     }
 
     /** Every side gone over twice. */
     protected function boned(string $fish): void
     {
         foreach ((array) $this->api('GET', "/breakdown/fish/{$fish}")->json('bones') as $side) {
-            $this->api('PUT', "/breakdown/fish/{$fish}/bones/".self::id(), ['piece' => data_get($side, 'piece'), 'found' => data_get($side, 'expected'), 'second_pass' => true])->assertOk();
+            $this->api('PUT', "/breakdown/fish/{$fish}/bones/".self::id(), [
+                'piece' => data_get($side, 'piece'),
+                'found' => data_get($side, 'expected'),
+                'second_pass' => true,
+            ])->assertOk();
         }
     }
 
@@ -114,8 +143,15 @@ abstract class TestCase extends Base
     protected function dish(int $target = 170, int $price = 2450): string
     {
         return Dish::query()->create([
-            'name' => "Dish {$target}", 'target_mg' => $target * 1000, 'minus_mg' => 6000, 'plus_mg' => 8000,
-            'sides_minor' => 180, 'surcharge_pct' => '5', 'price_minor' => $price, 'target_cost_pct' => '30', 'version' => 1,
+            'name' => "Dish {$target}",
+            'target_mg' => $target * 1000,
+            'minus_mg' => 6000,
+            'plus_mg' => 8000,
+            'sides_minor' => 180,
+            'surcharge_pct' => '5',
+            'price_minor' => $price,
+            'target_cost_pct' => '30',
+            'version' => 1,
         ])->id;
     }
 
@@ -128,7 +164,9 @@ abstract class TestCase extends Base
     protected function routed(): string
     {
         $fish = $this->received();
-        foreach (['head' => '650 g', 'frame' => '520 g', 'side-a' => '1515 g', 'side-b' => '1500 g'] as $part => $grams) {
+        foreach (
+            ['head' => '650 g', 'frame' => '520 g', 'side-a' => '1515 g', 'side-b' => '1500 g'] as $part => $grams
+        ) {
             $this->weigh($fish, $part, $grams);
         }
         $this->boned($fish);

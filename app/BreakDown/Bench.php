@@ -41,11 +41,30 @@ final readonly class Bench
         $reconciled = Reconcile::of($tree);
         $recovery = Recovery::of($tree, $reconciled);
         // While something lies on the board unweighed, no rung says anything of the cut yet.
-        $complete = array_filter($tree->pieces, fn (CutPiece $piece): bool => $piece->id === $fish->whole()->id.CutTree::REST) === [];
+        $complete =
+            array_filter(
+                $tree->pieces,
+                fn (CutPiece $piece): bool => $piece->id === $fish->whole()->id.CutTree::REST,
+            ) === [];
         $saying = new Saying($fish, $words, $settings, $person->seesPrices());
-        $names = array_merge(...array_map(fn (Piece $piece): array => [$piece->id => $piece->part === Part::Whole ? 'the whole fish' : $piece->name], array_values($fish->pieces->all())));
+        $names = array_merge(
+            ...array_map(
+                fn (Piece $piece): array => [
+                    $piece->id => $piece->part === Part::Whole ? 'the whole fish' : $piece->name,
+                ],
+                array_values($fish->pieces->all()),
+            ),
+        );
 
-        $misfits = array_map(fn (Remark $remark): array => ['what' => $remark->what, 'todo' => $remark->todo, 'piece' => $remark->piece, 'tray' => $remark->tray], Remarks::of($reconciled, $names, $words->text(...)));
+        $misfits = array_map(
+            fn (Remark $remark): array => [
+                'what' => $remark->what,
+                'todo' => $remark->todo,
+                'piece' => $remark->piece,
+                'tray' => $remark->tray,
+            ],
+            Remarks::of($reconciled, $names, $words->text(...)),
+        );
         $remarks = self::remarks($misfits, $saying);
 
         return [
@@ -54,24 +73,41 @@ final readonly class Bench
             'pieces' => self::pieces($fish, $words),
             'quick' => self::choices($fish, $fish->species->form->quickParts(), $words),
             'parts' => self::choices($fish, self::partsOf($fish), $words),
-            'sources' => array_map(fn (Piece $piece): array => ['piece' => $piece->id, 'name' => $piece->part === Part::Whole ? 'The whole fish' : $piece->name], [$fish->whole(), ...CutFrom::fillets($fish)]),
+            'sources' => array_map(
+                fn (Piece $piece): array => [
+                    'piece' => $piece->id,
+                    'name' => $piece->part === Part::Whole ? 'The whole fish' : $piece->name,
+                ],
+                [$fish->whole(), ...CutFrom::fillets($fish)],
+            ),
             'readings' => self::readings($fish, $words),
             'remarks' => $remarks,
             'open' => array_map(fn (array $remark): array => ['code' => 'remark', 'say' => $remark['what']], $misfits),
-            'ladder' => array_map(fn (LadderRung $rung): array => [
-                'rung' => $rung->rung->value,
-                'mass' => $words->text(Mass::ofGrams($rung->grams)),
-                'weighed' => ($weighed = self::weighed($fish, $rung->rung)) === null ? null : $words->text($weighed),
-                'of_purchased' => Percent::of($rung->ofPurchasedPct)->print($rung->sdPct > 0 ? $rung->sdPct : null),
-                'of_purchased_pct' => $rung->ofPurchasedPct,
-                'of_previous' => $rung->ofPreviousPct === null ? null : Percent::of($rung->ofPreviousPct)->print(),
-                'band' => $complete ? $saying->band($rung) : null,
-            ], $recovery->rungs),
+            'ladder' => array_map(
+                fn (LadderRung $rung): array => [
+                    'rung' => $rung->rung->value,
+                    'mass' => $words->text(Mass::ofGrams($rung->grams)),
+                    'weighed' => ($weighed = self::weighed($fish, $rung->rung)) === null ? null : $words->text($weighed),
+                    'of_purchased' => Percent::of($rung->ofPurchasedPct)->print(
+                        $rung->sdPct > 0 ? $rung->sdPct : null,
+                    ),
+                    'of_purchased_pct' => $rung->ofPurchasedPct,
+                    'of_previous' => $rung->ofPreviousPct === null ? null : Percent::of($rung->ofPreviousPct)->print(),
+                    'band' => $complete ? $saying->band($rung) : null,
+                ],
+                $recovery->rungs,
+            ),
             'edible_yield' => self::said($recovery->edibleYieldPct),
             'portion_yield' => self::said($recovery->portionYieldPct),
             'line' => $fish->line_id,
-            'each' => $fish->count > 1 ? $words->text((new Found($fish->mass(), $fish->count, $settings->scaleStep))->each()) : null,
-            'trays' => array_map(fn (string $name, Mass $mass): array => ['name' => $name, 'mass' => $words->mass($mass)], array_map(strval(...), array_keys(Trays::all())), array_values(Trays::all())),
+            'each' => $fish->count > 1
+                    ? $words->text((new Found($fish->mass(), $fish->count, $settings->scaleStep))->each())
+                    : null,
+            'trays' => array_map(
+                fn (string $name, Mass $mass): array => ['name' => $name, 'mass' => $words->mass($mass)],
+                array_map(strval(...), array_keys(Trays::all())),
+                array_values(Trays::all()),
+            ),
             'bones' => BoneChecks::view($fish),
             'finds' => self::finds($fish, $words),
             ...MethodView::of($fish, $words),
@@ -84,12 +120,23 @@ final readonly class Bench
         $whole = $fish->whole();
         $some = match ($rung) {
             Rung::AsBought => $whole->reading() === null ? [] : [$whole],
-            Rung::Fillets => array_filter(CutFrom::fillets($fish), fn (Piece $piece): bool => $piece->parent_id === $whole->id),
-            Rung::Portions => $fish->pieces->filter(fn (Piece $piece): bool => $piece->part === Part::Portion && $piece->reading() !== null)->all(),
+            Rung::Fillets => array_filter(
+                CutFrom::fillets($fish),
+                fn (Piece $piece): bool => $piece->parent_id === $whole->id,
+            ),
+            Rung::Portions => $fish->pieces
+                ->filter(fn (Piece $piece): bool => $piece->part === Part::Portion && $piece->reading() !== null)
+                ->all(),
             Rung::Gutted, Rung::Headless, Rung::Trimmed, Rung::Skinned => [],
         };
 
-        return $some === [] ? null : array_reduce($some, fn (Mass $sum, Piece $piece): Mass => $sum->plus($piece->reading()?->mass() ?? Mass::zero()), Mass::zero());
+        return $some === []
+            ? null
+            : array_reduce(
+                $some,
+                fn (Mass $sum, Piece $piece): Mass => $sum->plus($piece->reading()?->mass() ?? Mass::zero()),
+                Mass::zero(),
+            );
     }
 
     /**
@@ -100,21 +147,30 @@ final readonly class Bench
      */
     private static function remarks(array $misfits, Saying $saying): array
     {
-        return $misfits !== [] ? $misfits : array_values(array_filter([$saying->frame(), $saying->sides()], fn (?array $remark): bool => $remark !== null));
+        return $misfits !== []
+            ? $misfits
+            : array_values(
+                array_filter([$saying->frame(), $saying->sides()], fn (?array $remark): bool => $remark !== null),
+            );
     }
 
     /** @return list<array<string, mixed>> */
     private static function finds(Fish $fish, Words $words): array
     {
-        return array_map(fn (Row $row): array => [
-            'id' => $row->text('id'),
-            'kind' => $row->text('kind'),
-            'name' => FindKind::from($row->text('kind'))->spoken(),
-            'mass' => $row->text('mass_mg') === '' ? null : $words->text(Mass::ofMilligrams((int) $row->number('mass_mg'))),
-            'note' => $row->text('note'),
-            'claimed' => $row->text('claimed') === '1',
-            'photo' => $row->text('photo_id') === '' ? null : $row->text('photo_id'),
-        ], Row::all(DB::table('finds')->where('fish_id', $fish->id)->orderBy('found_at')->orderBy('id')->get()));
+        return array_map(
+            fn (Row $row): array => [
+                'id' => $row->text('id'),
+                'kind' => $row->text('kind'),
+                'name' => FindKind::from($row->text('kind'))->spoken(),
+                'mass' => $row->text('mass_mg') === ''
+                        ? null
+                        : $words->text(Mass::ofMilligrams((int) $row->number('mass_mg'))),
+                'note' => $row->text('note'),
+                'claimed' => $row->text('claimed') === '1',
+                'photo' => $row->text('photo_id') === '' ? null : $row->text('photo_id'),
+            ],
+            Row::all(DB::table('finds')->where('fish_id', $fish->id)->orderBy('found_at')->orderBy('id')->get()),
+        );
     }
 
     /** @return list<Part> what comes off this fish, as it was bought */
@@ -122,7 +178,9 @@ final readonly class Bench
     {
         $off = $fish->state->alreadyOff();
 
-        return array_values(array_filter($fish->species->form->parts(), fn (Part $part): bool => ! in_array($part, $off, true)));
+        return array_values(
+            array_filter($fish->species->form->parts(), fn (Part $part): bool => ! in_array($part, $off, true)),
+        );
     }
 
     /** @return list<Part> all that may be weighed while it is broken down */
@@ -145,7 +203,9 @@ final readonly class Bench
     public static function choices(Fish $fish, array $parts, Words $words): array
     {
         return array_map(function (Part $part) use ($fish, $words): array {
-            $weighed = $fish->pieces->filter(fn (Piece $piece): bool => $piece->part === $part && $piece->reading() !== null);
+            $weighed = $fish->pieces->filter(
+                fn (Piece $piece): bool => $piece->part === $part && $piece->reading() !== null,
+            );
             $last = $weighed->last();
             $together = Mass::ofMilligrams($weighed->sum(fn (Piece $piece): int => $piece->reading()->mass_mg ?? 0));
 
@@ -188,19 +248,30 @@ final readonly class Bench
     private static function readings(Fish $fish, Words $words): array
     {
         $readings = $fish->pieces
-            ->flatMap(fn (Piece $piece): array => array_map(fn (Reading $reading): array => [$piece, $reading], array_values($piece->readings->all())))
+            ->flatMap(
+                fn (Piece $piece): array => array_map(
+                    fn (Reading $reading): array => [$piece, $reading],
+                    array_values($piece->readings->all()),
+                ),
+            )
             ->sortByDesc(fn (array $pair): int => $pair[1]->seq)
             ->take(40);
 
-        return array_values($readings->map(fn (array $pair): array => [
-            'id' => $pair[1]->id,
-            'piece' => $pair[0]->id,
-            'name' => $pair[0]->name,
-            'mass' => $words->mass($pair[1]->mass()),
-            'by' => $pair[1]->person->name,
-            'at' => Moment::hour($pair[1]->taken_at),
-            'source' => $pair[1]->source,
-            'taken_back' => $pair[1]->void?->reason,
-        ])->all());
+        return array_values(
+            $readings
+                ->map(
+                    fn (array $pair): array => [
+                        'id' => $pair[1]->id,
+                        'piece' => $pair[0]->id,
+                        'name' => $pair[0]->name,
+                        'mass' => $words->mass($pair[1]->mass()),
+                        'by' => $pair[1]->person->name,
+                        'at' => Moment::hour($pair[1]->taken_at),
+                        'source' => $pair[1]->source,
+                        'taken_back' => $pair[1]->void?->reason,
+                    ],
+                )
+                ->all(),
+        );
     }
 }

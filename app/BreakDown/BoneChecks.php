@@ -24,7 +24,13 @@ final readonly class BoneChecks
         $checks = [];
         foreach (self::fillets($fish) as $piece) {
             $row = $latest[$piece->id] ?? null;
-            $checks[$piece->id] = self::check($fish, $piece, (int) ($row?->number('found') ?? 0), $row?->text('second_pass') === '1', ($row?->text('waived') ?? '') !== '');
+            $checks[$piece->id] = self::check(
+                $fish,
+                $piece,
+                (int) ($row?->number('found') ?? 0),
+                $row?->text('second_pass') === '1',
+                ($row?->text('waived') ?? '') !== '',
+            );
         }
 
         return $checks;
@@ -33,7 +39,15 @@ final readonly class BoneChecks
     /** The check of one fillet with so many found. */
     public static function check(Fish $fish, Piece $piece, int $found, bool $secondPass, bool $waived): BoneCheck
     {
-        return BoneCheck::of($fish->species->pin_row, $fish->species->pin_count, $fish->species->pin_sd, self::sides($fish, $piece), $found, $secondPass, $waived);
+        return BoneCheck::of(
+            $fish->species->pin_row,
+            $fish->species->pin_count,
+            $fish->species->pin_sd,
+            self::sides($fish, $piece),
+            $found,
+            $secondPass,
+            $waived,
+        );
     }
 
     /** @return list<array<string, mixed>> */
@@ -44,24 +58,27 @@ final readonly class BoneChecks
         }
         $checks = self::of($fish);
 
-        return array_map(fn (Piece $piece): array => [
-            'piece' => $piece->id,
-            'name' => $piece->name,
-            'expected' => (int) round($checks[$piece->id]->expected),
-            'expected_sd' => (int) round($checks[$piece->id]->expectedSd),
-            'found' => $checks[$piece->id]->found,
-            'waived' => $checks[$piece->id]->waived,
-            'usual' => $checks[$piece->id]->usual(),
-            'done' => $checks[$piece->id]->isDone(),
-            'said' => $checks[$piece->id]->said(),
-            // How far along the side the bones run, from the head end.
-            'runs' => match ($fish->species->pin_row) {
-                PinBoneRow::Short => 0.45,
-                PinBoneRow::Long => 0.7,
-                default => 0.95,
-            },
-            'in_strips' => $fish->species->pin_row === PinBoneRow::ManyBoned,
-        ], self::fillets($fish));
+        return array_map(
+            fn (Piece $piece): array => [
+                'piece' => $piece->id,
+                'name' => $piece->name,
+                'expected' => (int) round($checks[$piece->id]->expected),
+                'expected_sd' => (int) round($checks[$piece->id]->expectedSd),
+                'found' => $checks[$piece->id]->found,
+                'waived' => $checks[$piece->id]->waived,
+                'usual' => $checks[$piece->id]->usual(),
+                'done' => $checks[$piece->id]->isDone(),
+                'said' => $checks[$piece->id]->said(),
+                // How far along the side the bones run, from the head end.
+                'runs' => match ($fish->species->pin_row) {
+                    PinBoneRow::Short => 0.45,
+                    PinBoneRow::Long => 0.7,
+                    default => 0.95,
+                },
+                'in_strips' => $fish->species->pin_row === PinBoneRow::ManyBoned,
+            ],
+            self::fillets($fish),
+        );
     }
 
     /** @return list<Piece> */
@@ -69,7 +86,15 @@ final readonly class BoneChecks
     {
         $whole = $fish->whole()->id;
 
-        return array_values($fish->pieces->filter(fn (Piece $piece): bool => $piece->part->isFillet() && $piece->parent_id === $whole && $piece->reading() !== null)->all());
+        return array_values(
+            $fish->pieces
+                ->filter(
+                    fn (Piece $piece): bool => $piece->part->isFillet() &&
+                        $piece->parent_id === $whole &&
+                        $piece->reading() !== null,
+                )
+                ->all(),
+        );
     }
 
     /** Sides a piece stands for: both fillets weighed together are two, a loin is half of one at least. */

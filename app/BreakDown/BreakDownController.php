@@ -46,10 +46,18 @@ final readonly class BreakDownController
 
     public function done(VersionRequest $request, MoveOn $moveOn, string $fish): JsonResponse
     {
-        $moveOn(Fish::onTheBench($fish), Stage::BreakDown, $request->fields()->int('version'), Person::of($request), function (Fish $fish): void {
-            $fish->pieces->contains(fn ($piece): bool => $piece->parent_id !== null && $piece->reading() !== null) || throw Fault::inField('', 'Nothing has been weighed off this fish yet.');
-            $fish->broken_down = true;
-        });
+        $moveOn(
+            Fish::onTheBench($fish),
+            Stage::BreakDown,
+            $request->fields()->int('version'),
+            Person::of($request),
+            function (Fish $fish): void {
+                $fish->pieces->contains(
+                    fn ($piece): bool => $piece->parent_id !== null && $piece->reading() !== null,
+                ) || throw Fault::inField('', 'Nothing has been weighed off this fish yet.');
+                $fish->broken_down = true;
+            },
+        );
 
         return $this->bench($fish, Person::of($request));
     }
@@ -70,7 +78,13 @@ final readonly class BreakDownController
 
     public function onTray(TrayMendRequest $request, MendReading $mend, string $fish, string $reading): JsonResponse
     {
-        $mend($fish, $reading, $request->fields()->string('reading'), $request->fields()->string('tray'), Person::of($request));
+        $mend(
+            $fish,
+            $reading,
+            $request->fields()->string('reading'),
+            $request->fields()->string('tray'),
+            Person::of($request),
+        );
 
         return $this->bench($fish, Person::of($request));
     }

@@ -40,7 +40,11 @@ final readonly class ChooseMethod
             }
             $choices = Fault::within('', fn (): array => $method->chosen($fields->fields('choices')->texts()));
             $begun = $fish->method !== $code;
-            $fish->fill(['method' => $code, 'choices' => $choices, ...$begun ? ['steps_said' => 0, 'begun_at' => Moment::written($this->clock->now())] : []]);
+            $fish->fill([
+                'method' => $code,
+                'choices' => $choices,
+                ...$begun ? ['steps_said' => 0, 'begun_at' => Moment::written($this->clock->now())] : [],
+            ]);
             $fish->changed();
             event(new WeightsChanged($fish));
             if ($begun) {
@@ -59,7 +63,12 @@ final readonly class ChooseMethod
                 throw Fault::inField('/done', 'Choose first how it is cut.');
             }
             if ($fish->steps_said !== $done) {
-                DB::table('step_times')->insert(['fish_id' => $fish->id, 'step' => $done, 'said_by' => $person->id, 'said_at' => Moment::written($this->clock->now())]);
+                DB::table('step_times')->insert([
+                    'fish_id' => $fish->id,
+                    'step' => $done,
+                    'said_by' => $person->id,
+                    'said_at' => Moment::written($this->clock->now()),
+                ]);
                 $fish->steps_said = $done;
                 $fish->changed();
             }

@@ -33,7 +33,9 @@ final readonly class FishTree
                     $piece->parent_id,
                     $reading?->mass(),
                     $reading?->resolution() ?? $step,
-                    $piece->parent_id === $whole->id && self::onlyOne($fish, $piece) ? $expected[$piece->part->value] ?? null : null,
+                    $piece->parent_id === $whole->id && self::onlyOne($fish, $piece)
+                        ? $expected[$piece->part->value] ?? null
+                        : null,
                     $piece->part,
                     // A fillet not cut yet can still be eaten; it is no portion.
                     $piece->part->isFillet() && $piece->bin === null ? Family::Usable : self::family($piece),
@@ -42,7 +44,12 @@ final readonly class FishTree
             }
         }
 
-        return CutTree::onTheBoard($pieces === [] ? [new CutPiece($whole->id, null, null, $step, null, Part::Whole)] : $pieces, self::loss($fish), Trays::all(), self::finished($fish));
+        return CutTree::onTheBoard(
+            $pieces === [] ? [new CutPiece($whole->id, null, null, $step, null, Part::Whole)] : $pieces,
+            self::loss($fish),
+            Trays::all(),
+            self::finished($fish),
+        );
     }
 
     /** What becomes of a piece: where it was sent, else what its part usually becomes. */
@@ -53,7 +60,9 @@ final readonly class FishTree
 
     private static function onlyOne(Fish $fish, Piece $piece): bool
     {
-        return $fish->pieces->filter(fn (Piece $other): bool => $other->part === $piece->part && $other->reading() !== null)->count() === 1;
+        return $fish->pieces
+            ->filter(fn (Piece $other): bool => $other->part === $piece->part && $other->reading() !== null)
+            ->count() === 1;
     }
 
     /** What the board takes, more the longer the parts lie before they are weighed. */
@@ -61,9 +70,12 @@ final readonly class FishTree
     {
         $first = $fish->whole()->reading()?->taken_at;
         $last = $fish->pieces->flatMap(fn (Piece $piece): array => [$piece->reading()->taken_at ?? ''])->max();
-        $hours = $first === null || ! is_string($last) || $last === '' ? 0.0 : (Moment::at($last)->getTimestamp() - Moment::at($first)->getTimestamp()) / 3600;
+        $hours =
+            $first === null || ! is_string($last) || $last === ''
+                ? 0.0
+                : (Moment::at($last)->getTimestamp() - Moment::at($first)->getTimestamp()) / 3600;
 
-        return (new Loss)->after(max(0.0, $hours));
+        return (new Loss())->after(max(0.0, $hours));
     }
 
     /** @return list<string> */

@@ -27,7 +27,10 @@ final readonly class KeelView
 
         return [
             'length_mg' => $keel->length->milligrams,
-            'segments' => array_map(fn (KeelSegment $segment): array => self::segment($fish, $segment, $whole, $expected, $words), $keel->segments),
+            'segments' => array_map(
+                fn (KeelSegment $segment): array => self::segment($fish, $segment, $whole, $expected, $words),
+                $keel->segments,
+            ),
             'rest' => $keel->rest->isPositive() ? $words->mass($keel->rest) : null,
             'excess' => $keel->excess->isPositive() ? $words->mass($keel->excess) : null,
             'marks' => array_map($words->mass(...), $keel->marks),
@@ -38,8 +41,13 @@ final readonly class KeelView
      * @param  array<string, Share>  $expected
      * @return array<string, mixed>
      */
-    private static function segment(Fish $fish, KeelSegment $segment, Mass $whole, array $expected, Words $words): array
-    {
+    private static function segment(
+        Fish $fish,
+        KeelSegment $segment,
+        Mass $whole,
+        array $expected,
+        Words $words,
+    ): array {
         $piece = $fish->pieces->firstWhere('id', $segment->piece) ?? $fish->whole();
         $share = $expected[$piece->part->value] ?? null;
 

@@ -36,7 +36,12 @@ final readonly class KeepYields
         $tree = FishTree::of($fish, Settings::load()->scaleStep);
         $rows = [];
         foreach (Recovery::of($tree, Reconcile::of($tree))->rungs as $rung) {
-            if ($rung->rung !== Rung::AsBought && $rung->rung !== Rung::Portions && $rung->ofPurchasedPct > 0 && $rung->ofPurchasedPct <= 100) {
+            if (
+                $rung->rung !== Rung::AsBought &&
+                $rung->rung !== Rung::Portions &&
+                $rung->ofPurchasedPct > 0 &&
+                $rung->ofPurchasedPct <= 100
+            ) {
                 $rows[] = [...self::about($fish), 'rung' => $rung->rung->value, 'pct' => $rung->ofPurchasedPct];
             }
         }
@@ -44,7 +49,11 @@ final readonly class KeepYields
         $chosen = $method?->chosen(array_intersect_key($fish->choices, $method->questions)) ?? [];
         foreach ($method->questions ?? [] as $question) {
             $option = $question->option($chosen[$question->code] ?? '');
-            $lost = Mass::ofMilligrams($fish->pieces->filter(fn (Piece $piece): bool => $piece->part === $option?->part)->sum(fn (Piece $piece): int => $piece->reading()->mass_mg ?? 0));
+            $lost = Mass::ofMilligrams(
+                $fish->pieces
+                    ->filter(fn (Piece $piece): bool => $piece->part === $option?->part)
+                    ->sum(fn (Piece $piece): int => $piece->reading()->mass_mg ?? 0),
+            );
             $pct = Percent::share($lost, $fish->mass());
             if ($option?->part !== null && $lost->isPositive() && $pct !== null) {
                 $rows[] = [...self::about($fish), 'rung' => self::lostBy($question, $option), 'pct' => $pct->value];
@@ -62,7 +71,13 @@ final readonly class KeepYields
     /** @return array<string, string|int> what a record is about */
     private static function about(Fish $fish): array
     {
-        return ['fish_id' => $fish->id, 'species_id' => $fish->species_id, 'state' => $fish->state->value, 'method' => $fish->method ?? '', 'each_mg' => self::each($fish)->milligrams];
+        return [
+            'fish_id' => $fish->id,
+            'species_id' => $fish->species_id,
+            'state' => $fish->state->value,
+            'method' => $fish->method ?? '',
+            'each_mg' => self::each($fish)->milligrams,
+        ];
     }
 
     /** One fish of it, when several were weighed together. */
@@ -74,18 +89,36 @@ final readonly class KeepYields
     /** What a fish should give at a rung; null where the catalogue has no starting figure. */
     public static function expected(Fish $fish, Rung $rung): ?ExpectedYield
     {
-        $start = $fish->species->yields->first(fn ($yield): bool => $yield->state === $fish->state && $yield->rung === $rung);
+        $start = $fish->species->yields->first(
+            fn ($yield): bool => $yield->state === $fish->state && $yield->rung === $rung,
+        );
         if ($start === null) {
             return null;
         }
         $records = [];
-        foreach (Row::all(DB::table('yield_records')
-            ->where(['species_id' => $fish->species_id, 'state' => $fish->state->value, 'rung' => $rung->value])
-            ->when($fish->method !== null, fn ($query) => $query->where('method', $fish->method))
-            ->where('fish_id', '!=', $fish->id)->orderByDesc('fish_id')->limit(self::MOST)->get()) as $row) {
+        foreach (
+            Row::all(
+                DB::table('yield_records')
+                    ->where([
+                        'species_id' => $fish->species_id,
+                        'state' => $fish->state->value,
+                        'rung' => $rung->value,
+                    ])
+                    ->when($fish->method !== null, fn ($query) => $query->where('method', $fish->method))
+                    ->where('fish_id', '!=', $fish->id)
+                    ->orderByDesc('fish_id')
+                    ->limit(self::MOST)
+                    ->get(),
+            ) as $row
+        ) {
             $records[] = new YieldRecord($row->number('pct'), Mass::ofMilligrams((int) $row->number('each_mg')));
         }
 
-        return ExpectedYield::of(new StartingYield($start->mean_pct, $start->sd_pct, $start->strength), $records, 0.9, self::each($fish));
+        return ExpectedYield::of(
+            new StartingYield($start->mean_pct, $start->sd_pct, $start->strength),
+            $records,
+            0.9,
+            self::each($fish),
+        );
     }
 }

@@ -32,7 +32,9 @@ final readonly class MendReading
             }
             $onBoard = Fish::onTheBench($fish);
             $onBoard->mustBeOpen();
-            $reading = Reading::query()->with(['piece', 'void'])->find($old);
+            $reading = Reading::query()
+                ->with(['piece', 'void'])
+                ->find($old);
             if ($reading === null || $reading->piece->fish_id !== $onBoard->id || $reading->void !== null) {
                 throw Fault::notThere('There is no such reading on this fish.');
             }
@@ -42,10 +44,19 @@ final readonly class MendReading
                 throw Fault::inField('/tray', "The {$tray} weighs more than that reading.");
             }
             $at = Moment::written($this->clock->now());
-            $reading->void()->create(['reason' => "it was on the {$tray}", 'voided_by' => $person->id, 'voided_at' => $at]);
+            $reading
+                ->void()
+                ->create(['reason' => "it was on the {$tray}", 'voided_by' => $person->id, 'voided_at' => $at]);
             Reading::query()->create([
-                'id' => $new, 'piece_id' => $reading->piece_id, 'mass_mg' => $net->milligrams, 'tare_mg' => Mass::ofMilligrams($reading->tare_mg)->plus($tare)->milligrams,
-                'resolution_mg' => $reading->resolution_mg, 'source' => $reading->source, 'typed' => $reading->typed, 'taken_by' => $person->id, 'taken_at' => $at,
+                'id' => $new,
+                'piece_id' => $reading->piece_id,
+                'mass_mg' => $net->milligrams,
+                'tare_mg' => Mass::ofMilligrams($reading->tare_mg)->plus($tare)->milligrams,
+                'resolution_mg' => $reading->resolution_mg,
+                'source' => $reading->source,
+                'typed' => $reading->typed,
+                'taken_by' => $person->id,
+                'taken_at' => $at,
             ]);
             $onBoard->changed();
             event(new WeightsChanged($onBoard));

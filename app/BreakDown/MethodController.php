@@ -31,20 +31,37 @@ final readonly class MethodController
     {
         $unit = Person::of($request)->units->bench();
 
-        return new JsonResponse(['trays' => array_map(fn (string $name, Mass $mass): array => ['name' => $name, 'mass' => ['mg' => $mass->milligrams, 'text' => $mass->print($unit)]], array_map(strval(...), array_keys(Trays::all())), array_values(Trays::all()))]);
+        return new JsonResponse([
+            'trays' => array_map(
+                fn (string $name, Mass $mass): array => [
+                    'name' => $name,
+                    'mass' => ['mg' => $mass->milligrams, 'text' => $mass->print($unit)],
+                ],
+                array_map(strval(...), array_keys(Trays::all())),
+                array_values(Trays::all()),
+            ),
+        ]);
     }
 
     public function storeTray(TrayRequest $request, string $tray): JsonResponse
     {
         $typed = $request->fields()->maybeString('mass');
-        Fault::at('/mass', fn () => Trays::store($tray, $typed === null || trim($typed) === '' ? null : Mass::parse($typed, Person::of($request)->units)));
+        Fault::at(
+            '/mass',
+            fn () => Trays::store(
+                $tray,
+                $typed === null || trim($typed) === '' ? null : Mass::parse($typed, Person::of($request)->units),
+            ),
+        );
 
         return $this->trays($request);
     }
 
     private static function whole(string $code): JsonResponse
     {
-        $row = Row::maybe(DB::table('methods')->where('method', $code)->first()) ?? throw Fault::notThere('There is no such method.');
+        $row =
+            Row::maybe(DB::table('methods')->where('method', $code)->first()) ??
+            throw Fault::notThere('There is no such method.');
 
         return new JsonResponse([
             'method' => $code,
@@ -53,10 +70,21 @@ final readonly class MethodController
             'form' => $row->text('form'),
             'from' => $row->text('copied_from') === '' ? null : $row->text('copied_from'),
             'version' => (int) $row->number('version'),
-            'steps' => array_map(fn (Row $step): array => [
-                'choices' => $step->text('choices'), 'doing' => $step->text('doing'), 'why' => $step->text('why'), 'parts' => $step->text('parts'), 'place' => $step->text('place'), 'tools' => $step->text('tools'),
-                'caution' => $step->text('caution'), 'inspect' => $step->text('inspect'), 'seconds' => $step->number('seconds'), 'seconds_per_kg' => $step->number('seconds_per_kg'),
-            ], Row::all(DB::table('method_steps')->where('method', $code)->orderBy('step')->get())),
+            'steps' => array_map(
+                fn (Row $step): array => [
+                    'choices' => $step->text('choices'),
+                    'doing' => $step->text('doing'),
+                    'why' => $step->text('why'),
+                    'parts' => $step->text('parts'),
+                    'place' => $step->text('place'),
+                    'tools' => $step->text('tools'),
+                    'caution' => $step->text('caution'),
+                    'inspect' => $step->text('inspect'),
+                    'seconds' => $step->number('seconds'),
+                    'seconds_per_kg' => $step->number('seconds_per_kg'),
+                ],
+                Row::all(DB::table('method_steps')->where('method', $code)->orderBy('step')->get()),
+            ),
         ]);
     }
 }

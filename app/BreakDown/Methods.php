@@ -20,15 +20,37 @@ final readonly class Methods
     {
         $row = Row::maybe(DB::table('methods')->where('method', $code)->first());
 
-        return $row === null ? null : new Method($code, $row->text('name'), BodyForm::from($row->text('form')), $row->text('why'), self::steps($code), self::questions($code));
+        return $row === null
+            ? null
+            : new Method(
+                $code,
+                $row->text('name'),
+                BodyForm::from($row->text('form')),
+                $row->text('why'),
+                self::steps($code),
+                self::questions($code),
+            );
     }
 
     /** @return list<array{method: string, name: string, why: string, ours: bool}> those for a body form, the house's own first */
     public static function forForm(BodyForm $form): array
     {
         $methods = [];
-        foreach (Row::all(DB::table('methods')->where('form', $form->value)->orderByRaw('copied_from is null')->orderBy('rowid')->get()) as $row) {
-            $methods[] = ['method' => $row->text('method'), 'name' => $row->text('name'), 'why' => $row->text('why'), 'ours' => $row->text('copied_from') !== ''];
+        foreach (
+            Row::all(
+                DB::table('methods')
+                    ->where('form', $form->value)
+                    ->orderByRaw('copied_from is null')
+                    ->orderBy('rowid')
+                    ->get(),
+            ) as $row
+        ) {
+            $methods[] = [
+                'method' => $row->text('method'),
+                'name' => $row->text('name'),
+                'why' => $row->text('why'),
+                'ours' => $row->text('copied_from') !== '',
+            ];
         }
 
         return $methods;
@@ -45,8 +67,17 @@ final readonly class Methods
                 $choices[$question] = $option;
             }
             $steps[] = new Step(
-                (int) $row->number('step'), $choices, $row->text('doing'), $row->text('why'), array_map(StepPart::parse(...), self::words($row->text('parts'), ' ')),
-                $row->text('place'), $row->text('tools'), $row->text('caution'), $row->text('inspect'), $row->number('seconds'), $row->number('seconds_per_kg'),
+                (int) $row->number('step'),
+                $choices,
+                $row->text('doing'),
+                $row->text('why'),
+                array_map(StepPart::parse(...), self::words($row->text('parts'), ' ')),
+                $row->text('place'),
+                $row->text('tools'),
+                $row->text('caution'),
+                $row->text('inspect'),
+                $row->number('seconds'),
+                $row->number('seconds_per_kg'),
             );
         }
 
@@ -60,7 +91,14 @@ final readonly class Methods
         $asks = [];
         foreach (Row::all(DB::table('method_choices')->where('method', $code)->orderBy('rowid')->get()) as $row) {
             $asks[$row->text('question')] = $row->text('asks');
-            $options[$row->text('question')][] = new Option($row->text('option'), $row->text('name'), $row->text('why'), Part::tryFrom($row->text('part')), $row->number('costs_pct'), $row->text('usual') === 'yes');
+            $options[$row->text('question')][] = new Option(
+                $row->text('option'),
+                $row->text('name'),
+                $row->text('why'),
+                Part::tryFrom($row->text('part')),
+                $row->number('costs_pct'),
+                $row->text('usual') === 'yes',
+            );
         }
         $questions = [];
         foreach ($options as $question => $all) {

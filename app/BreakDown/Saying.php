@@ -22,8 +22,12 @@ use Sectum\Measure\Percent;
 /** What the weights say besides whether they add up: the frame, the two sides, and each rung beside what fish like this give. */
 final readonly class Saying
 {
-    public function __construct(private Fish $fish, private Words $words, private Settings $settings, private bool $priced)
-    {
+    public function __construct(
+        private Fish $fish,
+        private Words $words,
+        private Settings $settings,
+        private bool $priced,
+    ) {
     }
 
     /** @return array{what: string, todo: string, piece: string|null, tray: null}|null */
@@ -35,8 +39,18 @@ final readonly class Saying
         if ($frame === null || $clean === null || ! $this->fish->mass()->isPositive()) {
             return null;
         }
-        $scraped = $this->fish->pieces->filter(fn (Piece $piece): bool => $piece->part === Part::Scrapings)->sum(fn (Piece $piece): int => $piece->reading()->mass_mg ?? 0);
-        $left = LeftOnFrame::of($this->fish->mass(), $frame->reading()?->mass() ?? Mass::zero(), $clean, Mass::ofMilligrams($scraped), is_numeric($value) ? (int) $value : 0, $this->settings->labourRateMinor, $this->settings->currency);
+        $scraped = $this->fish->pieces
+            ->filter(fn (Piece $piece): bool => $piece->part === Part::Scrapings)
+            ->sum(fn (Piece $piece): int => $piece->reading()->mass_mg ?? 0);
+        $left = LeftOnFrame::of(
+            $this->fish->mass(),
+            $frame->reading()?->mass() ?? Mass::zero(),
+            $clean,
+            Mass::ofMilligrams($scraped),
+            is_numeric($value) ? (int) $value : 0,
+            $this->settings->labourRateMinor,
+            $this->settings->currency,
+        );
         if ($left === null) {
             return null;
         }
@@ -44,7 +58,11 @@ final readonly class Saying
 
         return [
             'what' => "Left on the frame: about {$this->words->text($left->left)}.",
-            'todo' => $left->pays() ? "A spoon brings some {$this->words->text($left->scrapable)}{$money}: scrape it and weigh the scrapings." : "Scraping it does not pay{$money}; mind it on the next fish.",
+            'todo' => $left->pays()
+                ? "A spoon brings some {$this->words->text(
+                    $left->scrapable,
+                )}{$money}: scrape it and weigh the scrapings."
+                : "Scraping it does not pay{$money}; mind it on the next fish.",
             'piece' => null,
             'tray' => null,
         ];
@@ -53,7 +71,10 @@ final readonly class Saying
     /** @return array{what: string, todo: string, piece: string|null, tray: null}|null */
     public function sides(): ?array
     {
-        [$a, $b] = [$this->piece(Part::SideA) ?? $this->piece(Part::LoinA), $this->piece(Part::SideB) ?? $this->piece(Part::LoinB)];
+        [$a, $b] = [
+            $this->piece(Part::SideA) ?? $this->piece(Part::LoinA),
+            $this->piece(Part::SideB) ?? $this->piece(Part::LoinB),
+        ];
         if ($a === null || $b === null) {
             return null;
         }
@@ -64,7 +85,9 @@ final readonly class Saying
         [$heavy, $light] = $sides->firstIsHeavier ? [$a, $b] : [$b, $a];
 
         return [
-            'what' => "{$heavy->name} is {$this->words->text($sides->difference())} heavier than ".lcfirst($light->name).'.',
+            'what' => "{$heavy->name} is {$this->words->text($sides->difference())} heavier than ".
+                lcfirst($light->name).
+                '.',
             'todo' => 'Look at the frame on the side of '.lcfirst($light->name).' for what was left.',
             'piece' => null,
             'tray' => null,
@@ -79,18 +102,27 @@ final readonly class Saying
         }
         $expected = KeepYields::expected($this->fish, $rung->rung);
 
-        return $expected === null ? null : [
-            'low_pct' => $expected->lowPct,
-            'high_pct' => $expected->highPct,
-            'mean_pct' => $expected->meanPct,
-            'said' => round($expected->lowPct).' to '.Percent::of($expected->highPct)->print(null, 0),
-            'from' => $expected->records === 0 ? 'starting figure' : ($expected->records === 1 ? 'our 1 fish' : "our {$expected->records} fish").($expected->slopePct === null ? '' : ', by size'),
-            'verdict' => $rung->sdPct > 3 ? YieldVerdict::AsExpected->value : $expected->verdict($rung->ofPurchasedPct)->value,
-        ];
+        return $expected === null
+            ? null
+            : [
+                'low_pct' => $expected->lowPct,
+                'high_pct' => $expected->highPct,
+                'mean_pct' => $expected->meanPct,
+                'said' => round($expected->lowPct).' to '.Percent::of($expected->highPct)->print(null, 0),
+                'from' => $expected->records === 0
+                        ? 'starting figure'
+                        : ($expected->records === 1 ? 'our 1 fish' : "our {$expected->records} fish").
+                            ($expected->slopePct === null ? '' : ', by size'),
+                'verdict' => $rung->sdPct > 3
+                        ? YieldVerdict::AsExpected->value
+                        : $expected->verdict($rung->ofPurchasedPct)->value,
+            ];
     }
 
     private function piece(Part $part): ?Piece
     {
-        return $this->fish->pieces->first(fn (Piece $piece): bool => $piece->part === $part && $piece->reading() !== null);
+        return $this->fish->pieces->first(
+            fn (Piece $piece): bool => $piece->part === $part && $piece->reading() !== null,
+        );
     }
 }

@@ -42,19 +42,35 @@ final readonly class StoreBoneCheck
             $found = $fields->int('found') + ($later ? $before->found ?? 0 : 0);
             $counted = BoneChecks::check($fish, $piece, $found, $fields->bool('second_pass'), $waived !== null);
             if ($counted->needsAWord() && ! $later && $fields->maybeString('word') === null) {
-                throw Fault::inField('/word', "{$found} found; {$counted->usual()} are usual. Stroke it from the head end once more, or say in a word why.");
+                throw Fault::inField(
+                    '/word',
+                    "{$found} found; {$counted->usual()} are usual. Stroke it from the head end once more, or say in a word why.",
+                );
             }
             DB::table('bone_checks')->insert([
-                'id' => $check, 'fish_id' => $fish->id, 'piece_id' => $piece->id, 'found' => $found, 'second_pass' => $fields->bool('second_pass') || ($later && $before?->secondPass === true),
-                'waived' => $waived, 'later' => $later, 'checked_by' => $person->id, 'checked_at' => Moment::written($this->clock->now()),
+                'id' => $check,
+                'fish_id' => $fish->id,
+                'piece_id' => $piece->id,
+                'found' => $found,
+                'second_pass' => $fields->bool('second_pass') || ($later && $before?->secondPass === true),
+                'waived' => $waived,
+                'later' => $later,
+                'checked_by' => $person->id,
+                'checked_at' => Moment::written($this->clock->now()),
             ]);
             if ($waived !== null || $later || ! $fields->bool('running')) {
-                Kept::that("{$person->name} ".match (true) {
-                    $waived !== null => "waived the bone check of {$piece->name}: {$waived}.",
-                    $later => "found {$fields->int('found')} more in {$piece->name} while portioning.",
-                    default => "counted {$found} pin bones in {$piece->name}".($fields->bool('second_pass') ? ', second pass done' : ', first pass done')
-                        .($fields->maybeString('word') === null ? '.' : ": {$fields->string('word')}."),
-                }, $fish, $person);
+                Kept::that(
+                    "{$person->name} ".
+                        match (true) {
+                            $waived !== null => "waived the bone check of {$piece->name}: {$waived}.",
+                            $later => "found {$fields->int('found')} more in {$piece->name} while portioning.",
+                            default => "counted {$found} pin bones in {$piece->name}".
+                                ($fields->bool('second_pass') ? ', second pass done' : ', first pass done').
+                                ($fields->maybeString('word') === null ? '.' : ": {$fields->string('word')}."),
+                        },
+                    $fish,
+                    $person,
+                );
             }
             $fish->changed();
         });

@@ -37,21 +37,39 @@ final readonly class StoreFind
                 throw Fault::inField('/mass', 'That is more than the fish weighs.');
             }
             $photo = $fields->maybeString('photo');
-            if ($photo !== null && Photo::query()->whereKey($photo)->where('line_id', $fish->line_id)->doesntExist()) {
+            if (
+                $photo !== null &&
+                Photo::query()->whereKey($photo)->where('line_id', $fish->line_id)->doesntExist()
+            ) {
                 throw Fault::inField('/photo', 'There is no such photo of this fish.');
             }
             DB::table('finds')->insert([
-                'id' => $find, 'fish_id' => $fish->id, 'kind' => $kind->value, 'mass_mg' => $mass?->milligrams, 'note' => trim($fields->maybeString('note') ?? ''),
-                'claimed' => $fields->has('claimed') ? $fields->bool('claimed') : $kind->isSuppliersFault(), 'photo_id' => $photo,
-                'found_by' => $person->id, 'found_at' => Moment::written($this->clock->now()),
+                'id' => $find,
+                'fish_id' => $fish->id,
+                'kind' => $kind->value,
+                'mass_mg' => $mass?->milligrams,
+                'note' => trim($fields->maybeString('note') ?? ''),
+                'claimed' => $fields->has('claimed') ? $fields->bool('claimed') : $kind->isSuppliersFault(),
+                'photo_id' => $photo,
+                'found_by' => $person->id,
+                'found_at' => Moment::written($this->clock->now()),
             ]);
-            Kept::that("{$person->name} found ".lcfirst($kind->spoken()).($mass === null ? '' : ", {$mass->print()}").($fields->maybeString('note') === null ? '.' : ": {$fields->string('note')}."), $fish, $person);
+            Kept::that(
+                "{$person->name} found ".
+                    lcfirst($kind->spoken()).
+                    ($mass === null ? '' : ", {$mass->print()}").
+                    ($fields->maybeString('note') === null ? '.' : ": {$fields->string('note')}."),
+                $fish,
+                $person,
+            );
             $fish->changed();
         });
     }
 
     private static function mass(?string $typed, Person $person): ?Mass
     {
-        return $typed === null || trim($typed) === '' ? null : Fault::at('/mass', fn (): Mass => Mass::parse($typed, $person->units));
+        return $typed === null || trim($typed) === ''
+            ? null
+            : Fault::at('/mass', fn (): Mass => Mass::parse($typed, $person->units));
     }
 }

@@ -23,9 +23,14 @@ final readonly class Waiting
         $words = new Words($person->units, $settings->scaleStep);
         $fish = Fish::forTheBench()->where('stage', $stage->value)->orderBy('number')->limit(self::MOST)->get();
 
-        return ['fish' => array_map(fn (Fish $fish): array => [
-            'fish' => FishHead::of($fish, $words),
-            'keel' => KeelView::of($fish, FishTree::of($fish, $settings->scaleStep), $words),
-        ], array_values($fish->all()))];
+        return [
+            'fish' => array_map(
+                fn (Fish $fish): array => [
+                    'fish' => FishHead::of($fish, $words),
+                    'keel' => KeelView::of($fish, FishTree::of($fish, $settings->scaleStep), $words),
+                ],
+                array_values($fish->all()),
+            ),
+        ];
     }
 }

@@ -29,16 +29,36 @@ final readonly class AllocateComputation implements Gradual
         $started = hrtime(true);
         $fillets = [];
         foreach ($request->list('fillets') as $i => $fillet) {
-            $fillets[] = Fault::within("/fillets/{$i}", fn (): OnBench => new OnBench($fillet->maybeString('id') ?? (string) ($i + 1), $fillet->number('mass_g'), $fillet->number('available_g')));
+            $fillets[] = Fault::within(
+                "/fillets/{$i}",
+                fn (): OnBench => new OnBench(
+                    $fillet->maybeString('id') ?? (string) ($i + 1),
+                    $fillet->number('mass_g'),
+                    $fillet->number('available_g'),
+                ),
+            );
         }
         $most = max([0.0, ...array_map(fn (OnBench $fillet): float => $fillet->availableGrams, $fillets)]);
         $kinds = [];
         foreach ($request->list('kinds') as $i => $kind) {
-            $wanted = Fault::within("/kinds/{$i}", fn (): Wanted => new Wanted($kind->string('id'), $kind->number('target_g'), $kind->int('need'), $kind->number('value', 0), $kind->number('surplus_value', 0)));
+            $wanted = Fault::within(
+                "/kinds/{$i}",
+                fn (): Wanted => new Wanted(
+                    $kind->string('id'),
+                    $kind->number('target_g'),
+                    $kind->int('need'),
+                    $kind->number('value', 0),
+                    $kind->number('surplus_value', 0),
+                ),
+            );
             if ($wanted->targetGrams > $most) {
-                throw Fault::inField("/kinds/{$i}/target_g", "\"{$wanted->id}\" fits into none of the fillets: the most that can be cut of one is {$most} g.");
+                throw Fault::inField(
+                    "/kinds/{$i}/target_g",
+                    "\"{$wanted->id}\" fits into none of the fillets: the most that can be cut of one is {$most} g.",
+                );
             }
-            isset($kinds[$wanted->id]) && throw Fault::inField("/kinds/{$i}/id", 'Each kind of portion has a name of its own.');
+            isset($kinds[$wanted->id]) &&
+                throw Fault::inField("/kinds/{$i}/id", 'Each kind of portion has a name of its own.');
             $kinds[$wanted->id] = $wanted;
         }
         if ($kinds === []) {
@@ -47,7 +67,11 @@ final readonly class AllocateComputation implements Gradual
         $answer = Allocation::of($fillets, array_values($kinds), $request->number('trim_value_per_kg', 0), $progress);
 
         return [
-            'fillets' => array_map(fn (OnBench $fillet, array $counts): array => ['id' => $fillet->id, 'counts' => $counts], $fillets, $answer->counts),
+            'fillets' => array_map(
+                fn (OnBench $fillet, array $counts): array => ['id' => $fillet->id, 'counts' => $counts],
+                $fillets,
+                $answer->counts,
+            ),
             'made' => $answer->made,
             'short' => $answer->short,
             'surplus' => $answer->surplus,

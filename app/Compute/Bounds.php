@@ -27,10 +27,23 @@ final readonly class Bounds
     {
         $request = json_decode($json, true, 16);
         [$lists, $most] = self::MOST[$name] ?? [[''], PHP_INT_MAX];
-        $size = array_product(array_map(fn (string $list): int => is_array($request) && is_array($request[$list] ?? null) ? count($request[$list]) : 1, $lists));
+        $size = array_product(
+            array_map(
+                fn (string $list): int => is_array($request) && is_array($request[$list] ?? null)
+                    ? count($request[$list])
+                    : 1,
+                $lists,
+            ),
+        );
         if ($size > $most) {
-            throw Fault::inField('/'.$lists[0], "This takes too long to wait for. Send it as a job: PUT /api/compute/{$name}/jobs/ with an id.");
+            throw Fault::inField(
+                '/'.$lists[0],
+                "This takes too long to wait for. Send it as a job: PUT /api/compute/{$name}/jobs/ with an id.",
+            );
         }
-        strlen($json) <= self::MOST_BYTES || throw Fault::tooLarge("That is too much to wait for. Send it as a job: PUT /api/compute/{$name}/jobs/ with an id.");
+        strlen($json) <= self::MOST_BYTES ||
+            throw Fault::tooLarge(
+                "That is too much to wait for. Send it as a job: PUT /api/compute/{$name}/jobs/ with an id.",
+            );
     }
 }

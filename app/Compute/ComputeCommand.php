@@ -34,6 +34,13 @@ final class ComputeCommand extends Command
     /** @param  array<string, mixed>  $members */
     private static function json(array $members): string
     {
-        return json_encode($members, JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION)."\n";
+        return json_encode(
+            $members,
+            JSON_THROW_ON_ERROR |
+                JSON_PRETTY_PRINT |
+                JSON_UNESCAPED_UNICODE |
+                JSON_UNESCAPED_SLASHES |
+                JSON_PRESERVE_ZERO_FRACTION,
+        )."\n";
     }
 }

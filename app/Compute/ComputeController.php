@@ -29,7 +29,9 @@ final readonly class ComputeController
     {
         Bounds::check($name, $request->getContent());
 
-        return new JsonResponse(Turn::of(Person::of($request), fn (): array => $registry->compute($name, $request->getContent())));
+        return new JsonResponse(
+            Turn::of(Person::of($request), fn (): array => $registry->compute($name, $request->getContent())),
+        );
     }
 
     /** What takes longer is worked out beside the page; how far it is can be asked under the same id. */
@@ -43,10 +45,18 @@ final readonly class ComputeController
             if (! Once::isNew($computation, "compute {$name}", $json)) {
                 return Computed::query()->findOrFail($computation);
             }
-            $going = Computed::query()->where('asked_by', $person->id)->whereIn('state', [Computed::WAITING, Computed::COMPUTING])->count();
-            $going < self::MOST_JOBS || throw Fault::tooMany('Two of your computations are still going on. Wait for one of them.', 5);
+            $going = Computed::query()
+                ->where('asked_by', $person->id)
+                ->whereIn('state', [Computed::WAITING, Computed::COMPUTING])
+                ->count();
+            $going < self::MOST_JOBS ||
+                throw Fault::tooMany('Two of your computations are still going on. Wait for one of them.', 5);
             $asked = Computed::query()->create([
-                'id' => $computation, 'name' => $name, 'asked_by' => $person->id, 'asked_at' => Moment::written($this->clock->now()), 'request' => $json,
+                'id' => $computation,
+                'name' => $name,
+                'asked_by' => $person->id,
+                'asked_at' => Moment::written($this->clock->now()),
+                'request' => $json,
             ]);
             dispatch(new ComputeJob($computation))->afterCommit();
 
@@ -58,7 +68,10 @@ final readonly class ComputeController
 
     public function progress(Request $request, string $name, string $computation): JsonResponse
     {
-        $asked = Computed::query()->where('asked_by', Person::of($request)->id)->where('name', $name)->findOrFail($computation);
+        $asked = Computed::query()
+            ->where('asked_by', Person::of($request)->id)
+            ->where('name', $name)
+            ->findOrFail($computation);
 
         return new JsonResponse($asked->view());
     }

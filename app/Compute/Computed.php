@@ -36,7 +36,10 @@ final class Computed extends Record
     public function view(): array
     {
         return [
-            'id' => $this->id, 'name' => $this->name, 'state' => $this->state, 'progress_pct' => $this->progress_pct,
+            'id' => $this->id,
+            'name' => $this->name,
+            'state' => $this->state,
+            'progress_pct' => $this->progress_pct,
             'answer' => $this->answer === null ? null : json_decode($this->answer, false, 64, JSON_THROW_ON_ERROR),
         ];
     }

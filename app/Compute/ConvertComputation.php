@@ -20,7 +20,13 @@ final readonly class ConvertComputation implements Computation
 
     public function answer(Fields $request): array
     {
-        $mass = Fault::at('/entry', fn (): Mass => Mass::parse($request->string('entry'), UnitSystem::from($request->maybeString('units') ?? UnitSystem::Metric->value)));
+        $mass = Fault::at(
+            '/entry',
+            fn (): Mass => Mass::parse(
+                $request->string('entry'),
+                UnitSystem::from($request->maybeString('units') ?? UnitSystem::Metric->value),
+            ),
+        );
         $written = [];
         foreach (MassUnit::cases() as $unit) {
             $written[$unit->value] = $mass->exact($unit);

@@ -32,7 +32,13 @@ final readonly class CostComputation implements Computation
                 Exact::number($request->number('labour_minutes', 0)),
                 $request->int('labour_rate_per_hour_minor', 0),
             ),
-            array_map(fn (Fields $credit): Credit => Credit::atPerKg(Mass::ofGrams($credit->number('mass_g')), $credit->int('value_per_kg_minor')), $request->list('credits')),
+            array_map(
+                fn (Fields $credit): Credit => Credit::atPerKg(
+                    Mass::ofGrams($credit->number('mass_g')),
+                    $credit->int('value_per_kg_minor'),
+                ),
+                $request->list('credits'),
+            ),
             array_map(self::product(...), $request->list('products'), array_keys($request->list('products'))),
             Split::from($request->maybeString('split') ?? Split::ByWeight->value),
         );
@@ -44,11 +50,14 @@ final readonly class CostComputation implements Computation
             'net_minor' => $cost->netMinor,
             'edible_cost_per_kg_minor' => $cost->edibleCostPerKgMinor,
             'cost_factor' => $cost->costFactor,
-            'products' => array_map(fn (ProductCost $product): array => [
-                'id' => $product->id,
-                'total_minor' => $product->totalMinor,
-                'pieces_minor' => $product->piecesMinor,
-            ], $cost->products),
+            'products' => array_map(
+                fn (ProductCost $product): array => [
+                    'id' => $product->id,
+                    'total_minor' => $product->totalMinor,
+                    'pieces_minor' => $product->piecesMinor,
+                ],
+                $cost->products,
+            ),
         ];
     }
 
@@ -58,7 +67,14 @@ final readonly class CostComputation implements Computation
         $mass = Mass::ofGrams($product->number('mass_g'));
         $together = array_sum(array_map(fn (Mass $piece): int => $piece->milligrams, $pieces));
         if ($pieces !== [] && $together !== $mass->milligrams) {
-            throw Fault::inField("/products/{$place}/pieces_g", 'The pieces weigh '.Mass::ofMilligrams($together)->print().' together, the product '.$mass->print().'.');
+            throw Fault::inField(
+                "/products/{$place}/pieces_g",
+                'The pieces weigh '.
+                    Mass::ofMilligrams($together)->print().
+                    ' together, the product '.
+                    $mass->print().
+                    '.',
+            );
         }
 
         return new Product(

@@ -30,7 +30,14 @@ final readonly class ExpectedYieldComputation implements Computation
         $mass = $request->maybeNumber('mass_g');
         $yield = ExpectedYield::of(
             new StartingYield($prior->number('mean_pct'), $prior->number('sd_pct'), $prior->number('strength')),
-            array_map(fn (float $one, ?float $whole): YieldRecord => new YieldRecord($one, $whole === null ? null : Mass::ofGrams($whole)), $pct, $grams === [] ? array_fill(0, count($pct), null) : $grams),
+            array_map(
+                fn (float $one, ?float $whole): YieldRecord => new YieldRecord(
+                    $one,
+                    $whole === null ? null : Mass::ofGrams($whole),
+                ),
+                $pct,
+                $grams === [] ? array_fill(0, count($pct), null) : $grams,
+            ),
             $request->number('level', 0.9),
             $mass === null ? null : Mass::ofGrams($mass),
         );
@@ -44,7 +51,9 @@ final readonly class ExpectedYieldComputation implements Computation
             'df' => $yield->df,
             'records' => $yield->records,
             'slope_pct' => $yield->slopePct,
-            ...$observed === null ? [] : ['tail' => $yield->tail($observed), 'verdict' => $yield->verdict($observed)->value],
+            ...$observed === null
+                ? []
+                : ['tail' => $yield->tail($observed), 'verdict' => $yield->verdict($observed)->value],
         ];
     }
 }

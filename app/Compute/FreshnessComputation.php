@@ -27,16 +27,20 @@ final readonly class FreshnessComputation implements Computation
         $core = $request->maybeNumber('core_c');
         $mass = $request->maybeNumber('mass_g');
 
-        return InspectionView::verdict(Freshness::of(new LooksAndFeel(
-            array_map(intval(...), $request->numbers('grades')),
-            FatClass::from($request->string('fat')),
-            StateBought::from($request->string('state')),
-            $request->bool('histamine'),
-            $core === null ? null : Temperature::ofCelsius($core),
-            $request->maybeNumber('days_since_landed'),
-            Rigor::from($request->maybeString('rigor') ?? Rigor::Passed->value),
-            $mass === null ? null : Mass::ofGrams($mass),
-            $request->number('warmest_c', Freshness::WARMEST),
-        )));
+        return InspectionView::verdict(
+            Freshness::of(
+                new LooksAndFeel(
+                    array_map(intval(...), $request->numbers('grades')),
+                    FatClass::from($request->string('fat')),
+                    StateBought::from($request->string('state')),
+                    $request->bool('histamine'),
+                    $core === null ? null : Temperature::ofCelsius($core),
+                    $request->maybeNumber('days_since_landed'),
+                    Rigor::from($request->maybeString('rigor') ?? Rigor::Passed->value),
+                    $mass === null ? null : Mass::ofGrams($mass),
+                    $request->number('warmest_c', Freshness::WARMEST),
+                ),
+            ),
+        );
     }
 }

@@ -27,7 +27,10 @@ final readonly class PortionPlanComputation implements Computation
         foreach ($request->list('kinds') as $i => $kind) {
             $kinds[] = self::kind($kind, "/kinds/{$i}");
         }
-        if ($kinds === [] || count(array_unique(array_map(fn (Kind $kind): string => $kind->id, $kinds))) !== count($kinds)) {
+        if (
+            $kinds === [] ||
+            count(array_unique(array_map(fn (Kind $kind): string => $kind->id, $kinds))) !== count($kinds)
+        ) {
             throw Fault::inField('/kinds', 'Each kind of portion has a name of its own.');
         }
         $trim = $request->number('trim_value_per_kg', 0);
@@ -41,9 +44,16 @@ final readonly class PortionPlanComputation implements Computation
             'tail_cut_cm' => $fillet->tailCutCm(),
             'shrink' => $plan->shrink,
             'grow' => $plan->grow,
-            'pieces' => array_map(fn (PlannedPiece $piece): array => [
-                'kind' => $piece->kind, 'from_cm' => $piece->fromCm, 'to_cm' => $piece->toCm, 'mass_g' => $piece->massGrams, 'thickness_mm' => [$piece->thinnestMm, $piece->thickestMm],
-            ], $plan->pieces),
+            'pieces' => array_map(
+                fn (PlannedPiece $piece): array => [
+                    'kind' => $piece->kind,
+                    'from_cm' => $piece->fromCm,
+                    'to_cm' => $piece->toCm,
+                    'mass_g' => $piece->massGrams,
+                    'thickness_mm' => [$piece->thinnestMm, $piece->thickestMm],
+                ],
+                $plan->pieces,
+            ),
             'stopped_by' => $plan->stoppedBy,
         ];
     }
@@ -52,18 +62,41 @@ final readonly class PortionPlanComputation implements Computation
     {
         $fillet = $request->fields('fillet');
         $stations = $fillet->pairs('stations');
-        $shape = $stations === []
-            ? FilletShape::named($fillet->maybeString('shape') ?? 'long-side')
-            : FilletShape::of(array_map(fn (array $station): float => $station[0], $stations), array_map(fn (array $station): float => $station[1], $stations));
+        $shape =
+            $stations === []
+                ? FilletShape::named($fillet->maybeString('shape') ?? 'long-side')
+                : FilletShape::of(
+                    array_map(fn (array $station): float => $station[0], $stations),
+                    array_map(fn (array $station): float => $station[1], $stations),
+                );
 
-        return new FilletOnBoard($shape, $fillet->number('mass_g'), $fillet->number('length_cm'), $fillet->number('thickness_mm'), $request->number('square_head_g', 0), $request->number('min_thickness_mm', 0));
+        return new FilletOnBoard(
+            $shape,
+            $fillet->number('mass_g'),
+            $fillet->number('length_cm'),
+            $fillet->number('thickness_mm'),
+            $request->number('square_head_g', 0),
+            $request->number('min_thickness_mm', 0),
+        );
     }
 
     private static function kind(Fields $kind, string $at): Kind
     {
-        return Fault::within($at, fn (): Kind => new Kind(
-            $kind->string('id'), $kind->number('target_g'), $kind->number('minus_g', 0), $kind->number('plus_g', 0), $kind->number('value', 0),
-            $kind->maybeInt('max'), $kind->maybeNumber('min_thickness_mm'), $kind->maybeNumber('max_thickness_mm'), $kind->maybeNumber('min_evenness'), $kind->maybeNumber('from_share'), $kind->maybeNumber('to_share'),
-        ));
+        return Fault::within(
+            $at,
+            fn (): Kind => new Kind(
+                $kind->string('id'),
+                $kind->number('target_g'),
+                $kind->number('minus_g', 0),
+                $kind->number('plus_g', 0),
+                $kind->number('value', 0),
+                $kind->maybeInt('max'),
+                $kind->maybeNumber('min_thickness_mm'),
+                $kind->maybeNumber('max_thickness_mm'),
+                $kind->maybeNumber('min_evenness'),
+                $kind->maybeNumber('from_share'),
+                $kind->maybeNumber('to_share'),
+            ),
+        );
     }
 }

@@ -32,6 +32,11 @@ final readonly class ReadyCutComputation implements Computation
 
     private static function yielded(Fields $of): Yielded
     {
-        return Yielded::of(Exact::number($of->number('price_per_kg_minor')), Exact::number($of->number('work_per_kg_minor', 0)), Exact::number($of->number('credit_per_kg_minor', 0)), Exact::number($of->number('yield_pct')));
+        return Yielded::of(
+            Exact::number($of->number('price_per_kg_minor')),
+            Exact::number($of->number('work_per_kg_minor', 0)),
+            Exact::number($of->number('credit_per_kg_minor', 0)),
+            Exact::number($of->number('yield_pct')),
+        );
     }
 }

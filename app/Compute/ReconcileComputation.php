@@ -29,42 +29,62 @@ final readonly class ReconcileComputation implements Computation
     private static function written(Reconciliation $reconciled): array
     {
         return [
-            'pieces' => array_map(fn (PieceEstimate $piece): array => ['id' => $piece->id, 'estimate_g' => $piece->grams, 'sd_g' => $piece->sdGrams], $reconciled->pieces),
+            'pieces' => array_map(
+                fn (PieceEstimate $piece): array => [
+                    'id' => $piece->id,
+                    'estimate_g' => $piece->grams,
+                    'sd_g' => $piece->sdGrams,
+                ],
+                $reconciled->pieces,
+            ),
             'objective' => $reconciled->objective,
             'critical' => $reconciled->critical,
-            'suspects' => array_map(fn (Suspect $suspect): array => [
-                'id' => $suspect->id,
-                'bias_g' => $suspect->biasGrams,
-                'estimate_without_g' => $suspect->estimateGrams,
-                'drop' => $suspect->drop,
-                'explanations' => array_map(self::explanation(...), $suspect->explanations),
-            ], $reconciled->suspects),
-            'likeliest' => $reconciled->diagnosis === null ? null : [
-                'id' => $reconciled->diagnosis->id,
-                'bias_g' => $reconciled->diagnosis->biasGrams,
-                'explanation' => $reconciled->diagnosis->explanation === null ? null : self::explanation($reconciled->diagnosis->explanation),
-                'log_odds' => $reconciled->diagnosis->logOdds,
-            ],
-            'splits' => array_map(fn (Closure $closure): array => [
-                'parent' => $closure->parent,
-                'loss_g' => $closure->lossGrams,
-                'weighed_loss_g' => $closure->weighedLoss?->grams(),
-                'verdict' => $closure->verdict->value,
-                'amount_g' => $closure->amount?->grams(),
-                'said' => $closure->said(),
-            ], $reconciled->closures),
+            'suspects' => array_map(
+                fn (Suspect $suspect): array => [
+                    'id' => $suspect->id,
+                    'bias_g' => $suspect->biasGrams,
+                    'estimate_without_g' => $suspect->estimateGrams,
+                    'drop' => $suspect->drop,
+                    'explanations' => array_map(self::explanation(...), $suspect->explanations),
+                ],
+                $reconciled->suspects,
+            ),
+            'likeliest' => $reconciled->diagnosis === null
+                    ? null
+                    : [
+                        'id' => $reconciled->diagnosis->id,
+                        'bias_g' => $reconciled->diagnosis->biasGrams,
+                        'explanation' => $reconciled->diagnosis->explanation === null
+                                ? null
+                                : self::explanation($reconciled->diagnosis->explanation),
+                        'log_odds' => $reconciled->diagnosis->logOdds,
+                    ],
+            'splits' => array_map(
+                fn (Closure $closure): array => [
+                    'parent' => $closure->parent,
+                    'loss_g' => $closure->lossGrams,
+                    'weighed_loss_g' => $closure->weighedLoss?->grams(),
+                    'verdict' => $closure->verdict->value,
+                    'amount_g' => $closure->amount?->grams(),
+                    'said' => $closure->said(),
+                ],
+                $reconciled->closures,
+            ),
         ];
     }
 
     /** @return array<string, mixed> */
     private static function explanation(Explanation $explanation): array
     {
-        return array_filter([
-            'kind' => $explanation->kind->value,
-            'name' => $explanation->name,
-            'scale_unit' => $explanation->units[0]->value ?? null,
-            'taken_for' => $explanation->units[1]->value ?? null,
-            'corrected_g' => $explanation->corrected?->grams(),
-        ], fn (mixed $value): bool => $value !== null);
+        return array_filter(
+            [
+                'kind' => $explanation->kind->value,
+                'name' => $explanation->name,
+                'scale_unit' => $explanation->units[0]->value ?? null,
+                'taken_for' => $explanation->units[1]->value ?? null,
+                'corrected_g' => $explanation->corrected?->grams(),
+            ],
+            fn (mixed $value): bool => $value !== null,
+        );
     }
 }

@@ -23,13 +23,16 @@ final readonly class RecoveryComputation implements Computation
         $recovery = Recovery::of($tree, Reconcile::of($tree));
 
         return [
-            'rungs' => array_map(fn (LadderRung $rung): array => [
-                'rung' => $rung->rung->value,
-                'mass_g' => $rung->grams,
-                'of_purchased_pct' => $rung->ofPurchasedPct,
-                'of_previous_pct' => $rung->ofPreviousPct,
-                'sd_pct' => $rung->sdPct,
-            ], $recovery->rungs),
+            'rungs' => array_map(
+                fn (LadderRung $rung): array => [
+                    'rung' => $rung->rung->value,
+                    'mass_g' => $rung->grams,
+                    'of_purchased_pct' => $rung->ofPurchasedPct,
+                    'of_previous_pct' => $rung->ofPreviousPct,
+                    'sd_pct' => $rung->sdPct,
+                ],
+                $recovery->rungs,
+            ),
             'edible_yield_pct' => $recovery->edibleYieldPct,
             'portion_yield_pct' => $recovery->portionYieldPct,
         ];

@@ -16,10 +16,37 @@ final readonly class Registry
     /** @var array<string, Computation> */
     private array $computations;
 
-    public function __construct(ReconcileComputation $reconcile, RecoveryComputation $recovery, CostComputation $cost, PlateComputation $plate, ConvertComputation $convert, FreshnessComputation $freshness, ExpectedYieldComputation $expected, PortionPlanComputation $portionPlan, AimComputation $aim, AllocateComputation $allocate, StockBatchComputation $stockBatch, ReadyCutComputation $readyCut)
-    {
+    public function __construct(
+        ReconcileComputation $reconcile,
+        RecoveryComputation $recovery,
+        CostComputation $cost,
+        PlateComputation $plate,
+        ConvertComputation $convert,
+        FreshnessComputation $freshness,
+        ExpectedYieldComputation $expected,
+        PortionPlanComputation $portionPlan,
+        AimComputation $aim,
+        AllocateComputation $allocate,
+        StockBatchComputation $stockBatch,
+        ReadyCutComputation $readyCut,
+    ) {
         $computations = [];
-        foreach ([$reconcile, $recovery, $cost, $plate, $convert, $freshness, $expected, $portionPlan, $aim, $allocate, $stockBatch, $readyCut] as $computation) {
+        foreach (
+            [
+                $reconcile,
+                $recovery,
+                $cost,
+                $plate,
+                $convert,
+                $freshness,
+                $expected,
+                $portionPlan,
+                $aim,
+                $allocate,
+                $stockBatch,
+                $readyCut,
+            ] as $computation
+        ) {
             $computations[$computation::name()] = $computation;
         }
         $this->computations = $computations;
@@ -36,7 +63,9 @@ final readonly class Registry
         $computation = $this->called($name);
         $request = $this->judge($name, $json);
 
-        return $computation instanceof Gradual && $progress !== null ? $computation->answerWith($request, $progress) : $computation->answer($request);
+        return $computation instanceof Gradual && $progress !== null
+            ? $computation->answerWith($request, $progress)
+            : $computation->answer($request);
     }
 
     /** @throws Fault when there is no such computation or the request does not fit its schema */
@@ -49,6 +78,11 @@ final readonly class Registry
 
     private function called(string $name): Computation
     {
-        return $this->computations[$name] ?? throw Fault::notThere("There is no computation \"{$name}\"; there are ".implode(', ', array_keys($this->computations)).'.');
+        return $this->computations[$name] ??
+            throw Fault::notThere(
+                "There is no computation \"{$name}\"; there are ".
+                    implode(', ', array_keys($this->computations)).
+                    '.',
+            );
     }
 }

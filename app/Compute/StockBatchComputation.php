@@ -25,22 +25,43 @@ final readonly class StockBatchComputation implements Computation
         $recipe = Recipe::of(
             'Stock',
             true,
-            array_map(fn (Fields $one): Ingredient => new Ingredient($one->string('name'), $one->number('per_kg'), $one->bool('poured')), $request->list('ingredients')),
+            array_map(
+                fn (Fields $one): Ingredient => new Ingredient(
+                    $one->string('name'),
+                    $one->number('per_kg'),
+                    $one->bool('poured'),
+                ),
+                $request->list('ingredients'),
+            ),
             $request->number('yield_per_kg'),
             $request->number('yield_sd', 0),
             $request->int('minutes', 40),
-            array_map(fn (Fields $one): Mark => new Mark($one->int('minute'), $one->string('doing'), ''), $request->list('marks')),
+            array_map(
+                fn (Fields $one): Mark => new Mark($one->int('minute'), $one->string('doing'), ''),
+                $request->list('marks'),
+            ),
         );
         $start = new DateTimeImmutable('2000-01-01');
-        $plan = BatchPlan::of($recipe, Mass::ofGrams($request->number('bones_g')), $request->numberList('pots_l'), $start);
+        $plan = BatchPlan::of(
+            $recipe,
+            Mass::ofGrams($request->number('bones_g')),
+            $request->numberList('pots_l'),
+            $start,
+        );
 
         return [
             'ingredients' => $plan->amounts,
             'volume_l' => $plan->volume,
-            'pots' => array_map(fn (array $pot): array => ['pot_l' => $pot['litres'], 'filled_l' => $pot['filled']], $plan->pots),
+            'pots' => array_map(
+                fn (array $pot): array => ['pot_l' => $pot['litres'], 'filled_l' => $pot['filled']],
+                $plan->pots,
+            ),
             'over_l' => $plan->over,
             'litres' => ['low' => $plan->low, 'expected' => $plan->expected, 'high' => $plan->high],
-            'line' => array_map(fn (array $mark): array => ['minute' => $mark['minute'], 'doing' => $mark['doing']], $plan->line),
+            'line' => array_map(
+                fn (array $mark): array => ['minute' => $mark['minute'], 'doing' => $mark['doing']],
+                $plan->line,
+            ),
         ];
     }
 }

@@ -39,7 +39,8 @@ final readonly class Fields
 
     public function int(string $name, ?int $default = null): int
     {
-        return $this->maybeInt($name) ?? $default ?? throw new LogicException("The schema does not promise {$name}.");
+        return $this->maybeInt($name) ??
+            ($default ?? throw new LogicException("The schema does not promise {$name}."));
     }
 
     /** A whole number; JSON does not tell 5 from 5.0. */
@@ -56,14 +57,19 @@ final readonly class Fields
 
     public function number(string $name, ?float $default = null): float
     {
-        return $this->maybeNumber($name) ?? $default ?? throw new LogicException("The schema does not promise {$name}.");
+        return $this->maybeNumber($name) ??
+            ($default ?? throw new LogicException("The schema does not promise {$name}."));
     }
 
     public function maybeNumber(string $name): ?float
     {
         $value = $this->values[$name] ?? null;
 
-        return $value === null || is_int($value) || is_float($value) ? ($value === null ? null : (float) $value) : throw new LogicException("{$name} is not a number.");
+        return $value === null || is_int($value) || is_float($value)
+            ? ($value === null
+                ? null
+                : (float) $value)
+            : throw new LogicException("{$name} is not a number.");
     }
 
     public function bool(string $name): bool
@@ -84,23 +90,41 @@ final readonly class Fields
         $value = $this->values[$name] ?? [];
         is_array($value) || throw new LogicException("{$name} is not a list.");
 
-        return array_values(array_map(fn (mixed $item): self => is_array($item) ? new self($item) : throw new LogicException("{$name} is not a list of objects."), $value));
+        return array_values(
+            array_map(
+                fn (mixed $item): self => is_array($item)
+                    ? new self($item)
+                    : throw new LogicException("{$name} is not a list of objects."),
+                $value,
+            ),
+        );
     }
 
     /** @return list<array{float, float}> */
     public function pairs(string $name): array
     {
-        return array_values(array_map(function (mixed $pair) use ($name): array {
-            [$first, $second] = is_array($pair) ? array_values($pair) + [null, null] : [null, null];
+        return array_values(
+            array_map(function (mixed $pair) use ($name): array {
+                [$first, $second] = is_array($pair) ? array_values($pair) + [null, null] : [null, null];
 
-            return is_numeric($first) && is_numeric($second) ? [(float) $first, (float) $second] : throw new LogicException("{$name} is not a list of pairs.");
-        }, $this->fields($name)->values));
+                return is_numeric($first) && is_numeric($second)
+                    ? [(float) $first, (float) $second]
+                    : throw new LogicException("{$name} is not a list of pairs.");
+            }, $this->fields($name)->values),
+        );
     }
 
     /** @return list<string> */
     public function strings(string $name): array
     {
-        return array_values(array_map(fn (mixed $item): string => is_string($item) ? $item : throw new LogicException("{$name} is not a list of strings."), $this->fields($name)->values));
+        return array_values(
+            array_map(
+                fn (mixed $item): string => is_string($item)
+                    ? $item
+                    : throw new LogicException("{$name} is not a list of strings."),
+                $this->fields($name)->values,
+            ),
+        );
     }
 
     /** @return array<string, string> */
@@ -131,7 +155,10 @@ final readonly class Fields
     {
         $numbers = [];
         foreach ($this->fields($name)->values as $key => $value) {
-            $numbers[(string) $key] = is_int($value) || is_float($value) ? (float) $value : throw new LogicException("{$name}/{$key} is not a number.");
+            $numbers[(string) $key] =
+                is_int($value) || is_float($value)
+                    ? (float) $value
+                    : throw new LogicException("{$name}/{$key} is not a number.");
         }
 
         return $numbers;

@@ -17,8 +17,13 @@ final readonly class PlainQuery
     public function handle(Request $request, Closure $next): Response
     {
         foreach ($request->query->all() as $name => $value) {
-            $plain = is_string($value) && mb_check_encoding($value, 'UTF-8') && mb_strlen($value) <= self::LONGEST && ! str_contains($value, "\0");
-            $plain || throw Fault::inField('/'.mb_scrub($name), 'This search cannot be read. Write it as a short text.');
+            $plain =
+                is_string($value) &&
+                mb_check_encoding($value, 'UTF-8') &&
+                mb_strlen($value) <= self::LONGEST &&
+                ! str_contains($value, "\0");
+            $plain ||
+                throw Fault::inField('/'.mb_scrub($name), 'This search cannot be read. Write it as a short text.');
         }
 
         return $next($request);

@@ -24,8 +24,12 @@ final readonly class ProblemDocument
      * @param  array<string, string>  $pointers
      * @param  array<string, mixed>  $more
      */
-    private function __construct(private int $status, private string $detail, private array $pointers = [], private array $more = [])
-    {
+    private function __construct(
+        private int $status,
+        private string $detail,
+        private array $pointers = [],
+        private array $more = [],
+    ) {
     }
 
     public static function of(Throwable $e): self
@@ -34,19 +38,48 @@ final readonly class ProblemDocument
         $trouble = Trouble::of($e);
 
         return match (true) {
-            $trouble === Trouble::Busy => new self(503, 'The kitchen computer is busy. It is tried again by itself.', [], ['retry_after_s' => 1]),
+            $trouble === Trouble::Busy => new self(
+                503,
+                'The kitchen computer is busy. It is tried again by itself.',
+                [],
+                ['retry_after_s' => 1],
+            ),
             $trouble === Trouble::Full => new self(507, self::DISK_FULL),
-            $trouble === Trouble::ReadOnly => new self(503, 'The kitchen computer cannot write to its disk. Nothing was stored; what is there can be read. Ask whoever looks after it.'),
-            $e instanceof UniqueConstraintViolationException => new self(409, 'This was kept already, with other content. Nothing was changed.'),
+            $trouble === Trouble::ReadOnly => new self(
+                503,
+                'The kitchen computer cannot write to its disk. Nothing was stored; what is there can be read. Ask whoever looks after it.',
+            ),
+            $e instanceof UniqueConstraintViolationException => new self(
+                409,
+                'This was kept already, with other content. Nothing was changed.',
+            ),
             $e instanceof Fault => new self($e->status, $e->getMessage(), $e->pointers, $e->more),
-            $e instanceof MathException => new self(422, 'These figures are too large or too small to be reckoned with.'),
+            $e instanceof MathException => new self(
+                422,
+                'These figures are too large or too small to be reckoned with.',
+            ),
             $e instanceof Refusal => new self(422, $e->getMessage(), [$e->pointer() => $e->getMessage()]),
             $e instanceof AuthenticationException => new self(401, 'Sign in with your name and PIN first.'),
-            $e instanceof TokenMismatchException, $cause instanceof TokenMismatchException => new self(419, 'This page has been open too long. Load it again; nothing was changed.'),
-            $e instanceof ModelNotFoundException, $cause instanceof ModelNotFoundException => new self(404, 'That is not in this kitchen.'),
-            $e instanceof HttpExceptionInterface && $e->getStatusCode() === 404 => new self(404, 'There is nothing under this address.'),
-            $e instanceof HttpExceptionInterface && $e->getStatusCode() === 405 => new self(405, 'This address answers other kinds of request.'),
-            $e instanceof HttpExceptionInterface && $e->getStatusCode() < 500 => new self($e->getStatusCode(), 'That request cannot be answered.'),
+            $e instanceof TokenMismatchException, $cause instanceof TokenMismatchException => new self(
+                419,
+                'This page has been open too long. Load it again; nothing was changed.',
+            ),
+            $e instanceof ModelNotFoundException, $cause instanceof ModelNotFoundException => new self(
+                404,
+                'That is not in this kitchen.',
+            ),
+            $e instanceof HttpExceptionInterface && $e->getStatusCode() === 404 => new self(
+                404,
+                'There is nothing under this address.',
+            ),
+            $e instanceof HttpExceptionInterface && $e->getStatusCode() === 405 => new self(
+                405,
+                'This address answers other kinds of request.',
+            ),
+            $e instanceof HttpExceptionInterface && $e->getStatusCode() < 500 => new self(
+                $e->getStatusCode(),
+                'That request cannot be answered.',
+            ),
             default => new self(500, 'Something broke on our side. What you had weighed is kept; try once more.'),
         };
     }
@@ -54,7 +87,12 @@ final readonly class ProblemDocument
     /** @return array<string, mixed> */
     public function members(): array
     {
-        $members = ['type' => 'about:blank', 'title' => $this->title(), 'status' => $this->status, 'detail' => $this->detail];
+        $members = [
+            'type' => 'about:blank',
+            'title' => $this->title(),
+            'status' => $this->status,
+            'detail' => $this->detail,
+        ];
         if ($this->pointers !== []) {
             $members['errors'] = array_map(
                 fn (string $pointer, string $detail): array => ['pointer' => $pointer, 'detail' => $detail],
@@ -70,7 +108,10 @@ final readonly class ProblemDocument
     {
         $wait = $this->more['retry_after_s'] ?? null;
 
-        $response = new JsonResponse(null, $this->status, ['Content-Type' => 'application/problem+json', ...is_int($wait) ? ['Retry-After' => (string) $wait] : []]);
+        $response = new JsonResponse(null, $this->status, [
+            'Content-Type' => 'application/problem+json',
+            ...is_int($wait) ? ['Retry-After' => (string) $wait] : [],
+        ]);
         // A sentence may quote what somebody sent, and that may have been cut within a character.
         $response->setEncodingOptions($response->getEncodingOptions() | JSON_INVALID_UTF8_SUBSTITUTE);
 

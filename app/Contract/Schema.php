@@ -36,7 +36,9 @@ final class Schema
      */
     public function judge(mixed $document): void
     {
-        $error = self::validator()->validate($document, self::BASE.$this->file.'.schema.json')->error();
+        $error = self::validator()
+            ->validate($document, self::BASE.$this->file.'.schema.json')
+            ->error();
         if ($error === null) {
             return;
         }
@@ -53,7 +55,9 @@ final class Schema
      */
     public function folded(array $values): array
     {
-        $schema = self::$read[$this->file] ??= json_decode((string) file_get_contents(self::folder().$this->file.'.schema.json'));
+        $schema = self::$read[$this->file] ??= json_decode(
+            (string) file_get_contents(self::folder().$this->file.'.schema.json'),
+        );
         $folded = self::fold($values, $schema);
 
         return is_array($folded) ? $folded : $values;
@@ -65,14 +69,21 @@ final class Schema
             return $value;
         }
         if (is_string($value)) {
-            return is_string($schema->pattern ?? null) && str_ends_with($schema->pattern, self::ENDS_AN_ID) ? strtoupper($value) : $value;
+            return is_string($schema->pattern ?? null) && str_ends_with($schema->pattern, self::ENDS_AN_ID)
+                ? strtoupper($value)
+                : $value;
         }
         if (! is_array($value)) {
             return $value;
         }
         $named = self::properties($schema);
         foreach ($value as $key => $item) {
-            $value[$key] = self::fold($item, array_is_list($value) ? $schema->items ?? null : $named[(string) $key] ?? $schema->additionalProperties ?? null);
+            $value[$key] = self::fold(
+                $item,
+                array_is_list($value)
+                    ? $schema->items ?? null
+                    : $named[(string) $key] ?? ($schema->additionalProperties ?? null),
+            );
         }
 
         return $value;
@@ -153,7 +164,7 @@ final class Schema
     /** Where the contract has no sentence of its own: what was expected, in plain words. */
     private static function plainly(ValidationError $error): string
     {
-        $limit = $error->args()['min'] ?? $error->args()['max'] ?? null;
+        $limit = $error->args()['min'] ?? ($error->args()['max'] ?? null);
         $limit = is_numeric($limit) ? (string) $limit : '';
 
         return match ($error->keyword()) {
@@ -174,6 +185,9 @@ final class Schema
     /** @param  list<string>  $path */
     private static function pointer(array $path): string
     {
-        return implode('', array_map(fn (string $step): string => '/'.strtr($step, ['~' => '~0', '/' => '~1']), $path));
+        return implode(
+            '',
+            array_map(fn (string $step): string => '/'.strtr($step, ['~' => '~0', '/' => '~1']), $path),
+        );
     }
 }

@@ -27,8 +27,12 @@ use Sectum\Portion\LeftFlesh;
 /** What the cost screen shows: the walk from the invoice to the plate, each figure the sum of those above it. */
 final readonly class CostBench
 {
-    private function __construct(private Fish $fish, private FishCost $found, private Settings $settings, private Words $words)
-    {
+    private function __construct(
+        private Fish $fish,
+        private FishCost $found,
+        private Settings $settings,
+        private Words $words,
+    ) {
     }
 
     /** @return array<string, mixed> */
@@ -58,7 +62,14 @@ final readonly class CostBench
             'remark' => $cost === null ? null : $bench->remark($cost),
             'products' => $cost === null ? [] : $bench->products($cost),
             'unserved' => $cost === null ? [] : $bench->unserved($cost),
-            'plate' => $dish === null || $main === null ? null : PlateView::of($dish, Portioned::mean($main->totalMinor, count($main->piecesMinor)), $settings, $words),
+            'plate' => $dish === null || $main === null
+                    ? null
+                    : PlateView::of(
+                        $dish,
+                        Portioned::mean($main->totalMinor, count($main->piecesMinor)),
+                        $settings,
+                        $words,
+                    ),
         ];
     }
 
@@ -73,16 +84,51 @@ final readonly class CostBench
         $whole = $this->fish->whole()->reading()?->mass() ?? Mass::zero();
         $line = $this->fish->line;
         $lines = [
-            ['kind' => 'bought', 'what' => 'Fish as bought', 'detail' => $this->words->text($whole).' at '.$this->money($this->fish->price_per_kg_minor).' a kilo', 'minor' => $cost->invoiceMinor - $this->fish->delivery_minor, 'to' => $line === null ? null : "/receive/deliveries/{$line->delivery_id}"],
-            ['kind' => 'bought', 'what' => 'Delivery', 'detail' => 'its share', 'minor' => $this->fish->delivery_minor, 'to' => null],
+            [
+                'kind' => 'bought',
+                'what' => 'Fish as bought',
+                'detail' => $this->words->text($whole).' at '.$this->money($this->fish->price_per_kg_minor).' a kilo',
+                'minor' => $cost->invoiceMinor - $this->fish->delivery_minor,
+                'to' => $line === null ? null : "/receive/deliveries/{$line->delivery_id}",
+            ],
+            [
+                'kind' => 'bought',
+                'what' => 'Delivery',
+                'detail' => 'its share',
+                'minor' => $this->fish->delivery_minor,
+                'to' => null,
+            ],
         ];
         foreach ($this->found->credited as $i => [$piece, $to]) {
-            $lines[] = ['kind' => 'credit', 'what' => $piece->name, 'detail' => $this->words->text($piece->reading()?->mass() ?? Mass::zero()).' to '.lcfirst($piece->bin?->spoken() ?? ''), 'minor' => -$cost->creditsMinor[$i], 'to' => $to];
+            $lines[] = [
+                'kind' => 'credit',
+                'what' => $piece->name,
+                'detail' => $this->words->text($piece->reading()?->mass() ?? Mass::zero()).
+                    ' to '.
+                    lcfirst($piece->bin?->spoken() ?? ''),
+                'minor' => -$cost->creditsMinor[$i],
+                'to' => $to,
+            ];
         }
-        $lines[] = ['kind' => 'labour', 'what' => 'Labour', 'detail' => ($this->fish->labour_minutes ?? '0').' min', 'minor' => $cost->labourMinor, 'to' => null];
-        $lines[] = ['kind' => 'net', 'what' => 'Cost of the portions', 'detail' => '', 'minor' => $cost->netMinor, 'to' => null];
+        $lines[] = [
+            'kind' => 'labour',
+            'what' => 'Labour',
+            'detail' => ($this->fish->labour_minutes ?? '0').' min',
+            'minor' => $cost->labourMinor,
+            'to' => null,
+        ];
+        $lines[] = [
+            'kind' => 'net',
+            'what' => 'Cost of the portions',
+            'detail' => '',
+            'minor' => $cost->netMinor,
+            'to' => null,
+        ];
 
-        return array_map(fn (array $one): array => [...$one, 'amount' => $this->money($one['minor'])], array_values(array_filter($lines, fn (array $one): bool => $one['minor'] !== 0 || $one['kind'] === 'net')));
+        return array_map(
+            fn (array $one): array => [...$one, 'amount' => $this->money($one['minor'])],
+            array_values(array_filter($lines, fn (array $one): bool => $one['minor'] !== 0 || $one['kind'] === 'net')),
+        );
     }
 
     /** @return list<array<string, mixed>> */
@@ -96,10 +142,25 @@ final readonly class CostBench
             $masses = FishCost::masses($pieces);
 
             return [
-                'dish' => $dish?->id, 'name' => $dish->name ?? 'No dish yet', 'count' => count($pieces), 'mass' => $this->words->text(FishCost::sum($masses)),
-                'total' => $this->money($product->totalMinor), 'minor' => $product->totalMinor, 'mean' => $this->money(Portioned::mean($product->totalMinor, count($pieces))),
-                'lines' => $dish === null ? [] : $this->given(GivenAway::of($product, $masses, $dish->band()->target, $dish->band()->minus)),
-                'each' => array_map(fn (Piece $piece, int $minor): array => ['name' => $piece->name, 'mass' => $this->words->text($piece->reading()?->mass() ?? Mass::zero()), 'amount' => $this->money($minor)], $pieces, $product->piecesMinor),
+                'dish' => $dish?->id,
+                'name' => $dish->name ?? 'No dish yet',
+                'count' => count($pieces),
+                'mass' => $this->words->text(FishCost::sum($masses)),
+                'total' => $this->money($product->totalMinor),
+                'minor' => $product->totalMinor,
+                'mean' => $this->money(Portioned::mean($product->totalMinor, count($pieces))),
+                'lines' => $dish === null
+                        ? []
+                        : $this->given(GivenAway::of($product, $masses, $dish->band()->target, $dish->band()->minus)),
+                'each' => array_map(
+                    fn (Piece $piece, int $minor): array => [
+                        'name' => $piece->name,
+                        'mass' => $this->words->text($piece->reading()?->mass() ?? Mass::zero()),
+                        'amount' => $this->money($minor),
+                    ],
+                    $pieces,
+                    $product->piecesMinor,
+                ),
             ];
         }, $cost->products);
     }
@@ -107,12 +168,26 @@ final readonly class CostBench
     /** @return list<array<string, mixed>> */
     private function given(GivenAway $given): array
     {
-        $lines = [['what' => 'On the plate', 'detail' => $this->words->text($given->served), 'minor' => $given->servedMinor]];
+        $lines = [
+            [
+                'what' => 'On the plate',
+                'detail' => $this->words->text($given->served),
+                'minor' => $given->servedMinor,
+            ],
+        ];
         if ($given->given->isPositive()) {
-            $lines[] = ['what' => 'Given away', 'detail' => $this->words->text($given->given).' above the target', 'minor' => $given->givenMinor];
+            $lines[] = [
+                'what' => 'Given away',
+                'detail' => $this->words->text($given->given).' above the target',
+                'minor' => $given->givenMinor,
+            ];
         }
         if ($given->lightPieces > 0) {
-            $lines[] = ['what' => 'Too light', 'detail' => "{$given->lightPieces} of them, ".$this->words->text($given->light), 'minor' => $given->lightMinor];
+            $lines[] = [
+                'what' => 'Too light',
+                'detail' => "{$given->lightPieces} of them, ".$this->words->text($given->light),
+                'minor' => $given->lightMinor,
+            ];
         }
 
         return array_map(fn (array $line): array => [...$line, 'amount' => $this->money($line['minor'])], $lines);
@@ -132,9 +207,19 @@ final readonly class CostBench
         }
         foreach ($this->fish->pieces as $piece) {
             $mass = $piece->reading()?->mass();
-            if ($piece->bin !== null && $mass !== null && ($piece->part === Part::Portion || $piece->part->isFillet())) {
+            if (
+                $piece->bin !== null &&
+                $mass !== null &&
+                ($piece->part === Part::Portion || $piece->part->isFillet())
+            ) {
                 $would = Credit::atPerKg($mass, max(0, $cost->edibleCostPerKgMinor))->minor;
-                $lines[] = ['what' => $piece->name, 'detail' => $this->words->text($mass).' to '.lcfirst($piece->bin->spoken()), 'would' => $this->money($would), 'brought' => $this->money($brought[$piece->id] ?? 0), 'open' => false];
+                $lines[] = [
+                    'what' => $piece->name,
+                    'detail' => $this->words->text($mass).' to '.lcfirst($piece->bin->spoken()),
+                    'would' => $this->money($would),
+                    'brought' => $this->money($brought[$piece->id] ?? 0),
+                    'open' => false,
+                ];
             }
         }
 
@@ -142,7 +227,13 @@ final readonly class CostBench
             $left = Cut::left($this->fish, $fillet);
             if ($fillet->bin === null && LeftFlesh::isMuch($left, $fillet->reading()?->mass() ?? Mass::zero())) {
                 $would = Credit::atPerKg($left, max(0, $cost->edibleCostPerKgMinor))->minor;
-                $lines[] = ['what' => "{$fillet->name}, not portioned", 'detail' => $this->words->text($left).' left', 'would' => $this->money($would), 'brought' => $this->money(0), 'open' => true];
+                $lines[] = [
+                    'what' => "{$fillet->name}, not portioned",
+                    'detail' => $this->words->text($left).' left',
+                    'would' => $this->money($would),
+                    'brought' => $this->money(0),
+                    'open' => true,
+                ];
             }
         }
 
@@ -154,7 +245,9 @@ final readonly class CostBench
         $credits = array_sum($cost->creditsMinor);
 
         return match (true) {
-            $credits > $cost->invoiceMinor => "Its trim is worth {$this->money($credits)}, more than the {$this->money($cost->invoiceMinor)} the fish cost. Check the values of the bins.",
+            $credits > $cost->invoiceMinor => "Its trim is worth {$this->money(
+                $credits,
+            )}, more than the {$this->money($cost->invoiceMinor)} the fish cost. Check the values of the bins.",
             $this->fish->price_per_kg_minor === 0 => 'It was bought for nothing.',
             default => null,
         };

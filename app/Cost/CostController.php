@@ -36,7 +36,9 @@ final readonly class CostController
     public function done(VersionRequest $request, MoveOn $moveOn, string $fish): JsonResponse
     {
         $person = Person::of($request)->mustSeePrices();
-        $moveOn(Fish::onTheBench($fish), Stage::Cost, $request->fields()->int('version'), $person, function (Fish $fish): void {
+        $moveOn(Fish::onTheBench($fish), Stage::Cost, $request->fields()->int('version'), $person, function (
+            Fish $fish,
+        ): void {
             $fish->price_per_kg_minor ?? throw Fault::inField('/price_per_kg', 'Write down what a kilo cost first.');
         });
 

@@ -23,18 +23,29 @@ final readonly class CostHouse
         $settings = Settings::load();
 
         return [
-            'split' => $settings->split->value, 'credits' => $settings->credits->value, 'counts_labour' => $settings->countsLabour,
-            'labour_rate' => Money::ofMinor($settings->labourRateMinor, $settings->currency)->print(), 'tax_pct' => (float) $settings->taxPct,
-            'price_ending' => $settings->priceEnding, 'cost_points' => $settings->costPoints, 'said' => self::said($settings),
+            'split' => $settings->split->value,
+            'credits' => $settings->credits->value,
+            'counts_labour' => $settings->countsLabour,
+            'labour_rate' => Money::ofMinor($settings->labourRateMinor, $settings->currency)->print(),
+            'tax_pct' => (float) $settings->taxPct,
+            'price_ending' => $settings->priceEnding,
+            'cost_points' => $settings->costPoints,
+            'said' => self::said($settings),
         ];
     }
 
     /** The schools in a sentence. */
     public static function said(Settings $settings): string
     {
-        return ($settings->split === Split::ByWeight ? 'A kilo costs the same whatever dish it became' : 'A kilo costs in proportion to what its dish is worth')
-            .'; trim counts '.($settings->credits === CreditSchool::BinValue ? 'at the value of its bin' : 'at what its batch really brought')
-            .'; work '.($settings->countsLabour ? 'is counted.' : 'is not counted.');
+        return ($settings->split === Split::ByWeight
+            ? 'A kilo costs the same whatever dish it became'
+            : 'A kilo costs in proportion to what its dish is worth').
+            '; trim counts '.
+            ($settings->credits === CreditSchool::BinValue
+                ? 'at the value of its bin'
+                : 'at what its batch really brought').
+            '; work '.
+            ($settings->countsLabour ? 'is counted.' : 'is not counted.');
     }
 
     public static function store(Fields $fields, Person $person): void
@@ -54,7 +65,10 @@ final readonly class CostHouse
             $values['counts_labour'] = $fields->bool('counts_labour') ? '1' : '0';
         }
         if ($fields->has('labour_rate')) {
-            $values['labour_rate_minor'] = (string) Fault::at('/labour_rate', fn (): int => Money::parse($fields->string('labour_rate'), $currency)->minor);
+            $values['labour_rate_minor'] = (string) Fault::at(
+                '/labour_rate',
+                fn (): int => Money::parse($fields->string('labour_rate'), $currency)->minor,
+            );
         }
         foreach (['tax_pct', 'cost_points'] as $name) {
             if ($fields->has($name)) {

@@ -56,7 +56,13 @@ final class Credited
 
             return $value === 0 ? null : [Credit::atPerKg($mass, $value), $to];
         }
-        $minor = array_sum(array_map(fn (BinDeposit $one): int => $one->deposit()->leftMinor() + $one->withdrawals->sum($this->brought(...)), $in));
+        $minor = array_sum(
+            array_map(
+                fn (BinDeposit $one): int => $one->deposit()->leftMinor() +
+                    $one->withdrawals->sum($this->brought(...)),
+                $in,
+            ),
+        );
 
         return [Credit::returned($mass, $minor), $to];
     }

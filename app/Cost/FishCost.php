@@ -33,13 +33,21 @@ final readonly class FishCost
      * @param  Cost|null  $cost  null while there is no price or no portion
      * @param  string|null  $missing  what stands in the way, as a sentence
      */
-    private function __construct(public array $credited, public array $portions, public ?Cost $cost, public ?string $missing)
-    {
+    private function __construct(
+        public array $credited,
+        public array $portions,
+        public ?Cost $cost,
+        public ?string $missing,
+    ) {
     }
 
     /** @param  Collection<int, Dish>|null  $dishes  all there are, for who asks about many fish */
-    public static function of(Fish $fish, Settings $settings, ?Credited $credits = null, ?Collection $dishes = null): self
-    {
+    public static function of(
+        Fish $fish,
+        Settings $settings,
+        ?Credited $credits = null,
+        ?Collection $dishes = null,
+    ): self {
         $credits ??= new Credited($settings->credits, [$fish->id]);
         $sorting = new Sorting($fish, $settings, $dishes);
         $credited = [];
@@ -54,7 +62,7 @@ final readonly class FishCost
         $portions = [];
         foreach (PortionBench::portionsOf($fish) as $piece) {
             if ($piece->bin === null) {
-                $portions[$piece->dish_id ?? $fish->dish_id ?? self::NO_DISH][] = $piece;
+                $portions[$piece->dish_id ?? ($fish->dish_id ?? self::NO_DISH)][] = $piece;
             }
         }
         $whole = $fish->whole()->reading()?->mass();
@@ -62,7 +70,14 @@ final readonly class FishCost
             return new self($credited, $portions, null, 'This fish has no price yet.');
         }
         try {
-            $cost = self::cost($fish, $whole, $back, $portions, $settings, $dishes ?? Dish::query()->whereKey(array_keys($portions))->get());
+            $cost = self::cost(
+                $fish,
+                $whole,
+                $back,
+                $portions,
+                $settings,
+                $dishes ?? Dish::query()->whereKey(array_keys($portions))->get(),
+            );
         } catch (NothingToCost $nothing) {
             return new self($credited, $portions, null, $nothing->getMessage());
         }
@@ -109,18 +124,35 @@ final readonly class FishCost
      *
      * @throws NothingToCost when nothing is served of it
      */
-    private static function cost(Fish $fish, Mass $whole, array $credits, array $portions, Settings $settings, Collection $dishes): Cost
-    {
+    private static function cost(
+        Fish $fish,
+        Mass $whole,
+        array $credits,
+        array $portions,
+        Settings $settings,
+        Collection $dishes,
+    ): Cost {
         $products = [];
         foreach ($portions as $dish => $pieces) {
             $masses = self::masses($pieces);
-            $products[] = new Product($dish, self::sum($masses), $masses, self::perGram($dishes->firstWhere('id', $dish), $settings));
+            $products[] = new Product(
+                $dish,
+                self::sum($masses),
+                $masses,
+                self::perGram($dishes->firstWhere('id', $dish), $settings),
+            );
         }
         // A dish that is worth nothing yet cannot be set beside the others.
         $unpriced = array_filter($products, fn (Product $one): bool => $one->relativeValue->isZero());
 
         return Cost::of(
-            new Purchase($whole, $fish->price_per_kg_minor ?? 0, $fish->delivery_minor, BigRational::of($settings->countsLabour ? $fish->labour_minutes ?? '0' : '0'), $settings->labourRateMinor),
+            new Purchase(
+                $whole,
+                $fish->price_per_kg_minor ?? 0,
+                $fish->delivery_minor,
+                BigRational::of($settings->countsLabour ? $fish->labour_minutes ?? '0' : '0'),
+                $settings->labourRateMinor,
+            ),
             $credits,
             $products,
             $unpriced === [] ? $settings->split : Split::ByWeight,

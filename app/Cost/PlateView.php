@@ -20,7 +20,9 @@ final readonly class PlateView
     /** @return array<string, mixed> */
     public static function of(Dish $dish, int $portionMinor, Settings $settings, Words $words): array
     {
-        $money = fn (?int $minor): ?string => $minor === null ? null : Money::ofMinor($minor, $settings->currency)->print();
+        $money = fn (?int $minor): ?string => $minor === null
+            ? null
+            : Money::ofMinor($minor, $settings->currency)->print();
         $plate = self::plate($dish, $portionMinor, $settings);
         $band = $dish->band();
         $target = $dish->target_cost_pct === null ? null : (float) $dish->target_cost_pct;
@@ -43,14 +45,24 @@ final readonly class PlateView
             'cost' => $money($plate->plateCostMinor),
             'cost_minor' => $plate->plateCostMinor,
             // As they are drawn beside each other.
-            'bar' => ['portion' => $portionMinor, 'sides' => $dish->sides_minor, 'small' => $plate->plateCostMinor - $portionMinor - $dish->sides_minor, 'net' => $plate->netPriceMinor, 'target' => $plate->targetCostMinor],
+            'bar' => [
+                'portion' => $portionMinor,
+                'sides' => $dish->sides_minor,
+                'small' => $plate->plateCostMinor - $portionMinor - $dish->sides_minor,
+                'net' => $plate->netPriceMinor,
+                'target' => $plate->targetCostMinor,
+            ],
             'net_price' => $money($plate->netPriceMinor),
             'cost_pct' => $plate->costPct === null ? null : Percent::of($plate->costPct)->print(),
-            'band' => $plate->costPct === null || $target === null ? null : CostBand::of($plate->costPct, $target, $settings->costPoints)->value,
+            'band' => $plate->costPct === null || $target === null
+                    ? null
+                    : CostBand::of($plate->costPct, $target, $settings->costPoints)->value,
             'contribution' => $money($plate->contributionMinor),
             'suggested_net' => $money($plate->suggestedNetMinor),
             'suggested_gross' => $money($plate->suggestedGrossMinor),
-            'suggested' => $plate->suggestedGrossMinor === null || $plate->suggestedGrossMinor < 0 ? null : $money(HouseEnding::of($settings->priceEnding)->up($plate->suggestedGrossMinor)),
+            'suggested' => $plate->suggestedGrossMinor === null || $plate->suggestedGrossMinor < 0
+                    ? null
+                    : $money(HouseEnding::of($settings->priceEnding)->up($plate->suggestedGrossMinor)),
         ];
     }
 

@@ -44,11 +44,20 @@ final readonly class Plates
 
                 continue;
             }
-            $plates[] = [...PlateView::of($dish, Portioned::mean($lately->totalMinor($dish->id), $count), $settings, $words), 'count' => $count, 'mean_mass' => $words->text(Portioned::meanMass($lately->portionMass($dish->id), $count))];
+            $plates[] = [
+                ...PlateView::of($dish, Portioned::mean($lately->totalMinor($dish->id), $count), $settings, $words),
+                'count' => $count,
+                'mean_mass' => $words->text(Portioned::meanMass($lately->portionMass($dish->id), $count)),
+            ];
         }
         usort($plates, fn (array $a, array $b): int => $b['cost_minor'] <=> $a['cost_minor']);
 
-        return ['weeks' => Portioned::WEEKS, 'plates' => $plates, 'without' => $without, 'said' => CostHouse::said($settings)];
+        return [
+            'weeks' => Portioned::WEEKS,
+            'plates' => $plates,
+            'without' => $without,
+            'said' => CostHouse::said($settings),
+        ];
     }
 
     /** @return array<string, mixed> */
@@ -62,15 +71,31 @@ final readonly class Plates
         $money = fn (int $minor): string => Money::ofMinor($minor, $settings->currency)->print();
 
         return [
-            'dish' => $dish->id, 'name' => $dish->name, 'weeks' => Portioned::WEEKS,
-            'missing' => $count === 0 ? 'No portion of this dish was cut in the last '.Portioned::WEEKS.' weeks, so nobody knows what it costs.' : null,
+            'dish' => $dish->id,
+            'name' => $dish->name,
+            'weeks' => Portioned::WEEKS,
+            'missing' => $count === 0
+                    ? 'No portion of this dish was cut in the last '.
+                        Portioned::WEEKS.
+                        ' weeks, so nobody knows what it costs.'
+                    : null,
             'plate' => $count === 0 ? null : PlateView::of($dish, Portioned::mean($total, $count), $settings, $words),
-            'count' => $count, 'total' => $money($total), 'total_minor' => $total,
-            'fish' => array_map(fn (array $one): array => [
-                'fish' => $one[0]->id, 'title' => $one[0]->title(), 'supplier' => $one[0]->supplier->name, 'on' => Moment::at($one[0]->received_at)->format('D j M'),
-                'count' => count($one[1]->portions[$dish->id]), 'mass' => $words->text(FishCost::sum(FishCost::masses($one[1]->portions[$dish->id]))),
-                'total' => $money($one[1]->product($dish->id)->totalMinor ?? 0), 'minor' => $one[1]->product($dish->id)->totalMinor ?? 0,
-            ], array_reverse($lately->fish)),
+            'count' => $count,
+            'total' => $money($total),
+            'total_minor' => $total,
+            'fish' => array_map(
+                fn (array $one): array => [
+                    'fish' => $one[0]->id,
+                    'title' => $one[0]->title(),
+                    'supplier' => $one[0]->supplier->name,
+                    'on' => Moment::at($one[0]->received_at)->format('D j M'),
+                    'count' => count($one[1]->portions[$dish->id]),
+                    'mass' => $words->text(FishCost::sum(FishCost::masses($one[1]->portions[$dish->id]))),
+                    'total' => $money($one[1]->product($dish->id)->totalMinor ?? 0),
+                    'minor' => $one[1]->product($dish->id)->totalMinor ?? 0,
+                ],
+                array_reverse($lately->fish),
+            ),
             'base' => $this->base($dish, $lately, $words, $settings),
         ];
     }
@@ -85,38 +110,98 @@ final readonly class Plates
         $settings = Settings::load();
         $words = new Words($person->units, $settings->scaleStep);
         $lately = $this->lately($settings, $dish)->forDish($dish->id);
-        $now = $lately->yielded() ?? throw Fault::inField('', 'No portion of this dish was cut lately, so there is nothing to compare with.');
+        $now =
+            $lately->yielded() ??
+            throw Fault::inField('', 'No portion of this dish was cut lately, so there is nothing to compare with.');
         $massNow = Portioned::meanMass($lately->portionMass($dish->id), $lately->portions($dish->id));
-        $minor = fn (string $name, BigRational $else): BigRational => $fields->has($name) ? Fault::at("/{$name}", fn (): BigRational => BigRational::of(Money::parse($fields->string($name), $settings->currency)->minor)) : $else;
-        $massThen = $fields->has('portion') ? Fault::at('/portion', fn (): Mass => Mass::parse($fields->string('portion'), $person->units)) : $massNow;
+        $minor = fn (string $name, BigRational $else): BigRational => $fields->has($name)
+            ? Fault::at(
+                "/{$name}",
+                fn (): BigRational => BigRational::of(
+                    Money::parse($fields->string($name), $settings->currency)->minor,
+                ),
+            )
+            : $else;
+        $massThen = $fields->has('portion')
+            ? Fault::at('/portion', fn (): Mass => Mass::parse($fields->string('portion'), $person->units))
+            : $massNow;
         $yield = $fields->maybeNumber('yield_pct');
-        $then = Fault::within('', fn (): Yielded => Yielded::of($minor('price_per_kg', $now->pricePerKg), $now->workPerKg, $minor('credit_per_kg', $now->creditPerKg), $yield === null ? $now->yieldPct : BigRational::of(BigDecimal::of((string) $yield))));
-        $price = $fields->has('menu_price') ? Fault::at('/menu_price', fn (): int => Money::parse($fields->string('menu_price'), $settings->currency)->minor) : null;
+        $then = Fault::within(
+            '',
+            fn (): Yielded => Yielded::of(
+                $minor('price_per_kg', $now->pricePerKg),
+                $now->workPerKg,
+                $minor('credit_per_kg', $now->creditPerKg),
+                $yield === null ? $now->yieldPct : BigRational::of(BigDecimal::of((string) $yield)),
+            ),
+        );
+        $price = $fields->has('menu_price')
+            ? Fault::at(
+                '/menu_price',
+                fn (): int => Money::parse($fields->string('menu_price'), $settings->currency)->minor,
+            )
+            : null;
         $price !== 0 || throw Fault::inField('/menu_price', 'A menu price is more than nothing.');
         $aWeek = $fields->maybeInt('a_week') ?? self::aWeek($lately->portions($dish->id));
-        $what = WhatIf::of($now, $massNow, $then, $massThen, fn (int $portion): Plate => PlateView::plate($dish, $portion, $settings, $price), $aWeek, Portioned::mean($lately->totalMinor($dish->id), $lately->portions($dish->id)));
+        $what = WhatIf::of(
+            $now,
+            $massNow,
+            $then,
+            $massThen,
+            fn (int $portion): Plate => PlateView::plate($dish, $portion, $settings, $price),
+            $aWeek,
+            Portioned::mean($lately->totalMinor($dish->id), $lately->portions($dish->id)),
+        );
         $nowPlate = PlateView::plate($dish, $what->nowPortionMinor, $settings);
         $side = fn (int $portion, Plate $plate, Yielded $of): array => [
-            'portion' => Money::ofMinor($portion, $settings->currency)->print(), 'plate' => Money::ofMinor($plate->plateCostMinor, $settings->currency)->print(),
-            'cost_pct' => $plate->costPct === null ? null : Percent::of($plate->costPct)->print(), 'contribution' => $plate->contributionMinor === null ? null : Money::ofMinor($plate->contributionMinor, $settings->currency)->print(),
+            'portion' => Money::ofMinor($portion, $settings->currency)->print(),
+            'plate' => Money::ofMinor($plate->plateCostMinor, $settings->currency)->print(),
+            'cost_pct' => $plate->costPct === null ? null : Percent::of($plate->costPct)->print(),
+            'contribution' => $plate->contributionMinor === null
+                    ? null
+                    : Money::ofMinor($plate->contributionMinor, $settings->currency)->print(),
             'edible_per_kg' => Money::ofMinor(Money::toMinor($of->ediblePerKg()), $settings->currency)->print(),
         ];
 
         return [
-            'now' => $side($what->nowPortionMinor, $nowPlate, $now), 'then' => $side($what->thenPortionMinor, $what->then, $then),
-            'saves_minor' => $what->savesMinor, 'said' => $this->sentence($what, $massNow, $massThen, $fields, $aWeek, $settings, $words),
+            'now' => $side($what->nowPortionMinor, $nowPlate, $now),
+            'then' => $side($what->thenPortionMinor, $what->then, $then),
+            'saves_minor' => $what->savesMinor,
+            'said' => $this->sentence($what, $massNow, $massThen, $fields, $aWeek, $settings, $words),
         ];
     }
 
-    private function sentence(WhatIf $what, Mass $massNow, Mass $massThen, Fields $fields, int $aWeek, Settings $settings, Words $words): string
-    {
+    private function sentence(
+        WhatIf $what,
+        Mass $massNow,
+        Mass $massThen,
+        Fields $fields,
+        int $aWeek,
+        Settings $settings,
+        Words $words,
+    ): string {
         $lighter = Mass::ofMilligrams((int) (round(($massNow->milligrams - $massThen->milligrams) / 1000) * 1000));
-        $changed = array_values(array_filter([
-            $fields->has('portion') && $lighter->milligrams !== 0 ? $lighter->abs()->print($words->unit).($lighter->isPositive() ? ' lighter' : ' heavier') : '',
-            $fields->has('price_per_kg') ? 'fish at '.Money::parse($fields->string('price_per_kg'), $settings->currency)->print() : '',
-            $fields->has('yield_pct') ? 'a yield of '.Percent::of($fields->number('yield_pct'))->print() : '',
-            $fields->has('credit_per_kg') ? 'trim worth '.Money::parse($fields->string('credit_per_kg'), $settings->currency)->print().' a kilo of fish' : '',
-        ], fn (string $one): bool => $one !== ''));
+        $changed = array_values(
+            array_filter(
+                [
+                    $fields->has('portion') && $lighter->milligrams !== 0
+                        ? $lighter->abs()->print($words->unit).($lighter->isPositive() ? ' lighter' : ' heavier')
+                        : '',
+                    $fields->has('price_per_kg')
+                        ? 'fish at '.Money::parse($fields->string('price_per_kg'), $settings->currency)->print()
+                        : '',
+                    $fields->has('yield_pct')
+                        ? 'a yield of '.Percent::of($fields->number('yield_pct'))->print()
+                        : '',
+                    $fields->has('credit_per_kg')
+                        ? 'trim worth '.
+                            Money::parse($fields->string('credit_per_kg'), $settings->currency)->print().
+                            ' a kilo of fish'
+                        : '',
+                ],
+                fn (string $one): bool => $one !== '',
+            ),
+        );
         if ($changed === []) {
             return 'Move a figure and see what it does.';
         }
@@ -125,8 +210,13 @@ final readonly class Plates
             return ucfirst(implode(' and ', $changed)).' makes no difference to the plate.';
         }
 
-        return ucfirst(implode(' and ', $changed)).($what->savesMinor > 0 ? ' saves ' : ' costs ').$amount($what->savesMinor).' a plate'
-            .($what->aYearMinor === null || $aWeek === 0 ? '.' : ', '.$amount($what->aYearMinor)." a year at {$aWeek} a week.");
+        return ucfirst(implode(' and ', $changed)).
+            ($what->savesMinor > 0 ? ' saves ' : ' costs ').
+            $amount($what->savesMinor).
+            ' a plate'.
+            ($what->aYearMinor === null || $aWeek === 0
+                ? '.'
+                : ', '.$amount($what->aYearMinor)." a year at {$aWeek} a week.");
     }
 
     /** @return array<string, mixed>|null */
@@ -140,7 +230,10 @@ final readonly class Plates
 
         return [
             ...Portioned::figures($of, $settings->currency),
-            'portion_g' => round($mass->grams(), 1), 'portion' => $words->text($mass), 'a_week' => self::aWeek($lately->portions($dish->id)), 'decimals' => $settings->currency->decimals,
+            'portion_g' => round($mass->grams(), 1),
+            'portion' => $words->text($mass),
+            'a_week' => self::aWeek($lately->portions($dish->id)),
+            'decimals' => $settings->currency->decimals,
         ];
     }
 

@@ -34,13 +34,24 @@ final readonly class Portioned
     /** @param  string|null  $dish  only those a portion for this dish was cut from */
     public static function lately(DateTimeImmutable $now, Settings $settings, ?string $dish = null): self
     {
-        $query = Fish::forTheBench()->with('line')->whereIn('stage', [Stage::Cost->value, Stage::Log->value])->whereNotNull('price_per_kg_minor')
-            ->where('received_at', '>=', Moment::written($now->modify('-'.self::WEEKS.' weeks')))->orderBy('number');
+        $query = Fish::forTheBench()
+            ->with('line')
+            ->whereIn('stage', [Stage::Cost->value, Stage::Log->value])
+            ->whereNotNull('price_per_kg_minor')
+            ->where('received_at', '>=', Moment::written($now->modify('-'.self::WEEKS.' weeks')))
+            ->orderBy('number');
         if ($dish !== null) {
-            $query->where(fn (Builder $of) => $of->where('dish_id', $dish)->orWhereIn('id', Piece::query()->select('fish_id')->where('dish_id', $dish)));
+            $query->where(
+                fn (Builder $of) => $of
+                    ->where('dish_id', $dish)
+                    ->orWhereIn('id', Piece::query()->select('fish_id')->where('dish_id', $dish)),
+            );
         }
         $all = $query->get();
-        $credits = new Credited($settings->credits, array_values(array_map(fn (Fish $one): string => $one->id, $all->all())));
+        $credits = new Credited(
+            $settings->credits,
+            array_values(array_map(fn (Fish $one): string => $one->id, $all->all())),
+        );
         $dishes = Dish::query()->get();
         $found = [];
         foreach ($all as $fish) {
@@ -56,12 +67,16 @@ final readonly class Portioned
     /** Those a dish was cut from. */
     public function forDish(string $dish): self
     {
-        return new self(array_values(array_filter($this->fish, fn (array $one): bool => $one[1]->product($dish) !== null)));
+        return new self(
+            array_values(array_filter($this->fish, fn (array $one): bool => $one[1]->product($dish) !== null)),
+        );
     }
 
     public function ofSpecies(string $species): self
     {
-        return new self(array_values(array_filter($this->fish, fn (array $one): bool => $one[0]->species_id === $species)));
+        return new self(
+            array_values(array_filter($this->fish, fn (array $one): bool => $one[0]->species_id === $species)),
+        );
     }
 
     /** @return list<string> dishes that were cut, each once */
@@ -84,7 +99,12 @@ final readonly class Portioned
 
     public function portionMass(string $dish): Mass
     {
-        return FishCost::sum(array_map(fn (array $one): Mass => FishCost::sum(FishCost::masses($one[1]->portions[$dish] ?? [])), $this->fish));
+        return FishCost::sum(
+            array_map(
+                fn (array $one): Mass => FishCost::sum(FishCost::masses($one[1]->portions[$dish] ?? [])),
+                $this->fish,
+            ),
+        );
     }
 
     public function totalMinor(string $dish): int
@@ -112,15 +132,28 @@ final readonly class Portioned
         }
         $perKg = fn (int $minor): BigRational => BigRational::nd($minor, $bought->milligrams)->multipliedBy(1_000_000);
 
-        return Yielded::of($perKg($price), $perKg($work), $perKg($credit), BigRational::nd($served->milligrams, $bought->milligrams)->multipliedBy(100));
+        return Yielded::of(
+            $perKg($price),
+            $perKg($work),
+            $perKg($credit),
+            BigRational::nd($served->milligrams, $bought->milligrams)->multipliedBy(100),
+        );
     }
 
     /** @return array{price_per_kg: float, work_per_kg: float, credit_per_kg: float, yield_pct: float} a mean fish as a form shows it, in major units */
     public static function figures(Yielded $of, Currency $currency): array
     {
-        $plain = fn (BigRational $minor): float => round($minor->toFloat() / 10 ** $currency->decimals, $currency->decimals);
+        $plain = fn (BigRational $minor): float => round(
+            $minor->toFloat() / 10 ** $currency->decimals,
+            $currency->decimals,
+        );
 
-        return ['price_per_kg' => $plain($of->pricePerKg), 'work_per_kg' => $plain($of->workPerKg), 'credit_per_kg' => $plain($of->creditPerKg), 'yield_pct' => round($of->yieldPct->toFloat(), 1)];
+        return [
+            'price_per_kg' => $plain($of->pricePerKg),
+            'work_per_kg' => $plain($of->workPerKg),
+            'credit_per_kg' => $plain($of->creditPerKg),
+            'yield_pct' => round($of->yieldPct->toFloat(), 1),
+        ];
     }
 
     /** @param  int  $count  1 or more */

@@ -62,9 +62,19 @@ final readonly class PriceList
             }
             $supplier = Supplier::query()->firstOrCreate(['name' => $name]);
             $prices = self::prices($file, $settings);
-            $prices !== [] || throw Fault::inField('/file', 'No line of it names a fish of the catalogue and a price.');
+            $prices !== [] ||
+                throw Fault::inField('/file', 'No line of it names a fish of the catalogue and a price.');
             foreach ($prices as [$species, $minor, $called]) {
-                SupplierPrice::query()->create(['id' => (string) Str::ulid(), 'list_id' => $list, 'supplier_id' => $supplier->id, 'species_id' => $species->id, 'price_per_kg_minor' => $minor, 'called' => $called, 'listed_by' => $person->id, 'listed_at' => Moment::written($this->clock->now())]);
+                SupplierPrice::query()->create([
+                    'id' => (string) Str::ulid(),
+                    'list_id' => $list,
+                    'supplier_id' => $supplier->id,
+                    'species_id' => $species->id,
+                    'price_per_kg_minor' => $minor,
+                    'called' => $called,
+                    'listed_by' => $person->id,
+                    'listed_at' => Moment::written($this->clock->now()),
+                ]);
             }
         });
 
@@ -76,17 +86,37 @@ final readonly class PriceList
     {
         $settings = Settings::load();
         $latest = [];
-        foreach (SupplierPrice::query()->with(['supplier', 'species'])->orderBy('listed_at')->orderBy('id')->get() as $price) {
+        foreach (
+            SupplierPrice::query()
+                ->with(['supplier', 'species'])
+                ->orderBy('listed_at')
+                ->orderBy('id')
+                ->get() as $price
+        ) {
             $latest["{$price->supplier_id} {$price->species_id}"] = $price;
         }
-        usort($latest, fn (SupplierPrice $a, SupplierPrice $b): int => [$a->species->name, $a->price_per_kg_minor] <=> [$b->species->name, $b->price_per_kg_minor]);
+        usort(
+            $latest,
+            fn (SupplierPrice $a, SupplierPrice $b): int => [$a->species->name, $a->price_per_kg_minor] <=> [
+                $b->species->name,
+                $b->price_per_kg_minor,
+            ],
+        );
         $cheapest = [];
         foreach ($latest as $price) {
             $cheapest[$price->species_id] ??= $price->price_per_kg_minor;
         }
 
         return [
-            'prices' => array_map(fn (SupplierPrice $one): array => ['supplier' => $one->supplier->name, 'fish' => $one->species->name, 'price' => Money::ofMinor($one->price_per_kg_minor, $settings->currency)->print(), 'on' => Moment::at($one->listed_at)->format('j M Y')], $latest),
+            'prices' => array_map(
+                fn (SupplierPrice $one): array => [
+                    'supplier' => $one->supplier->name,
+                    'fish' => $one->species->name,
+                    'price' => Money::ofMinor($one->price_per_kg_minor, $settings->currency)->print(),
+                    'on' => Moment::at($one->listed_at)->format('j M Y'),
+                ],
+                $latest,
+            ),
             'dishes' => $this->dishes($cheapest, $settings),
             'points' => $settings->costPoints,
         ];
@@ -95,7 +125,14 @@ final readonly class PriceList
     /** A price list has columns of its own; only what the supplier calls a fish is taken from how its invoices are read. */
     private function read(Fields $fields): ReadFile
     {
-        return ($this->reader)(new Fields(['file' => $fields->string('file'), 'map' => $fields->has('map') ? $fields->fields('map')->all() : ['names' => ReadInvoice::names($fields->maybeString('supplier'))]]));
+        return ($this->reader)(
+            new Fields([
+                'file' => $fields->string('file'),
+                'map' => $fields->has('map')
+                    ? $fields->fields('map')->all()
+                    : ['names' => ReadInvoice::names($fields->maybeString('supplier'))],
+            ]),
+        );
     }
 
     /** @return array<string, mixed> */
@@ -110,17 +147,35 @@ final readonly class PriceList
             $minor = $prices[$i][1] ?? null;
             $was = $species === null ? null : $lately->ofSpecies($species->id)->yielded()?->pricePerKg;
             $rows[] = [
-                'place' => $row->place, 'called' => $row->name, 'fish' => $species?->name, 'price' => $minor === null ? null : Money::ofMinor($minor, $settings->currency)->print(),
+                'place' => $row->place,
+                'called' => $row->name,
+                'fish' => $species?->name,
+                'price' => $minor === null ? null : Money::ofMinor($minor, $settings->currency)->print(),
                 'was' => $was === null ? null : Money::ofMinor(Money::toMinor($was), $settings->currency)->print(),
-                'change_pct' => $was === null || $minor === null || $was->isZero() ? null : round($minor / $was->toFloat() * 100 - 100, 1),
-                'faults' => [...array_values(array_filter($row->faults, fn (string $one): bool => $one !== Invoice::NO_QUANTITY)), ...$species === null ? ["No fish of the catalogue is called \"{$row->name}\"."] : [], ...$species !== null && $minor === null ? ['It has no price for a kilo or a pound.'] : []],
+                'change_pct' => $was === null || $minor === null || $was->isZero()
+                        ? null
+                        : round(($minor / $was->toFloat()) * 100 - 100, 1),
+                'faults' => [
+                    ...array_values(
+                        array_filter($row->faults, fn (string $one): bool => $one !== Invoice::NO_QUANTITY),
+                    ),
+                    ...$species === null ? ["No fish of the catalogue is called \"{$row->name}\"."] : [],
+                    ...$species !== null && $minor === null ? ['It has no price for a kilo or a pound.'] : [],
+                ],
             ];
             if ($species !== null && $minor !== null) {
                 $now[$species->id] = $minor;
             }
         }
 
-        return ['headers' => $file->headers, 'columns' => (object) ($file->map->columns ?? []), 'faults' => $file->invoice->faults, 'rows' => $rows, 'dishes' => $this->dishes($now, $settings, $lately), 'points' => $settings->costPoints];
+        return [
+            'headers' => $file->headers,
+            'columns' => (object) ($file->map->columns ?? []),
+            'faults' => $file->invoice->faults,
+            'rows' => $rows,
+            'dishes' => $this->dishes($now, $settings, $lately),
+            'points' => $settings->costPoints,
+        ];
     }
 
     /** @return array<int, array{Species, int, string}> by place in the list: fish, minor units a kilo, what the supplier calls it */
@@ -145,7 +200,11 @@ final readonly class PriceList
         }
         $price = BigRational::of($row->price)->multipliedBy(10 ** $settings->currency->decimals);
 
-        return Money::toMinor($row->unit === PriceUnit::Pound ? $price->multipliedBy(1000)->dividedBy(BigRational::of(MassUnit::Pound->grams())) : $price);
+        return Money::toMinor(
+            $row->unit === PriceUnit::Pound
+                ? $price->multipliedBy(1000)->dividedBy(BigRational::of(MassUnit::Pound->grams()))
+                : $price,
+        );
     }
 
     /**
@@ -158,22 +217,51 @@ final readonly class PriceList
     {
         $lately ??= $this->lately($settings);
         $out = [];
-        foreach (Dish::query()->whereNull('retired_at')->whereIn('species_id', array_keys($prices))->orderBy('name')->get() as $dish) {
+        foreach (
+            Dish::query()->whereNull('retired_at')->whereIn('species_id', array_keys($prices))->orderBy('name')->get() as $dish
+        ) {
             $some = $lately->forDish($dish->id);
             $now = $some->yielded();
             if ($now === null || $dish->price_minor === null || $dish->target_cost_pct === null) {
                 continue;
             }
             $mass = Portioned::meanMass($some->portionMass($dish->id), $some->portions($dish->id));
-            $then = Yielded::of(BigRational::of($prices[$dish->species_id ?? ''] ?? 0), $now->workPerKg, $now->creditPerKg, $now->yieldPct);
+            $then = Yielded::of(
+                BigRational::of($prices[$dish->species_id ?? ''] ?? 0),
+                $now->workPerKg,
+                $now->creditPerKg,
+                $now->yieldPct,
+            );
             // What it really came to, and what the mean fish says the new price adds to that.
             $portion = Portioned::mean($some->totalMinor($dish->id), $some->portions($dish->id));
-            [$before, $after] = array_map(fn (int $minor) => PlateView::plate($dish, $minor, $settings), [$portion, $portion + $then->portionMinor($mass) - $now->portionMinor($mass)]);
-            [$was, $band] = array_map(fn (Plate $plate): CostBand => CostBand::of($plate->costPct ?? 0.0, (float) $dish->target_cost_pct, $settings->costPoints), [$before, $after]);
+            [$before, $after] = array_map(fn (int $minor) => PlateView::plate($dish, $minor, $settings), [
+                $portion,
+                $portion + $then->portionMinor($mass) - $now->portionMinor($mass),
+            ]);
+            [$was, $band] = array_map(
+                fn (Plate $plate): CostBand => CostBand::of(
+                    $plate->costPct ?? 0.0,
+                    (float) $dish->target_cost_pct,
+                    $settings->costPoints,
+                ),
+                [$before, $after],
+            );
             $out[] = [
-                'dish' => $dish->id, 'name' => $dish->name, 'was' => Percent::of($before->costPct ?? 0.0)->print(), 'becomes' => Percent::of($after->costPct ?? 0.0)->print(), 'target' => (float) $dish->target_cost_pct,
-                'band' => $band->value, 'leaves' => $band !== CostBand::Within && $was === CostBand::Within, 'off' => round(($after->costPct ?? 0.0) - (float) $dish->target_cost_pct, 1), 'price' => Money::ofMinor($dish->price_minor, $settings->currency)->print(),
-                'suggested' => $after->suggestedGrossMinor === null || $after->suggestedGrossMinor < 0 ? null : Money::ofMinor(HouseEnding::of($settings->priceEnding)->up($after->suggestedGrossMinor), $settings->currency)->print(),
+                'dish' => $dish->id,
+                'name' => $dish->name,
+                'was' => Percent::of($before->costPct ?? 0.0)->print(),
+                'becomes' => Percent::of($after->costPct ?? 0.0)->print(),
+                'target' => (float) $dish->target_cost_pct,
+                'band' => $band->value,
+                'leaves' => $band !== CostBand::Within && $was === CostBand::Within,
+                'off' => round(($after->costPct ?? 0.0) - (float) $dish->target_cost_pct, 1),
+                'price' => Money::ofMinor($dish->price_minor, $settings->currency)->print(),
+                'suggested' => $after->suggestedGrossMinor === null || $after->suggestedGrossMinor < 0
+                        ? null
+                        : Money::ofMinor(
+                            HouseEnding::of($settings->priceEnding)->up($after->suggestedGrossMinor),
+                            $settings->currency,
+                        )->print(),
             ];
         }
         usort($out, fn (array $a, array $b): int => [$b['leaves'], abs($b['off'])] <=> [$a['leaves'], abs($a['off'])]);

@@ -23,7 +23,10 @@ final readonly class StoreCost
         $values = [];
         foreach (['price_per_kg' => 'price_per_kg_minor', 'delivery' => 'delivery_minor'] as $field => $column) {
             if ($fields->has($field)) {
-                $values[$column] = Fault::at("/{$field}", fn (): int => Money::parse($fields->string($field), $currency)->minor);
+                $values[$column] = Fault::at(
+                    "/{$field}",
+                    fn (): int => Money::parse($fields->string($field), $currency)->minor,
+                );
             }
         }
         if ($fields->has('labour_minutes')) {

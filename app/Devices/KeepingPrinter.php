@@ -23,7 +23,13 @@ final readonly class KeepingPrinter implements LabelPrinter
     public function print(string $job, string $batch, string $title, int $labels, string $pdf, Person $by): void
     {
         Printed::query()->create([
-            'id' => $job, 'batch_id' => $batch, 'title' => $title, 'labels' => $labels, 'pdf' => $pdf, 'printed_by' => $by->id, 'printed_at' => Moment::written($this->clock->now()),
+            'id' => $job,
+            'batch_id' => $batch,
+            'title' => $title,
+            'labels' => $labels,
+            'pdf' => $pdf,
+            'printed_by' => $by->id,
+            'printed_at' => Moment::written($this->clock->now()),
         ]);
     }
 }

@@ -100,7 +100,11 @@ final class LineServer
             $words = json_decode(substr($line, 0, $end), true, 4);
             $line = substr($line, $end + 1);
             try {
-                @fwrite($socket, json_encode(($this->answer)(is_array($words) ? $words : [], self::now()), JSON_THROW_ON_ERROR)."\n");
+                @fwrite(
+                    $socket,
+                    json_encode(($this->answer)(is_array($words) ? $words : [], self::now()), JSON_THROW_ON_ERROR).
+                        "\n",
+                );
             } catch (JsonException) {
                 $this->close($id);
 

@@ -52,10 +52,25 @@ final class Printed extends Record
      */
     private static function lines(Builder $query): array
     {
-        $printed = $query->with('person')->orderByDesc('printed_at')->orderByDesc('id')->limit(self::SHOWN)->get(['id', 'batch_id', 'title', 'labels', 'printed_by', 'printed_at']);
+        $printed = $query
+            ->with('person')
+            ->orderByDesc('printed_at')
+            ->orderByDesc('id')
+            ->limit(self::SHOWN)
+            ->get(['id', 'batch_id', 'title', 'labels', 'printed_by', 'printed_at']);
 
-        return array_values($printed->map(fn (self $one): array => [
-            'id' => $one->id, 'title' => $one->title, 'labels' => $one->labels, 'by' => $one->person->name, 'at' => Moment::at($one->printed_at)->format('j M, H:i'),
-        ])->all());
+        return array_values(
+            $printed
+                ->map(
+                    fn (self $one): array => [
+                        'id' => $one->id,
+                        'title' => $one->title,
+                        'labels' => $one->labels,
+                        'by' => $one->person->name,
+                        'at' => Moment::at($one->printed_at)->format('j M, H:i'),
+                    ],
+                )
+                ->all(),
+        );
     }
 }

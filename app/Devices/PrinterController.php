@@ -16,6 +16,9 @@ final readonly class PrinterController
 
     public function show(string $job): Response
     {
-        return new Response(Printed::query()->findOrFail($job)->pdf, 200, ['Content-Type' => 'application/pdf', 'Content-Disposition' => 'inline; filename="labels.pdf"']);
+        return new Response(Printed::query()->findOrFail($job)->pdf, 200, [
+            'Content-Type' => 'application/pdf',
+            'Content-Disposition' => 'inline; filename="labels.pdf"',
+        ]);
     }
 }

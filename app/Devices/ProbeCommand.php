@@ -17,7 +17,10 @@ final class ProbeCommand extends Command
     public function handle(): int
     {
         $probe = new SimulatedProbe((int) $this->option('seed'));
-        LineServer::run('tcp://127.0.0.1:'.config()->integer('sectum.probe.port'), fn (array $words, float $now): array => self::answer($probe, $words, $now));
+        LineServer::run(
+            'tcp://127.0.0.1:'.config()->integer('sectum.probe.port'),
+            fn (array $words, float $now): array => self::answer($probe, $words, $now),
+        );
     }
 
     /**

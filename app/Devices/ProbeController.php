@@ -38,6 +38,10 @@ final readonly class ProbeController
             throw Fault::away('The probe is not answering. Type the temperature instead.');
         }
 
-        return new JsonResponse(['tenths' => $sample->shown->tenths, 'text' => $sample->shown->print(), 'steady' => $sample->steady]);
+        return new JsonResponse([
+            'tenths' => $sample->shown->tenths,
+            'text' => $sample->shown->print(),
+            'steady' => $sample->steady,
+        ]);
     }
 }

@@ -16,8 +16,15 @@ final class ScaleCommand extends Command
 
     public function handle(): int
     {
-        $scale = new SimulatedScale(Mass::ofGrams((float) $this->option('most')), Mass::ofGrams((float) $this->option('step')), (int) $this->option('seed'));
-        LineServer::run('tcp://127.0.0.1:'.config()->integer('sectum.scale.port'), fn (array $words, float $now): array => self::answer($scale, $words, $now));
+        $scale = new SimulatedScale(
+            Mass::ofGrams((float) $this->option('most')),
+            Mass::ofGrams((float) $this->option('step')),
+            (int) $this->option('seed'),
+        );
+        LineServer::run(
+            'tcp://127.0.0.1:'.config()->integer('sectum.scale.port'),
+            fn (array $words, float $now): array => self::answer($scale, $words, $now),
+        );
     }
 
     /**

@@ -29,7 +29,8 @@ final readonly class ScaleController
     {
         config('sectum.demo') === true || throw Fault::notThere('This scale is a real one: put the fish on it.');
         $put = $request->fields()->maybeString('put');
-        $mass = $put === null ? null : Fault::at('/put', fn (): Mass => Mass::parse($put, Person::of($request)->units));
+        $mass =
+            $put === null ? null : Fault::at('/put', fn (): Mass => Mass::parse($put, Person::of($request)->units));
 
         return $this->answer($request, function () use ($mass, $request, $pan): ScaleSample {
             $mass === null ? ($request->fields()->bool('nudge') ? $pan->nudge() : $pan->clear()) : $pan->put($mass);
@@ -44,7 +45,9 @@ final readonly class ScaleController
         try {
             $sample = $ask();
         } catch (DeviceAway) {
-            throw Fault::away('The scale is not answering. Type the weight instead; it is looked for every few seconds.');
+            throw Fault::away(
+                'The scale is not answering. Type the weight instead; it is looked for every few seconds.',
+            );
         }
         $words = new Words(Person::of($request)->units, Settings::load()->scaleStep);
 

@@ -95,10 +95,10 @@ final class SimulatedScale
     {
         $side = $this->before < $this->on ? -1 : 1;
 
-        return $this->on
-            + $side * $this->swing($now) * cos(9 * ($now - $this->putAt))
-            + $this->shake($now) * $this->random->getInt(-100, 100) / 100
-            + $this->drift * $this->step->milligrams;
+        return $this->on +
+            $side * $this->swing($now) * cos(9 * ($now - $this->putAt)) +
+            ($this->shake($now) * $this->random->getInt(-100, 100)) / 100 +
+            $this->drift * $this->step->milligrams;
     }
 
     /** How far it still swings to either side. */
@@ -122,7 +122,7 @@ final class SimulatedScale
     {
         $seconds = min(1.0, max(0.0, $now - $this->lastSeen));
         $this->lastSeen = $now;
-        $this->drift += $seconds * self::DRIFT * $this->random->getInt(-100, 100) / 100;
+        $this->drift += ($seconds * self::DRIFT * $this->random->getInt(-100, 100)) / 100;
         $this->drift = max(-self::MOST_DRIFT, min(self::MOST_DRIFT, $this->drift));
     }
 }

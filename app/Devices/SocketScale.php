@@ -42,7 +42,11 @@ final readonly class SocketScale implements DemoPan
     private function ask(array $words): ScaleSample
     {
         $sample = $this->line->ask($words);
-        if (! is_int($sample['net_mg'] ?? null) || ! is_int($sample['tare_mg'] ?? null) || ! is_int($sample['resolution_mg'] ?? null)) {
+        if (
+            ! is_int($sample['net_mg'] ?? null) ||
+            ! is_int($sample['tare_mg'] ?? null) ||
+            ! is_int($sample['resolution_mg'] ?? null)
+        ) {
             throw new DeviceAway('The scale said something that is no weight.');
         }
 

@@ -44,7 +44,19 @@ use Sectum\Fish\StateBought;
 final class Species extends Record
 {
     /** What the head chef may set instead of the shipped value. */
-    public const ABOUT = ['other_names', 'fat', 'scales', 'usual_state', 'pin_row', 'pin_count', 'pin_sd', 'hazards', 'raw_note', 'keep', 'size_grades_g'];
+    public const ABOUT = [
+        'other_names',
+        'fat',
+        'scales',
+        'usual_state',
+        'pin_row',
+        'pin_count',
+        'pin_sd',
+        'hazards',
+        'raw_note',
+        'keep',
+        'size_grades_g',
+    ];
 
     protected $table = 'species';
 
@@ -92,15 +104,33 @@ final class Species extends Record
     /** @return list<string> every name it goes by, in lower case, its code too */
     public function spokenNames(): array
     {
-        return array_values(array_filter(array_map(mb_strtolower(...), [$this->name, ...explode(';', $this->other_names), (string) $this->scientific, (string) $this->code]), fn (string $name): bool => $name !== ''));
+        return array_values(
+            array_filter(
+                array_map(mb_strtolower(...), [
+                    $this->name,
+                    ...explode(';', $this->other_names),
+                    (string) $this->scientific,
+                    (string) $this->code,
+                ]),
+                fn (string $name): bool => $name !== '',
+            ),
+        );
     }
 
     /** @return array<string, string> */
     protected function casts(): array
     {
         return [
-            'form' => BodyForm::class, 'fat' => FatClass::class, 'scales' => ScaleType::class, 'usual_state' => StateBought::class, 'pin_row' => PinBoneRow::class,
-            'bled' => 'boolean', 'pin_count' => 'float', 'pin_sd' => 'float', 'shipped' => 'array', 'house' => 'array',
+            'form' => BodyForm::class,
+            'fat' => FatClass::class,
+            'scales' => ScaleType::class,
+            'usual_state' => StateBought::class,
+            'pin_row' => PinBoneRow::class,
+            'bled' => 'boolean',
+            'pin_count' => 'float',
+            'pin_sd' => 'float',
+            'shipped' => 'array',
+            'house' => 'array',
         ];
     }
 }

@@ -34,6 +34,12 @@ final class SpeciesShare extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['state' => StateBought::class, 'mean_pct' => 'float', 'sd_pct' => 'float', 'shipped_mean_pct' => 'float', 'shipped_sd_pct' => 'float'];
+        return [
+            'state' => StateBought::class,
+            'mean_pct' => 'float',
+            'sd_pct' => 'float',
+            'shipped_mean_pct' => 'float',
+            'shipped_sd_pct' => 'float',
+        ];
     }
 }

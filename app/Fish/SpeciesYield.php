@@ -41,13 +41,22 @@ final class SpeciesYield extends Model
     /** Writes the figures; this table has a key of three columns. */
     public function store(): void
     {
-        self::query()->where(['species_id' => $this->species_id, 'state' => $this->state->value, 'rung' => $this->rung->value])
+        self::query()
+            ->where(['species_id' => $this->species_id, 'state' => $this->state->value, 'rung' => $this->rung->value])
             ->update(['mean_pct' => $this->mean_pct, 'sd_pct' => $this->sd_pct, 'source' => $this->source]);
     }
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['state' => StateBought::class, 'rung' => Rung::class, 'mean_pct' => 'float', 'sd_pct' => 'float', 'strength' => 'float', 'shipped_mean_pct' => 'float', 'shipped_sd_pct' => 'float'];
+        return [
+            'state' => StateBought::class,
+            'rung' => Rung::class,
+            'mean_pct' => 'float',
+            'sd_pct' => 'float',
+            'strength' => 'float',
+            'shipped_mean_pct' => 'float',
+            'shipped_sd_pct' => 'float',
+        ];
     }
 }

@@ -22,13 +22,19 @@ final readonly class StoreSpecies
         DB::connection()->transaction(function () use ($id, $fields, $person): void {
             $species = Species::inFull($id);
             if ($fields->int('version') !== $species->version) {
-                throw Fault::conflict("Someone changed {$species->name} on another screen. Look once more, then press again.", ['yours' => $fields->int('version'), 'current' => $species->version]);
+                throw Fault::conflict(
+                    "Someone changed {$species->name} on another screen. Look once more, then press again.",
+                    ['yours' => $fields->int('version'), 'current' => $species->version],
+                );
             }
             $this->about($species, $fields->fields('about'));
             $this->yields($species, $fields->list('yields'));
             $species->version++;
             $species->save();
-            activity('species')->performedOn($species)->causedBy($person)->log("{$person->name} changed what the house knows of {$species->name}.");
+            activity('species')
+                ->performedOn($species)
+                ->causedBy($person)
+                ->log("{$person->name} changed what the house knows of {$species->name}.");
         });
     }
 
@@ -37,7 +43,7 @@ final readonly class StoreSpecies
         $house = $species->house;
         foreach (Species::ABOUT as $field) {
             if ($about->named($field)) {
-                $value = $about->maybeString($field) ?? $species->shipped[$field] ?? '';
+                $value = $about->maybeString($field) ?? ($species->shipped[$field] ?? '');
                 self::check($field, $value);
                 $species->setAttribute($field, $value);
                 $house[$field] = $value;
@@ -60,7 +66,11 @@ final readonly class StoreSpecies
                 throw Fault::inField('/about/keep', "\"{$word}\" is not a part known here.");
             }
         }
-        if ($field === 'size_grades_g' && $value !== '' && preg_match('/^\d{1,6}-\d{1,6}(;\d{1,6}-\d{1,6})*$/D', $value) !== 1) {
+        if (
+            $field === 'size_grades_g' &&
+            $value !== '' &&
+            preg_match('/^\d{1,6}-\d{1,6}(;\d{1,6}-\d{1,6})*$/D', $value) !== 1
+        ) {
             throw Fault::inField('/about/size_grades_g', 'Write size grades in grams: 400-600;600-800.');
         }
     }
@@ -69,16 +79,35 @@ final readonly class StoreSpecies
     private function yields(Species $species, array $yields): void
     {
         foreach ($yields as $i => $given) {
-            $row = $species->yields->first(fn (SpeciesYield $yield): bool => $yield->state->value === $given->string('state') && $yield->rung->value === $given->string('rung'))
-                ?? throw Fault::inField("/yields/{$i}", 'This fish has no such rung.');
+            $row =
+                $species->yields->first(
+                    fn (SpeciesYield $yield): bool => $yield->state->value === $given->string('state') &&
+                        $yield->rung->value === $given->string('rung'),
+                ) ?? throw Fault::inField("/yields/{$i}", 'This fish has no such rung.');
             $mean = $given->maybeNumber('mean_pct');
-            $row->fill($mean === null
-                ? ['mean_pct' => $row->shipped_mean_pct ?? $row->mean_pct, 'sd_pct' => $row->shipped_sd_pct ?? $row->sd_pct, 'source' => $row->shipped_mean_pct === null ? SpeciesYield::HOUSE : SpeciesYield::ESTIMATE]
-                : ['mean_pct' => $mean, 'sd_pct' => $given->number('sd_pct', $row->sd_pct), 'source' => SpeciesYield::HOUSE]);
+            $row->fill(
+                $mean === null
+                    ? [
+                        'mean_pct' => $row->shipped_mean_pct ?? $row->mean_pct,
+                        'sd_pct' => $row->shipped_sd_pct ?? $row->sd_pct,
+                        'source' => $row->shipped_mean_pct === null ? SpeciesYield::HOUSE : SpeciesYield::ESTIMATE,
+                    ]
+                    : [
+                        'mean_pct' => $mean,
+                        'sd_pct' => $given->number('sd_pct', $row->sd_pct),
+                        'source' => SpeciesYield::HOUSE,
+                    ],
+            );
         }
-        foreach ($species->yields->groupBy(fn (SpeciesYield $yield): string => $yield->state->value) as $state => $ladder) {
+        foreach (
+            $species->yields->groupBy(fn (SpeciesYield $yield): string => $yield->state->value) as $state => $ladder
+        ) {
             try {
-                new YieldLadder($ladder->mapWithKeys(fn (SpeciesYield $yield): array => [$yield->rung->value => $yield->mean_pct])->all());
+                new YieldLadder(
+                    $ladder
+                        ->mapWithKeys(fn (SpeciesYield $yield): array => [$yield->rung->value => $yield->mean_pct])
+                        ->all(),
+                );
             } catch (Refusal $refusal) {
                 throw Fault::inField('/yields', ucfirst($state).": {$refusal->getMessage()}");
             }

@@ -33,12 +33,17 @@ final class Backup extends Model
         }
         $last = self::query()->orderByDesc('id')->first();
         $since = $last === null ? Person::query()->min('created_at') : $last->made_at;
-        if (! is_string($since) || Moment::at($since)->getTimestamp() > Carbon::now()->getTimestamp() - self::DUE_AFTER_S) {
+        if (
+            ! is_string($since) ||
+            Moment::at($since)->getTimestamp() > Carbon::now()->getTimestamp() - self::DUE_AFTER_S
+        ) {
             return null;
         }
 
         return $last === null
             ? 'No backup has been made yet. Run "php artisan sectum:backup" on the kitchen computer.'
-            : 'The last backup was made on '.Moment::at($last->made_at)->format('D j M, H:i').'. Run "php artisan sectum:backup" on the kitchen computer.';
+            : 'The last backup was made on '.
+                    Moment::at($last->made_at)->format('D j M, H:i').
+                    '. Run "php artisan sectum:backup" on the kitchen computer.';
     }
 }

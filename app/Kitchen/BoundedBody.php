@@ -26,7 +26,13 @@ final readonly class BoundedBody
         $claimed = (int) $request->header('Content-Length', '0');
         $most = $request->is(...self::FILES) ? self::MOST_FILE_BYTES : self::MOST_BYTES;
         if ($claimed > $most || strlen($request->getContent()) > $most) {
-            return ProblemDocument::of(Fault::tooLarge($most === self::MOST_BYTES ? 'That is far more than a reading: nothing was stored.' : 'That file is too large: a photo is up to 8 MB, an invoice up to 5 MB.'))->response();
+            return ProblemDocument::of(
+                Fault::tooLarge(
+                    $most === self::MOST_BYTES
+                        ? 'That is far more than a reading: nothing was stored.'
+                        : 'That file is too large: a photo is up to 8 MB, an invoice up to 5 MB.',
+                ),
+            )->response();
         }
 
         return $next($request);

@@ -25,7 +25,8 @@ final readonly class KitchenController
     public function signIn(SignInRequest $request): JsonResponse
     {
         $person = Person::query()->find($request->fields()->string('person'));
-        $person instanceof Person && $person->disabled_at === null || throw Fault::inField('/person', 'Choose your name.');
+        ($person instanceof Person && $person->disabled_at === null) ||
+            throw Fault::inField('/person', 'Choose your name.');
         Pin::check($person, $request->fields()->string('pin'), (string) $request->ip(), Tablet::of($request));
         SignIn::begin($request, $person, Tablet::remember($request));
 
@@ -55,14 +56,25 @@ final readonly class KitchenController
 
     public function disable(DisabledRequest $request, StorePerson $store, string $person): JsonResponse
     {
-        $store->disable($person, $request->fields()->bool('disabled'), $request->fields()->int('version'), Person::of($request));
+        $store->disable(
+            $person,
+            $request->fields()->bool('disabled'),
+            $request->fields()->int('version'),
+            Person::of($request),
+        );
 
         return new JsonResponse(PeopleView::of());
     }
 
     public function ownPin(OwnPinRequest $request, StorePerson $store): JsonResponse
     {
-        $store->ownPin($request->fields(), Person::of($request), (string) $request->ip(), Tablet::of($request), SignIn::current($request));
+        $store->ownPin(
+            $request->fields(),
+            Person::of($request),
+            (string) $request->ip(),
+            Tablet::of($request),
+            SignIn::current($request),
+        );
 
         return new JsonResponse(KitchenView::of($request));
     }

@@ -22,8 +22,11 @@ final readonly class KitchenView
         $settings = Settings::load();
         $people = [];
         foreach (Person::query()->whereNull('disabled_at')->orderBy('created_at')->orderBy('id')->get() as $person) {
-            $people[] = ['id' => $person->id, 'name' => $person->name, 'role' => $person->role->value]
-                + ($demo && isset(self::DEMO_PINS[$person->name]) ? ['demo_pin' => self::DEMO_PINS[$person->name]] : []);
+            $people[] =
+                ['id' => $person->id, 'name' => $person->name, 'role' => $person->role->value] +
+                ($demo && isset(self::DEMO_PINS[$person->name])
+                    ? ['demo_pin' => self::DEMO_PINS[$person->name]]
+                    : []);
         }
 
         return [
@@ -37,7 +40,16 @@ final readonly class KitchenView
             'backup_due' => $me instanceof Person && $me->role === Role::HeadChef ? Backup::due() : null,
             'needs_setup' => $people === [],
             'people' => $people,
-            'me' => $me instanceof Person ? ['id' => $me->id, 'name' => $me->name, 'role' => $me->role->value, 'units' => $me->units->value, 'sees_prices' => $me->seesPrices(), 'shortcuts' => $me->shortcuts] : null,
+            'me' => $me instanceof Person
+                    ? [
+                        'id' => $me->id,
+                        'name' => $me->name,
+                        'role' => $me->role->value,
+                        'units' => $me->units->value,
+                        'sees_prices' => $me->seesPrices(),
+                        'shortcuts' => $me->shortcuts,
+                    ]
+                    : null,
         ];
     }
 

@@ -31,7 +31,9 @@ final readonly class MakeBackup
         $zip = "{$folder}/.{$name}.zip";
         try {
             $readings = self::count(DB::connection()->getPdo());
-            DB::connection()->getPdo()->exec("vacuum into '".str_replace("'", "''", $copy)."'");
+            DB::connection()
+                ->getPdo()
+                ->exec("vacuum into '".str_replace("'", "''", $copy)."'");
             $this->pack($zip, $copy);
             self::mustBeWhole($zip, $readings);
             $file = "{$folder}/{$name}.zip";
@@ -39,7 +41,12 @@ final readonly class MakeBackup
         } finally {
             array_map(fn (string $left): bool => is_file($left) && unlink($left), [$copy, $zip]);
         }
-        Backup::query()->create(['file' => $file, 'bytes' => (int) filesize($file), 'sha256' => (string) hash_file('sha256', $file), 'made_at' => Moment::written(Carbon::now())]);
+        Backup::query()->create([
+            'file' => $file,
+            'bytes' => (int) filesize($file),
+            'sha256' => (string) hash_file('sha256', $file),
+            'made_at' => Moment::written(Carbon::now()),
+        ]);
         $this->forgetOld($folder);
 
         return $file;
@@ -47,8 +54,9 @@ final readonly class MakeBackup
 
     private function pack(string $zip, string $copy): void
     {
-        $archive = new ZipArchive;
-        $archive->open($zip, ZipArchive::CREATE | ZipArchive::EXCL) === true || throw new RuntimeException("{$zip} cannot be written.");
+        $archive = new ZipArchive();
+        $archive->open($zip, ZipArchive::CREATE | ZipArchive::EXCL) === true ||
+            throw new RuntimeException("{$zip} cannot be written.");
         $archive->addFile($copy, self::DATABASE);
         $archive->addFromString(self::KEY, config()->string('app.key'));
         foreach (self::files(storage_path('app/photos/*.jpg')) as $photo) {
@@ -67,8 +75,9 @@ final readonly class MakeBackup
      */
     public static function mustBeWhole(string $zip, int $readings = 0): void
     {
-        $archive = new ZipArchive;
-        $archive->open($zip, ZipArchive::CHECKCONS) === true || throw new RuntimeException("{$zip} is no backup, or is damaged.");
+        $archive = new ZipArchive();
+        $archive->open($zip, ZipArchive::CHECKCONS) === true ||
+            throw new RuntimeException("{$zip} is no backup, or is damaged.");
         $check = tempnam(sys_get_temp_dir(), 'sectum-check-');
         $check !== false || throw new RuntimeException('There is no room to check the backup.');
         try {
@@ -77,8 +86,10 @@ final readonly class MakeBackup
                 self::reads($archive, $i) || throw new RuntimeException("{$zip} is damaged.");
             }
             $database = new PDO("sqlite:{$check}", options: [PDO::ATTR_ERRMODE => PDO::ERRMODE_EXCEPTION]);
-            self::asked($database, 'pragma integrity_check') === 'ok' || throw new RuntimeException('The copy of the database is damaged.');
-            self::count($database) >= $readings || throw new RuntimeException('The copy lacks readings that were there before it was begun.');
+            self::asked($database, 'pragma integrity_check') === 'ok' ||
+                throw new RuntimeException('The copy of the database is damaged.');
+            self::count($database) >= $readings ||
+                throw new RuntimeException('The copy lacks readings that were there before it was begun.');
         } finally {
             unlink($check);
         }
@@ -90,7 +101,8 @@ final readonly class MakeBackup
         $from !== false || throw new RuntimeException("It has no {$name} in it.");
         $into = fopen($to, 'wb');
         $into !== false || throw new RuntimeException("{$to} cannot be written.");
-        stream_copy_to_stream($from, $into) === ($archive->statName($name)['size'] ?? -1) || throw new RuntimeException("{$name} could not be read whole.");
+        stream_copy_to_stream($from, $into) === ($archive->statName($name)['size'] ?? -1) ||
+            throw new RuntimeException("{$name} could not be read whole.");
         fclose($into);
     }
 

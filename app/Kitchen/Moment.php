@@ -14,7 +14,9 @@ final readonly class Moment
     /** As it is kept: 2026-11-26T18:05:09.120Z */
     public static function written(DateTimeInterface $at): string
     {
-        return DateTimeImmutable::createFromInterface($at)->setTimezone(new DateTimeZone('UTC'))->format('Y-m-d\TH:i:s.v\Z');
+        return DateTimeImmutable::createFromInterface($at)
+            ->setTimezone(new DateTimeZone('UTC'))
+            ->format('Y-m-d\TH:i:s.v\Z');
     }
 
     public static function maybe(?DateTimeInterface $at): ?string
@@ -33,7 +35,9 @@ final readonly class Moment
     /** The kitchen day a moment belongs to. */
     public static function day(DateTimeInterface|string $at): DateTimeImmutable
     {
-        return is_string($at) && strlen($at) === 10 ? self::at($at) : Settings::load()->time->day(is_string($at) ? self::at($at) : $at);
+        return is_string($at) && strlen($at) === 10
+            ? self::at($at)
+            : Settings::load()->time->day(is_string($at) ? self::at($at) : $at);
     }
 
     /** The date of the kitchen day a moment belongs to: 2026-11-26 */

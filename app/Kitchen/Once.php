@@ -27,11 +27,17 @@ final readonly class Once
     {
         DB::transactionLevel() > 0 || throw new LogicException('Asked outside the transaction that writes it.');
         $digest = hash('sha256', $what."\n".(is_string($content) ? $content : self::canonical($content->all())));
-        if (Sent::query()->toBase()->insertOrIgnore(['id' => $id, 'digest' => $digest]) === 1) {
+        if (
+            Sent::query()
+                ->toBase()
+                ->insertOrIgnore(['id' => $id, 'digest' => $digest]) === 1
+        ) {
             return true;
         }
         if (Sent::query()->whereKey($id)->value('digest') !== $digest) {
-            throw Fault::conflict('This was sent before with other content, and kept so. Nothing was changed.', ['id' => $id]);
+            throw Fault::conflict('This was sent before with other content, and kept so. Nothing was changed.', [
+                'id' => $id,
+            ]);
         }
 
         return false;

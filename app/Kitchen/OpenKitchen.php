@@ -15,7 +15,11 @@ final readonly class OpenKitchen
     /** @param  Closure(Request): Response  $next */
     public function handle(Request $request, Closure $next): Response
     {
-        if ($request->is('api/*') && ! $request->is('api/kitchen', 'api/kitchen/setup') && ! Person::query()->exists()) {
+        if (
+            $request->is('api/*') &&
+            ! $request->is('api/kitchen', 'api/kitchen/setup') &&
+            ! Person::query()->exists()
+        ) {
             throw Fault::notAllowed('This kitchen has no head chef yet: give a name and a PIN first.');
         }
 

@@ -18,18 +18,42 @@ final readonly class PeopleView
     public static function of(): array
     {
         $since = Carbon::now()->getTimestamp() - self::DAYS * 86_400;
-        $wrong = PinTry::query()->with('person')->where('failed', true)->where('at_s', '>', $since)->orderByDesc('id')->limit(self::SHOWN)->get();
-        $counts = PinTry::query()->where('failed', true)->where('at_s', '>', $since)->selectRaw('person_id, count(*) as n')->groupBy('person_id')->pluck('n', 'person_id');
+        $wrong = PinTry::query()
+            ->with('person')
+            ->where('failed', true)
+            ->where('at_s', '>', $since)
+            ->orderByDesc('id')
+            ->limit(self::SHOWN)
+            ->get();
+        $counts = PinTry::query()
+            ->where('failed', true)
+            ->where('at_s', '>', $since)
+            ->selectRaw('person_id, count(*) as n')
+            ->groupBy('person_id')
+            ->pluck('n', 'person_id');
 
         return [
-            'people' => array_map(fn (Person $one): array => [
-                'id' => $one->id, 'name' => $one->name, 'role' => $one->role->value, 'version' => $one->version, 'disabled' => $one->disabled_at !== null,
-                'signed_in' => $one->signed_in_at === null ? null : self::moment($one->signed_in_at),
-                'wrong' => is_numeric($counts[$one->id] ?? null) ? (int) $counts[$one->id] : 0,
-            ], array_values(self::people()->all())),
-            'wrong' => array_map(fn (PinTry $one): array => [
-                'at' => self::moment('@'.$one->at_s), 'name' => $one->person->name, 'address' => $one->address, 'known' => $one->tablet !== null,
-            ], array_values($wrong->all())),
+            'people' => array_map(
+                fn (Person $one): array => [
+                    'id' => $one->id,
+                    'name' => $one->name,
+                    'role' => $one->role->value,
+                    'version' => $one->version,
+                    'disabled' => $one->disabled_at !== null,
+                    'signed_in' => $one->signed_in_at === null ? null : self::moment($one->signed_in_at),
+                    'wrong' => is_numeric($counts[$one->id] ?? null) ? (int) $counts[$one->id] : 0,
+                ],
+                array_values(self::people()->all()),
+            ),
+            'wrong' => array_map(
+                fn (PinTry $one): array => [
+                    'at' => self::moment('@'.$one->at_s),
+                    'name' => $one->person->name,
+                    'address' => $one->address,
+                    'known' => $one->tablet !== null,
+                ],
+                array_values($wrong->all()),
+            ),
             'days' => self::DAYS,
         ];
     }
@@ -37,7 +61,12 @@ final readonly class PeopleView
     /** @return Collection<int, Person> those who may sign in first */
     private static function people(): Collection
     {
-        return Person::query()->orderBy('created_at')->orderBy('id')->get()->sortBy(fn (Person $one): bool => $one->disabled_at !== null)->values();
+        return Person::query()
+            ->orderBy('created_at')
+            ->orderBy('id')
+            ->get()
+            ->sortBy(fn (Person $one): bool => $one->disabled_at !== null)
+            ->values();
     }
 
     private static function moment(string $kept): string

@@ -48,11 +48,22 @@ final readonly class Pin
         $try = DB::connection()->transaction(function () use ($person, $address, $tablet, $now): PinTry {
             $wait = self::wait($person, $address, $tablet, $now);
             if ($wait > 0) {
-                throw Fault::tooMany("Too many wrong PINs. Wait {$wait} s, or ask the head chef for a new one.", $wait);
+                throw Fault::tooMany(
+                    "Too many wrong PINs. Wait {$wait} s, or ask the head chef for a new one.",
+                    $wait,
+                );
             }
-            PinTry::query()->where('at_s', '<', $now - 14 * self::REMEMBERED_S)->delete();
+            PinTry::query()
+                ->where('at_s', '<', $now - 14 * self::REMEMBERED_S)
+                ->delete();
 
-            return PinTry::query()->create(['person_id' => $person->id, 'address' => $address, 'tablet' => $tablet, 'at_s' => $now, 'failed' => true]);
+            return PinTry::query()->create([
+                'person_id' => $person->id,
+                'address' => $address,
+                'tablet' => $tablet,
+                'at_s' => $now,
+                'failed' => true,
+            ]);
         });
         if (! Hash::check($pin, $person->pin_hash)) {
             throw Fault::inField('/pin', 'That is not the PIN of '.$person->name.'.');
@@ -63,30 +74,58 @@ final readonly class Pin
     /** @throws Fault when anybody would try it first */
     public static function mustNotBeObvious(string $pin, string $pointer = '/pin'): void
     {
-        $steps = array_map(fn (string $a, string $b): int => (int) $b - (int) $a, str_split(substr($pin, 0, -1)), str_split(substr($pin, 1)));
+        $steps = array_map(
+            fn (string $a, string $b): int => (int) $b - (int) $a,
+            str_split(substr($pin, 0, -1)),
+            str_split(substr($pin, 1)),
+        );
         $run = count(array_unique($steps)) === 1 && abs($steps[0]) <= 1;
         $half = intdiv(strlen($pin), 2);
-        $repeats = strlen($pin) % 2 === 0 && (substr($pin, 0, $half) === substr($pin, $half) || preg_match('/^(\d\d)\1+$/', $pin) === 1);
+        $repeats =
+            strlen($pin) % 2 === 0 &&
+            (substr($pin, 0, $half) === substr($pin, $half) || preg_match('/^(\d\d)\1+$/', $pin) === 1);
         $year = preg_match('/^(19|20)\d\d$/', $pin) === 1;
         if ($run || $repeats || $year) {
-            throw Fault::inField($pointer, 'That PIN is among the first anybody would try. Choose another; six digits are better than four.');
+            throw Fault::inField(
+                $pointer,
+                'That PIN is among the first anybody would try. Choose another; six digits are better than four.',
+            );
         }
     }
 
     /** Seconds until the next try is looked at. */
     private static function wait(Person $person, string $address, ?string $tablet, int $now): int
     {
-        $buckets = $tablet !== null
-            ? [[fn (Builder $query): Builder => $query->where('tablet', $tablet)->where('person_id', $person->id), self::FREE, self::LONGEST_AT_A_TABLET_S]]
-            : [
-                [fn (Builder $query): Builder => $query->whereNull('tablet')->where('person_id', $person->id), self::FREE, self::LONGEST_WAIT_S],
-                [fn (Builder $query): Builder => $query->whereNull('tablet')->where('address', $address), self::FREE_AT_AN_ADDRESS, self::LONGEST_WAIT_S],
-            ];
+        $buckets =
+            $tablet !== null
+                ? [
+                    [
+                        fn (Builder $query): Builder => $query
+                            ->where('tablet', $tablet)
+                            ->where('person_id', $person->id),
+                        self::FREE,
+                        self::LONGEST_AT_A_TABLET_S,
+                    ],
+                ]
+                : [
+                    [
+                        fn (Builder $query): Builder => $query->whereNull('tablet')->where('person_id', $person->id),
+                        self::FREE,
+                        self::LONGEST_WAIT_S,
+                    ],
+                    [
+                        fn (Builder $query): Builder => $query->whereNull('tablet')->where('address', $address),
+                        self::FREE_AT_AN_ADDRESS,
+                        self::LONGEST_WAIT_S,
+                    ],
+                ];
         $wait = 0;
         foreach ($buckets as [$among, $free, $longest]) {
             $recent = fn (): Builder => $among(PinTry::query()->where('at_s', '>', $now - self::REMEMBERED_S));
             $right = $recent()->where('failed', false)->max('id');
-            $wrong = $recent()->where('failed', true)->where('id', '>', is_numeric($right) ? (int) $right : 0);
+            $wrong = $recent()
+                ->where('failed', true)
+                ->where('id', '>', is_numeric($right) ? (int) $right : 0);
             $count = $wrong->count();
             $last = $wrong->max('at_s');
             if ($count >= $free && is_numeric($last)) {

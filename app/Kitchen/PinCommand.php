@@ -17,13 +17,25 @@ final class PinCommand extends Command
     public function handle(): int
     {
         $name = $this->argument('name');
-        $person = Person::query()->where('name', is_string($name) ? $name : '')->first();
+        $person = Person::query()
+            ->where('name', is_string($name) ? $name : '')
+            ->first();
         if ($person === null) {
-            $this->error('Nobody here has that name. There are: '.Person::query()->orderBy('name')->get()->map(fn (Person $one): string => $one->name)->implode(', ').'.');
+            $this->error(
+                'Nobody here has that name. There are: '.
+                    Person::query()
+                        ->orderBy('name')
+                        ->get()
+                        ->map(fn (Person $one): string => $one->name)
+                        ->implode(', ').
+                    '.',
+            );
 
             return self::INVALID;
         }
-        $typed = stream_isatty(STDIN) ? $this->secret("New PIN of {$person->name}, four to eight digits") : fgets(STDIN);
+        $typed = stream_isatty(STDIN)
+            ? $this->secret("New PIN of {$person->name}, four to eight digits")
+            : fgets(STDIN);
         $pin = trim(is_string($typed) ? $typed : '');
         if (preg_match('/^[0-9]{4,8}$/', $pin) !== 1) {
             $this->error('A PIN is four to eight digits.');

@@ -28,7 +28,9 @@ final class RestoreCommand extends Command
             return self::FAILURE;
         }
         $this->call('migrate', ['--force' => true, '--quiet' => true]);
-        $this->line('The kitchen is back: '.Settings::load()->kitchen.', '.Person::query()->count().' people.');
+        $this->line(
+            'The kitchen is back: '.Settings::load()->kitchen.', '.Person::query()->count().' people.',
+        );
 
         return self::SUCCESS;
     }
@@ -36,11 +38,18 @@ final class RestoreCommand extends Command
     private function restore(string $file): void
     {
         $database = config()->string('database.connections.sqlite.database');
-        if (is_file($database) && filesize($database) > 0 && Schema::hasTable('people') && Person::query()->exists()) {
-            throw new RuntimeException('There is a kitchen here already. Restore onto an empty checkout; nothing was changed.');
+        if (
+            is_file($database) &&
+            filesize($database) > 0 &&
+            Schema::hasTable('people') &&
+            Person::query()->exists()
+        ) {
+            throw new RuntimeException(
+                'There is a kitchen here already. Restore onto an empty checkout; nothing was changed.',
+            );
         }
         MakeBackup::mustBeWhole($file);
-        $archive = new ZipArchive;
+        $archive = new ZipArchive();
         $archive->open($file);
         DB::disconnect();
         array_map(fn (string $left): bool => is_file($left) && unlink($left), ["{$database}-wal", "{$database}-shm"]);
@@ -62,7 +71,10 @@ final class RestoreCommand extends Command
     {
         $env = config()->string('sectum.env_file');
         if ($key !== '' && is_file($env)) {
-            file_put_contents($env, preg_replace('/^APP_KEY=.*$/m', "APP_KEY={$key}", (string) file_get_contents($env)));
+            file_put_contents(
+                $env,
+                preg_replace('/^APP_KEY=.*$/m', "APP_KEY={$key}", (string) file_get_contents($env)),
+            );
         }
     }
 }

@@ -43,11 +43,18 @@ enum RuleKind: string
         $typed = trim($typed);
 
         return match ($this) {
-            self::Text => mb_strlen($typed) <= $rule->most ? $typed : self::refuse("That is longer than {$rule->most} characters."),
-            self::Zone => in_array($typed, DateTimeZone::listIdentifiers(), true) ? $typed : self::refuse('Choose a time zone of the list, like Europe/London.'),
+            self::Text => mb_strlen($typed) <= $rule->most
+                ? $typed
+                : self::refuse("That is longer than {$rule->most} characters."),
+            self::Zone => in_array($typed, DateTimeZone::listIdentifiers(), true)
+                ? $typed
+                : self::refuse('Choose a time zone of the list, like Europe/London.'),
             self::Currency => Fault::at('/value', fn (): string => Currency::of($typed)->code),
             self::Number => self::number($typed, $rule),
-            self::Money => (string) Fault::at('/value', fn (): int => Money::parse($typed, $settings->currency)->minor),
+            self::Money => (string) Fault::at(
+                '/value',
+                fn (): int => Money::parse($typed, $settings->currency)->minor,
+            ),
             self::Mass => (string) Fault::at('/value', fn (): int => Mass::parse($typed, $by->units)->milligrams),
             self::Temperature => self::temperature($typed, $rule),
             self::Truth => in_array($typed, ['0', '1'], true) ? $typed : self::refuse('Say yes or no.'),
@@ -58,8 +65,10 @@ enum RuleKind: string
 
                 return $typed;
             }),
-            self::Address => $typed === '' || (preg_match(self::ADDRESS, $typed) === 1 && (int) preg_replace('/^.*:/', '', $typed) <= 65_535)
-                ? $typed : self::refuse('Write host and port, like 192.168.1.40:8417, or leave it empty.'),
+            self::Address => $typed === '' ||
+            (preg_match(self::ADDRESS, $typed) === 1 && (int) preg_replace('/^.*:/', '', $typed) <= 65_535)
+                ? $typed
+                : self::refuse('Write host and port, like 192.168.1.40:8417, or leave it empty.'),
         };
     }
 
@@ -68,7 +77,10 @@ enum RuleKind: string
     {
         return match ($this) {
             self::Money => Money::ofMinor((int) $kept, $settings->currency)->print(),
-            self::Mass => Mass::ofMilligrams((int) $kept)->print($for->units->bench(), Mass::ofMilligrams(min(1000, max(1, (int) $kept)))),
+            self::Mass => Mass::ofMilligrams((int) $kept)->print(
+                $for->units->bench(),
+                Mass::ofMilligrams(min(1000, max(1, (int) $kept))),
+            ),
             self::Temperature => Temperature::ofCelsius((float) $kept)->print(),
             self::Truth => $kept === '1' ? 'yes' : 'no',
             self::Choice => $rule->choices[$kept] ?? $kept,
@@ -79,25 +91,38 @@ enum RuleKind: string
 
     private static function number(string $typed, HouseRule $rule): string
     {
-        $number = preg_match('/^\d{1,4}(\.\d{1,3})?\b/', $typed, $found) === 1 ? (float) $found[0] : self::refuse('Write a number.');
+        $number =
+            preg_match('/^\d{1,4}(\.\d{1,3})?\b/', $typed, $found) === 1
+                ? (float) $found[0]
+                : self::refuse('Write a number.');
 
-        return $number >= $rule->least && $number <= $rule->most ? (string) $number : self::refuse("This is between {$rule->least} and {$rule->most} {$rule->unit}.");
+        return $number >= $rule->least && $number <= $rule->most
+            ? (string) $number
+            : self::refuse("This is between {$rule->least} and {$rule->most} {$rule->unit}.");
     }
 
     private static function temperature(string $typed, HouseRule $rule): string
     {
         $celsius = Fault::at('/value', fn (): float => Temperature::parse($typed)->celsius());
 
-        return $celsius >= $rule->least && $celsius <= $rule->most ? (string) $celsius : self::refuse("This is between {$rule->least} and {$rule->most} °C.");
+        return $celsius >= $rule->least && $celsius <= $rule->most
+            ? (string) $celsius
+            : self::refuse("This is between {$rule->least} and {$rule->most} °C.");
     }
 
     private static function litres(string $typed, HouseRule $rule): string
     {
-        $pots = preg_split('/[\s,;]+/', preg_replace('/\s*(litres|l)\s*$/i', '', $typed) ?? '', -1, PREG_SPLIT_NO_EMPTY);
+        $pots = preg_split(
+            '/[\s,;]+/',
+            preg_replace('/\s*(litres|l)\s*$/i', '', $typed) ?? '',
+            -1,
+            PREG_SPLIT_NO_EMPTY,
+        );
         $pots = $pots === false ? [] : $pots;
         count($pots) <= self::MOST_POTS || self::refuse('That is more pots than a kitchen has.');
         foreach ($pots as $pot) {
-            is_numeric($pot) && (float) $pot >= $rule->least && (float) $pot <= $rule->most || self::refuse("A pot holds between {$rule->least} and {$rule->most} litres.");
+            (is_numeric($pot) && (float) $pot >= $rule->least && (float) $pot <= $rule->most) ||
+                self::refuse("A pot holds between {$rule->least} and {$rule->most} litres.");
         }
 
         return implode(' ', $pots);

@@ -20,7 +20,8 @@ final readonly class SetUpKitchen
         Pin::mustNotBeObvious($pin);
         $values = ['currency' => $fields->string('currency')];
         if ($fields->has('timezone')) {
-            in_array($fields->string('timezone'), DateTimeZone::listIdentifiers(), true) || throw Fault::inField('/timezone', 'Choose a time zone of the list, like Europe/London.');
+            in_array($fields->string('timezone'), DateTimeZone::listIdentifiers(), true) ||
+                throw Fault::inField('/timezone', 'Choose a time zone of the list, like Europe/London.');
             $values['timezone'] = $fields->string('timezone');
         }
         if ($fields->has('day_ends')) {
@@ -29,7 +30,10 @@ final readonly class SetUpKitchen
         $units = UnitSystem::from($fields->string('units'));
         foreach (['scale_step' => 'scale_step_mg', 'scale_most' => 'scale_most_mg'] as $field => $key) {
             if ($fields->has($field)) {
-                $values[$key] = (string) Fault::at("/{$field}", fn (): int => Mass::parse($fields->string($field), $units)->milligrams);
+                $values[$key] = (string) Fault::at(
+                    "/{$field}",
+                    fn (): int => Mass::parse($fields->string($field), $units)->milligrams,
+                );
             }
         }
 

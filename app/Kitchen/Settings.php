@@ -57,7 +57,9 @@ final readonly class Settings
     public static function read(): self
     {
         $kept = Setting::query()->pluck('value', 'key');
-        $value = fn (string $key): string => is_string($kept[$key] ?? null) ? $kept[$key] : HouseRule::of($key)->default;
+        $value = fn (string $key): string => is_string($kept[$key] ?? null)
+            ? $kept[$key]
+            : HouseRule::of($key)->default;
         $number = fn (string $key): float => (float) $value($key);
         $yes = fn (string $key): bool => $value($key) === '1';
 
@@ -74,7 +76,14 @@ final readonly class Settings
             $value('probe_at'),
             Temperature::ofCelsius($number('warmest_c')),
             $value('cold_rule'),
-            new CoolingLimits($number('cool_hot_c'), $number('cool_warm_c'), $number('cool_first_h'), $number('cool_cold_c'), $number('cool_then_h'), $value('cool_rule')),
+            new CoolingLimits(
+                $number('cool_hot_c'),
+                $number('cool_warm_c'),
+                $number('cool_first_h'),
+                $number('cool_cold_c'),
+                $number('cool_then_h'),
+                $value('cool_rule'),
+            ),
             new PortionDays((int) $value('raw_days'), (int) $value('raw_service_days')),
             new Ways($yes('keeps_dark_muscle'), $yes('skins_in_stock'), $yes('grills_heads'), $yes('boils_collars')),
             $value('pots_l'),
@@ -91,7 +100,9 @@ final readonly class Settings
     /** @return list<float> the kitchen's pots, litres */
     public function pots(): array
     {
-        return array_values(array_map(floatval(...), array_filter(explode(' ', $this->pots), fn (string $pot): bool => $pot !== '')));
+        return array_values(
+            array_map(floatval(...), array_filter(explode(' ', $this->pots), fn (string $pot): bool => $pot !== '')),
+        );
     }
 
     /** Now, on the house's clock. */
@@ -112,7 +123,10 @@ final readonly class Settings
             if (($known->value ?? HouseRule::of($key)->default) === $value) {
                 continue;
             }
-            Setting::query()->updateOrCreate(['key' => $key], ['value' => $value, 'changed_by' => $by?->id, 'changed_at' => Moment::written(Carbon::now())]);
+            Setting::query()->updateOrCreate(
+                ['key' => $key],
+                ['value' => $value, 'changed_by' => $by?->id, 'changed_at' => Moment::written(Carbon::now())],
+            );
         }
         self::forget();
     }

@@ -20,11 +20,24 @@ final readonly class SettingsView
             $value = $set->value ?? $rule->default;
             $stages[$rule->stage] ??= ['stage' => $rule->stage, 'rules' => []];
             $stages[$rule->stage]['rules'][] = [
-                'key' => $rule->key, 'kind' => $rule->kind->value, 'name' => $rule->name,
-                'value' => $value, 'shown' => $rule->kind->show($value, $rule, $settings, $person),
-                'default' => $rule->kind->show($rule->default, $rule, $settings, $person), 'source' => $rule->source, 'unit' => $rule->unit,
-                'choices' => array_map(fn (string $choice, string $name): array => ['value' => $choice, 'name' => $name], array_keys($rule->choices), array_values($rule->choices)),
-                'changed' => $set?->changed_at === null ? null : ($set->person->name ?? 'First run').', '.Moment::at($set->changed_at)->format('D j M Y, H:i'),
+                'key' => $rule->key,
+                'kind' => $rule->kind->value,
+                'name' => $rule->name,
+                'value' => $value,
+                'shown' => $rule->kind->show($value, $rule, $settings, $person),
+                'default' => $rule->kind->show($rule->default, $rule, $settings, $person),
+                'source' => $rule->source,
+                'unit' => $rule->unit,
+                'choices' => array_map(
+                    fn (string $choice, string $name): array => ['value' => $choice, 'name' => $name],
+                    array_keys($rule->choices),
+                    array_values($rule->choices),
+                ),
+                'changed' => $set?->changed_at === null
+                        ? null
+                        : ($set->person->name ?? 'First run').
+                            ', '.
+                            Moment::at($set->changed_at)->format('D j M Y, H:i'),
             ];
         }
 

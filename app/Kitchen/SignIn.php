@@ -52,7 +52,10 @@ final class SignIn extends Record
     {
         $kept = $request->session()->get(self::KEPT);
         if (is_string($kept)) {
-            self::query()->whereKey($kept)->whereNull('ended_at')->update(['ended_at' => Moment::written(Carbon::now())]);
+            self::query()
+                ->whereKey($kept)
+                ->whereNull('ended_at')
+                ->update(['ended_at' => Moment::written(Carbon::now())]);
         }
         Auth::logout();
         $request->session()->invalidate();
@@ -62,7 +65,10 @@ final class SignIn extends Record
     /** Every time this person is signed in anywhere is over, but the one that is kept. */
     public static function endAll(Person $person, ?string $but = null): void
     {
-        self::query()->where('person_id', $person->id)->whereNull('ended_at')->when($but !== null, fn ($query) => $query->whereKeyNot($but))
+        self::query()
+            ->where('person_id', $person->id)
+            ->whereNull('ended_at')
+            ->when($but !== null, fn ($query) => $query->whereKeyNot($but))
             ->update(['ended_at' => Moment::written(Carbon::now())]);
     }
 
@@ -77,8 +83,10 @@ final class SignIn extends Record
     public static function mustGoOn(Request $request, Person $person): void
     {
         $kept = self::current($request);
-        $on = $person->disabled_at === null && $kept !== null
-            && self::query()->whereKey($kept)->where('person_id', $person->id)->whereNull('ended_at')->exists();
+        $on =
+            $person->disabled_at === null &&
+            $kept !== null &&
+            self::query()->whereKey($kept)->where('person_id', $person->id)->whereNull('ended_at')->exists();
         $on || throw Fault::signedOut();
     }
 }

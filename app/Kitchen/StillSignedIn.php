@@ -20,7 +20,9 @@ final readonly class StillSignedIn
         // What one person weighed waits for that person; it is never written down as another's.
         $meant = $request->header('X-Sectum-Person');
         if (is_string($meant) && $meant !== '' && strtoupper($meant) !== $person->id) {
-            throw Fault::conflict('This was weighed by somebody else. It waits until they sign in.', ['code' => 'another-person']);
+            throw Fault::conflict('This was weighed by somebody else. It waits until they sign in.', [
+                'code' => 'another-person',
+            ]);
         }
 
         return $next($request);

@@ -24,12 +24,23 @@ final readonly class StorePerson
         DB::connection()->transaction(function () use ($id, $fields, $name, $hash, $by): void {
             $role = Role::from($fields->string('role'));
             $person = Person::query()->find($id);
-            $taken = Person::query()->whereRaw('lower(name) = ?', [mb_strtolower($name)])->whereKeyNot($id)->exists();
+            $taken = Person::query()
+                ->whereRaw('lower(name) = ?', [mb_strtolower($name)])
+                ->whereKeyNot($id)
+                ->exists();
             ! $taken || throw Fault::inField('/name', 'Somebody here has that name already.');
             if ($person === null) {
                 $hash !== null || throw Fault::inField('/pin', 'Give a first PIN. It can be changed at the tablet.');
-                Person::query()->create(['id' => $id, 'name' => $name, 'role' => $role, 'units' => $by->units, 'pin_hash' => $hash]);
-                activity('house')->causedBy($by)->log("{$by->name} added {$name}.");
+                Person::query()->create([
+                    'id' => $id,
+                    'name' => $name,
+                    'role' => $role,
+                    'units' => $by->units,
+                    'pin_hash' => $hash,
+                ]);
+                activity('house')
+                    ->causedBy($by)
+                    ->log("{$by->name} added {$name}.");
 
                 return;
             }
@@ -44,8 +55,15 @@ final readonly class StorePerson
             if ($person->role !== $role || $hash !== null) {
                 SignIn::endAll($person);
             }
-            $person->update(['name' => $name, 'role' => $role, 'version' => $person->version + 1, ...$hash === null ? [] : ['pin_hash' => $hash]]);
-            activity('house')->causedBy($by)->log("{$by->name} changed {$name}.");
+            $person->update([
+                'name' => $name,
+                'role' => $role,
+                'version' => $person->version + 1,
+                ...$hash === null ? [] : ['pin_hash' => $hash],
+            ]);
+            activity('house')
+                ->causedBy($by)
+                ->log("{$by->name} changed {$name}.");
         });
     }
 
@@ -62,8 +80,13 @@ final readonly class StorePerson
                 self::mustLeaveAHeadChef($person);
                 SignIn::endAll($person);
             }
-            $person->update(['disabled_at' => $disabled ? Moment::written(Carbon::now()) : null, 'version' => $person->version + 1]);
-            activity('house')->causedBy($by)->log("{$by->name} ".($disabled ? 'disabled' : 'enabled')." {$person->name}.");
+            $person->update([
+                'disabled_at' => $disabled ? Moment::written(Carbon::now()) : null,
+                'version' => $person->version + 1,
+            ]);
+            activity('house')
+                ->causedBy($by)
+                ->log("{$by->name} ".($disabled ? 'disabled' : 'enabled')." {$person->name}.");
         });
     }
 
@@ -81,13 +104,25 @@ final readonly class StorePerson
 
     private static function mustBeAt(Person $person, int $version): void
     {
-        $version === $person->version
-            || throw Fault::conflict("Someone changed {$person->name} on another screen. Look once more, then press again.", ['yours' => $version, 'current' => $person->version]);
+        $version === $person->version ||
+            throw Fault::conflict(
+                "Someone changed {$person->name} on another screen. Look once more, then press again.",
+                ['yours' => $version, 'current' => $person->version],
+            );
     }
 
     private static function mustLeaveAHeadChef(Person $person): void
     {
-        $others = Person::query()->where('role', Role::HeadChef)->whereNull('disabled_at')->whereKeyNot($person->id)->exists();
-        $person->role !== Role::HeadChef || $others || throw Fault::inField('/role', "{$person->name} is the only head chef. Make somebody else head chef first.");
+        $others = Person::query()
+            ->where('role', Role::HeadChef)
+            ->whereNull('disabled_at')
+            ->whereKeyNot($person->id)
+            ->exists();
+        $person->role !== Role::HeadChef ||
+            $others ||
+            throw Fault::inField(
+                '/role',
+                "{$person->name} is the only head chef. Make somebody else head chef first.",
+            );
     }
 }

@@ -21,10 +21,17 @@ final readonly class StoreSetting
             if ($now === $value) {
                 return;
             }
-            $fields->string('was') === $now
-                || throw Fault::conflict("\"{$rule->name}\" was changed on another screen. Look once more.", ['yours' => $fields->string('was'), 'current' => $now]);
+            $fields->string('was') === $now ||
+                throw Fault::conflict("\"{$rule->name}\" was changed on another screen. Look once more.", [
+                    'yours' => $fields->string('was'),
+                    'current' => $now,
+                ]);
             Settings::store([$rule->key => $value], $by);
-            activity('house')->causedBy($by)->log("{$by->name} set \"{$rule->name}\" to {$rule->kind->show($value, $rule, Settings::load(), $by)}.");
+            activity('house')
+                ->causedBy($by)
+                ->log(
+                    "{$by->name} set \"{$rule->name}\" to {$rule->kind->show($value, $rule, Settings::load(), $by)}.",
+                );
         });
     }
 }

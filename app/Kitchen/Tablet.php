@@ -29,7 +29,15 @@ final readonly class Tablet
     public static function remember(Request $request): string
     {
         $token = self::of($request) ?? (string) Str::ulid();
-        Cookie::queue(Cookie::make(self::COOKIE, $token, self::MINUTES, secure: config('session.secure') === true, sameSite: 'strict'));
+        Cookie::queue(
+            Cookie::make(
+                self::COOKIE,
+                $token,
+                self::MINUTES,
+                secure: config('session.secure') === true,
+                sameSite: 'strict',
+            ),
+        );
 
         return $token;
     }

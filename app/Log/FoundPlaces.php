@@ -43,9 +43,20 @@ final readonly class FoundPlaces
         $found = [];
         foreach (Keel::of(FishTree::of($fish, $this->step), MassUnit::Gram)->segments as $segment) {
             $piece = $fish->pieces->firstWhere('id', $segment->piece) ?? $fish->whole();
-            $found[] = [$piece, $segment->remainder
-                ? new Place($fish->broken_down ? 'Lost between fillet and portion' : 'Not weighed yet', null, $segment->mass)
-                : new Place($this->where($fish, $piece, $deposits->where('piece_id', $piece->id)), FishTree::family($piece), $segment->mass)];
+            $found[] = [
+                $piece,
+                $segment->remainder
+                    ? new Place(
+                        $fish->broken_down ? 'Lost between fillet and portion' : 'Not weighed yet',
+                        null,
+                        $segment->mass,
+                    )
+                    : new Place(
+                        $this->where($fish, $piece, $deposits->where('piece_id', $piece->id)),
+                        FishTree::family($piece),
+                        $segment->mass,
+                    ),
+            ];
         }
 
         return $found;
@@ -57,7 +68,8 @@ final readonly class FoundPlaces
         return match (true) {
             $piece->bin !== null && $deposits->isNotEmpty() => self::inBins($deposits),
             $piece->bin !== null => "Bin: {$piece->bin->spoken()}",
-            $piece->part === Part::Portion => 'Portions: '.($this->dishes->firstWhere('id', $piece->dish_id ?? $fish->dish_id)->name ?? 'no dish yet'),
+            $piece->part === Part::Portion => 'Portions: '.
+                ($this->dishes->firstWhere('id', $piece->dish_id ?? $fish->dish_id)->name ?? 'no dish yet'),
             $piece->part->isFillet() => 'Fillets, to be portioned',
             default => 'On the board, not routed',
         };
@@ -73,11 +85,14 @@ final readonly class FoundPlaces
         $places = [];
         foreach ($deposits as $deposit) {
             if ($deposit->deposit()->left->isPositive()) {
-                $places[] = "Bin: {$deposit->bin->spoken()}".($deposit->keeping === Keeping::Frozen ? ', frozen' : '');
+                $places[] =
+                    "Bin: {$deposit->bin->spoken()}".($deposit->keeping === Keeping::Frozen ? ', frozen' : '');
             }
             foreach ($deposit->withdrawals as $out) {
                 $places[] = match ($out->how) {
-                    Leaving::Batch => $out->making === null ? '' : "Batch {$out->making->number}: {$out->making->asMade()->name}",
+                    Leaving::Batch => $out->making === null
+                        ? ''
+                        : "Batch {$out->making->number}: {$out->making->asMade()->name}",
                     Leaving::Meal => 'Eaten as a meal',
                     Leaving::Discard => 'Thrown away',
                     default => '',

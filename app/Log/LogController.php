@@ -22,7 +22,9 @@ final readonly class LogController
 
     public function index(Request $request, LogList $list): JsonResponse
     {
-        return new JsonResponse($list->page(Person::of($request), $request->string('q')->toString(), $request->integer('page', 1)));
+        return new JsonResponse(
+            $list->page(Person::of($request), $request->string('q')->toString(), $request->integer('page', 1)),
+        );
     }
 
     public function show(Request $request, string $fish): JsonResponse
@@ -49,14 +51,30 @@ final readonly class LogController
     public function trace(Request $request, ClockInterface $clock, string $format): Response
     {
         $recalled = Recalled::of($request->string('q')->toString(), $clock);
-        $recalled->fish->isNotEmpty() || throw Fault::notThere('Nothing came of that: check the lot, the delivery\'s number or the fish.');
+        $recalled->fish->isNotEmpty() ||
+            throw Fault::notThere('Nothing came of that: check the lot, the delivery\'s number or the fish.');
         $places = new FoundPlaces(Dish::query()->get(), Settings::load()->scaleStep);
         [$type, $body] = match ($format) {
             'csv' => ['text/csv; charset=utf-8', (new TraceTable($places))->csv($recalled)],
-            'epcis' => ['application/ld+json', json_encode(Epcis::document((new TraceEvents($places))->of($recalled), DateTimeImmutable::createFromInterface($clock->now())), self::JSON)],
-            default => ['application/json', json_encode(['rows' => (new TraceTable($places))->rows($recalled)], self::JSON)],
+            'epcis' => [
+                'application/ld+json',
+                json_encode(
+                    Epcis::document(
+                        (new TraceEvents($places))->of($recalled),
+                        DateTimeImmutable::createFromInterface($clock->now()),
+                    ),
+                    self::JSON,
+                ),
+            ],
+            default => [
+                'application/json',
+                json_encode(['rows' => (new TraceTable($places))->rows($recalled)], self::JSON),
+            ],
         };
 
-        return new Response($body, 200, ['Content-Type' => $type, 'Content-Disposition' => 'attachment; filename="trace.'.($format === 'epcis' ? 'jsonld' : $format).'"']);
+        return new Response($body, 200, [
+            'Content-Type' => $type,
+            'Content-Disposition' => 'attachment; filename="trace.'.($format === 'epcis' ? 'jsonld' : $format).'"',
+        ]);
     }
 }

@@ -33,7 +33,10 @@ final readonly class LogList
     {
         $settings = Settings::load();
         $words = new Words($person->units, $settings->scaleStep);
-        $matching = Fish::forTheBench()->when($sought !== '', fn (Builder $query): Builder => $this->matching($query, $sought));
+        $matching = Fish::forTheBench()->when(
+            $sought !== '',
+            fn (Builder $query): Builder => $this->matching($query, $sought),
+        );
         $total = $matching->count();
         $page = max(1, $page);
 
@@ -64,9 +67,21 @@ final readonly class LogList
     {
         $like = '%'.addcslashes($sought, '%_\\').'%';
 
-        return $query->where(fn (Builder $any): Builder => $any
-            ->whereIn('species_id', Species::query()->whereRaw("name like ? escape '\\'", [$like])->select('id'))
-            ->orWhereIn('supplier_id', Supplier::query()->whereRaw("name like ? escape '\\'", [$like])->select('id'))
-            ->orWhere('number', ctype_digit($sought) ? (int) $sought : -1));
+        return $query->where(
+            fn (Builder $any): Builder => $any
+                ->whereIn(
+                    'species_id',
+                    Species::query()
+                        ->whereRaw("name like ? escape '\\'", [$like])
+                        ->select('id'),
+                )
+                ->orWhereIn(
+                    'supplier_id',
+                    Supplier::query()
+                        ->whereRaw("name like ? escape '\\'", [$like])
+                        ->select('id'),
+                )
+                ->orWhere('number', ctype_digit($sought) ? (int) $sought : -1),
+        );
     }
 }

@@ -33,14 +33,29 @@ final readonly class LogSheet
         }
         foreach ($fish->pieces as $piece) {
             foreach ($piece->readings as $reading) {
-                $lines[] = [[$reading->seq, 0, 0], $reading->taken_at, "{$reading->person->name} weighed {$piece->name}: ".$reading->mass()->print().($reading->typed === null ? ' on the scale.' : ", typed as \"{$reading->typed}\".")];
+                $lines[] = [
+                    [$reading->seq, 0, 0],
+                    $reading->taken_at,
+                    "{$reading->person->name} weighed {$piece->name}: ".
+                    $reading->mass()->print().
+                    ($reading->typed === null ? ' on the scale.' : ", typed as \"{$reading->typed}\"."),
+                ];
                 if ($reading->void !== null) {
-                    $lines[] = [[$reading->void->after_seq ?? $reading->seq, 1, 0], $reading->void->voided_at, "{$reading->void->person->name} took back {$piece->name}, ".$reading->mass()->print().": {$reading->void->reason}."];
+                    $lines[] = [
+                        [$reading->void->after_seq ?? $reading->seq, 1, 0],
+                        $reading->void->voided_at,
+                        "{$reading->void->person->name} took back {$piece->name}, ".
+                        $reading->mass()->print().
+                        ": {$reading->void->reason}.",
+                    ];
                 }
             }
         }
         usort($lines, fn (array $a, array $b): int => $a[0] <=> $b[0]);
 
-        return array_map(fn (array $line): array => ['at' => Moment::at($line[1])->format('j M, H:i'), 'what' => $line[2]], $lines);
+        return array_map(
+            fn (array $line): array => ['at' => Moment::at($line[1])->format('j M, H:i'), 'what' => $line[2]],
+            $lines,
+        );
     }
 }

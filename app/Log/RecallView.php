@@ -33,7 +33,14 @@ final readonly class RecallView
             array_push($found, ...$of);
             $fish[] = [
                 'fish' => FishHead::of($one, $words),
-                'where' => array_map(fn (Place $place): array => ['name' => $place->name, 'mass' => $words->text($place->mass), 'pieces' => $place->pieces], Whereabouts::of($one->mass(), $of)->places),
+                'where' => array_map(
+                    fn (Place $place): array => [
+                        'name' => $place->name,
+                        'mass' => $words->text($place->mass),
+                        'pieces' => $place->pieces,
+                    ],
+                    Whereabouts::of($one->mass(), $of)->places,
+                ),
             ];
         }
         $in = $recalled->fish->reduce(fn (Mass $sum, Fish $one): Mass => $sum->plus($one->mass()), Mass::zero());
@@ -42,25 +49,31 @@ final readonly class RecallView
         return [
             'sought' => $sought,
             'lately' => Recalled::lately(),
-            'back' => array_map(fn (DeliveryLine $line): array => [
-                'delivery' => $line->delivery_id,
-                'supplier' => $line->delivery->supplier->name,
-                'number' => $line->delivery->number,
-                'day' => DeliveryView::day($line->delivery->delivered_on),
-                'received_by' => $line->delivery->receiver->name,
-                'species' => $line->species->name,
-                'scientific' => $line->species->scientific,
-                'lot' => $line->lot,
-                'from' => DeliveryView::from($line),
-            ], array_values($recalled->lines->all())),
+            'back' => array_map(
+                fn (DeliveryLine $line): array => [
+                    'delivery' => $line->delivery_id,
+                    'supplier' => $line->delivery->supplier->name,
+                    'number' => $line->delivery->number,
+                    'day' => DeliveryView::day($line->delivery->delivered_on),
+                    'received_by' => $line->delivery->receiver->name,
+                    'species' => $line->species->name,
+                    'scientific' => $line->species->scientific,
+                    'lot' => $line->lot,
+                    'from' => DeliveryView::from($line),
+                ],
+                array_values($recalled->lines->all()),
+            ),
             'in' => $words->mass($where->in),
-            'places' => array_map(fn (Place $place): array => [
-                'name' => $place->name,
-                'family' => $place->family?->value,
-                'mass' => $words->mass($place->mass),
-                'share' => Percent::share($place->mass, $where->in)?->print(),
-                'pieces' => $place->pieces,
-            ], $where->places),
+            'places' => array_map(
+                fn (Place $place): array => [
+                    'name' => $place->name,
+                    'family' => $place->family?->value,
+                    'mass' => $words->mass($place->mass),
+                    'share' => Percent::share($place->mass, $where->in)?->print(),
+                    'pieces' => $place->pieces,
+                ],
+                $where->places,
+            ),
             'unaccounted' => $words->mass($where->unaccounted),
             'fish' => $fish,
         ];

@@ -32,28 +32,61 @@ final readonly class Recalled
     {
         $sought = self::lotOf(trim($sought), (int) $clock->now()->format('Y'));
         if ($sought === '') {
-            return new self(new Collection, new Collection);
+            return new self(new Collection(), new Collection());
         }
         $number = preg_match('/^no\.?\s*(\d{1,9})$/i', $sought, $m) === 1 ? (int) $m[1] : null;
-        $fish = Fish::forTheBench()->with(['line.delivery.supplier', 'line.delivery.receiver', 'line.species', 'receiver'])->where('stage', '!=', Stage::Withdrawn->value);
+        $fish = Fish::forTheBench()
+            ->with(['line.delivery.supplier', 'line.delivery.receiver', 'line.species', 'receiver'])
+            ->where('stage', '!=', Stage::Withdrawn->value);
         if ($number !== null) {
             $found = $fish->where('number', $number)->get();
 
-            return new self(new Collection(array_filter(array_map(fn (Fish $one): ?DeliveryLine => $one->line, $found->all()))), $found);
+            return new self(
+                new Collection(array_filter(array_map(fn (Fish $one): ?DeliveryLine => $one->line, $found->all()))),
+                $found,
+            );
         }
-        $lines = DeliveryLine::query()->with(['delivery.supplier', 'delivery.receiver', 'species'])
-            ->where(fn (Builder $any): Builder => $any->whereRaw('lot = ? collate nocase', [$sought])->orWhereIn('delivery_id', Delivery::query()->whereRaw('number = ? collate nocase', [$sought])->select('id')))
-            ->orderByDesc('id')->limit(self::MOST)->get();
+        $lines = DeliveryLine::query()
+            ->with(['delivery.supplier', 'delivery.receiver', 'species'])
+            ->where(
+                fn (Builder $any): Builder => $any->whereRaw('lot = ? collate nocase', [$sought])->orWhereIn(
+                    'delivery_id',
+                    Delivery::query()
+                        ->whereRaw('number = ? collate nocase', [$sought])
+                        ->select('id'),
+                ),
+            )
+            ->orderByDesc('id')
+            ->limit(self::MOST)
+            ->get();
 
-        return new self($lines, $fish->whereIn('line_id', $lines->pluck('id')->all())->orderBy('number')->limit(self::MOST)->get());
+        return new self(
+            $lines,
+            $fish
+                ->whereIn('line_id', $lines->pluck('id')->all())
+                ->orderBy('number')
+                ->limit(self::MOST)
+                ->get(),
+        );
     }
 
     /** @return list<array{lot: string, what: string}> the latest lots, to begin from */
     public static function lately(): array
     {
         $lately = [];
-        foreach (DeliveryLine::query()->with(['species', 'delivery.supplier'])->whereNotNull('lot')->whereHas('fish')->orderByDesc('id')->limit(8)->get() as $line) {
-            $lately[(string) $line->lot] ??= ['lot' => (string) $line->lot, 'what' => "{$line->species->name}, {$line->delivery->supplier->name}"];
+        foreach (
+            DeliveryLine::query()
+                ->with(['species', 'delivery.supplier'])
+                ->whereNotNull('lot')
+                ->whereHas('fish')
+                ->orderByDesc('id')
+                ->limit(8)
+                ->get() as $line
+        ) {
+            $lately[(string) $line->lot] ??= [
+                'lot' => (string) $line->lot,
+                'what' => "{$line->species->name}, {$line->delivery->supplier->name}",
+            ];
         }
 
         return array_values($lately);

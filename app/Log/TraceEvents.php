@@ -30,16 +30,36 @@ final readonly class TraceEvents
         $events = [];
         foreach ($recalled->lines as $line) {
             $fish = $recalled->fish->where('line_id', $line->id);
-            foreach (['receiving' => $fish->where('stage', '!=', Stage::Refused), 'refusing' => $fish->where('stage', Stage::Refused)] as $kind => $some) {
+            foreach (
+                [
+                    'receiving' => $fish->where('stage', '!=', Stage::Refused),
+                    'refusing' => $fish->where('stage', Stage::Refused),
+                ] as $kind => $some
+            ) {
                 $mass = $some->reduce(fn (Mass $sum, Fish $one): Mass => $sum->plus($one->mass()), Mass::zero());
                 if ($mass->isPositive()) {
-                    $events[] = new Event($kind, self::uuid($line->id, $kind), Moment::at($some->first()->received_at ?? $line->delivery->received_at), [self::lot($line) => $mass], facts: self::facts($line));
+                    $events[] = new Event(
+                        $kind,
+                        self::uuid($line->id, $kind),
+                        Moment::at($some->first()->received_at ?? $line->delivery->received_at),
+                        [self::lot($line) => $mass],
+                        facts: self::facts($line),
+                    );
                 }
             }
         }
         foreach ($recalled->fish as $one) {
             if ($one->line === null) {
-                $events[] = new Event('receiving', self::uuid($one->id, 'receiving'), Moment::at($one->received_at), [self::OWN."fish/{$one->id}" => $one->mass()], facts: ['species' => $one->species->scientific ?? $one->species->name, 'source' => $one->supplier->name]);
+                $events[] = new Event(
+                    'receiving',
+                    self::uuid($one->id, 'receiving'),
+                    Moment::at($one->received_at),
+                    [self::OWN."fish/{$one->id}" => $one->mass()],
+                    facts: [
+                        'species' => $one->species->scientific ?? $one->species->name,
+                        'source' => $one->supplier->name,
+                    ],
+                );
             }
             if ($one->isCut()) {
                 $events[] = $this->cut($one);
@@ -58,7 +78,9 @@ final readonly class TraceEvents
                 $outputs[$uri] = ($outputs[$uri] ?? Mass::zero())->plus($place->mass);
             }
         }
-        $last = $fish->pieces->flatMap(fn (Piece $piece): array => array_values($piece->readings->pluck('taken_at')->all()))->max();
+        $last = $fish->pieces
+            ->flatMap(fn (Piece $piece): array => array_values($piece->readings->pluck('taken_at')->all()))
+            ->max();
         $where = array_unique(array_map(fn (array $pair): string => $pair[1]->name, $this->places->of($fish)));
 
         return new Event(
@@ -67,31 +89,40 @@ final readonly class TraceEvents
             Moment::at(is_string($last) ? $last : $fish->received_at),
             [$fish->line === null ? self::OWN."fish/{$fish->id}" : self::lot($fish->line) => $fish->mass()],
             $outputs,
-            ['fishNumber' => (string) $fish->number, 'species' => $fish->species->scientific ?? $fish->species->name, 'whereNow' => implode('; ', $where)],
+            [
+                'fishNumber' => (string) $fish->number,
+                'species' => $fish->species->scientific ?? $fish->species->name,
+                'whereNow' => implode('; ', $where),
+            ],
         );
     }
 
     /** The class all fish of a line belong to: its trade item and lot, or a name of ours when the label gave none. */
     private static function lot(DeliveryLine $line): string
     {
-        return $line->gtin !== null && $line->lot !== null ? DigitalLink::ofLot($line->gtin, $line->lot) : self::OWN."line/{$line->id}";
+        return $line->gtin !== null && $line->lot !== null
+            ? DigitalLink::ofLot($line->gtin, $line->lot)
+            : self::OWN."line/{$line->id}";
     }
 
     /** @return array<string, string> */
     private static function facts(DeliveryLine $line): array
     {
-        return array_filter([
-            'species' => $line->species->scientific ?? $line->species->name,
-            'source' => $line->delivery->supplier->name,
-            'invoice' => $line->delivery->number,
-            'lot' => $line->lot ?? '',
-            'catchArea' => $line->area ?? '',
-            'gear' => $line->gear ?? '',
-            'vessel' => $line->vessel ?? '',
-            'production' => $line->production ?? '',
-            'landed' => $line->landed_on ?? '',
-            'harvested' => $line->harvested_on ?? '',
-        ], fn (string $fact): bool => $fact !== '');
+        return array_filter(
+            [
+                'species' => $line->species->scientific ?? $line->species->name,
+                'source' => $line->delivery->supplier->name,
+                'invoice' => $line->delivery->number,
+                'lot' => $line->lot ?? '',
+                'catchArea' => $line->area ?? '',
+                'gear' => $line->gear ?? '',
+                'vessel' => $line->vessel ?? '',
+                'production' => $line->production ?? '',
+                'landed' => $line->landed_on ?? '',
+                'harvested' => $line->harvested_on ?? '',
+            ],
+            fn (string $fact): bool => $fact !== '',
+        );
     }
 
     /** The same event has the same name, whenever it is written out. */
@@ -99,6 +130,13 @@ final readonly class TraceEvents
     {
         $hash = hash('sha256', Ulid::fromString($of)->toRfc4122().$kind);
 
-        return sprintf('urn:uuid:%s-%s-8%s-a%s-%s', substr($hash, 0, 8), substr($hash, 8, 4), substr($hash, 12, 3), substr($hash, 15, 3), substr($hash, 18, 12));
+        return sprintf(
+            'urn:uuid:%s-%s-8%s-a%s-%s',
+            substr($hash, 0, 8),
+            substr($hash, 8, 4),
+            substr($hash, 12, 3),
+            substr($hash, 15, 3),
+            substr($hash, 18, 12),
+        );
     }
 }

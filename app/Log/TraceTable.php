@@ -14,7 +14,29 @@ use Sectum\Measure\MassUnit;
 /** One step back and one step forward, a row for each piece. */
 final readonly class TraceTable
 {
-    private const COLUMNS = ['fish_number', 'count', 'species', 'scientific', 'supplier', 'delivery', 'delivered_on', 'lot', 'gtin', 'area', 'gear', 'vessel', 'production', 'landed_on', 'harvested_on', 'received_at', 'received_by', 'whole_g', 'piece', 'piece_g', 'where_now'];
+    private const COLUMNS = [
+        'fish_number',
+        'count',
+        'species',
+        'scientific',
+        'supplier',
+        'delivery',
+        'delivered_on',
+        'lot',
+        'gtin',
+        'area',
+        'gear',
+        'vessel',
+        'production',
+        'landed_on',
+        'harvested_on',
+        'received_at',
+        'received_by',
+        'whole_g',
+        'piece',
+        'piece_g',
+        'where_now',
+    ];
 
     public function __construct(private FoundPlaces $places)
     {
@@ -41,7 +63,14 @@ final readonly class TraceTable
             throw new RuntimeException('No memory for a table.');
         }
         foreach ([array_combine(self::COLUMNS, self::COLUMNS), ...$this->rows($recalled)] as $row) {
-            fputcsv($file, array_map(fn (string|int|null $cell): string => self::harmless((string) $cell), array_values($row)), ',', '"', '', "\r\n");
+            fputcsv(
+                $file,
+                array_map(fn (string|int|null $cell): string => self::harmless((string) $cell), array_values($row)),
+                ',',
+                '"',
+                '',
+                "\r\n",
+            );
         }
         rewind($file);
 
@@ -51,7 +80,10 @@ final readonly class TraceTable
     /** A cell a spreadsheet would reckon with, or hide behind a space, gets a mark in front; the full-width signs count too. */
     private static function harmless(string $cell): string
     {
-        return preg_match('/^[\s\x{FEFF}\x{200B}]*[=+\-@＝＋－＠\t\r\n]/u', $cell) === 1 || preg_match('/^[\t\r\n]/', $cell) === 1 ? "'{$cell}" : $cell;
+        return preg_match('/^[\s\x{FEFF}\x{200B}]*[=+\-@＝＋－＠\t\r\n]/u', $cell) === 1 ||
+            preg_match('/^[\t\r\n]/', $cell) === 1
+            ? "'{$cell}"
+            : $cell;
     }
 
     /** @return array<string, string|int|null> */
@@ -60,9 +92,27 @@ final readonly class TraceTable
         $line = $fish->line;
 
         return array_combine(self::COLUMNS, [
-            $fish->number, $fish->count, $fish->species->name, $fish->species->scientific, $fish->supplier->name,
-            $line?->delivery->number, $line?->delivery->delivered_on, $line?->lot, $line?->gtin, $line?->area, $line?->gear, $line?->vessel, $line?->production, $line?->landed_on, $line?->harvested_on,
-            $fish->received_at, $fish->receiver->name, self::grams($fish->mass()), $piece->name ?? 'Whole fish', self::grams($place->mass), $place->name,
+            $fish->number,
+            $fish->count,
+            $fish->species->name,
+            $fish->species->scientific,
+            $fish->supplier->name,
+            $line?->delivery->number,
+            $line?->delivery->delivered_on,
+            $line?->lot,
+            $line?->gtin,
+            $line?->area,
+            $line?->gear,
+            $line?->vessel,
+            $line?->production,
+            $line?->landed_on,
+            $line?->harvested_on,
+            $fish->received_at,
+            $fish->receiver->name,
+            self::grams($fish->mass()),
+            $piece->name ?? 'Whole fish',
+            self::grams($place->mass),
+            $place->name,
         ]);
     }
 

@@ -28,7 +28,11 @@ final readonly class Taken
     {
         $now = DateTimeImmutable::createFromInterface($clock->now());
 
-        return new self($person, self::believed($fields->maybeString('taken_at'), $now) ?? $now, UnitSystem::tryFrom($fields->maybeString('units') ?? '') ?? $person->units);
+        return new self(
+            $person,
+            self::believed($fields->maybeString('taken_at'), $now) ?? $now,
+            UnitSystem::tryFrom($fields->maybeString('units') ?? '') ?? $person->units,
+        );
     }
 
     public static function now(Person $person, ClockInterface $clock): self

@@ -27,8 +27,13 @@ final readonly class Weighing
      *
      * @throws Fault when it is no weight, was not steady, or is beyond the scale
      */
-    public static function read(Fields $weight, Settings $settings, UnitSystem $units, string $at = '/weight', ?Mass $most = null): self
-    {
+    public static function read(
+        Fields $weight,
+        Settings $settings,
+        UnitSystem $units,
+        string $at = '/weight',
+        ?Mass $most = null,
+    ): self {
         $typed = $weight->maybeString('typed');
         if (($typed === null) === ! $weight->has('pan')) {
             throw Fault::inField($at, 'Put it on the scale, or type its weight.');
@@ -50,7 +55,12 @@ final readonly class Weighing
         }
         if ($weighing->mass->plus($weighing->tare)->milligrams > ($most ?? $settings->scaleMost)->milligrams) {
             $unit = $units->bench();
-            throw Fault::inField($at.($typed === null ? '/pan' : '/typed'), 'This scale weighs up to '.($most ?? $settings->scaleMost)->print($unit).'. Check the unit, or weigh it in two parts.');
+            throw Fault::inField(
+                $at.($typed === null ? '/pan' : '/typed'),
+                'This scale weighs up to '.
+                    ($most ?? $settings->scaleMost)->print($unit).
+                    '. Check the unit, or weigh it in two parts.',
+            );
         }
 
         return $weighing;

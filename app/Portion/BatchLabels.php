@@ -30,7 +30,11 @@ final readonly class BatchLabels
     {
         $pieces = array_values($this->batch->pieces->all());
         $lots = $this->lots();
-        $net = array_reduce($pieces, fn (Mass $sum, Piece $piece): Mass => $sum->plus($piece->reading()?->mass() ?? Mass::zero()), Mass::zero());
+        $net = array_reduce(
+            $pieces,
+            fn (Mass $sum, Piece $piece): Mass => $sum->plus($piece->reading()?->mass() ?? Mass::zero()),
+            Mass::zero(),
+        );
 
         // Fish of several lots on one tray: the tray's own number leads to all of them.
         return $this->label(count($lots) === 1 ? $lots[0] : "T-{$this->batch->number}", $net, count($pieces), '');
@@ -41,8 +45,15 @@ final readonly class BatchLabels
     {
         $labels = [];
         foreach ($this->batch->pieces as $piece) {
-            $fish = array_values(array_filter($this->fish, fn (Fish $fish): bool => $fish->id === $piece->fish_id))[0] ?? null;
-            $labels[] = $this->label($fish === null ? "T-{$this->batch->number}" : self::lotOf($fish), $piece->reading()?->mass() ?? Mass::zero(), null, $piece->name);
+            $fish =
+                array_values(array_filter($this->fish, fn (Fish $fish): bool => $fish->id === $piece->fish_id))[0] ??
+                null;
+            $labels[] = $this->label(
+                $fish === null ? "T-{$this->batch->number}" : self::lotOf($fish),
+                $piece->reading()?->mass() ?? Mass::zero(),
+                null,
+                $piece->name,
+            );
         }
 
         return $labels === [] ? [$this->tray()] : $labels;
@@ -61,9 +72,20 @@ final readonly class BatchLabels
             implode(', ', $count === null ? [$lot] : $this->lots()),
             $day,
             "Made by {$this->batch->maker->name}, ".Moment::at($this->batch->made_at)->format('j M H:i'),
-            'Contains fish ('.implode(', ', array_unique(array_map(fn (Fish $fish): string => $fish->species->name, $this->fish))).'). '.($this->batch->dish->raw ? 'For raw service.' : 'Raw: cook through.'),
+            'Contains fish ('.
+                implode(', ', array_unique(array_map(fn (Fish $fish): string => $fish->species->name, $this->fish))).
+                '). '.
+                ($this->batch->dish->raw ? 'For raw service.' : 'Raw: cook through.'),
             implode(' ', BatchView::bones($this->fish)),
-            PortionLabel::of(HouseItem::gtin($this->batch->dish->number), $lot, $net, $count, $day, false, (int) Moment::day($this->batch->made_at)->format('Y')),
+            PortionLabel::of(
+                HouseItem::gtin($this->batch->dish->number),
+                $lot,
+                $net,
+                $count,
+                $day,
+                false,
+                (int) Moment::day($this->batch->made_at)->format('Y'),
+            ),
         );
     }
 

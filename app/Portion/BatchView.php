@@ -40,33 +40,66 @@ final readonly class BatchView
         $since = Moment::written($this->clock->now()->modify('-2 days'));
         $batches = Batch::inFull()->where('made_at', '>=', $since)->orderByDesc('number')->limit(self::MOST)->get();
 
-        return ['ready' => self::ready($words, $since), 'trays' => array_map(fn (Batch $batch): array => [
-            'id' => $batch->id, 'number' => $batch->number, 'dish' => $batch->dish->name, 'count' => $batch->pieces->count(),
-            'net' => $words->text(self::net($batch)), 'use_by' => Moment::at($batch->use_by)->format('D j M'), 'made' => Moment::at($batch->made_at)->format('D H:i'), 'by' => $batch->maker->name,
-        ], array_values($batches->all()))];
+        return [
+            'ready' => self::ready($words, $since),
+            'trays' => array_map(
+                fn (Batch $batch): array => [
+                    'id' => $batch->id,
+                    'number' => $batch->number,
+                    'dish' => $batch->dish->name,
+                    'count' => $batch->pieces->count(),
+                    'net' => $words->text(self::net($batch)),
+                    'use_by' => Moment::at($batch->use_by)->format('D j M'),
+                    'made' => Moment::at($batch->made_at)->format('D H:i'),
+                    'by' => $batch->maker->name,
+                ],
+                array_values($batches->all()),
+            ),
+        ];
     }
 
     /** @return array<string, mixed> */
     public static function one(Batch $batch, Person $person): array
     {
         $words = new Words($person->units, Settings::load()->scaleStep);
-        $fish = Fish::forTheBench()->with('line')->whereKey($batch->pieces->pluck('fish_id')->unique()->all())->orderBy('number')->get();
+        $fish = Fish::forTheBench()
+            ->with('line')
+            ->whereKey($batch->pieces->pluck('fish_id')->unique()->all())
+            ->orderBy('number')
+            ->get();
         $cuts = array_merge(...array_map(Cut::of(...), array_values($fish->all())));
         $tally = Tally::of(array_map(self::mass(...), array_values($batch->pieces->all())), $batch->dish->band());
         $labels = new BatchLabels($batch, array_values($fish->all()));
 
         return [
-            'id' => $batch->id, 'number' => $batch->number, 'dish' => $batch->dish->name, 'raw' => $batch->dish->raw,
-            'count' => $tally->count, 'net' => $words->text($tally->total), 'mean' => $tally->mean === null ? '' : $words->text($tally->mean),
-            'range' => $tally->lightest === null || $tally->heaviest === null ? '' : $words->text($tally->lightest).' to '.$words->text($tally->heaviest),
-            'under' => $tally->under, 'over' => $tally->over,
-            'lots' => $labels->lots(), 'made' => Moment::at($batch->made_at)->format('j M, H:i'), 'by' => $batch->maker->name,
-            'use_by' => Moment::at($batch->use_by)->format('l j F'), 'why_then' => $batch->why_then,
+            'id' => $batch->id,
+            'number' => $batch->number,
+            'dish' => $batch->dish->name,
+            'raw' => $batch->dish->raw,
+            'count' => $tally->count,
+            'net' => $words->text($tally->total),
+            'mean' => $tally->mean === null ? '' : $words->text($tally->mean),
+            'range' => $tally->lightest === null || $tally->heaviest === null
+                    ? ''
+                    : $words->text($tally->lightest).' to '.$words->text($tally->heaviest),
+            'under' => $tally->under,
+            'over' => $tally->over,
+            'lots' => $labels->lots(),
+            'made' => Moment::at($batch->made_at)->format('j M, H:i'),
+            'by' => $batch->maker->name,
+            'use_by' => Moment::at($batch->use_by)->format('l j F'),
+            'why_then' => $batch->why_then,
             'bones' => self::bones($fish->all()),
-            'pieces' => array_map(fn (Piece $piece): array => [
-                'piece' => $piece->id, 'name' => $piece->name, 'fish' => $fish->firstWhere('id', $piece->fish_id)?->title() ?? '', 'mass' => $words->mass(self::mass($piece)),
-                'thickness' => isset($cuts[$piece->id]) ? $words->across($cuts[$piece->id]->thickMm) : null,
-            ], array_values($batch->pieces->all())),
+            'pieces' => array_map(
+                fn (Piece $piece): array => [
+                    'piece' => $piece->id,
+                    'name' => $piece->name,
+                    'fish' => $fish->firstWhere('id', $piece->fish_id)?->title() ?? '',
+                    'mass' => $words->mass(self::mass($piece)),
+                    'thickness' => isset($cuts[$piece->id]) ? $words->across($cuts[$piece->id]->thickMm) : null,
+                ],
+                array_values($batch->pieces->all()),
+            ),
             'cooking' => self::cooking($batch, $cuts, $words),
             'tray_label' => $labels->tray()->shown($words),
             'each_label' => $labels->each()[0]->shown($words),
@@ -82,8 +115,18 @@ final readonly class BatchView
     {
         $said = [];
         foreach ($fish as $one) {
-            $checks = array_map(fn (array $side): string => is_string($side['name'] ?? null) && is_string($side['said'] ?? null) ? "{$side['name']}: {$side['said']}" : '', BoneChecks::view($one));
-            $said[] = $one->species->pin_row === PinBoneRow::None ? "{$one->title()}: no pin bones to draw." : $one->title().'. '.($checks === [] ? 'No side was checked for bones.' : implode(' ', $checks));
+            $checks = array_map(
+                fn (array $side): string => is_string($side['name'] ?? null) && is_string($side['said'] ?? null)
+                    ? "{$side['name']}: {$side['said']}"
+                    : '',
+                BoneChecks::view($one),
+            );
+            $said[] =
+                $one->species->pin_row === PinBoneRow::None
+                    ? "{$one->title()}: no pin bones to draw."
+                    : $one->title().
+                        '. '.
+                        ($checks === [] ? 'No side was checked for bones.' : implode(' ', $checks));
         }
 
         return $said;
@@ -106,16 +149,27 @@ final readonly class BatchView
         $even = EvenCooking::of($pieces);
         $name = fn (string $id): string => is_string($names[$id] ?? null) ? $names[$id] : '';
 
-        return $even->index === null ? null : [
-            'index' => number_format($even->index, 2, '.', ''),
-            'known' => count($pieces),
-            'groups' => array_map(fn (CookTogether $group): array => [
-                'pieces' => array_map($name, $group->pieces),
-                'thickness' => round($group->thinMm) === round($group->thickMm) ? $words->across($group->thickMm) : $words->across($group->thinMm).' to '.$words->across($group->thickMm),
-                'time' => (int) round($group->timePct),
-            ], $even->groups),
-            'warned' => array_map(fn (string $id, string $advice): array => ['name' => $name($id), 'advice' => $advice], array_map(strval(...), array_keys($even->warned)), $even->warned),
-        ];
+        return $even->index === null
+            ? null
+            : [
+                'index' => number_format($even->index, 2, '.', ''),
+                'known' => count($pieces),
+                'groups' => array_map(
+                    fn (CookTogether $group): array => [
+                        'pieces' => array_map($name, $group->pieces),
+                        'thickness' => round($group->thinMm) === round($group->thickMm)
+                                ? $words->across($group->thickMm)
+                                : $words->across($group->thinMm).' to '.$words->across($group->thickMm),
+                        'time' => (int) round($group->timePct),
+                    ],
+                    $even->groups,
+                ),
+                'warned' => array_map(
+                    fn (string $id, string $advice): array => ['name' => $name($id), 'advice' => $advice],
+                    array_map(strval(...), array_keys($even->warned)),
+                    $even->warned,
+                ),
+            ];
     }
 
     /**
@@ -126,18 +180,39 @@ final readonly class BatchView
     private static function ready(Words $words, string $since): array
     {
         $ready = [];
-        $cut = Piece::query()->select('fish_id')->where('part', Part::Portion->value)->whereNull('batch_id')->whereIn('id', Reading::query()->select('piece_id')->where('taken_at', '>=', $since));
-        $fish = Fish::query()->with(['species', 'pieces.readings.void'])->whereIn('stage', [Stage::Portion->value, Stage::Route->value, Stage::Cost->value, Stage::Log->value])->whereIn('id', $cut)->orderBy('number')->get();
+        $cut = Piece::query()
+            ->select('fish_id')
+            ->where('part', Part::Portion->value)
+            ->whereNull('batch_id')
+            ->whereIn('id', Reading::query()->select('piece_id')->where('taken_at', '>=', $since));
+        $fish = Fish::query()
+            ->with(['species', 'pieces.readings.void'])
+            ->whereIn('stage', [Stage::Portion->value, Stage::Route->value, Stage::Cost->value, Stage::Log->value])
+            ->whereIn('id', $cut)
+            ->orderBy('number')
+            ->get();
         $dishes = Dish::query()->get()->keyBy('id');
         foreach ($fish as $one) {
             foreach (PortionBench::portionsOf($one) as $piece) {
-                $dish = $dishes->get($piece->dish_id ?? $one->dish_id ?? '');
-                if ($dish === null || $piece->batch_id !== null || $piece->bin !== null || ($piece->reading()->taken_at ?? '') < $since) {
+                $dish = $dishes->get($piece->dish_id ?? ($one->dish_id ?? ''));
+                if (
+                    $dish === null ||
+                    $piece->batch_id !== null ||
+                    $piece->bin !== null ||
+                    ($piece->reading()->taken_at ?? '') < $since
+                ) {
                     continue;
                 }
                 $under = $dish->band()->place(self::mass($piece)) === Placed::Under;
                 $ready[$dish->id] ??= ['dish' => $dish->id, 'name' => $dish->name, 'pieces' => [], 'under' => 0];
-                $under ? $ready[$dish->id]['under']++ : $ready[$dish->id]['pieces'][] = ['piece' => $piece->id, 'name' => $piece->name, 'fish' => $one->title(), 'mass' => $words->mass(self::mass($piece))];
+                $under
+                    ? $ready[$dish->id]['under']++
+                    : ($ready[$dish->id]['pieces'][] = [
+                        'piece' => $piece->id,
+                        'name' => $piece->name,
+                        'fish' => $one->title(),
+                        'mass' => $words->mass(self::mass($piece)),
+                    ]);
             }
         }
 
@@ -146,7 +221,11 @@ final readonly class BatchView
 
     private static function net(Batch $batch): Mass
     {
-        return array_reduce($batch->pieces->all(), fn (Mass $sum, Piece $piece): Mass => $sum->plus(self::mass($piece)), Mass::zero());
+        return array_reduce(
+            $batch->pieces->all(),
+            fn (Mass $sum, Piece $piece): Mass => $sum->plus(self::mass($piece)),
+            Mass::zero(),
+        );
     }
 
     private static function mass(Piece $piece): Mass

@@ -35,6 +35,15 @@ final class BoardFillet extends Record
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['measured' => 'boolean', 'aimed' => 'boolean', 'guess_first' => 'boolean', 'kinds' => 'array', 'marks_cm' => 'array', 'length_cm' => 'float', 'thickness_mm' => 'float', 'tail_mm' => 'float'];
+        return [
+            'measured' => 'boolean',
+            'aimed' => 'boolean',
+            'guess_first' => 'boolean',
+            'kinds' => 'array',
+            'marks_cm' => 'array',
+            'length_cm' => 'float',
+            'thickness_mm' => 'float',
+            'tail_mm' => 'float',
+        ];
     }
 }

@@ -20,7 +20,8 @@ final readonly class ChooseDish
                 return;
             }
             $fish->mustBeAt($version);
-            Dish::query()->whereKey($dish)->exists() || throw Fault::inField('/dish', 'This dish is not on the list any more.');
+            Dish::query()->whereKey($dish)->exists() ||
+                throw Fault::inField('/dish', 'This dish is not on the list any more.');
             $fish->dish_id = $dish;
             $fish->changed();
         });

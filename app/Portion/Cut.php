@@ -15,8 +15,17 @@ use Sectum\Portion\Shape\MeasuredCut;
 /** A piece that was cut off a fillet at a known place, and counts. */
 final readonly class Cut
 {
-    private function __construct(public Piece $piece, public Mass $mass, public Mass $step, public float $fromCm, public float $toCm, public float $thinMm, public float $thickMm, public ?Mass $guess, public bool $atMark)
-    {
+    private function __construct(
+        public Piece $piece,
+        public Mass $mass,
+        public Mass $step,
+        public float $fromCm,
+        public float $toCm,
+        public float $thinMm,
+        public float $thickMm,
+        public ?Mass $guess,
+        public bool $atMark,
+    ) {
     }
 
     /**
@@ -24,7 +33,9 @@ final readonly class Cut
      */
     public static function on(Fish $fish, Piece $fillet): array
     {
-        return array_values(array_filter(self::of($fish), fn (self $cut): bool => $cut->piece->parent_id === $fillet->id));
+        return array_values(
+            array_filter(self::of($fish), fn (self $cut): bool => $cut->piece->parent_id === $fillet->id),
+        );
     }
 
     /** @return array<string, self> of a fish, by piece, in the order of their places on the fillets */
@@ -38,10 +49,24 @@ final readonly class Cut
             }
         }
         $cuts = [];
-        foreach (Row::all(DB::table('cuts')->whereIn('reading_id', array_keys($readings))->orderBy('from_cm')->get()) as $row) {
+        foreach (
+            Row::all(DB::table('cuts')->whereIn('reading_id', array_keys($readings))->orderBy('from_cm')->get()) as $row
+        ) {
             [$piece, $reading] = $readings[$row->text('reading_id')];
-            $weight = fn (string $column): ?Mass => $row->text($column) === '' ? null : Mass::ofMilligrams((int) $row->number($column));
-            $cuts[$piece->id] = new self($piece, $reading->mass(), $reading->resolution(), $row->number('from_cm'), $row->number('to_cm'), $row->number('thin_mm'), $row->number('thick_mm'), $weight('guess_mg'), $row->text('at_mark') === '1');
+            $weight = fn (string $column): ?Mass => $row->text($column) === ''
+                ? null
+                : Mass::ofMilligrams((int) $row->number($column));
+            $cuts[$piece->id] = new self(
+                $piece,
+                $reading->mass(),
+                $reading->resolution(),
+                $row->number('from_cm'),
+                $row->number('to_cm'),
+                $row->number('thin_mm'),
+                $row->number('thick_mm'),
+                $weight('guess_mg'),
+                $row->text('at_mark') === '1',
+            );
         }
 
         return $cuts;
@@ -57,7 +82,12 @@ final readonly class Cut
         $cuts = self::of($fish);
         $laid = $fillet->reading()?->mass() ?? Mass::zero();
         foreach ($fish->pieces as $piece) {
-            $reading = $piece->parent_id === $fillet->id && ! isset($cuts[$piece->id]) && ! in_array($piece->part, [Part::TailEnd, Part::Trim], true) ? $piece->reading() : null;
+            $reading =
+                $piece->parent_id === $fillet->id &&
+                ! isset($cuts[$piece->id]) &&
+                ! in_array($piece->part, [Part::TailEnd, Part::Trim], true)
+                    ? $piece->reading()
+                    : null;
             $laid = $reading === null ? $laid : $laid->minus($reading->mass());
         }
 

@@ -49,7 +49,14 @@ final class Dish extends Record
 {
     protected $table = 'dishes';
 
-    protected $attributes = ['stretch' => 'anywhere', 'skin_on' => true, 'raw' => false, 'slant_deg' => 90, 'priority' => 'usual', 'number' => 0];
+    protected $attributes = [
+        'stretch' => 'anywhere',
+        'skin_on' => true,
+        'raw' => false,
+        'slant_deg' => 90,
+        'priority' => 'usual',
+        'number' => 0,
+    ];
 
     protected static function booted(): void
     {
@@ -71,7 +78,9 @@ final class Dish extends Record
     /** @return Builder<self> those a kind of fish is cut for: its own, and those of any fish */
     public static function servedOf(string $species): Builder
     {
-        return self::served()->where(fn (Builder $query) => $query->whereNull('species_id')->orWhere('species_id', $species));
+        return self::served()->where(
+            fn (Builder $query) => $query->whereNull('species_id')->orWhere('species_id', $species),
+        );
     }
 
     /** @return BelongsTo<Species, $this> */
@@ -83,18 +92,26 @@ final class Dish extends Record
     /** @throws Fault at the field when it is not on the list any more */
     public static function chosen(string $id, string $pointer = '/dish'): self
     {
-        return self::served()->find($id) ?? throw Fault::inField($pointer, 'This dish is not on the list any more. Choose another.');
+        return self::served()->find($id) ??
+            throw Fault::inField($pointer, 'This dish is not on the list any more. Choose another.');
     }
 
     public function band(): Band
     {
-        return Band::of(Mass::ofMilligrams($this->target_mg), Mass::ofMilligrams($this->minus_mg), Mass::ofMilligrams($this->plus_mg));
+        return Band::of(
+            Mass::ofMilligrams($this->target_mg),
+            Mass::ofMilligrams($this->minus_mg),
+            Mass::ofMilligrams($this->plus_mg),
+        );
     }
 
     /** What one portion is worth to the house, minor units. */
     public function worthMinor(Settings $settings): int
     {
-        return $this->value_minor ?? ($this->price_minor === null ? 0 : Worth::minor($this->price_minor, BigRational::of($settings->taxPct), $this->sides_minor));
+        return $this->value_minor ??
+            ($this->price_minor === null
+                ? 0
+                : Worth::minor($this->price_minor, BigRational::of($settings->taxPct), $this->sides_minor));
     }
 
     /**
@@ -106,15 +123,32 @@ final class Dish extends Record
     {
         [$from, $to] = $this->stretch->reach();
 
-        return new Kind($this->name, $this->target_mg / 1000, $this->minus_mg / 1000, $this->plus_mg / 1000, $this->worthMinor($settings), $max, $this->thin_mm, $this->thick_mm, $this->evenness, $from, $to);
+        return new Kind(
+            $this->name,
+            $this->target_mg / 1000,
+            $this->minus_mg / 1000,
+            $this->plus_mg / 1000,
+            $this->worthMinor($settings),
+            $max,
+            $this->thin_mm,
+            $this->thick_mm,
+            $this->evenness,
+            $from,
+            $to,
+        );
     }
 
     /** @return array<string, string> */
     protected function casts(): array
     {
         return [
-            'skin_on' => 'boolean', 'raw' => 'boolean', 'stretch' => Stretch::class, 'priority' => Priority::class,
-            'thin_mm' => 'float', 'thick_mm' => 'float', 'evenness' => 'float',
+            'skin_on' => 'boolean',
+            'raw' => 'boolean',
+            'stretch' => Stretch::class,
+            'priority' => Priority::class,
+            'thin_mm' => 'float',
+            'thick_mm' => 'float',
+            'evenness' => 'float',
         ];
     }
 }

@@ -23,11 +23,18 @@ final readonly class DishController
 
     public function store(DishRequest $request, StoreDish $store, string $dish): JsonResponse
     {
-        return new JsonResponse(DishView::one($store($dish, $request->fields(), Person::of($request)), Person::of($request)));
+        return new JsonResponse(
+            DishView::one($store($dish, $request->fields(), Person::of($request)), Person::of($request)),
+        );
     }
 
     public function retire(VersionRequest $request, RetireDish $retire, string $dish): JsonResponse
     {
-        return new JsonResponse(DishView::one($retire($dish, $request->fields()->int('version'), Person::of($request)), Person::of($request)));
+        return new JsonResponse(
+            DishView::one(
+                $retire($dish, $request->fields()->int('version'), Person::of($request)),
+                Person::of($request),
+            ),
+        );
     }
 }

@@ -19,7 +19,12 @@ final readonly class DishView
         $settings = Settings::load();
         $words = new Words($person->units, $settings->scaleStep);
 
-        return ['dishes' => array_map(fn (Dish $dish): array => self::full($dish, $words, $person, $settings), array_values(Dish::served()->with('species')->get()->all()))];
+        return [
+            'dishes' => array_map(
+                fn (Dish $dish): array => self::full($dish, $words, $person, $settings),
+                array_values(Dish::served()->with('species')->get()->all()),
+            ),
+        ];
     }
 
     /** @return array<string, mixed> */
@@ -33,8 +38,12 @@ final readonly class DishView
     /** @return array<string, mixed> */
     private static function full(Dish $dish, Words $words, Person $person, Settings $settings): array
     {
-        $text = fn (int $milligrams): string => $milligrams === 0 ? '0' : Mass::ofMilligrams($milligrams)->print($words->unit);
-        $money = fn (?int $minor): ?string => $minor === null ? null : ltrim(Money::ofMinor($minor, $settings->currency)->print(), $settings->currency->sign());
+        $text = fn (int $milligrams): string => $milligrams === 0
+            ? '0'
+            : Mass::ofMilligrams($milligrams)->print($words->unit);
+        $money = fn (?int $minor): ?string => $minor === null
+            ? null
+            : ltrim(Money::ofMinor($minor, $settings->currency)->print(), $settings->currency->sign());
 
         return [
             'id' => $dish->id,
@@ -55,14 +64,16 @@ final readonly class DishView
             'max_thickness_mm' => $dish->thick_mm,
             'min_evenness' => $dish->evenness,
             'priority' => $dish->priority->value,
-            ...($person->seesPrices() ? [
-                'price' => $money($dish->price_minor),
-                'sides' => $money($dish->sides_minor),
-                'value' => $money($dish->value_minor),
-                'worth' => Money::ofMinor($dish->worthMinor($settings), $settings->currency)->print(),
-                'surcharge_pct' => (float) $dish->surcharge_pct,
-                'target_cost_pct' => $dish->target_cost_pct === null ? null : (float) $dish->target_cost_pct,
-            ] : []),
+            ...$person->seesPrices()
+                ? [
+                    'price' => $money($dish->price_minor),
+                    'sides' => $money($dish->sides_minor),
+                    'value' => $money($dish->value_minor),
+                    'worth' => Money::ofMinor($dish->worthMinor($settings), $settings->currency)->print(),
+                    'surcharge_pct' => (float) $dish->surcharge_pct,
+                    'target_cost_pct' => $dish->target_cost_pct === null ? null : (float) $dish->target_cost_pct,
+                ]
+                : [],
         ];
     }
 }

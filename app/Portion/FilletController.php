@@ -51,8 +51,20 @@ final readonly class FilletController
         return new JsonResponse([
             'fish' => FishHead::of($onBoard, $words),
             'on_the_board' => BoardFillet::query()->whereKey($fillet->id)->exists(),
-            'dishes' => array_map(fn (Dish $dish): array => ['id' => $dish->id, 'name' => $dish->name, 'target' => $words->mass($dish->band()->target), 'stretch' => $dish->stretch->spoken()], array_values(Dish::servedOf($onBoard->species_id)->get()->all())),
-            'plan' => FilletPlanView::of(FilletPlan::of($onBoard, $fillet, $laying, $person), $words, $person->seesPrices() ? $settings : null),
+            'dishes' => array_map(
+                fn (Dish $dish): array => [
+                    'id' => $dish->id,
+                    'name' => $dish->name,
+                    'target' => $words->mass($dish->band()->target),
+                    'stretch' => $dish->stretch->spoken(),
+                ],
+                array_values(Dish::servedOf($onBoard->species_id)->get()->all()),
+            ),
+            'plan' => FilletPlanView::of(
+                FilletPlan::of($onBoard, $fillet, $laying, $person),
+                $words,
+                $person->seesPrices() ? $settings : null,
+            ),
         ]);
     }
 }

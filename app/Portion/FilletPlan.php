@@ -62,46 +62,96 @@ final readonly class FilletPlan
         $laid = Cut::laid($fish, $piece);
         $left = Cut::left($fish, $piece);
         $cuts = Cut::on($fish, $piece);
-        $laid->isPositive() || throw Fault::conflict("Nothing of {$piece->name} is left to plan.", ['version' => $fish->version]);
+        $laid->isPositive() ||
+            throw Fault::conflict("Nothing of {$piece->name} is left to plan.", ['version' => $fish->version]);
         $knife = $cuts === [] ? 0.0 : max(array_map(fn (Cut $cut): float => $cut->toCm, $cuts));
         $shape = HouseShapes::of($fish->species_id, $laying->shape)->shape;
         $fillet = Fault::within('', function () use ($laying, $laid, $left, $cuts, $knife, $shape): FilletOnBoard {
             // Made all the same once cuts are done: it says which figure of the fillet cannot be.
-            $whole = new FilletOnBoard($shape, $laid->grams(), $laying->lengthCm, $laying->thicknessMm, $laying->square->grams(), $laying->tailMm);
+            $whole = new FilletOnBoard(
+                $shape,
+                $laid->grams(),
+                $laying->lengthCm,
+                $laying->thicknessMm,
+                $laying->square->grams(),
+                $laying->tailMm,
+            );
             if ($cuts === [] || ! $left->isPositive() || $knife >= $laying->lengthCm) {
                 return $whole;
             }
-            $told = ShapeFit::of($shape, array_map(fn (Cut $cut) => $cut->measured(), array_values(array_filter($cuts, fn (Cut $cut): bool => $cut->atMark))), $laid->grams(), $laying->lengthCm);
+            $told = ShapeFit::of(
+                $shape,
+                array_map(
+                    fn (Cut $cut) => $cut->measured(),
+                    array_values(array_filter($cuts, fn (Cut $cut): bool => $cut->atMark)),
+                ),
+                $laid->grams(),
+                $laying->lengthCm,
+            );
 
-            return FilletOnBoard::ahead($told, $knife, $left->grams(), $laying->lengthCm, $laying->thicknessMm, $laying->tailMm);
+            return FilletOnBoard::ahead(
+                $told,
+                $knife,
+                $left->grams(),
+                $laying->lengthCm,
+                $laying->thicknessMm,
+                $laying->tailMm,
+            );
         });
         $hand = Hand::of($person);
         [$dishes, $kinds, $never] = self::kinds($fish, $piece, $laying, $cuts, $settings, $hand);
 
-        return new self($fish->number, $piece, $laying, $cuts, $fillet, $knife, $dishes, $kinds, $never, $laid, $left, ! $left->isPositive() && $cuts !== [], self::trimPerKg(), $hand);
+        return new self(
+            $fish->number,
+            $piece,
+            $laying,
+            $cuts,
+            $fillet,
+            $knife,
+            $dishes,
+            $kinds,
+            $never,
+            $laid,
+            $left,
+            ! $left->isPositive() && $cuts !== [],
+            self::trimPerKg(),
+            $hand,
+        );
     }
 
     /** What can be cut of the rest by a school; null when nothing is asked for or nothing is left. */
     public function by(School $school): ?PortionPlan
     {
-        return $this->kinds === [] || $this->overdrawn || $this->knifeCm >= $this->laying->lengthCm ? null : $school->plan($this->fillet, $this->kinds, $this->trimPerKgMinor);
+        return $this->kinds === [] || $this->overdrawn || $this->knifeCm >= $this->laying->lengthCm
+            ? null
+            : $school->plan($this->fillet, $this->kinds, $this->trimPerKgMinor);
     }
 
     /** The cutter's own marks ahead of the knife; null when there are none. */
     public function byOwnMarks(): ?OwnMarks
     {
-        $ahead = array_values(array_filter($this->laying->marksCm, fn (float $mark): bool => $mark > $this->knifeCm + 0.01));
+        $ahead = array_values(
+            array_filter($this->laying->marksCm, fn (float $mark): bool => $mark > $this->knifeCm + 0.01),
+        );
         if ($this->laying->marksCm === [] || $this->overdrawn) {
             return null;
         }
 
-        return Fault::within('', fn (): OwnMarks => OwnMarks::of($this->fillet, $this->cuts === [] ? $this->laying->marksCm : [$this->knifeCm, ...$ahead], $this->kinds, $this->trimPerKgMinor));
+        return Fault::within(
+            '',
+            fn (): OwnMarks => OwnMarks::of(
+                $this->fillet,
+                $this->cuts === [] ? $this->laying->marksCm : [$this->knifeCm, ...$ahead],
+                $this->kinds,
+                $this->trimPerKgMinor,
+            ),
+        );
     }
 
     /** @return list<PlannedPiece> still to be cut, from the knife on */
     public function ahead(): array
     {
-        return $this->byOwnMarks()->pieces ?? $this->by($this->laying->school)->pieces ?? [];
+        return $this->byOwnMarks()->pieces ?? ($this->by($this->laying->school)->pieces ?? []);
     }
 
     /** A dish something was cut for, asked for now or before. */
@@ -119,22 +169,32 @@ final readonly class FilletPlan
     /** Where the head end is squared off, or where the knife stands. */
     public function startCm(): float
     {
-        return $this->cuts === [] ? ($this->laying->marksCm[0] ?? $this->fillet->cm($this->laying->square->grams())) : $this->knifeCm;
+        return $this->cuts === []
+            ? $this->laying->marksCm[0] ?? $this->fillet->cm($this->laying->square->grams())
+            : $this->knifeCm;
     }
 
     /**
      * @param  list<Cut>  $cuts
      * @return array{array<string, Dish>, list<Kind>, list<string>}
      */
-    private static function kinds(Fish $fish, Piece $piece, Laying $laying, array $cuts, Settings $settings, Hand $hand): array
-    {
+    private static function kinds(
+        Fish $fish,
+        Piece $piece,
+        Laying $laying,
+        array $cuts,
+        Settings $settings,
+        Hand $hand,
+    ): array {
         $loin = in_array($piece->part, [Part::Loin, Part::LoinA, Part::LoinB, Part::BackLoin], true);
         $belly = $piece->part === Part::BellyLoin;
         $dishes = [];
         $kinds = [];
         $never = [];
         foreach ($laying->kinds as $i => ['dish' => $id, 'max' => $max]) {
-            $dish = Dish::query()->find($id) ?? throw Fault::inField("/kinds/{$i}/dish", 'This dish is not on the list any more. Choose another.');
+            $dish =
+                Dish::query()->find($id) ??
+                throw Fault::inField("/kinds/{$i}/dish", 'This dish is not on the list any more. Choose another.');
             $dishes[$dish->name] = $dish;
             if ($dish->retired_at !== null) {
                 $never[] = "{$dish->name} was taken off the list.";
@@ -147,14 +207,28 @@ final readonly class FilletPlan
                 continue;
             }
             if (! $dish->stretch->isOf($loin, $belly)) {
-                $never[] = "{$dish->name} is cut from {$dish->stretch->spoken()}, and this is ".lcfirst($piece->name).'.';
+                $never[] =
+                    "{$dish->name} is cut from {$dish->stretch->spoken()}, and this is ".
+                    lcfirst($piece->name).
+                    '.';
 
                 continue;
             }
             $done = count(array_filter($cuts, fn (Cut $cut): bool => $cut->piece->dish_id === $dish->id));
-            $kind = Fault::within("/kinds/{$i}", fn (): Kind => $dish->kind($settings, $max === null ? null : max(0, $max - $done)));
+            $kind = Fault::within(
+                "/kinds/{$i}",
+                fn (): Kind => $dish->kind($settings, $max === null ? null : max(0, $max - $done)),
+            );
             $aim = $laying->aimed ? $hand->aim($dish->band()) : null;
-            $kinds[] = $aim === null ? $kind : $kind->aimedAt(max($kind->targetGrams - $kind->minusGrams, min($kind->targetGrams + $kind->plusGrams, $aim->grams)));
+            $kinds[] =
+                $aim === null
+                    ? $kind
+                    : $kind->aimedAt(
+                        max(
+                            $kind->targetGrams - $kind->minusGrams,
+                            min($kind->targetGrams + $kind->plusGrams, $aim->grams),
+                        ),
+                    );
         }
 
         return [$dishes, $kinds, $never];

@@ -24,7 +24,9 @@ final readonly class GiveToDish
                 throw Fault::notThere('There is no such portion of this fish.');
             }
             if ($portion->batch_id !== null) {
-                throw Fault::conflict("{$portion->name} lies on a labelled tray already.", ['batch' => $portion->batch_id]);
+                throw Fault::conflict("{$portion->name} lies on a labelled tray already.", [
+                    'batch' => $portion->batch_id,
+                ]);
             }
             if ($portion->dish_id === $dish) {
                 return;

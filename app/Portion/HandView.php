@@ -38,7 +38,9 @@ final readonly class HandView
             'over' => $aim === null ? null : (int) round($aim->overPct).' in 100',
             'gives_away' => $aim === null ? null : $words->text($mean),
             'yearly' => $yearly,
-            'yearly_cost' => $aim === null || $prices === null || $yearly === 0 ? null : self::yearlyCost($fish, $mean, $yearly, $prices),
+            'yearly_cost' => $aim === null || $prices === null || $yearly === 0
+                    ? null
+                    : self::yearlyCost($fish, $mean, $yearly, $prices),
             'guess_scatter' => $hand->guessGrams === null ? null : '± '.$words->text(Mass::ofGrams($hand->guessGrams)),
         ];
     }
@@ -48,18 +50,40 @@ final readonly class HandView
     {
         $since = Moment::written(now()->subDays(self::WEEKS_DAYS));
 
-        return self::TIMES * Piece::query()->where('part', Part::Portion)
-            ->where(fn ($query) => $query->where('dish_id', $dish->id)->orWhere(fn ($query) => $query->whereNull('dish_id')->whereIn('fish_id', Fish::query()->select('id')->where('dish_id', $dish->id))))
-            ->whereHas('readings', fn ($query) => $query->where('taken_at', '>=', $since))->count();
+        return self::TIMES *
+            Piece::query()
+                ->where('part', Part::Portion)
+                ->where(
+                    fn ($query) => $query
+                        ->where('dish_id', $dish->id)
+                        ->orWhere(
+                            fn ($query) => $query
+                                ->whereNull('dish_id')
+                                ->whereIn('fish_id', Fish::query()->select('id')->where('dish_id', $dish->id)),
+                        ),
+                )
+                ->whereHas('readings', fn ($query) => $query->where('taken_at', '>=', $since))
+                ->count();
     }
 
     private static function yearlyCost(Fish $fish, Mass $mean, int $yearly, Settings $settings): ?string
     {
-        $fillets = Mass::ofMilligrams($fish->pieces->filter(fn (Piece $piece): bool => $piece->part->isFillet() && $piece->parent_id === $fish->whole()->id)->sum(fn (Piece $piece): int => $piece->reading()->mass_mg ?? 0));
+        $fillets = Mass::ofMilligrams(
+            $fish->pieces
+                ->filter(
+                    fn (Piece $piece): bool => $piece->part->isFillet() && $piece->parent_id === $fish->whole()->id,
+                )
+                ->sum(fn (Piece $piece): int => $piece->reading()->mass_mg ?? 0),
+        );
         if ($fish->price_per_kg_minor === null || ! $fillets->isPositive()) {
             return null;
         }
-        $each = Giveaway::minor(Mass::ofMilligrams($mean->milligrams * $yearly), $fish->mass(), $fish->price_per_kg_minor, $fillets);
+        $each = Giveaway::minor(
+            Mass::ofMilligrams($mean->milligrams * $yearly),
+            $fish->mass(),
+            $fish->price_per_kg_minor,
+            $fillets,
+        );
 
         return Money::round(BigRational::of($each), $settings->currency)->print();
     }

@@ -43,7 +43,14 @@ final readonly class HouseShapes
     {
         $starting = FilletShape::named($shape);
         $cuts = self::cuts($species, $shape);
-        $stamp = implode(':', [$species, $shape, $cuts->count(), self::text($cuts->max('readings.id')), DB::table('reading_voids')->count(), self::resetAt($species, $shape)]);
+        $stamp = implode(':', [
+            $species,
+            $shape,
+            $cuts->count(),
+            self::text($cuts->max('readings.id')),
+            DB::table('reading_voids')->count(),
+            self::resetAt($species, $shape),
+        ]);
 
         $learn = fn (): HouseShape => HouseShape::of($starting, self::fillets($species, $shape));
         $kept = Cache::remember("shape:{$stamp}", self::KEPT, $learn);
@@ -64,7 +71,8 @@ final readonly class HouseShapes
             ->leftJoin('reading_voids', 'reading_voids.reading_id', '=', 'readings.id')
             ->join('boards', 'boards.piece_id', '=', 'cuts.fillet_id')
             ->join('fish', 'fish.id', '=', 'boards.fish_id')
-            ->where('fish.species_id', $species)->where('boards.shape', $shape)
+            ->where('fish.species_id', $species)
+            ->where('boards.shape', $shape)
             ->whereIn('fish.stage', [Stage::Route->value, Stage::Cost->value, Stage::Log->value])
             ->where('readings.taken_at', '>', self::resetAt($species, $shape) ?? '')
             ->where('cuts.at_mark', true)
@@ -78,7 +86,12 @@ final readonly class HouseShapes
         in_array($shape, FilletShape::names(), true) || throw Fault::notThere('There is no such shape.');
         Species::query()->findOrFail($species);
         if (self::fillets($species, $shape) !== []) {
-            DB::table('shape_resets')->insert(['species_id' => $species, 'shape' => $shape, 'reset_by' => $person->id, 'reset_at' => Moment::written($this->clock->now())]);
+            DB::table('shape_resets')->insert([
+                'species_id' => $species,
+                'shape' => $shape,
+                'reset_by' => $person->id,
+                'reset_at' => Moment::written($this->clock->now()),
+            ]);
         }
     }
 
@@ -96,13 +109,30 @@ final readonly class HouseShapes
      */
     private static function fillets(string $species, string $shape): array
     {
-        $rows = Row::all(self::cuts($species, $shape)->orderBy('boards.laid_at')->orderBy('cuts.fillet_id')->orderBy('cuts.from_cm')
-            ->get(['cuts.fillet_id', 'cuts.from_cm', 'cuts.to_cm', 'readings.mass_mg', 'readings.resolution_mg', 'boards.length_cm']));
+        $rows = Row::all(
+            self::cuts($species, $shape)
+                ->orderBy('boards.laid_at')
+                ->orderBy('cuts.fillet_id')
+                ->orderBy('cuts.from_cm')
+                ->get([
+                    'cuts.fillet_id',
+                    'cuts.from_cm',
+                    'cuts.to_cm',
+                    'readings.mass_mg',
+                    'readings.resolution_mg',
+                    'boards.length_cm',
+                ]),
+        );
         $cuts = [];
         $length = [];
         foreach ($rows as $row) {
             $fillet = $row->text('fillet_id');
-            $cuts[$fillet][] = new MeasuredCut($row->number('from_cm'), $row->number('to_cm'), $row->number('mass_mg') / 1000, $row->number('resolution_mg') / 1000);
+            $cuts[$fillet][] = new MeasuredCut(
+                $row->number('from_cm'),
+                $row->number('to_cm'),
+                $row->number('mass_mg') / 1000,
+                $row->number('resolution_mg') / 1000,
+            );
             $length[$fillet] = $row->number('length_cm');
         }
         $cuts = array_slice($cuts, -self::MOST, null, true);
@@ -126,7 +156,11 @@ final readonly class HouseShapes
     private static function laid(array $fillets): array
     {
         $of = Piece::query()->whereKey($fillets)->pluck('fish_id', 'id');
-        $fish = Fish::query()->with('pieces.readings.void')->whereKey($of->unique()->all())->get()->keyBy('id');
+        $fish = Fish::query()
+            ->with('pieces.readings.void')
+            ->whereKey($of->unique()->all())
+            ->get()
+            ->keyBy('id');
         $laid = [];
         foreach ($of as $fillet => $id) {
             $on = is_string($id) ? $fish->get($id) : null;

@@ -45,10 +45,20 @@ final readonly class Label
         $square = (new TCPDF2DBarcode($this->codes->link, 'QRCODE,M'))->getBarcodeSVGcode(4, 4, 'black');
 
         return [
-            'kitchen' => $this->kitchen, 'dish' => $this->dish, 'what' => $this->what, 'net' => $words->text($this->net), 'count' => $this->count, 'lots' => $this->lots,
-            'use_by' => $this->useBy->format('D j M Y'), 'made' => $this->made, 'contains' => $this->contains, 'bones' => $this->bones,
-            'read' => $this->codes->elements->read, 'link' => $this->codes->link,
-            'bars' => self::picture($bars), 'square' => self::picture($square),
+            'kitchen' => $this->kitchen,
+            'dish' => $this->dish,
+            'what' => $this->what,
+            'net' => $words->text($this->net),
+            'count' => $this->count,
+            'lots' => $this->lots,
+            'use_by' => $this->useBy->format('D j M Y'),
+            'made' => $this->made,
+            'contains' => $this->contains,
+            'bones' => $this->bones,
+            'read' => $this->codes->elements->read,
+            'link' => $this->codes->link,
+            'bars' => self::picture($bars),
+            'square' => self::picture($square),
         ];
     }
 
@@ -57,6 +67,9 @@ final readonly class Label
     {
         $plain = (string) preg_replace('#<desc>.*?</desc>#s', '', $svg);
 
-        return 'data:image/svg+xml;base64,'.base64_encode(str_replace('<svg ', '<svg shape-rendering="crispEdges" preserveAspectRatio="none" ', $plain));
+        return 'data:image/svg+xml;base64,'.
+            base64_encode(
+                str_replace('<svg ', '<svg shape-rendering="crispEdges" preserveAspectRatio="none" ', $plain),
+            );
     }
 }

@@ -31,20 +31,38 @@ final readonly class LayFillet
             $plan = FilletPlan::of($onBoard, $fillet, $laying, $person);
             // Own marks that do not rise, or dishes of which none can ever be cut from it, are refused before anything is written.
             $plan->byOwnMarks();
-            $plan->kinds !== [] || throw Fault::inField('/kinds', $plan->never[0] ?? 'Choose at least one dish to cut from it.');
+            $plan->kinds !== [] ||
+                throw Fault::inField('/kinds', $plan->never[0] ?? 'Choose at least one dish to cut from it.');
             $values = [
-                'fish_id' => $onBoard->id, 'length_cm' => $laying->lengthCm, 'thickness_mm' => $laying->thicknessMm, 'measured' => $laying->measured, 'shape' => $laying->shape,
-                'square_mg' => $laying->square->milligrams, 'tail_mm' => $laying->tailMm, 'school' => $laying->school->value, 'aimed' => $laying->aimed, 'guess_first' => $laying->guessFirst,
-                'kinds' => $laying->kinds, 'marks_cm' => $laying->marksCm,
+                'fish_id' => $onBoard->id,
+                'length_cm' => $laying->lengthCm,
+                'thickness_mm' => $laying->thicknessMm,
+                'measured' => $laying->measured,
+                'shape' => $laying->shape,
+                'square_mg' => $laying->square->milligrams,
+                'tail_mm' => $laying->tailMm,
+                'school' => $laying->school->value,
+                'aimed' => $laying->aimed,
+                'guess_first' => $laying->guessFirst,
+                'kinds' => $laying->kinds,
+                'marks_cm' => $laying->marksCm,
             ];
             $laid = BoardFillet::query()->find($fillet->id);
             $at = Moment::written($this->clock->now());
             if ($laid === null) {
-                BoardFillet::query()->create(['piece_id' => $fillet->id, ...$values, 'version' => 1, 'laid_by' => $person->id, 'laid_at' => $at]);
+                BoardFillet::query()->create([
+                    'piece_id' => $fillet->id,
+                    ...$values,
+                    'version' => 1,
+                    'laid_by' => $person->id,
+                    'laid_at' => $at,
+                ]);
             } else {
                 $laid->fill($values);
                 if ($laid->isDirty()) {
-                    $laid->fill(['version' => $laid->version + 1, 'laid_by' => $person->id, 'laid_at' => $at])->save();
+                    $laid
+                        ->fill(['version' => $laid->version + 1, 'laid_by' => $person->id, 'laid_at' => $at])
+                        ->save();
                 }
             }
             if ($onBoard->dish_id === null) {
@@ -63,7 +81,11 @@ final readonly class LayFillet
             throw Fault::notThere('There is no such fillet on the board.');
         }
 
-        return self::isOne($fish, $fillet) ? $fillet : throw Fault::conflict("{$fillet->name}: several were weighed together, and no one of them can be planned. Weigh each side on its own.");
+        return self::isOne($fish, $fillet)
+            ? $fillet
+            : throw Fault::conflict(
+                "{$fillet->name}: several were weighed together, and no one of them can be planned. Weigh each side on its own.",
+            );
     }
 
     /** Whether it is one fillet: not both sides of a fish on the pan together, not those of several fish, not steaks. */

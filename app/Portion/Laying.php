@@ -51,10 +51,21 @@ final readonly class Laying
     {
         $laid = BoardFillet::query()->find($fillet->id);
 
-        return $laid === null ? self::start($fish, $fillet) : new self(
-            $laid->length_cm, $laid->thickness_mm, $laid->measured, $laid->shape, Mass::ofMilligrams($laid->square_mg), $laid->tail_mm,
-            School::from($laid->school), $laid->aimed, $laid->guess_first, $laid->kinds, array_map(floatval(...), $laid->marks_cm),
-        );
+        return $laid === null
+            ? self::start($fish, $fillet)
+            : new self(
+                $laid->length_cm,
+                $laid->thickness_mm,
+                $laid->measured,
+                $laid->shape,
+                Mass::ofMilligrams($laid->square_mg),
+                $laid->tail_mm,
+                School::from($laid->school),
+                $laid->aimed,
+                $laid->guess_first,
+                $laid->kinds,
+                array_map(floatval(...), $laid->marks_cm),
+            );
     }
 
     /**
@@ -67,15 +78,25 @@ final readonly class Laying
         $guess = FilletGuess::of($shape, max(1.0, Cut::laid($fish, $fillet)->grams()));
         $length = $fields->maybeString('length');
         $thickness = $fields->maybeString('thickness');
-        $kinds = array_map(fn (Fields $kind): array => ['dish' => $kind->string('dish'), 'max' => $kind->maybeInt('max')], $fields->list('kinds'));
-        count(array_unique(array_column($kinds, 'dish'))) === count($kinds) || throw Fault::inField('/kinds', 'Each dish stands in the list once.');
+        $kinds = array_map(
+            fn (Fields $kind): array => ['dish' => $kind->string('dish'), 'max' => $kind->maybeInt('max')],
+            $fields->list('kinds'),
+        );
+        count(array_unique(array_column($kinds, 'dish'))) === count($kinds) ||
+            throw Fault::inField('/kinds', 'Each dish stands in the list once.');
 
         $asked = new self(
-            $length === null ? $guess->lengthCm : Fault::at('/length', fn (): float => Length::parse($length, $person->units, 'cm')->cm()),
-            $thickness === null ? $guess->thicknessMm : Fault::at('/thickness', fn (): float => Length::parse($thickness, $person->units, 'mm')->mm()),
+            $length === null
+                ? $guess->lengthCm
+                : Fault::at('/length', fn (): float => Length::parse($length, $person->units, 'cm')->cm()),
+            $thickness === null
+                ? $guess->thicknessMm
+                : Fault::at('/thickness', fn (): float => Length::parse($thickness, $person->units, 'mm')->mm()),
             $length !== null && $thickness !== null,
             $shape,
-            $fields->maybeString('square') === null ? $start->square : Fault::at('/square', fn (): Mass => self::massOrNothing($fields->string('square'), $person)),
+            $fields->maybeString('square') === null
+                ? $start->square
+                : Fault::at('/square', fn (): Mass => self::massOrNothing($fields->string('square'), $person)),
             $fields->number('tail_mm', $start->tailMm),
             School::from($fields->maybeString('school') ?? 'exact'),
             $fields->bool('aimed'),
@@ -93,8 +114,21 @@ final readonly class Laying
     {
         $shape = FilletShape::named($this->shape);
         Fault::at('/length', fn (): FilletOnBoard => new FilletOnBoard($shape, $grams, $this->lengthCm, 1));
-        Fault::at('/thickness', fn (): FilletOnBoard => new FilletOnBoard($shape, $grams, $this->lengthCm, $this->thicknessMm));
-        $fillet = Fault::at('/square', fn (): FilletOnBoard => new FilletOnBoard($shape, $grams, $this->lengthCm, $this->thicknessMm, $this->square->grams(), $this->tailMm));
+        Fault::at(
+            '/thickness',
+            fn (): FilletOnBoard => new FilletOnBoard($shape, $grams, $this->lengthCm, $this->thicknessMm),
+        );
+        $fillet = Fault::at(
+            '/square',
+            fn (): FilletOnBoard => new FilletOnBoard(
+                $shape,
+                $grams,
+                $this->lengthCm,
+                $this->thicknessMm,
+                $this->square->grams(),
+                $this->tailMm,
+            ),
+        );
         Fault::within('', fn (): OwnMarks => OwnMarks::of($fillet, $this->marksCm, [], 0.0));
     }
 
@@ -105,8 +139,17 @@ final readonly class Laying
         $guess = FilletGuess::of($shape, max(1.0, $mass->grams()));
 
         return new self(
-            $guess->lengthCm, $guess->thicknessMm, false, $shape, Mass::ofGrams(5 * round(self::SQUARE * $mass->grams() / 5)), self::TAIL_MM, School::Exact, false, false,
-            self::usualKinds($fish), [],
+            $guess->lengthCm,
+            $guess->thicknessMm,
+            false,
+            $shape,
+            Mass::ofGrams(5 * round((self::SQUARE * $mass->grams()) / 5)),
+            self::TAIL_MM,
+            School::Exact,
+            false,
+            false,
+            self::usualKinds($fish),
+            [],
         );
     }
 
@@ -126,8 +169,15 @@ final readonly class Laying
     private static function lastShape(Fish $fish, Piece $fillet): ?string
     {
         return BoardFillet::query()
-            ->whereIn('piece_id', Piece::query()->select('id')->where('part', $fillet->part)->whereIn('fish_id', Fish::query()->select('id')->where('species_id', $fish->species_id)))
-            ->orderByDesc('laid_at')->first()?->shape;
+            ->whereIn(
+                'piece_id',
+                Piece::query()
+                    ->select('id')
+                    ->where('part', $fillet->part)
+                    ->whereIn('fish_id', Fish::query()->select('id')->where('species_id', $fish->species_id)),
+            )
+            ->orderByDesc('laid_at')
+            ->first()?->shape;
     }
 
     private static function usualShape(Fish $fish, Piece $fillet): string
@@ -143,6 +193,8 @@ final readonly class Laying
 
     private static function massOrNothing(string $typed, Person $person): Mass
     {
-        return preg_match('/^0+(\.0+)?( ?[a-z]+)?$/', trim(strtolower($typed))) === 1 ? Mass::zero() : Mass::parse($typed, $person->units);
+        return preg_match('/^0+(\.0+)?( ?[a-z]+)?$/', trim(strtolower($typed))) === 1
+            ? Mass::zero()
+            : Mass::parse($typed, $person->units);
     }
 }

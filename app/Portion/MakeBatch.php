@@ -29,17 +29,26 @@ final readonly class MakeBatch
     public function __invoke(string $id, Fields $fields, Person $person): void
     {
         DB::connection()->transaction(function () use ($id, $fields, $person): void {
-            $dish = Dish::query()->find($fields->string('dish')) ?? throw Fault::inField('/dish', 'This dish is not on the list any more. Choose another.');
+            $dish =
+                Dish::query()->find($fields->string('dish')) ??
+                throw Fault::inField('/dish', 'This dish is not on the list any more. Choose another.');
             $known = Batch::query()->with('pieces')->find($id);
             $asked = array_values(array_unique($fields->strings('pieces')));
             if ($known !== null) {
                 $same = $known->dish_id === $dish->id && array_diff($asked, $known->pieces->modelKeys()) === [];
-                $same || throw Fault::conflict("Tray {$known->number} was made with other portions.", ['current' => $known->pieces->modelKeys()]);
+                $same ||
+                    throw Fault::conflict("Tray {$known->number} was made with other portions.", [
+                        'current' => $known->pieces->modelKeys(),
+                    ]);
 
                 return;
             }
             $pieces = Piece::query()->with('readings.void')->whereKey($asked)->get();
-            $fish = Fish::query()->with(['line', 'species'])->whereKey($pieces->pluck('fish_id')->unique()->all())->get()->keyBy('id');
+            $fish = Fish::query()
+                ->with(['line', 'species'])
+                ->whereKey($pieces->pluck('fish_id')->unique()->all())
+                ->get()
+                ->keyBy('id');
             foreach ($asked as $i => $one) {
                 $piece = $pieces->firstWhere('id', $one);
                 $usual = $piece === null ? null : $fish->get($piece->fish_id)?->dish_id;
@@ -55,15 +64,32 @@ final readonly class MakeBatch
             if ($dish->raw) {
                 self::mustBeOpenToRaw(array_values($fish->all()));
             }
-            $use = $this->useBy($dish, array_values($fish->all()), $pieces->min(fn (Piece $piece): string => $piece->reading()->taken_at ?? ''));
+            $use = $this->useBy(
+                $dish,
+                array_values($fish->all()),
+                $pieces->min(fn (Piece $piece): string => $piece->reading()->taken_at ?? ''),
+            );
             $last = Batch::query()->max('number');
             $batch = Batch::query()->create([
-                'id' => $id, 'number' => (is_numeric($last) ? (int) $last : 0) + 1, 'dish_id' => $dish->id, 'made_by' => $person->id,
-                'made_at' => Moment::written($this->clock->now()), 'use_by' => $use->day->format('Y-m-d'), 'why_then' => $use->why,
+                'id' => $id,
+                'number' => (is_numeric($last) ? (int) $last : 0) + 1,
+                'dish_id' => $dish->id,
+                'made_by' => $person->id,
+                'made_at' => Moment::written($this->clock->now()),
+                'use_by' => $use->day->format('Y-m-d'),
+                'why_then' => $use->why,
             ]);
-            Piece::query()->whereKey($asked)->update(['batch_id' => $batch->id]);
+            Piece::query()
+                ->whereKey($asked)
+                ->update(['batch_id' => $batch->id]);
             foreach ($fish as $one) {
-                Kept::that("{$person->name} put ".$pieces->where('fish_id', $one->id)->count()." portions for {$dish->name} on tray {$batch->number}.", $one, $person);
+                Kept::that(
+                    "{$person->name} put ".
+                        $pieces->where('fish_id', $one->id)->count().
+                        " portions for {$dish->name} on tray {$batch->number}.",
+                    $one,
+                    $person,
+                );
             }
         });
     }
@@ -91,7 +117,13 @@ final readonly class MakeBatch
             }
         }
         $use = UseBy::of(Moment::day($cut), $dish->raw, $ends, Settings::load()->portionDays);
-        $use->day >= Moment::day($now) || throw Fault::inField('/pieces', 'These ended on '.$use->day->format('j M').'. They are not served any more; the head chef can only discard them.');
+        $use->day >= Moment::day($now) ||
+            throw Fault::inField(
+                '/pieces',
+                'These ended on '.
+                    $use->day->format('j M').
+                    '. They are not served any more; the head chef can only discard them.',
+            );
 
         return $use;
     }

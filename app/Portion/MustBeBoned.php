@@ -25,7 +25,10 @@ final readonly class MustBeBoned
             $piece = $fish->pieces->firstWhere('id', $piece->parent_id);
         }
         if ($piece !== null && ! $checks[$piece->id]->isDone()) {
-            throw Fault::conflict("{$piece->name}: {$checks[$piece->id]->said()} Count them before it is portioned, or let the head chef waive it.", ['bones' => $piece->id]);
+            throw Fault::conflict(
+                "{$piece->name}: {$checks[$piece->id]->said()} Count them before it is portioned, or let the head chef waive it.",
+                ['bones' => $piece->id],
+            );
         }
     }
 }

@@ -27,7 +27,18 @@ use Sectum\Portion\Tally;
 final readonly class PortionBench
 {
     /** What is weighed here besides portions, in the order of the keys. */
-    public const PARTS = [Part::Portion, Part::Ends, Part::TailEnd, Part::Skin, Part::Belly, Part::PinBones, Part::DarkMuscle, Part::Trim, Part::BackLoin, Part::BellyLoin];
+    public const PARTS = [
+        Part::Portion,
+        Part::Ends,
+        Part::TailEnd,
+        Part::Skin,
+        Part::Belly,
+        Part::PinBones,
+        Part::DarkMuscle,
+        Part::Trim,
+        Part::BackLoin,
+        Part::BellyLoin,
+    ];
 
     /** @return array<string, mixed> */
     public static function of(Fish $fish, Person $person): array
@@ -37,19 +48,29 @@ final readonly class PortionBench
         $dish = $fish->dish_id === null ? null : Dish::query()->find($fish->dish_id);
         $bench = Bench::of($fish, $person);
         $fillets = CutFrom::fillets($fish);
-        $left = array_reduce($fillets, fn (Mass $sum, Piece $piece): Mass => $sum->plus(Cut::left($fish, $piece)), Mass::zero());
+        $left = array_reduce(
+            $fillets,
+            fn (Mass $sum, Piece $piece): Mass => $sum->plus(Cut::left($fish, $piece)),
+            Mass::zero(),
+        );
 
         return [
             ...$bench,
             'open' => self::open($fish, $fillets, $bench['open'], $words),
             'parts' => Bench::choices($fish, self::PARTS, $words),
-            'sources' => array_map(fn (Piece $piece): array => [
-                'piece' => $piece->id,
-                'name' => $piece->name,
-                'left' => $words->mass(Cut::left($fish, $piece)),
-                'can_plan' => LayFillet::isOne($fish, $piece),
-            ], $fillets),
-            'dishes' => array_map(fn (Dish $dish): array => self::dish($dish, $words, $person->seesPrices() ? $settings : null, $left), self::dishesFor($fish)),
+            'sources' => array_map(
+                fn (Piece $piece): array => [
+                    'piece' => $piece->id,
+                    'name' => $piece->name,
+                    'left' => $words->mass(Cut::left($fish, $piece)),
+                    'can_plan' => LayFillet::isOne($fish, $piece),
+                ],
+                $fillets,
+            ),
+            'dishes' => array_map(
+                fn (Dish $dish): array => self::dish($dish, $words, $person->seesPrices() ? $settings : null, $left),
+                self::dishesFor($fish),
+            ),
             'dish' => $dish?->id,
             'portions' => self::portions($fish, $dish, $words, $person->seesPrices() ? $settings : null),
             'tally' => $dish === null ? null : self::tally($fish, $dish, $words, $person->seesPrices() ? $settings : null),
@@ -68,12 +89,22 @@ final readonly class PortionBench
         $plans = [];
         foreach (CutFrom::fillets($fish) as $fillet) {
             if (BoardFillet::query()->whereKey($fillet->id)->exists() && Cut::laid($fish, $fillet)->isPositive()) {
-                $plans[] = FilletPlanView::of(FilletPlan::of($fish, $fillet, Laying::of($fish, $fillet), $person), $words, null);
+                $plans[] = FilletPlanView::of(
+                    FilletPlan::of($fish, $fillet, Laying::of($fish, $fillet), $person),
+                    $words,
+                    null,
+                );
             }
         }
         $dish = $fish->dish_id === null ? null : Dish::query()->find($fish->dish_id);
 
-        return [...self::of($fish, $person), 'plans' => $plans, 'hand' => $dish === null ? null : HandView::of(Hand::of($person), $dish, $fish, $words, $person->seesPrices() ? $settings : null)];
+        return [
+            ...self::of($fish, $person),
+            'plans' => $plans,
+            'hand' => $dish === null
+                    ? null
+                    : HandView::of(Hand::of($person), $dish, $fish, $words, $person->seesPrices() ? $settings : null),
+        ];
     }
 
     /**
@@ -86,7 +117,10 @@ final readonly class PortionBench
     {
         $open = [];
         foreach (is_array($before) ? $before : [] as $one) {
-            $open[] = ['code' => 'remark', 'say' => is_array($one) && is_string($one['say'] ?? null) ? $one['say'] : ''];
+            $open[] = [
+                'code' => 'remark',
+                'say' => is_array($one) && is_string($one['say'] ?? null) ? $one['say'] : '',
+            ];
         }
         if ($fillets !== [] && self::portionsOf($fish) === []) {
             $open[] = ['code' => 'no-portions', 'say' => 'No portion was weighed.'];
@@ -94,7 +128,10 @@ final readonly class PortionBench
         foreach ($fillets as $piece) {
             $left = Cut::left($fish, $piece);
             if (LeftFlesh::isMuch($left, $piece->reading()?->mass() ?? Mass::zero())) {
-                $open[] = ['code' => 'left', 'say' => "{$words->text($left)} of ".lcfirst($piece->name).' is not portioned.'];
+                $open[] = [
+                    'code' => 'left',
+                    'say' => "{$words->text($left)} of ".lcfirst($piece->name).' is not portioned.',
+                ];
             }
         }
 
@@ -104,7 +141,11 @@ final readonly class PortionBench
     /** @return list<Piece> */
     public static function portionsOf(Fish $fish): array
     {
-        return array_values($fish->pieces->filter(fn (Piece $piece): bool => $piece->part === Part::Portion && $piece->reading() !== null)->all());
+        return array_values(
+            $fish->pieces
+                ->filter(fn (Piece $piece): bool => $piece->part === Part::Portion && $piece->reading() !== null)
+                ->all(),
+        );
     }
 
     /** @return list<Dish> of this fish, or of any when the house has none of it */
@@ -119,9 +160,23 @@ final readonly class PortionBench
     private static function dish(Dish $dish, Words $words, ?Settings $prices, Mass $left): array
     {
         $band = $dish->band();
-        $plain = ['id' => $dish->id, 'name' => $dish->name, 'target' => $words->mass($band->target), 'band' => '−'.$words->text($band->minus).' / +'.$words->text($band->plus), 'version' => $dish->version, 'fits' => Forecast::of($left, $band)];
+        $plain = [
+            'id' => $dish->id,
+            'name' => $dish->name,
+            'target' => $words->mass($band->target),
+            'band' => '−'.$words->text($band->minus).' / +'.$words->text($band->plus),
+            'version' => $dish->version,
+            'fits' => Forecast::of($left, $band),
+        ];
 
-        return $prices === null ? $plain : [...$plain, 'price' => $dish->price_minor === null ? null : Money::ofMinor($dish->price_minor, $prices->currency)->print()];
+        return $prices === null
+            ? $plain
+            : [
+                ...$plain,
+                'price' => $dish->price_minor === null
+                        ? null
+                        : Money::ofMinor($dish->price_minor, $prices->currency)->print(),
+            ];
     }
 
     /** @return list<array<string, mixed>> */
@@ -145,7 +200,9 @@ final readonly class PortionBench
                 'off' => $band === null ? null : $words->off($mass->minus($band->target)),
                 'off_mg' => $band === null ? null : $mass->minus($band->target)->milligrams,
                 'placed' => $placed?->value,
-                'given_away' => $prices === null || $placed !== Placed::Over ? null : self::givenAway($fish, $mass->minus($band->target), $prices),
+                'given_away' => $prices === null || $placed !== Placed::Over
+                        ? null
+                        : self::givenAway($fish, $mass->minus($band->target), $prices),
                 'said' => $guess === null ? null : $words->text($guess),
                 'rather' => $placed === Placed::Under ? self::rather($mass, $dish, $served, $words) : null,
             ];
@@ -157,7 +214,9 @@ final readonly class PortionBench
     /** The dish a portion is for: its own, else the fish's. */
     public static function dishOf(Piece $piece, ?Dish $usual): ?Dish
     {
-        return $piece->dish_id === null || $piece->dish_id === $usual?->id ? $usual : Dish::query()->find($piece->dish_id);
+        return $piece->dish_id === null || $piece->dish_id === $usual?->id
+            ? $usual
+            : Dish::query()->find($piece->dish_id);
     }
 
     /**
@@ -168,35 +227,62 @@ final readonly class PortionBench
      */
     private static function rather(Mass $mass, Dish $dish, Collection $served, Words $words): ?array
     {
-        $others = $served->filter(fn (Dish $other): bool => $other->id !== $dish->id && $other->target_mg < $dish->target_mg)->keyBy('id');
-        $next = $others->get((string) NextDish::for($mass, $others->map(fn (Dish $other): Band => $other->band())->all()));
+        $others = $served
+            ->filter(fn (Dish $other): bool => $other->id !== $dish->id && $other->target_mg < $dish->target_mg)
+            ->keyBy('id');
+        $next = $others->get(
+            (string) NextDish::for($mass, $others->map(fn (Dish $other): Band => $other->band())->all()),
+        );
         if ($next === null) {
             return null;
         }
         $more = $mass->minus($next->band()->target);
 
-        return ['dish' => $next->id, 'name' => $next->name, 'how' => $next->band()->place($mass) === Placed::Within ? 'as it is' : $words->text($more).' trimmed off'];
+        return [
+            'dish' => $next->id,
+            'name' => $next->name,
+            'how' => $next->band()->place($mass) === Placed::Within ? 'as it is' : $words->text($more).' trimmed off',
+        ];
     }
 
     private static function givenAway(Fish $fish, Mass $over, Settings $settings): ?string
     {
-        $fillets = array_reduce(array_filter(CutFrom::fillets($fish), fn (Piece $piece): bool => $piece->parent_id === $fish->whole()->id), fn (Mass $sum, Piece $piece): Mass => $sum->plus($piece->reading()?->mass() ?? Mass::zero()), Mass::zero());
+        $fillets = array_reduce(
+            array_filter(CutFrom::fillets($fish), fn (Piece $piece): bool => $piece->parent_id === $fish->whole()->id),
+            fn (Mass $sum, Piece $piece): Mass => $sum->plus($piece->reading()?->mass() ?? Mass::zero()),
+            Mass::zero(),
+        );
 
-        return $fish->price_per_kg_minor === null || ! $fillets->isPositive() || ! $over->isPositive() ? null : Money::ofMinor(Giveaway::minor($over, $fish->mass(), $fish->price_per_kg_minor, $fillets), $settings->currency)->print();
+        return $fish->price_per_kg_minor === null || ! $fillets->isPositive() || ! $over->isPositive()
+            ? null
+            : Money::ofMinor(
+                Giveaway::minor($over, $fish->mass(), $fish->price_per_kg_minor, $fillets),
+                $settings->currency,
+            )->print();
     }
 
     /** @return array<string, mixed> */
     private static function tally(Fish $fish, Dish $dish, Words $words, ?Settings $prices): array
     {
         $band = $dish->band();
-        $own = array_values(array_filter(self::portionsOf($fish), fn (Piece $piece): bool => $piece->dish_id === null || $piece->dish_id === $dish->id));
-        $tally = Tally::of(array_map(fn (Piece $piece): Mass => $piece->reading()?->mass() ?? Mass::zero(), $own), $band);
+        $own = array_values(
+            array_filter(
+                self::portionsOf($fish),
+                fn (Piece $piece): bool => $piece->dish_id === null || $piece->dish_id === $dish->id,
+            ),
+        );
+        $tally = Tally::of(
+            array_map(fn (Piece $piece): Mass => $piece->reading()?->mass() ?? Mass::zero(), $own),
+            $band,
+        );
 
         return [
             'count' => $tally->count,
             'total' => $words->text($tally->total),
             'mean' => $tally->mean === null ? null : $words->text($tally->mean),
-            'range' => $tally->lightest === null || $tally->heaviest === null ? null : $words->text($tally->lightest).' to '.$words->text($tally->heaviest),
+            'range' => $tally->lightest === null || $tally->heaviest === null
+                    ? null
+                    : $words->text($tally->lightest).' to '.$words->text($tally->heaviest),
             'scatter' => $tally->sdGrams === null ? null : '± '.$words->text(Mass::ofGrams($tally->sdGrams)),
             'under' => $tally->under,
             'over' => $tally->over,

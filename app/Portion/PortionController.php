@@ -51,9 +51,15 @@ final readonly class PortionController
 
     public function done(VersionRequest $request, MoveOn $moveOn, string $fish): JsonResponse
     {
-        $moveOn(Fish::onTheBench($fish), Stage::Portion, $request->fields()->int('version'), Person::of($request), fn (Fish $fish) => PortionBench::portionsOf($fish) !== [] && $fish->dish_id === null
-            ? throw Fault::inField('/dish', 'Choose which dish these portions are for.')
-            : null);
+        $moveOn(
+            Fish::onTheBench($fish),
+            Stage::Portion,
+            $request->fields()->int('version'),
+            Person::of($request),
+            fn (Fish $fish) => PortionBench::portionsOf($fish) !== [] && $fish->dish_id === null
+                ? throw Fault::inField('/dish', 'Choose which dish these portions are for.')
+                : null,
+        );
 
         return $this->bench($fish, Person::of($request));
     }

@@ -19,7 +19,11 @@ final readonly class PrintLabels
 
     public function __invoke(Batch $batch, string $print, string $for, Person $person): void
     {
-        $fish = Fish::forTheBench()->with('line')->whereKey($batch->pieces->pluck('fish_id')->unique()->all())->orderBy('number')->get();
+        $fish = Fish::forTheBench()
+            ->with('line')
+            ->whereKey($batch->pieces->pluck('fish_id')->unique()->all())
+            ->orderBy('number')
+            ->get();
         $labels = new BatchLabels($batch, array_values($fish->all()));
         $sheet = $for === 'tray' ? [$labels->tray()] : $labels->each();
         $title = "{$batch->dish->name}, tray {$batch->number}".($for === 'tray' ? '' : ', each portion');

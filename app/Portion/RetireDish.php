@@ -27,7 +27,10 @@ final readonly class RetireDish
                 return $dish;
             }
             if ($dish->version !== $version) {
-                throw Fault::conflict("{$dish->name} was changed on another screen.", ['yours' => $version, 'current' => $dish->version]);
+                throw Fault::conflict("{$dish->name} was changed on another screen.", [
+                    'yours' => $version,
+                    'current' => $dish->version,
+                ]);
             }
             $dish->update(['retired_at' => Moment::written($this->clock->now()), 'version' => $dish->version + 1]);
 

@@ -17,11 +17,24 @@ final readonly class ShapeController
 {
     public function index(): JsonResponse
     {
-        $rows = Row::all(DB::table('boards')->join('fish', 'fish.id', '=', 'boards.fish_id')->join('species', 'species.id', '=', 'fish.species_id')
-            ->whereIn('boards.piece_id', DB::table('cuts')->select('fillet_id'))
-            ->distinct()->orderBy('species.name')->orderBy('boards.shape')->get(['species.id', 'species.name', 'boards.shape']));
+        $rows = Row::all(
+            DB::table('boards')
+                ->join('fish', 'fish.id', '=', 'boards.fish_id')
+                ->join('species', 'species.id', '=', 'fish.species_id')
+                ->whereIn('boards.piece_id', DB::table('cuts')->select('fillet_id'))
+                ->distinct()
+                ->orderBy('species.name')
+                ->orderBy('boards.shape')
+                ->get(['species.id', 'species.name', 'boards.shape']),
+        );
 
-        return new JsonResponse(['starts_as' => HouseShape::STARTS_AS, 'shapes' => array_map(fn (Row $row): array => self::shape($row->text('id'), $row->text('name'), $row->text('shape')), $rows)]);
+        return new JsonResponse([
+            'starts_as' => HouseShape::STARTS_AS,
+            'shapes' => array_map(
+                fn (Row $row): array => self::shape($row->text('id'), $row->text('name'), $row->text('shape')),
+                $rows,
+            ),
+        ]);
     }
 
     public function reset(Request $request, HouseShapes $shapes, string $species, string $shape): JsonResponse
@@ -36,12 +49,21 @@ final readonly class ShapeController
     {
         $house = HouseShapes::of($species, $shape);
         $off = fn (?float $pct): ?string => $pct === null ? null : number_format($pct, 1, '.', '').' %';
-        $curve = fn (FilletShape $of): array => array_map(fn (int $i): array => [$i / 20, round($of->massPerLengthAt($i / 20), 4)], range(0, 20));
+        $curve = fn (FilletShape $of): array => array_map(
+            fn (int $i): array => [$i / 20, round($of->massPerLengthAt($i / 20), 4)],
+            range(0, 20),
+        );
 
         return [
-            'species' => $species, 'fish' => $name, 'shape' => $shape, 'fillets' => $house->fillets, 'pieces' => $house->pieces,
-            'before' => $off($house->beforePct), 'after' => $off($house->afterPct),
-            'starting' => $curve(FilletShape::named($shape)), 'house' => $curve($house->shape),
+            'species' => $species,
+            'fish' => $name,
+            'shape' => $shape,
+            'fillets' => $house->fillets,
+            'pieces' => $house->pieces,
+            'before' => $off($house->beforePct),
+            'after' => $off($house->afterPct),
+            'starting' => $curve(FilletShape::named($shape)),
+            'house' => $curve($house->shape),
             'reset_at' => ($at = HouseShapes::resetAt($species, $shape)) === null ? null : Moment::at($at)->format('j M, H:i'),
         ];
     }

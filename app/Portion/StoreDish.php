@@ -27,7 +27,11 @@ final readonly class StoreDish
         if ($species !== null && ! Species::query()->whereKey($species)->exists()) {
             throw Fault::inField('/species', 'There is no such fish in the catalogue.');
         }
-        $values = ['species_id' => $species, ...self::cut($fields, $person->units), ...self::plate($fields, $settings->currency)];
+        $values = [
+            'species_id' => $species,
+            ...self::cut($fields, $person->units),
+            ...self::plate($fields, $settings->currency),
+        ];
         // What the planner makes of it, so that a kind that can never suit is refused here and not at the board.
         Fault::within('', fn () => (new Dish($values))->kind($settings));
 
@@ -44,7 +48,10 @@ final readonly class StoreDish
                 return $dish;
             }
             if ($fields->maybeInt('version') !== $dish->version) {
-                throw Fault::conflict("{$dish->name} was changed on another screen.", ['yours' => $fields->maybeInt('version'), 'current' => $dish->version]);
+                throw Fault::conflict("{$dish->name} was changed on another screen.", [
+                    'yours' => $fields->maybeInt('version'),
+                    'current' => $dish->version,
+                ]);
             }
             $dish->version++;
             $dish->save();
@@ -56,7 +63,10 @@ final readonly class StoreDish
     /** @return array{name: string, target_mg: int, minus_mg: int, plus_mg: int, stretch: string, skin_on: bool, raw: bool, slant_deg: int, thin_mm: float|null, thick_mm: float|null, evenness: float|null, priority: string} */
     private static function cut(Fields $fields, UnitSystem $units): array
     {
-        $mass = fn (string $name): Mass => Fault::at("/{$name}", fn (): Mass => self::massOrNothing($fields->string($name), $units));
+        $mass = fn (string $name): Mass => Fault::at(
+            "/{$name}",
+            fn (): Mass => self::massOrNothing($fields->string($name), $units),
+        );
         [$target, $minus, $plus] = [$mass('target'), $mass('minus'), $mass('plus')];
         Fault::at('/minus', fn (): Band => Band::of($target, $minus, $plus));
 
@@ -79,7 +89,9 @@ final readonly class StoreDish
     /** @return array{sides_minor: int, surcharge_pct: string, price_minor: int|null, value_minor: int|null, target_cost_pct: string|null} */
     private static function plate(Fields $fields, Currency $currency): array
     {
-        $money = fn (string $name): ?int => $fields->has($name) ? Fault::at("/{$name}", fn (): int => Money::parse($fields->string($name), $currency)->minor) : null;
+        $money = fn (string $name): ?int => $fields->has($name)
+            ? Fault::at("/{$name}", fn (): int => Money::parse($fields->string($name), $currency)->minor)
+            : null;
         $price = $money('price');
         if ($price !== null && $price <= 0) {
             throw Fault::inField('/price', 'A menu price is more than nothing.');
@@ -90,12 +102,16 @@ final readonly class StoreDish
             'surcharge_pct' => json_encode($fields->number('surcharge_pct', 0), JSON_THROW_ON_ERROR),
             'price_minor' => $price,
             'value_minor' => $money('value'),
-            'target_cost_pct' => $fields->has('target_cost_pct') ? json_encode($fields->number('target_cost_pct'), JSON_THROW_ON_ERROR) : null,
+            'target_cost_pct' => $fields->has('target_cost_pct')
+                ? json_encode($fields->number('target_cost_pct'), JSON_THROW_ON_ERROR)
+                : null,
         ];
     }
 
     private static function massOrNothing(string $typed, UnitSystem $units): Mass
     {
-        return preg_match('/^0+(\.0+)?( ?[a-z]+)?$/', trim(strtolower($typed))) === 1 ? Mass::zero() : Mass::parse($typed, $units);
+        return preg_match('/^0+(\.0+)?( ?[a-z]+)?$/', trim(strtolower($typed))) === 1
+            ? Mass::zero()
+            : Mass::parse($typed, $units);
     }
 }

@@ -17,7 +17,10 @@ final readonly class StoreWanted
     {
         DB::connection()->transaction(function () use ($dish, $need): void {
             $chosen = Dish::chosen($dish);
-            DB::table('wanted')->updateOrInsert(['day' => $this->tonight->day(), 'dish_id' => $chosen->id], ['need' => $need]);
+            DB::table('wanted')->updateOrInsert(
+                ['day' => $this->tonight->day(), 'dish_id' => $chosen->id],
+                ['need' => $need],
+            );
         });
     }
 }

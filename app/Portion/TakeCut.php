@@ -37,7 +37,10 @@ final readonly class TakeCut
             $part = $fields->string('part');
             MustBeBoned::before($onBoard, $part, $fields->maybeString('from'));
             $dish = $fields->maybeString('dish') === null ? null : Dish::chosen($fields->string('dish'));
-            $guess = $fields->maybeString('guess') === null ? null : Fault::at('/guess', fn (): Mass => Mass::parse($fields->string('guess'), $person->units));
+            $guess =
+                $fields->maybeString('guess') === null
+                    ? null
+                    : Fault::at('/guess', fn (): Mass => Mass::parse($fields->string('guess'), $person->units));
             $place = $this->place($onBoard, $fields, $person);
             ($this->take)($onBoard, $id, $fields, $person, PortionBench::PARTS);
             $piece = Reading::query()->with('piece')->findOrFail($id)->piece;
@@ -68,27 +71,48 @@ final readonly class TakeCut
         $from = $fields->maybeString('from');
         $fillet = $from === null ? CutFrom::usually($fish, $part) : $fish->pieces->firstWhere('id', $from);
         if ($fillet === null || ! BoardFillet::query()->whereKey($fillet->id)->exists()) {
-            throw Fault::inField('/to_cm', 'No plan lies on the board for this piece. Plan it first, or weigh it without a mark.');
+            throw Fault::inField(
+                '/to_cm',
+                'No plan lies on the board for this piece. Plan it first, or weigh it without a mark.',
+            );
         }
         $plan = FilletPlan::of($fish, $fillet, Laying::of($fish, $fillet), $person);
         if ($to <= $plan->knifeCm || $to > $plan->laying->lengthCm) {
-            throw Fault::inField('/to_cm', 'This mark is behind the knife or beyond the tail. Look at the plan again.');
+            throw Fault::inField(
+                '/to_cm',
+                'This mark is behind the knife or beyond the tail. Look at the plan again.',
+            );
         }
 
         return [$plan, $to];
     }
 
     /** Where it lay; a piece far off what lay at its mark was cut somewhere else, and counts for no scatter. */
-    private function store(string $reading, FilletPlan $plan, float $to, Piece $piece, ?Mass $guess, Person $person): void
-    {
+    private function store(
+        string $reading,
+        FilletPlan $plan,
+        float $to,
+        Piece $piece,
+        ?Mass $guess,
+        Person $person,
+    ): void {
         $grams = $piece->load('readings.void')->reading()?->mass()->grams() ?? 0.0;
         $mark = AtMark::of($plan->fillet, $plan->knifeCm, $to, $grams);
         $before = $plan->fillet->gramsUpTo($plan->knifeCm);
         [$thin, $thick] = $plan->fillet->thickness($before, $plan->fillet->gramsUpTo($mark->toCm));
         DB::table('cuts')->insert([
-            'reading_id' => $reading, 'fillet_id' => $plan->piece->id, 'cut_by' => $person->id, 'from_cm' => $plan->knifeCm, 'to_cm' => $mark->toCm, 'thin_mm' => $thin, 'thick_mm' => $thick,
-            'aim_mg' => $piece->part === Part::Portion && $mark->hit ? Mass::ofGrams($plan->fillet->gramsUpTo($to) - $before)->milligrams : null,
-            'guess_mg' => $guess?->milligrams, 'at_mark' => $mark->hit,
+            'reading_id' => $reading,
+            'fillet_id' => $plan->piece->id,
+            'cut_by' => $person->id,
+            'from_cm' => $plan->knifeCm,
+            'to_cm' => $mark->toCm,
+            'thin_mm' => $thin,
+            'thick_mm' => $thick,
+            'aim_mg' => $piece->part === Part::Portion && $mark->hit
+                    ? Mass::ofGrams($plan->fillet->gramsUpTo($to) - $before)->milligrams
+                    : null,
+            'guess_mg' => $guess?->milligrams,
+            'at_mark' => $mark->hit,
         ]);
     }
 

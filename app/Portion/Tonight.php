@@ -51,33 +51,76 @@ final readonly class Tonight
     {
         $settings = Settings::load();
         $words = new Words($person->units, $settings->scaleStep);
-        $need = DB::table('wanted')->where('day', $this->day())->pluck('need', 'dish_id')->map(fn (mixed $one): int => is_numeric($one) ? (int) $one : 0)->all();
+        $need = DB::table('wanted')
+            ->where('day', $this->day())
+            ->pluck('need', 'dish_id')
+            ->map(fn (mixed $one): int => is_numeric($one) ? (int) $one : 0)
+            ->all();
         $dishes = Dish::served()->with('species')->get();
         $made = $this->made(array_values($dishes->all()));
         [$bench, $together] = $this->bench($person);
-        $species = Species::query()->where(fn ($query) => $query->whereKey([...array_keys($bench), ...array_keys($together)])->orWhereIn('id', $dishes->pluck('species_id')))->orderBy('name')->get();
+        $species = Species::query()
+            ->where(
+                fn ($query) => $query
+                    ->whereKey([...array_keys($bench), ...array_keys($together)])
+                    ->orWhereIn('id', $dishes->pluck('species_id')),
+            )
+            ->orderBy('name')
+            ->get();
         $groups = [];
         foreach ($species as $i => $one) {
             $own = array_values($dishes->where('species_id', $one->id)->all());
             $fillets = $bench[$one->id] ?? [];
             $started = hrtime(true);
-            $answer = $deal ? self::dealt($own, $fillets, $need, $made, $settings, function (float $done) use ($progress, $i, $species): void {
-                if ($progress !== null) {
-                    $progress(($i + $done) / count($species));
-                }
-            }) : null;
+            $answer = $deal
+                ? self::dealt($own, $fillets, $need, $made, $settings, function (float $done) use (
+                    $progress,
+                    $i,
+                    $species,
+                ): void {
+                    if ($progress !== null) {
+                        $progress(($i + $done) / count($species));
+                    }
+                })
+                : null;
             $groups[] = [
                 'fish' => $one->name,
-                'dishes' => array_map(fn (Dish $dish): array => [
-                    'dish' => $dish->id, 'name' => $dish->name, 'target' => $words->mass($dish->band()->target), 'priority' => $dish->priority->value,
-                    'need' => $need[$dish->id] ?? 0, 'made' => $made[$dish->id] ?? 0,
-                    'comes' => $answer?->made[$dish->id] ?? null, 'short' => $answer?->short[$dish->id] ?? null, 'beyond' => $answer?->surplus[$dish->id] ?? null,
-                ], $own),
-                'fillets' => array_map(fn (FilletPlan $plan, int $k): array => [
-                    'fish' => $plan->piece->fish_id, 'piece' => $plan->piece->id, 'name' => $plan->piece->name, 'number' => $plan->fishNumber,
-                    'left' => $words->mass($plan->left), 'available' => $words->mass(Mass::ofGrams(self::available($plan))),
-                    'counts' => $answer === null ? [] : array_map(fn (Dish $dish): array => ['dish' => $dish->id, 'name' => $dish->name, 'count' => $answer->counts[$k][$dish->id] ?? 0], $own),
-                ], $fillets, array_keys($fillets)),
+                'dishes' => array_map(
+                    fn (Dish $dish): array => [
+                        'dish' => $dish->id,
+                        'name' => $dish->name,
+                        'target' => $words->mass($dish->band()->target),
+                        'priority' => $dish->priority->value,
+                        'need' => $need[$dish->id] ?? 0,
+                        'made' => $made[$dish->id] ?? 0,
+                        'comes' => $answer?->made[$dish->id] ?? null,
+                        'short' => $answer?->short[$dish->id] ?? null,
+                        'beyond' => $answer?->surplus[$dish->id] ?? null,
+                    ],
+                    $own,
+                ),
+                'fillets' => array_map(
+                    fn (FilletPlan $plan, int $k): array => [
+                        'fish' => $plan->piece->fish_id,
+                        'piece' => $plan->piece->id,
+                        'name' => $plan->piece->name,
+                        'number' => $plan->fishNumber,
+                        'left' => $words->mass($plan->left),
+                        'available' => $words->mass(Mass::ofGrams(self::available($plan))),
+                        'counts' => $answer === null
+                                ? []
+                                : array_map(
+                                    fn (Dish $dish): array => [
+                                        'dish' => $dish->id,
+                                        'name' => $dish->name,
+                                        'count' => $answer->counts[$k][$dish->id] ?? 0,
+                                    ],
+                                    $own,
+                                ),
+                    ],
+                    $fillets,
+                    array_keys($fillets),
+                ),
                 'together' => $together[$one->id] ?? [],
                 'gap_pct' => $answer?->gapPct(),
                 'seconds' => $answer === null ? null : (hrtime(true) - $started) / 1e9,
@@ -85,7 +128,13 @@ final readonly class Tonight
             ];
         }
 
-        return ['day' => Moment::day($this->clock->now())->format('l j F'), 'groups' => array_values(array_filter($groups, fn (array $group): bool => $group['dishes'] !== [] || $group['fillets'] !== [])), 'anywhere' => array_values($dishes->whereNull('species_id')->pluck('name')->all())];
+        return [
+            'day' => Moment::day($this->clock->now())->format('l j F'),
+            'groups' => array_values(
+                array_filter($groups, fn (array $group): bool => $group['dishes'] !== [] || $group['fillets'] !== []),
+            ),
+            'anywhere' => array_values($dishes->whereNull('species_id')->pluck('name')->all()),
+        ];
     }
 
     /**
@@ -95,16 +144,35 @@ final readonly class Tonight
      * @param  array<string, int>  $made
      * @param  Closure(float): void  $progress
      */
-    private static function dealt(array $dishes, array $fillets, array $need, array $made, Settings $settings, Closure $progress): ?Allocation
-    {
-        $bench = array_map(fn (FilletPlan $plan): OnBench => new OnBench($plan->piece->id, max(1.0, $plan->left->grams()), min(self::available($plan), max(1.0, $plan->left->grams()))), $fillets);
+    private static function dealt(
+        array $dishes,
+        array $fillets,
+        array $need,
+        array $made,
+        Settings $settings,
+        Closure $progress,
+    ): ?Allocation {
+        $bench = array_map(
+            fn (FilletPlan $plan): OnBench => new OnBench(
+                $plan->piece->id,
+                max(1.0, $plan->left->grams()),
+                min(self::available($plan), max(1.0, $plan->left->grams())),
+            ),
+            $fillets,
+        );
         $most = max([0.0, ...array_map(fn (OnBench $fillet): float => $fillet->availableGrams, $bench)]);
         $wanted = [];
         foreach ($dishes as $dish) {
             $left = max(0, ($need[$dish->id] ?? 0) - ($made[$dish->id] ?? 0));
             if ($dish->target_mg / 1000 <= $most || $left > 0) {
                 // One more than wanted is worth no more than its flesh elsewhere: nothing is cut that nobody asked for.
-                $wanted[] = new Wanted($dish->id, $dish->target_mg / 1000, $left, $dish->priority->weight() * max(1, $dish->worthMinor($settings)), 0.0);
+                $wanted[] = new Wanted(
+                    $dish->id,
+                    $dish->target_mg / 1000,
+                    $left,
+                    $dish->priority->weight() * max(1, $dish->worthMinor($settings)),
+                    0.0,
+                );
             }
         }
 
@@ -119,9 +187,19 @@ final readonly class Tonight
     /** @param  list<Dish>  $dishes */
     private static function said(array $dishes, Allocation $answer): string
     {
-        $short = array_filter(array_map(fn (Dish $dish): string => ($answer->short[$dish->id] ?? 0) > 0 ? "{$answer->short[$dish->id]} of {$dish->name}" : '', $dishes), fn (string $one): bool => $one !== '');
+        $short = array_filter(
+            array_map(
+                fn (Dish $dish): string => ($answer->short[$dish->id] ?? 0) > 0
+                    ? "{$answer->short[$dish->id]} of {$dish->name}"
+                    : '',
+                $dishes,
+            ),
+            fn (string $one): bool => $one !== '',
+        );
 
-        return $short === [] ? 'There is enough for all that is wanted.' : implode(' and ', $short).' will be short tonight.';
+        return $short === []
+            ? 'There is enough for all that is wanted.'
+            : implode(' and ', $short).' will be short tonight.';
     }
 
     /** @return array{array<string, list<FilletPlan>>, array<string, list<string>>} every fillet that waits to be cut, and those weighed together, by kind of fish */
@@ -134,7 +212,11 @@ final readonly class Tonight
             foreach (CutFrom::fillets($fish) as $fillet) {
                 if (! LayFillet::isOne($fish, $fillet)) {
                     $together[$fish->species_id][] = "No. {$fish->number} {$fillet->name}";
-                } elseif (++$count <= self::MOST && Cut::left($fish, $fillet)->isPositive() && Cut::laid($fish, $fillet)->isPositive()) {
+                } elseif (
+                    ++$count <= self::MOST &&
+                    Cut::left($fish, $fillet)->isPositive() &&
+                    Cut::laid($fish, $fillet)->isPositive()
+                ) {
                     $bench[$fish->species_id][] = FilletPlan::of($fish, $fillet, Laying::of($fish, $fillet), $person);
                 }
             }
@@ -153,9 +235,20 @@ final readonly class Tonight
     {
         $bands = array_column(array_map(fn (Dish $dish): array => [$dish->id, $dish->band()], $dishes), 1, 0);
         $made = [];
-        $rows = Row::all(DB::table('pieces')->join('readings', 'readings.piece_id', '=', 'pieces.id')->leftJoin('reading_voids', 'reading_voids.reading_id', '=', 'readings.id')->join('fish', 'fish.id', '=', 'pieces.fish_id')
-            ->where('pieces.part', Part::Portion->value)->whereNull('reading_voids.reading_id')->where('readings.taken_at', '>=', Moment::written(Settings::load()->time->begins(Moment::day($this->clock->now()))))
-            ->get([DB::raw('coalesce(pieces.dish_id, fish.dish_id) as dish'), 'readings.mass_mg']));
+        $rows = Row::all(
+            DB::table('pieces')
+                ->join('readings', 'readings.piece_id', '=', 'pieces.id')
+                ->leftJoin('reading_voids', 'reading_voids.reading_id', '=', 'readings.id')
+                ->join('fish', 'fish.id', '=', 'pieces.fish_id')
+                ->where('pieces.part', Part::Portion->value)
+                ->whereNull('reading_voids.reading_id')
+                ->where(
+                    'readings.taken_at',
+                    '>=',
+                    Moment::written(Settings::load()->time->begins(Moment::day($this->clock->now()))),
+                )
+                ->get([DB::raw('coalesce(pieces.dish_id, fish.dish_id) as dish'), 'readings.mass_mg']),
+        );
         foreach ($rows as $row) {
             $band = $bands[$row->text('dish')] ?? null;
             if ($band !== null && $band->place(Mass::ofMilligrams((int) $row->number('mass_mg'))) !== Placed::Under) {

@@ -46,6 +46,10 @@ final readonly class TonightController
     {
         $done = Cache::get("run:{$run}");
 
-        return new JsonResponse(['done' => is_numeric($done) ? (float) $done : throw Fault::notThere('Nothing is being dealt out under this run.')]);
+        return new JsonResponse([
+            'done' => is_numeric($done)
+                ? (float) $done
+                : throw Fault::notThere('Nothing is being dealt out under this run.'),
+        ]);
     }
 }

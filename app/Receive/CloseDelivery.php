@@ -17,7 +17,10 @@ final readonly class CloseDelivery
             $delivery = Delivery::atTheDoor($id);
             $delivery->mustBeOpen();
             if ($version !== $delivery->version) {
-                throw Fault::conflict("Someone changed {$delivery->title()} on another screen. Look once more, then press again.", ['yours' => $version, 'current' => $delivery->version]);
+                throw Fault::conflict(
+                    "Someone changed {$delivery->title()} on another screen. Look once more, then press again.",
+                    ['yours' => $version, 'current' => $delivery->version],
+                );
             }
             foreach ($delivery->lines as $line) {
                 foreach ($line->fish as $fish) {
@@ -29,7 +32,10 @@ final readonly class CloseDelivery
             }
             $delivery->open = false;
             $delivery->changed();
-            activity('delivery')->performedOn($delivery)->causedBy($person)->log("{$person->name} said it is all in.");
+            activity('delivery')
+                ->performedOn($delivery)
+                ->causedBy($person)
+                ->log("{$person->name} said it is all in.");
         });
     }
 }

@@ -44,22 +44,47 @@ final readonly class ColdRoom
         foreach (self::GROUPS as $group => $title) {
             $in = array_values(array_filter($queue, fn (Queued $queued): bool => $queued->group === $group));
             $shown = array_slice($in, 0, self::MOST);
-            $fish = Fish::forTheBench()->with('line')->whereKey(array_map(fn (Queued $queued): string => $queued->id, $shown))->get()->keyBy('id');
+            $fish = Fish::forTheBench()
+                ->with('line')
+                ->whereKey(array_map(fn (Queued $queued): string => $queued->id, $shown))
+                ->get()
+                ->keyBy('id');
             $groups[] = [
                 'group' => $group,
                 'title' => $title,
                 'count' => array_sum(array_map(fn (Queued $queued): int => $byId->get($queued->id)->count ?? 0, $in)),
                 'more' => count($in) - count($shown),
-                'fish' => array_values(array_filter(array_map(fn (Queued $queued): ?array => ($one = $fish->get($queued->id)) === null ? null : self::row($one, $queued, $now, $words), $shown), fn (?array $row): bool => $row !== null)),
+                'fish' => array_values(
+                    array_filter(
+                        array_map(
+                            fn (Queued $queued): ?array => ($one = $fish->get($queued->id)) === null
+                                ? null
+                                : self::row($one, $queued, $now, $words),
+                            $shown,
+                        ),
+                        fn (?array $row): bool => $row !== null,
+                    ),
+                ),
             ];
         }
 
         return [
             'now' => Moment::day($now)->format('l j F'),
-            'days' => array_map(fn (int $day): string => $day === 0 ? 'today' : Moment::day($now)->modify("+{$day} days")->format('D'), range(0, 7)),
+            'days' => array_map(
+                fn (int $day): string => $day === 0
+                    ? 'today'
+                    : Moment::day($now)
+                        ->modify("+{$day} days")
+                        ->format('D'),
+                range(0, 7),
+            ),
             'groups' => $groups,
-            'on_the_board' => Fish::query()->where('stage', Stage::BreakDown)->count() - $cold->where('stage', Stage::BreakDown)->count(),
-            'at_the_door' => array_map(fn (Delivery $delivery): array => DeliveryView::head($delivery, $words), array_values($this->open()->all())),
+            'on_the_board' => Fish::query()->where('stage', Stage::BreakDown)->count() -
+                $cold->where('stage', Stage::BreakDown)->count(),
+            'at_the_door' => array_map(
+                fn (Delivery $delivery): array => DeliveryView::head($delivery, $words),
+                array_values($this->open()->all()),
+            ),
         ];
     }
 
@@ -67,7 +92,9 @@ final readonly class ColdRoom
     private static function uncut(): Builder
     {
         $held = fn (Builder $query): Builder => $query->where('stage', Stage::Receive->value)->whereNotNull('held');
-        $waits = fn (Builder $query): Builder => $query->where('stage', Stage::BreakDown->value)->whereNotIn('id', self::begun());
+        $waits = fn (Builder $query): Builder => $query
+            ->where('stage', Stage::BreakDown->value)
+            ->whereNotIn('id', self::begun());
 
         return Fish::query()->where(fn (Builder $either): Builder => $either->where($held)->orWhere($waits));
     }
@@ -76,10 +103,16 @@ final readonly class ColdRoom
     private static function begun(): Query
     {
         return DB::table('pieces')
-            ->join('fish', fn (JoinClause $join): JoinClause => $join->on('fish.id', '=', 'pieces.fish_id')->where('fish.stage', Stage::BreakDown->value))
+            ->join(
+                'fish',
+                fn (JoinClause $join): JoinClause => $join
+                    ->on('fish.id', '=', 'pieces.fish_id')
+                    ->where('fish.stage', Stage::BreakDown->value),
+            )
             ->join('readings', 'readings.piece_id', '=', 'pieces.id')
             ->leftJoin('reading_voids', 'reading_voids.reading_id', '=', 'readings.id')
-            ->whereNull('reading_voids.reading_id')->where('pieces.part', '!=', Part::Whole->value)
+            ->whereNull('reading_voids.reading_id')
+            ->where('pieces.part', '!=', Part::Whole->value)
             ->select('pieces.fish_id');
     }
 
@@ -88,14 +121,24 @@ final readonly class ColdRoom
         $at = fn (?string $iso): ?DateTimeImmutable => $iso === null ? null : Moment::at($iso);
         $received = Moment::at($fish->received_at);
 
-        return new ColdFish($fish->id, $received, $at($fish->keeps_until) ?? $received, $at($fish->raw_until), $at($fish->rests_until), $fish->held, $fish->verdict !== null);
+        return new ColdFish(
+            $fish->id,
+            $received,
+            $at($fish->keeps_until) ?? $received,
+            $at($fish->raw_until),
+            $at($fish->rests_until),
+            $fish->held,
+            $fish->verdict !== null,
+        );
     }
 
     /** @return array<string, mixed> */
     private static function row(Fish $fish, Queued $queued, DateTimeImmutable $now, Words $words): array
     {
         // Days from the start of today, so that a length on the page is a place in the week.
-        $days = fn (?string $iso): ?float => $iso === null ? null : round(Settings::load()->time->daysFrom(Moment::day($now), Moment::at($iso)), 2);
+        $days = fn (?string $iso): ?float => $iso === null
+            ? null
+            : round(Settings::load()->time->daysFrom(Moment::day($now), Moment::at($iso)), 2);
 
         return [
             'fish' => FishHead::of($fish, $words),
@@ -112,6 +155,11 @@ final readonly class ColdRoom
     /** @return Collection<int, Delivery> */
     private function open(): Collection
     {
-        return Delivery::query()->with(Delivery::AT_THE_DOOR)->where('open', true)->orderBy('received_at')->limit(6)->get();
+        return Delivery::query()
+            ->with(Delivery::AT_THE_DOOR)
+            ->where('open', true)
+            ->orderBy('received_at')
+            ->limit(6)
+            ->get();
     }
 }

@@ -20,6 +20,10 @@ final readonly class CutFrom
     /** @return list<Piece> the fillets on the board, weighed, in the order they came off */
     public static function fillets(Fish $fish): array
     {
-        return array_values($fish->pieces->filter(fn (Piece $piece): bool => $piece->part->isFillet() && $piece->reading() !== null)->all());
+        return array_values(
+            $fish->pieces
+                ->filter(fn (Piece $piece): bool => $piece->part->isFillet() && $piece->reading() !== null)
+                ->all(),
+        );
     }
 }

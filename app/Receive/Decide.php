@@ -20,19 +20,31 @@ final readonly class Decide
         $why = trim($fields->maybeString('why') ?? '');
 
         return DB::connection()->transaction(function () use ($id, $take, $why, $fields, $person): Fish {
-            $fish = Fish::query()->with(['species', 'supplier', 'line.delivery', 'pieces.readings.void'])->findOrFail($id);
+            $fish = Fish::query()
+                ->with(['species', 'supplier', 'line.delivery', 'pieces.readings.void'])
+                ->findOrFail($id);
             if ($fish->held === null) {
                 throw Fault::conflict("{$fish->title()} is not held.", ['version' => $fish->version]);
             }
             $fish->mustBeAt($fields->int('version'));
             $held = $fish->held;
-            $fish->fill(['held' => null, 'refused' => $take ? null : $held, 'stage' => match (true) {
-                ! $take => Stage::Refused,
-                $fish->line?->delivery->open === true => Stage::Receive,
-                default => Stage::BreakDown,
-            }]);
+            $fish->fill([
+                'held' => null,
+                'refused' => $take ? null : $held,
+                'stage' => match (true) {
+                    ! $take => Stage::Refused,
+                    $fish->line?->delivery->open === true => Stage::Receive,
+                    default => Stage::BreakDown,
+                },
+            ]);
             $fish->changed();
-            Kept::that("{$person->name} ".($take ? 'took it all the same' : 'refused it').($why === '' ? '.' : ": {$why}."), $fish, $person);
+            Kept::that(
+                "{$person->name} ".
+                    ($take ? 'took it all the same' : 'refused it').
+                    ($why === '' ? '.' : ": {$why}."),
+                $fish,
+                $person,
+            );
 
             return $fish;
         });

@@ -30,8 +30,15 @@ final class Delivery extends Record
 {
     /** All a delivery's screen needs, in few queries. */
     public const AT_THE_DOOR = [
-        'supplier', 'receiver', 'lines.species', 'lines.inspections.inspector', 'lines.photos',
-        'lines.fish.species', 'lines.fish.supplier', 'lines.fish.pieces.readings.void', 'lines.fish.pieces.readings.person',
+        'supplier',
+        'receiver',
+        'lines.species',
+        'lines.inspections.inspector',
+        'lines.photos',
+        'lines.fish.species',
+        'lines.fish.supplier',
+        'lines.fish.pieces.readings.void',
+        'lines.fish.pieces.readings.person',
     ];
 
     /** @return BelongsTo<Supplier, $this> */

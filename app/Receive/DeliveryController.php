@@ -20,7 +20,9 @@ final readonly class DeliveryController
 
     public function index(Request $request, DeliveryList $list): JsonResponse
     {
-        return new JsonResponse($list->page(Person::of($request), $request->string('q')->toString(), $request->integer('page', 1)));
+        return new JsonResponse(
+            $list->page(Person::of($request), $request->string('q')->toString(), $request->integer('page', 1)),
+        );
     }
 
     public function show(Request $request, string $delivery): JsonResponse

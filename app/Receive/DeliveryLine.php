@@ -51,7 +51,17 @@ use Sectum\Receive\SizeGrade;
  */
 final class DeliveryLine extends Record
 {
-    public const TRACE = ['lot', 'area', 'gear', 'landed_on', 'harvested_on', 'vessel', 'production', 'proof', 'gtin'];
+    public const TRACE = [
+        'lot',
+        'area',
+        'gear',
+        'landed_on',
+        'harvested_on',
+        'vessel',
+        'production',
+        'proof',
+        'gtin',
+    ];
 
     /** @return BelongsTo<Delivery, $this> */
     public function delivery(): BelongsTo
@@ -92,7 +102,17 @@ final class DeliveryLine extends Record
     /** With all that weighing in and inspecting need. */
     public static function atTheDoor(string $id): self
     {
-        return self::query()->with(['delivery.supplier', 'species', 'fish.pieces.readings.void', 'fish.species', 'fish.supplier', 'inspections.inspector', 'photos'])->findOrFail($id);
+        return self::query()
+            ->with([
+                'delivery.supplier',
+                'species',
+                'fish.pieces.readings.void',
+                'fish.species',
+                'fish.supplier',
+                'inspections.inspector',
+                'photos',
+            ])
+            ->findOrFail($id);
     }
 
     /** Days from the water to a moment; null when the line gives no date. */
@@ -100,7 +120,14 @@ final class DeliveryLine extends Record
     {
         $day = $this->harvested_on ?? $this->landed_on;
 
-        return $day === null ? null : max(0.0, ($now->getTimestamp() - (new DateTimeImmutable($day.' 06:00', $now->getTimezone()))->getTimestamp()) / 86_400);
+        return $day === null
+            ? null
+            : max(
+                0.0,
+                ($now->getTimestamp() -
+                    (new DateTimeImmutable($day.' 06:00', $now->getTimezone()))->getTimestamp()) /
+                    86_400,
+            );
     }
 
     /**
@@ -127,13 +154,17 @@ final class DeliveryLine extends Record
         $found = new Found($fish->mass(), $fish->count, $reading?->resolution() ?? Mass::zero(), $fish->refused);
         $grade = $this->grade();
 
-        return $grade === null || ! $grade->isMissedBy($found->each()) ? $found : new Found($found->mass, $found->count, $found->step, $found->refused, $grade->print());
+        return $grade === null || ! $grade->isMissedBy($found->each())
+            ? $found
+            : new Found($found->mass, $found->count, $found->step, $found->refused, $grade->print());
     }
 
     /** The size it was sold as; null when the invoice does not say. */
     public function grade(): ?SizeGrade
     {
-        return $this->grade_from_g === null || $this->grade_to_g === null ? null : SizeGrade::of($this->grade_from_g, $this->grade_to_g);
+        return $this->grade_from_g === null || $this->grade_to_g === null
+            ? null
+            : SizeGrade::of($this->grade_from_g, $this->grade_to_g);
     }
 
     public function rawService(): RawService

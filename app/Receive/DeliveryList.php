@@ -23,10 +23,19 @@ final readonly class DeliveryList
     {
         $settings = Settings::load();
         $words = new Words($person->units, $settings->scaleStep);
-        $matching = Delivery::query()->when($sought !== '', fn (Builder $query): Builder => $this->matching($query, $sought));
+        $matching = Delivery::query()->when(
+            $sought !== '',
+            fn (Builder $query): Builder => $this->matching($query, $sought),
+        );
         $total = $matching->count();
         $page = max(1, $page);
-        $deliveries = $matching->with(Delivery::AT_THE_DOOR)->orderByDesc('open')->orderByDesc('delivered_on')->orderByDesc('id')->forPage($page, self::A_PAGE)->get();
+        $deliveries = $matching
+            ->with(Delivery::AT_THE_DOOR)
+            ->orderByDesc('open')
+            ->orderByDesc('delivered_on')
+            ->orderByDesc('id')
+            ->forPage($page, self::A_PAGE)
+            ->get();
 
         return [
             'total' => $total,
@@ -37,8 +46,17 @@ final readonly class DeliveryList
 
                 return [
                     'delivery' => DeliveryView::head($delivery, $words),
-                    'what' => implode(', ', array_unique($delivery->lines->map(fn (DeliveryLine $line): string => $line->species->name)->all())),
-                    'claimed' => $claim->isEmpty() || $delivery->open ? null : ($claim->total->minor > 0 ? $claim->total->print() : count($claim->items).' to settle'),
+                    'what' => implode(
+                        ', ',
+                        array_unique(
+                            $delivery->lines->map(fn (DeliveryLine $line): string => $line->species->name)->all(),
+                        ),
+                    ),
+                    'claimed' => $claim->isEmpty() || $delivery->open
+                            ? null
+                            : ($claim->total->minor > 0
+                                ? $claim->total->print()
+                                : count($claim->items).' to settle'),
                 ];
             }, array_values($deliveries->all())),
         ];
@@ -52,9 +70,21 @@ final readonly class DeliveryList
     {
         $like = '%'.addcslashes($sought, '%_\\').'%';
 
-        return $query->where(fn (Builder $any): Builder => $any
-            ->whereRaw("number like ? escape '\\'", [$like])
-            ->orWhereIn('supplier_id', Supplier::query()->whereRaw("name like ? escape '\\'", [$like])->select('id'))
-            ->orWhereIn('id', DeliveryLine::query()->whereRaw("lot like ? escape '\\'", [$like])->select('delivery_id')));
+        return $query->where(
+            fn (Builder $any): Builder => $any
+                ->whereRaw("number like ? escape '\\'", [$like])
+                ->orWhereIn(
+                    'supplier_id',
+                    Supplier::query()
+                        ->whereRaw("name like ? escape '\\'", [$like])
+                        ->select('id'),
+                )
+                ->orWhereIn(
+                    'id',
+                    DeliveryLine::query()
+                        ->whereRaw("lot like ? escape '\\'", [$like])
+                        ->select('delivery_id'),
+                ),
+        );
     }
 }

@@ -35,12 +35,34 @@ final readonly class DeliveryView
 
         return [
             'delivery' => self::head($delivery, $words),
-            'lines' => array_map(fn (DeliveryLine $line): array => self::line($line, $words, $person->seesPrices() ? $settings->currency : null), array_values($delivery->lines->all())),
-            'claim' => $claim->isEmpty() ? null : [
-                'items' => array_map(fn (ClaimItem $item): array => ['kind' => $item->kind, 'line' => $item->line, 'sentence' => $item->sentence, 'money' => $item->claimed?->print()], $claim->items),
-                'total' => $claim->total->minor > 0 ? $claim->total->print() : null,
-                'text' => $claim->text($settings->kitchen, $delivery->supplier->name, $delivery->number, self::day($delivery->delivered_on)),
-            ],
+            'lines' => array_map(
+                fn (DeliveryLine $line): array => self::line(
+                    $line,
+                    $words,
+                    $person->seesPrices() ? $settings->currency : null,
+                ),
+                array_values($delivery->lines->all()),
+            ),
+            'claim' => $claim->isEmpty()
+                ? null
+                : [
+                    'items' => array_map(
+                        fn (ClaimItem $item): array => [
+                            'kind' => $item->kind,
+                            'line' => $item->line,
+                            'sentence' => $item->sentence,
+                            'money' => $item->claimed?->print(),
+                        ],
+                        $claim->items,
+                    ),
+                    'total' => $claim->total->minor > 0 ? $claim->total->print() : null,
+                    'text' => $claim->text(
+                        $settings->kitchen,
+                        $delivery->supplier->name,
+                        $delivery->number,
+                        self::day($delivery->delivered_on),
+                    ),
+                ],
         ];
     }
 
@@ -64,28 +86,47 @@ final readonly class DeliveryView
             'received_by' => $delivery->receiver->name,
             'lines' => $delivery->lines->count(),
             'fish' => $lines->sum(fn (Invoiced $line): int => $line->receivedCount()),
-            'mass' => $words->mass($lines->reduce(fn (Mass $sum, Invoiced $line): Mass => $sum->plus($line->received()), Mass::zero())),
-            'held' => $delivery->lines->flatMap(fn (DeliveryLine $line): array => array_values($line->fish->all()))->filter(fn (Fish $one): bool => $one->held !== null)->count(),
+            'mass' => $words->mass(
+                $lines->reduce(fn (Mass $sum, Invoiced $line): Mass => $sum->plus($line->received()), Mass::zero()),
+            ),
+            'held' => $delivery->lines
+                ->flatMap(fn (DeliveryLine $line): array => array_values($line->fish->all()))
+                ->filter(fn (Fish $one): bool => $one->held !== null)
+                ->count(),
         ];
     }
 
     public static function claim(Delivery $delivery, bool $priced, Currency $currency): Claim
     {
-        return Claim::of(array_values($delivery->lines->map(fn (DeliveryLine $line) => $line->invoiced($priced))->all()), $currency, self::inside($delivery, $priced));
+        return Claim::of(
+            array_values($delivery->lines->map(fn (DeliveryLine $line) => $line->invoiced($priced))->all()),
+            $currency,
+            self::inside($delivery, $priced),
+        );
     }
 
     /** @return list<FoundInside> what was found when its fish were cut, and the supplier is to hear of */
     private static function inside(Delivery $delivery, bool $priced): array
     {
-        $fish = $delivery->lines->flatMap(fn (DeliveryLine $line): array => array_values($line->fish->all()))->keyBy('id');
-        $finds = DB::table('finds')->whereIn('fish_id', $fish->keys()->all())->where('claimed', true)->orderBy('found_at')->orderBy('id')->get(['fish_id', 'kind', 'mass_mg', 'note']);
+        $fish = $delivery->lines
+            ->flatMap(fn (DeliveryLine $line): array => array_values($line->fish->all()))
+            ->keyBy('id');
+        $finds = DB::table('finds')
+            ->whereIn('fish_id', $fish->keys()->all())
+            ->where('claimed', true)
+            ->orderBy('found_at')
+            ->orderBy('id')
+            ->get(['fish_id', 'kind', 'mass_mg', 'note']);
         $inside = [];
         foreach ($finds as $find) {
             $one = $fish->get(is_string($find->fish_id) ? $find->fish_id : '');
             $kind = FindKind::tryFrom(is_string($find->kind) ? $find->kind : '');
             if ($one !== null && $kind !== null) {
                 $inside[] = new FoundInside(
-                    $one->title(), $kind->spoken(), is_numeric($find->mass_mg) ? Mass::ofMilligrams((int) $find->mass_mg) : null, is_string($find->note) ? $find->note : '',
+                    $one->title(),
+                    $kind->spoken(),
+                    is_numeric($find->mass_mg) ? Mass::ofMilligrams((int) $find->mass_mg) : null,
+                    is_string($find->note) ? $find->note : '',
                     $priced && $one->price_per_kg_minor !== null ? BigRational::of($one->price_per_kg_minor) : null,
                 );
             }
@@ -106,7 +147,11 @@ final readonly class DeliveryView
 
         return [
             'id' => $line->id,
-            'species' => ['id' => $line->species_id, 'name' => $line->species->name, 'form' => $line->species->form->value],
+            'species' => [
+                'id' => $line->species_id,
+                'name' => $line->species->name,
+                'form' => $line->species->form->value,
+            ],
             'cautions' => array_map(fn (Hazard $hazard): string => $hazard->caution(), $line->species->hazardList()),
             'raw_service' => ['open' => $line->rawService()->open, 'why' => $line->rawService()->why],
             'state' => $line->state->value,
@@ -115,12 +160,25 @@ final readonly class DeliveryView
             'received' => $words->mass($invoiced->received()),
             'received_count' => $invoiced->receivedCount(),
             'gap' => $invoiced->found === [] ? null : $invoiced->gap(),
-            'price' => $invoiced->price === null || $prices === null ? null : Money::round($invoiced->price, $prices)->print()." {$line->price_unit->spoken()}",
+            'price' => $invoiced->price === null || $prices === null
+                    ? null
+                    : Money::round($invoiced->price, $prices)->print()." {$line->price_unit->spoken()}",
             'lot' => $line->lot,
             'from' => self::from($line),
-            'fish' => array_map(fn (Fish $fish): array => self::fish($fish, $line, $words), array_values($line->fish->all())),
+            'fish' => array_map(
+                fn (Fish $fish): array => self::fish($fish, $line, $words),
+                array_values($line->fish->all()),
+            ),
             'inspections' => array_map(self::inspection(...), array_values($line->inspections->all())),
-            'photos' => array_map(fn (Photo $photo): array => ['id' => $photo->id, 'width' => $photo->width, 'height' => $photo->height, 'at' => Moment::hour($photo->taken_at)], array_values($line->photos->all())),
+            'photos' => array_map(
+                fn (Photo $photo): array => [
+                    'id' => $photo->id,
+                    'width' => $photo->width,
+                    'height' => $photo->height,
+                    'at' => Moment::hour($photo->taken_at),
+                ],
+                array_values($line->photos->all()),
+            ),
             'written' => self::written($line, $words, $prices),
         ];
     }
@@ -128,11 +186,20 @@ final readonly class DeliveryView
     /** Where it comes from, in one line: "27.7.a, longline, landed Mon 23 Nov 2026". */
     public static function from(DeliveryLine $line): string
     {
-        return implode(', ', array_filter([
-            $line->production, $line->area, $line->gear, $line->vessel,
-            $line->harvested_on === null ? null : 'harvested '.self::day($line->harvested_on),
-            $line->landed_on === null ? null : 'landed '.self::day($line->landed_on),
-        ], fn (?string $said): bool => $said !== null && $said !== ''));
+        return implode(
+            ', ',
+            array_filter(
+                [
+                    $line->production,
+                    $line->area,
+                    $line->gear,
+                    $line->vessel,
+                    $line->harvested_on === null ? null : 'harvested '.self::day($line->harvested_on),
+                    $line->landed_on === null ? null : 'landed '.self::day($line->landed_on),
+                ],
+                fn (?string $said): bool => $said !== null && $said !== '',
+            ),
+        );
     }
 
     /** @return array<string, mixed> */
@@ -168,7 +235,9 @@ final readonly class DeliveryView
             'verdict' => $inspection->verdict->value,
             'spoken' => $inspection->verdict->spoken(),
             'points' => "{$inspection->demerits} of {$inspection->of_most}",
-            'core' => $inspection->celsius_tenths === null ? null : Temperature::ofCelsius($inspection->celsius_tenths / 10)->print(),
+            'core' => $inspection->celsius_tenths === null
+                    ? null
+                    : Temperature::ofCelsius($inspection->celsius_tenths / 10)->print(),
             'measured' => $inspection->measured,
             'reasons' => $inspection->reasons,
             'note' => $inspection->note,
@@ -183,7 +252,9 @@ final readonly class DeliveryView
             'state' => $line->state->value,
             'count' => $line->count,
             'boxes' => $line->boxes,
-            'invoiced' => $line->invoiced_mg === null ? null : Mass::ofMilligrams($line->invoiced_mg)->brief($words->units->box()),
+            'invoiced' => $line->invoiced_mg === null
+                    ? null
+                    : Mass::ofMilligrams($line->invoiced_mg)->brief($words->units->box()),
             'price_unit' => $line->price_unit->value,
             'grade' => $line->grade_from_g === null ? null : "{$line->grade_from_g}-{$line->grade_to_g}",
         ];
@@ -191,6 +262,15 @@ final readonly class DeliveryView
             $written[$trace] = $line->getAttribute($trace);
         }
 
-        return $prices === null || $line->price_minor === null ? $written : [...$written, 'price' => (string) BigDecimal::of($line->price_minor)->dividedBy(10 ** $prices->decimals, $prices->decimals, RoundingMode::HALF_UP)];
+        return $prices === null || $line->price_minor === null
+            ? $written
+            : [
+                ...$written,
+                'price' => (string) BigDecimal::of($line->price_minor)->dividedBy(
+                    10 ** $prices->decimals,
+                    $prices->decimals,
+                    RoundingMode::HALF_UP,
+                ),
+            ];
     }
 }

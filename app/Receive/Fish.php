@@ -97,7 +97,13 @@ final class Fish extends Record
     /** @return Builder<self> everything a bench screen needs, in few queries */
     public static function forTheBench(): Builder
     {
-        return self::query()->with(['species.shares', 'species.yields', 'supplier', 'pieces.readings.void', 'pieces.readings.person']);
+        return self::query()->with([
+            'species.shares',
+            'species.yields',
+            'supplier',
+            'pieces.readings.void',
+            'pieces.readings.person',
+        ]);
     }
 
     public static function onTheBench(string $id): self
@@ -107,8 +113,8 @@ final class Fish extends Record
 
     public function whole(): Piece
     {
-        return $this->pieces->first(fn (Piece $piece): bool => $piece->part === Part::Whole)
-            ?? throw Fault::notThere('This fish was never weighed.');
+        return $this->pieces->first(fn (Piece $piece): bool => $piece->part === Part::Whole) ??
+            throw Fault::notThere('This fish was never weighed.');
     }
 
     /** As received; nothing when its reading was taken back. */
@@ -120,13 +126,17 @@ final class Fish extends Record
     /** Whether anything has been weighed off it. */
     public function isCut(): bool
     {
-        return $this->pieces->contains(fn (Piece $piece): bool => $piece->part !== Part::Whole && $piece->reading() !== null);
+        return $this->pieces->contains(
+            fn (Piece $piece): bool => $piece->part !== Part::Whole && $piece->reading() !== null,
+        );
     }
 
     /** Whether anything that was cut from this piece has been weighed. */
     public function isCutFurther(Piece $piece): bool
     {
-        return $this->pieces->contains(fn (Piece $other): bool => $other->parent_id === $piece->id && $other->reading() !== null);
+        return $this->pieces->contains(
+            fn (Piece $other): bool => $other->parent_id === $piece->id && $other->reading() !== null,
+        );
     }
 
     /** Counts a change, so that a screen that has not seen it is noticed. */
@@ -158,13 +168,22 @@ final class Fish extends Record
     public function mustBeAt(int $version): void
     {
         if ($version !== $this->version) {
-            throw Fault::conflict("Someone changed {$this->title()} on another screen. Look once more, then press again.", ['yours' => $version, 'current' => $this->version]);
+            throw Fault::conflict(
+                "Someone changed {$this->title()} on another screen. Look once more, then press again.",
+                ['yours' => $version, 'current' => $this->version],
+            );
         }
     }
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['state' => StateBought::class, 'stage' => Stage::class, 'broken_down' => 'boolean', 'choices' => 'array', 'verdict' => Verdict::class];
+        return [
+            'state' => StateBought::class,
+            'stage' => Stage::class,
+            'broken_down' => 'boolean',
+            'choices' => 'array',
+            'verdict' => Verdict::class,
+        ];
     }
 }

@@ -38,16 +38,30 @@ final readonly class InspectFish
             }
             $fish = $this->chosen($line, $fields);
             if ($fish->isEmpty()) {
-                throw Fault::inField('/fish', $fields->strings('fish') === [] ? 'Weigh the fish of this line first.' : 'These fish have been cut already, or belong to another line.');
+                throw Fault::inField(
+                    '/fish',
+                    $fields->strings('fish') === []
+                        ? 'Weigh the fish of this line first.'
+                        : 'These fish have been cut already, or belong to another line.',
+                );
             }
             $seen = $this->seen($line, $fish, $fields);
             $fresh = Freshness::of($seen);
             Inspection::query()->create([
-                'id' => $id, 'line_id' => $line->id, 'fish' => array_values($fish->pluck('id')->all()), 'grades' => $seen->grades,
-                'celsius_tenths' => $seen->core?->tenths, 'measured' => $seen->core === null ? null : ($fields->fields('temperature')->has('probe') ? 'probe' : 'typed'),
-                'rigor' => $seen->rigor, 'note' => trim($fields->maybeString('note') ?? ''), 'verdict' => $fresh->verdict,
-                'demerits' => $fresh->demerits, 'of_most' => $fresh->ofMost, 'reasons' => $fresh->reasons,
-                'inspected_by' => $person->id, 'inspected_at' => Moment::written($this->clock->now()),
+                'id' => $id,
+                'line_id' => $line->id,
+                'fish' => array_values($fish->pluck('id')->all()),
+                'grades' => $seen->grades,
+                'celsius_tenths' => $seen->core?->tenths,
+                'measured' => $seen->core === null ? null : ($fields->fields('temperature')->has('probe') ? 'probe' : 'typed'),
+                'rigor' => $seen->rigor,
+                'note' => trim($fields->maybeString('note') ?? ''),
+                'verdict' => $fresh->verdict,
+                'demerits' => $fresh->demerits,
+                'of_most' => $fresh->ofMost,
+                'reasons' => $fresh->reasons,
+                'inspected_by' => $person->id,
+                'inspected_at' => Moment::written($this->clock->now()),
             ]);
             foreach ($fish as $one) {
                 $this->mark($one, $line, $fresh, $person);
@@ -93,7 +107,11 @@ final readonly class InspectFish
     {
         $named = $fields->strings('fish');
 
-        return $line->fish->filter(fn (Fish $one): bool => in_array($one->stage, [Stage::Receive, Stage::BreakDown, Stage::Refused], true) && ! $one->isCut() && ($named === [] ? $one->refused === null : in_array($one->id, $named, true)));
+        return $line->fish->filter(
+            fn (Fish $one): bool => in_array($one->stage, [Stage::Receive, Stage::BreakDown, Stage::Refused], true) &&
+                ! $one->isCut() &&
+                ($named === [] ? $one->refused === null : in_array($one->id, $named, true)),
+        );
     }
 
     private function mark(Fish $fish, DeliveryLine $line, Freshness $fresh, Person $person): void
@@ -113,7 +131,11 @@ final readonly class InspectFish
             },
         ]);
         $fish->changed();
-        Kept::that("{$person->name} inspected it: {$fresh->verdict->spoken()}. ".implode(' ', $fresh->reasons), $fish, $person);
+        Kept::that(
+            "{$person->name} inspected it: {$fresh->verdict->spoken()}. ".implode(' ', $fresh->reasons),
+            $fish,
+            $person,
+        );
     }
 
     private function now(): DateTimeImmutable
@@ -127,7 +149,10 @@ final readonly class InspectFish
         $typed = $given->maybeString('typed');
 
         return match (true) {
-            $typed !== null && trim($typed) !== '' => Fault::at('/temperature', fn (): Temperature => Temperature::parse($typed)),
+            $typed !== null && trim($typed) !== '' => Fault::at(
+                '/temperature',
+                fn (): Temperature => Temperature::parse($typed),
+            ),
             $given->maybeInt('probe') !== null => Temperature::ofCelsius($given->int('probe') / 10),
             default => null,
         };

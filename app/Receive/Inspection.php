@@ -40,6 +40,12 @@ final class Inspection extends Record
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['fish' => 'array', 'grades' => 'array', 'reasons' => 'array', 'rigor' => Rigor::class, 'verdict' => Verdict::class];
+        return [
+            'fish' => 'array',
+            'grades' => 'array',
+            'reasons' => 'array',
+            'rigor' => Rigor::class,
+            'verdict' => Verdict::class,
+        ];
     }
 }

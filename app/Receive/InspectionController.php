@@ -17,12 +17,19 @@ final readonly class InspectionController
 {
     public function show(Request $request, string $line): JsonResponse
     {
-        return new JsonResponse(InspectionView::of(DeliveryLine::atTheDoor($line), new Words(Person::of($request)->units, Settings::load()->scaleStep)));
+        return new JsonResponse(
+            InspectionView::of(
+                DeliveryLine::atTheDoor($line),
+                new Words(Person::of($request)->units, Settings::load()->scaleStep),
+            ),
+        );
     }
 
     public function preview(InspectionRequest $request, InspectFish $inspect, string $line): JsonResponse
     {
-        return new JsonResponse(InspectionView::verdict($inspect->preview(DeliveryLine::atTheDoor($line), $request->fields())));
+        return new JsonResponse(
+            InspectionView::verdict($inspect->preview(DeliveryLine::atTheDoor($line), $request->fields())),
+        );
     }
 
     public function store(InspectionRequest $request, InspectFish $inspect, string $inspection): JsonResponse
@@ -36,12 +43,20 @@ final readonly class InspectionController
     {
         $kept = $store($photo, $line, $request->fields()->string('image'), Person::of($request));
 
-        return new JsonResponse(['id' => $kept->id, 'width' => $kept->width, 'height' => $kept->height, 'at' => Moment::hour($kept->taken_at)]);
+        return new JsonResponse([
+            'id' => $kept->id,
+            'width' => $kept->width,
+            'height' => $kept->height,
+            'at' => Moment::hour($kept->taken_at),
+        ]);
     }
 
     /** Never as what was sent: it was drawn anew. */
     public function photo(string $photo): BinaryFileResponse
     {
-        return new BinaryFileResponse(Photo::query()->findOrFail($photo)->path(), 200, ['Content-Type' => 'image/jpeg', 'Content-Disposition' => 'inline; filename="fish.jpg"']);
+        return new BinaryFileResponse(Photo::query()->findOrFail($photo)->path(), 200, [
+            'Content-Type' => 'image/jpeg',
+            'Content-Disposition' => 'inline; filename="fish.jpg"',
+        ]);
     }
 }

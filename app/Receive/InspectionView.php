@@ -20,7 +20,9 @@ final readonly class InspectionView
     public static function of(DeliveryLine $line, Words $words): array
     {
         $histamine = $line->species->has(Hazard::Histamine);
-        $warmest = $histamine ? min(Freshness::WARMEST_HISTAMINE, Settings::load()->warmest->celsius()) : Settings::load()->warmest->celsius();
+        $warmest = $histamine
+            ? min(Freshness::WARMEST_HISTAMINE, Settings::load()->warmest->celsius())
+            : Settings::load()->warmest->celsius();
 
         return [
             'delivery' => $line->delivery_id,
@@ -31,21 +33,42 @@ final readonly class InspectionView
             'cautions' => array_map(fn (Hazard $hazard): string => $hazard->caution(), $line->species->hazardList()),
             'warmest' => Temperature::ofCelsius($warmest)->print(),
             'rule' => $histamine ? 'FDA hazards guide, histamine group' : Settings::load()->coldRule,
-            'attributes' => array_map(fn (Attribute $attribute): array => [
-                'attribute' => $attribute->value,
-                'name' => $attribute->spoken(),
-                'fatal' => $attribute->isFatalAtWorst(),
-                'grades' => $attribute->grades(),
-            ], Attribute::shownBy($line->state)),
-            'rigor' => array_map(fn (Rigor $rigor): array => ['rigor' => $rigor->value, 'name' => $rigor->spoken()], Rigor::cases()),
-            'fish' => array_values($line->fish->filter(fn (Fish $fish): bool => ! $fish->isCut())->map(fn (Fish $fish): array => [
-                'id' => $fish->id,
-                'number' => $fish->number,
-                'count' => $fish->count,
-                'mass' => $words->mass($fish->mass()),
-                'verdict' => $fish->verdict?->value,
-            ])->all()),
-            'photos' => array_map(fn (Photo $photo): array => ['id' => $photo->id, 'width' => $photo->width, 'height' => $photo->height, 'at' => Moment::hour($photo->taken_at)], array_values($line->photos->all())),
+            'attributes' => array_map(
+                fn (Attribute $attribute): array => [
+                    'attribute' => $attribute->value,
+                    'name' => $attribute->spoken(),
+                    'fatal' => $attribute->isFatalAtWorst(),
+                    'grades' => $attribute->grades(),
+                ],
+                Attribute::shownBy($line->state),
+            ),
+            'rigor' => array_map(
+                fn (Rigor $rigor): array => ['rigor' => $rigor->value, 'name' => $rigor->spoken()],
+                Rigor::cases(),
+            ),
+            'fish' => array_values(
+                $line->fish
+                    ->filter(fn (Fish $fish): bool => ! $fish->isCut())
+                    ->map(
+                        fn (Fish $fish): array => [
+                            'id' => $fish->id,
+                            'number' => $fish->number,
+                            'count' => $fish->count,
+                            'mass' => $words->mass($fish->mass()),
+                            'verdict' => $fish->verdict?->value,
+                        ],
+                    )
+                    ->all(),
+            ),
+            'photos' => array_map(
+                fn (Photo $photo): array => [
+                    'id' => $photo->id,
+                    'width' => $photo->width,
+                    'height' => $photo->height,
+                    'at' => Moment::hour($photo->taken_at),
+                ],
+                array_values($line->photos->all()),
+            ),
         ];
     }
 

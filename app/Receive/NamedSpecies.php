@@ -19,19 +19,28 @@ final readonly class NamedSpecies
     {
         $id = $fields->maybeString('species');
         if ($id !== null) {
-            return Species::query()->find($id) ?? throw Fault::inField('/species', 'Choose the fish from the list, or give it a name.');
+            return Species::query()->find($id) ??
+                throw Fault::inField('/species', 'Choose the fish from the list, or give it a name.');
         }
         $name = trim($fields->maybeString('species_name') ?? '');
         if ($name === '' || ! $fields->has('form')) {
-            throw Fault::inField($name === '' ? '/species' : '/form', $name === '' ? 'Choose the fish from the list, or give it a name.' : 'Say how it is built: round, flat or a tail.');
+            throw Fault::inField(
+                $name === '' ? '/species' : '/form',
+                $name === ''
+                    ? 'Choose the fish from the list, or give it a name.'
+                    : 'Say how it is built: round, flat or a tail.',
+            );
         }
 
-        return Species::query()->whereRaw('lower(name) = ?', [mb_strtolower($name)])->first() ?? Species::query()->create([
-            'name' => $name,
-            'form' => BodyForm::from($fields->string('form')),
-            'fat' => FatClass::Medium,
-            'source' => 'added by the house',
-        ]);
+        return Species::query()
+            ->whereRaw('lower(name) = ?', [mb_strtolower($name)])
+            ->first() ??
+            Species::query()->create([
+                'name' => $name,
+                'form' => BodyForm::from($fields->string('form')),
+                'fat' => FatClass::Medium,
+                'source' => 'added by the house',
+            ]);
     }
 
     /**

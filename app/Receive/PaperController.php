@@ -14,7 +14,12 @@ final readonly class PaperController
 {
     public function scan(ScanRequest $request, ScanLabel $scan): JsonResponse
     {
-        return new JsonResponse($scan->read($request->fields()->string('text'), new Words(Person::of($request)->units, Settings::load()->scaleStep)));
+        return new JsonResponse(
+            $scan->read(
+                $request->fields()->string('text'),
+                new Words(Person::of($request)->units, Settings::load()->scaleStep),
+            ),
+        );
     }
 
     public function preview(InvoiceFileRequest $request, ReadInvoice $read): JsonResponse

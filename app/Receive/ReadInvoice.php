@@ -74,7 +74,10 @@ final readonly class ReadInvoice
 
         return new ColumnMap(
             $map->fields('columns')->texts(),
-            new Written(in_array($decimals, ['point', 'comma'], true) ? $decimals : 'auto', in_array($dates, ['dmy', 'mdy', 'ymd'], true) ? $dates : 'auto'),
+            new Written(
+                in_array($decimals, ['point', 'comma'], true) ? $decimals : 'auto',
+                in_array($dates, ['dmy', 'mdy', 'ymd'], true) ? $dates : 'auto',
+            ),
             PriceUnit::from($map->maybeString('unit') ?? PriceUnit::Kilo->value),
         );
     }
@@ -85,6 +88,10 @@ final readonly class ReadInvoice
         $names = $map?->fields('names')->texts() ?? [];
         $all = Species::query()->get();
 
-        return array_map(fn (Row $row): ?Species => $all->firstWhere('id', $names[$row->name] ?? '') ?? NamedSpecies::called($row->name, $all), $invoice->rows);
+        return array_map(
+            fn (Row $row): ?Species => $all->firstWhere('id', $names[$row->name] ?? '') ??
+                NamedSpecies::called($row->name, $all),
+            $invoice->rows,
+        );
     }
 }

@@ -21,11 +21,22 @@ final readonly class ReceiveController
         $words = new Words(Person::of($request)->units, Settings::load()->scaleStep);
 
         return new JsonResponse([
-            'species' => array_map(fn (Species $s): array => ['id' => $s->id, 'name' => $s->name, 'scientific' => $s->scientific, 'form' => $s->form->value], array_values(Species::query()->orderBy('name')->get()->all())),
+            'species' => array_map(
+                fn (Species $s): array => [
+                    'id' => $s->id,
+                    'name' => $s->name,
+                    'scientific' => $s->scientific,
+                    'form' => $s->form->value,
+                ],
+                array_values(Species::query()->orderBy('name')->get()->all()),
+            ),
             'suppliers' => array_values(Supplier::query()->orderBy('name')->pluck('name')->all()),
             'states' => array_column(StateBought::cases(), 'value'),
             'forms' => array_column(BodyForm::cases(), 'value'),
-            'latest' => array_map(fn (Fish $fish): array => FishHead::of($fish, $words), array_values(Fish::forTheBench()->orderByDesc('number')->limit(6)->get()->all())),
+            'latest' => array_map(
+                fn (Fish $fish): array => FishHead::of($fish, $words),
+                array_values(Fish::forTheBench()->orderByDesc('number')->limit(6)->get()->all()),
+            ),
         ]);
     }
 
@@ -34,7 +45,9 @@ final readonly class ReceiveController
         $person = Person::of($request);
         $received = $receive($fish, $request->fields(), $person);
 
-        return new JsonResponse(FishHead::of(Fish::onTheBench($received->id), new Words($person->units, Settings::load()->scaleStep)));
+        return new JsonResponse(
+            FishHead::of(Fish::onTheBench($received->id), new Words($person->units, Settings::load()->scaleStep)),
+        );
     }
 
     /** How many fish wait at each stage. */
@@ -42,9 +55,14 @@ final readonly class ReceiveController
     {
         $counts = Fish::query()->selectRaw('stage, count(*) as n')->groupBy('stage')->pluck('n', 'stage');
 
-        return new JsonResponse(['waiting' => array_map(
-            fn (Stage $stage): array => ['stage' => $stage->value, 'count' => (int) (is_numeric($counts[$stage->value] ?? 0) ? $counts[$stage->value] ?? 0 : 0)],
-            Stage::cases(),
-        )]);
+        return new JsonResponse([
+            'waiting' => array_map(
+                fn (Stage $stage): array => [
+                    'stage' => $stage->value,
+                    'count' => (int) (is_numeric($counts[$stage->value] ?? 0) ? $counts[$stage->value] ?? 0 : 0),
+                ],
+                Stage::cases(),
+            ),
+        ]);
     }
 }

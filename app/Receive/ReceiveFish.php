@@ -18,8 +18,11 @@ use Sectum\Measure\Money;
 /** A fish comes out of the box: what it is, from whom, how it was bought, what it weighs and costs. */
 final readonly class ReceiveFish
 {
-    public function __construct(private TakeIn $takeIn, private NamedSpecies $species, private ClockInterface $clock)
-    {
+    public function __construct(
+        private TakeIn $takeIn,
+        private NamedSpecies $species,
+        private ClockInterface $clock,
+    ) {
     }
 
     public function __invoke(string $id, Fields $fields, Person $person): Fish
@@ -35,13 +38,20 @@ final readonly class ReceiveFish
                 return $this->mustBeTheSame($known, $fields, $weighing);
             }
 
-            return ($this->takeIn)($id, $fields->string('reading'), [
-                'species_id' => $this->species->of($fields)->id,
-                'supplier_id' => Supplier::query()->firstOrCreate(['name' => trim($fields->string('supplier'))])->id,
-                'state' => StateBought::from($fields->string('state')),
-                'stage' => Stage::BreakDown,
-                'price_per_kg_minor' => $price?->minor,
-            ], $weighing, $taken);
+            return ($this->takeIn)(
+                $id,
+                $fields->string('reading'),
+                [
+                    'species_id' => $this->species->of($fields)->id,
+                    'supplier_id' => Supplier::query()->firstOrCreate(['name' => trim($fields->string('supplier'))])
+                        ->id,
+                    'state' => StateBought::from($fields->string('state')),
+                    'stage' => Stage::BreakDown,
+                    'price_per_kg_minor' => $price?->minor,
+                ],
+                $weighing,
+                $taken,
+            );
         });
     }
 
@@ -59,7 +69,9 @@ final readonly class ReceiveFish
     {
         $reading = $known->whole()->readings->first();
         if ($reading?->id !== $fields->string('reading') || $reading->mass_mg !== $weighing->mass->milligrams) {
-            throw Fault::conflict("{$known->title()} was already received with other figures.", ['current' => ['mass_mg' => $reading?->mass_mg]]);
+            throw Fault::conflict("{$known->title()} was already received with other figures.", [
+                'current' => ['mass_mg' => $reading?->mass_mg],
+            ]);
         }
 
         return $known;

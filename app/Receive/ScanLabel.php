@@ -28,22 +28,32 @@ final readonly class ScanLabel
         $mass = $scan->netMass();
 
         return [
-            'elements' => array_map(fn (Element $element): array => ['ai' => $element->identifier->ai, 'title' => $element->identifier->title, 'text' => $element->text()], $scan->elements),
-            'line' => array_filter([
-                'species' => $species?->id,
-                'species_name' => $species?->name,
-                'state' => $species?->usual_state->value,
-                'lot' => $scan->get('10')?->value,
-                'gtin' => ($scan->get('01') ?? $scan->get('02'))?->value,
-                'area' => $scan->get('7005')?->value,
-                'gear' => $scan->get('7009')?->value,
-                'harvested_on' => $scan->get('7007')?->until()?->format('Y-m-d'),
-                'production' => self::PRODUCTION[$scan->get('7010')->value ?? ''] ?? null,
-                'vessel' => $scan->get('251')?->value,
-                'count' => $scan->count(),
-                'invoiced' => $mass === null ? null : $mass->brief($words->units->box()),
-                'tag' => $scan->get('21')?->value,
-            ], fn (mixed $value): bool => $value !== null),
+            'elements' => array_map(
+                fn (Element $element): array => [
+                    'ai' => $element->identifier->ai,
+                    'title' => $element->identifier->title,
+                    'text' => $element->text(),
+                ],
+                $scan->elements,
+            ),
+            'line' => array_filter(
+                [
+                    'species' => $species?->id,
+                    'species_name' => $species?->name,
+                    'state' => $species?->usual_state->value,
+                    'lot' => $scan->get('10')?->value,
+                    'gtin' => ($scan->get('01') ?? $scan->get('02'))?->value,
+                    'area' => $scan->get('7005')?->value,
+                    'gear' => $scan->get('7009')?->value,
+                    'harvested_on' => $scan->get('7007')?->until()?->format('Y-m-d'),
+                    'production' => self::PRODUCTION[$scan->get('7010')->value ?? ''] ?? null,
+                    'vessel' => $scan->get('251')?->value,
+                    'count' => $scan->count(),
+                    'invoiced' => $mass === null ? null : $mass->brief($words->units->box()),
+                    'tag' => $scan->get('21')?->value,
+                ],
+                fn (mixed $value): bool => $value !== null,
+            ),
         ];
     }
 
@@ -56,6 +66,8 @@ final readonly class ScanLabel
         }
         $gtin = ($scan->get('01') ?? $scan->get('02'))?->value;
 
-        return $gtin === null ? null : DeliveryLine::query()->with('species')->where('gtin', $gtin)->orderByDesc('id')->first()?->species;
+        return $gtin === null
+            ? null
+            : DeliveryLine::query()->with('species')->where('gtin', $gtin)->orderByDesc('id')->first()?->species;
     }
 }

@@ -18,7 +18,9 @@ final readonly class SendBack
     public function __invoke(string $id, string $reason, Person $person): Fish
     {
         return DB::connection()->transaction(function () use ($id, $reason, $person): Fish {
-            $fish = Fish::query()->with(['species', 'supplier', 'line.delivery.supplier', 'pieces.readings.void'])->findOrFail($id);
+            $fish = Fish::query()
+                ->with(['species', 'supplier', 'line.delivery.supplier', 'pieces.readings.void'])
+                ->findOrFail($id);
             $line = $fish->line ?? throw Fault::conflict("{$fish->title()} came without a delivery.");
             $line->delivery->mustBeOpen();
             if ($fish->stage === Stage::Withdrawn) {

@@ -34,10 +34,17 @@ final readonly class StoreDelivery
     {
         $day = $this->day($fields->maybeString('delivered_on'));
         $supplier = Supplier::query()->firstOrCreate(['name' => trim($fields->string('supplier'))]);
-        $named = ['supplier_id' => $supplier->id, 'number' => trim($fields->string('number')), 'delivered_on' => $day];
+        $named = [
+            'supplier_id' => $supplier->id,
+            'number' => trim($fields->string('number')),
+            'delivered_on' => $day,
+        ];
         $twin = Delivery::query()->where($named)->where('id', '!=', $id)->first();
         if ($twin !== null) {
-            throw Fault::conflict("{$supplier->name}, number {$named['number']} of this day, is already written down.", ['delivery' => $twin->id]);
+            throw Fault::conflict(
+                "{$supplier->name}, number {$named['number']} of this day, is already written down.",
+                ['delivery' => $twin->id],
+            );
         }
         $known = Delivery::query()->find($id);
         if ($known !== null) {
@@ -50,7 +57,12 @@ final readonly class StoreDelivery
             return $known;
         }
 
-        return Delivery::query()->create(['id' => $id, ...$named, 'received_by' => $person->id, 'received_at' => Moment::written($this->clock->now())]);
+        return Delivery::query()->create([
+            'id' => $id,
+            ...$named,
+            'received_by' => $person->id,
+            'received_at' => Moment::written($this->clock->now()),
+        ]);
     }
 
     private function day(?string $typed): string

@@ -33,10 +33,18 @@ final readonly class StoreLine
             }
             $line = $this->read($fields, $person);
             if ($known !== null && $known->fish->isNotEmpty() && $known->species_id !== $line['species_id']) {
-                throw Fault::inField('/species', 'Fish of this line have been weighed: take them back first, or write another line.');
+                throw Fault::inField(
+                    '/species',
+                    'Fish of this line have been weighed: take them back first, or write another line.',
+                );
             }
             $known === null
-                ? DeliveryLine::query()->create(['id' => $id, 'delivery_id' => $delivery->id, 'place' => 1 + DeliveryLine::query()->where('delivery_id', $delivery->id)->count(), ...$line])
+                ? DeliveryLine::query()->create([
+                    'id' => $id,
+                    'delivery_id' => $delivery->id,
+                    'place' => 1 + DeliveryLine::query()->where('delivery_id', $delivery->id)->count(),
+                    ...$line,
+                ])
                 : $known->fill($line)->save();
             if ($known !== null) {
                 self::repriced($known->refresh());
@@ -76,7 +84,9 @@ final readonly class StoreLine
         }
 
         // Whoever sees no prices leaves the one that stands there alone.
-        return $person->seesPrices() ? [...$line, 'price_minor' => $price === null ? null : self::price($price)] : $line;
+        return $person->seesPrices()
+            ? [...$line, 'price_minor' => $price === null ? null : self::price($price)]
+            : $line;
     }
 
     private static function mass(?string $typed, Person $person): ?Mass
@@ -101,8 +111,16 @@ final readonly class StoreLine
     /** Fish that were weighed before the price was mended cost what the line says now. */
     private static function repriced(DeliveryLine $line): void
     {
-        foreach ($line->fish()->with(['pieces.readings.void'])->get() as $fish) {
-            $fish->update(['price_per_kg_minor' => WeighIn::pricePerKilo($line, $fish->mass(), $fish->count), 'state' => $line->state]);
+        foreach (
+            $line
+                ->fish()
+                ->with(['pieces.readings.void'])
+                ->get() as $fish
+        ) {
+            $fish->update([
+                'price_per_kg_minor' => WeighIn::pricePerKilo($line, $fish->mass(), $fish->count),
+                'state' => $line->state,
+            ]);
         }
     }
 }

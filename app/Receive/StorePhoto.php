@@ -38,13 +38,26 @@ final readonly class StorePhoto
         $jpeg = self::redrawn($bytes, $width, $height);
         DeliveryLine::query()->findOrFail($line);
 
-        return DB::connection()->transaction(function () use ($id, $line, $bytes, $jpeg, $width, $height, $person): Photo {
+        return DB::connection()->transaction(function () use (
+            $id,
+            $line,
+            $bytes,
+            $jpeg,
+            $width,
+            $height,
+            $person,
+        ): Photo {
             if (! Once::isNew($id, "photo {$line}", $bytes)) {
                 return Photo::query()->findOrFail($id);
             }
             $photo = Photo::query()->create([
-                'id' => $id, 'line_id' => $line, 'width' => $width, 'height' => $height, 'bytes' => strlen($jpeg),
-                'taken_by' => $person->id, 'taken_at' => Moment::written($this->clock->now()),
+                'id' => $id,
+                'line_id' => $line,
+                'width' => $width,
+                'height' => $height,
+                'bytes' => strlen($jpeg),
+                'taken_by' => $person->id,
+                'taken_at' => Moment::written($this->clock->now()),
             ]);
             is_dir(dirname($photo->path())) || mkdir(dirname($photo->path()), 0o750, true);
             self::write($photo->path(), $jpeg);
@@ -57,9 +70,10 @@ final readonly class StorePhoto
     private static function write(string $path, string $jpeg): void
     {
         $file = @fopen($path, 'xb');
-        $file !== false || throw is_file($path)
-            ? Fault::conflict('There is a photo of this name already. Take it again.')
-            : Fault::away('The photo could not be written. Try once more.');
+        $file !== false ||
+            throw is_file($path)
+                ? Fault::conflict('There is a photo of this name already. Take it again.')
+                : Fault::away('The photo could not be written. Try once more.');
         $written = fwrite($file, $jpeg);
         fclose($file);
         if ($written !== strlen($jpeg)) {

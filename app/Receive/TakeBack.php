@@ -23,7 +23,9 @@ final readonly class TakeBack
         DB::connection()->transaction(function () use ($fish, $id, $reason, $person): void {
             $fish = Fish::onTheBench($fish->id);
             $fish->mustBeOpen();
-            $reading = Reading::query()->with(['void', 'piece'])->find($id);
+            $reading = Reading::query()
+                ->with(['void', 'piece'])
+                ->find($id);
             if ($reading === null || $reading->piece->fish_id !== $fish->id) {
                 throw Fault::notThere('There is no such reading on this fish.');
             }
@@ -31,9 +33,17 @@ final readonly class TakeBack
                 return;
             }
             if ($fish->isCutFurther($reading->piece)) {
-                throw Fault::conflict("{$reading->piece->name} has been cut further. Take back what came off it first, or weigh it again.");
+                throw Fault::conflict(
+                    "{$reading->piece->name} has been cut further. Take back what came off it first, or weigh it again.",
+                );
             }
-            $reading->void()->create(['reason' => $reason, 'voided_by' => $person->id, 'voided_at' => Moment::written($this->clock->now())]);
+            $reading
+                ->void()
+                ->create([
+                    'reason' => $reason,
+                    'voided_by' => $person->id,
+                    'voided_at' => Moment::written($this->clock->now()),
+                ]);
             $fish->changed();
             event(new WeightsChanged($fish));
         });

@@ -26,8 +26,14 @@ final readonly class TakeIn
      * @param  array<string, mixed>  $about  what is known of it besides
      * @param  DeliveryLine|null  $line  the line it came on, whose dates say how old it is
      */
-    public function __invoke(string $id, string $reading, array $about, Weighing $weighing, Taken $taken, ?DeliveryLine $line = null): Fish
-    {
+    public function __invoke(
+        string $id,
+        string $reading,
+        array $about,
+        Weighing $weighing,
+        Taken $taken,
+        ?DeliveryLine $line = null,
+    ): Fish {
         $person = $taken->person;
         $fish = Fish::query()->create([
             'id' => $id,
@@ -36,12 +42,26 @@ final readonly class TakeIn
             'received_at' => Moment::written($this->clock->now()),
             ...$about,
         ]);
-        $whole = Piece::query()->create(['id' => (string) Str::ulid(), 'fish_id' => $fish->id, 'part' => Part::Whole, 'name' => Part::Whole->spoken(), 'place' => 0]);
+        $whole = Piece::query()->create([
+            'id' => (string) Str::ulid(),
+            'fish_id' => $fish->id,
+            'part' => Part::Whole,
+            'name' => Part::Whole->spoken(),
+            'place' => 0,
+        ]);
         $this->takeReading->store($reading, $whole, $weighing, $taken);
-        Kept::that("{$person->name} received it from {$fish->supplier->name}, ".$weighing->mass->print().", {$fish->state->value}.", $fish, $person);
+        Kept::that(
+            "{$person->name} received it from {$fish->supplier->name}, ".
+                $weighing->mass->print().
+                ", {$fish->state->value}.",
+            $fish,
+            $person,
+        );
 
         $now = DateTimeImmutable::createFromInterface($this->clock->now());
-        $unseen = Freshness::of(new LooksAndFeel([], $fish->species->fat, $fish->state, daysSinceLanded: $line?->daysSinceLanded($now)));
+        $unseen = Freshness::of(
+            new LooksAndFeel([], $fish->species->fat, $fish->state, daysSinceLanded: $line?->daysSinceLanded($now)),
+        );
         $fish->update(['keeps_until' => Moment::written($unseen->endsAfter($now))]);
 
         return $fish->refresh();

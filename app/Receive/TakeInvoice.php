@@ -56,20 +56,39 @@ final readonly class TakeInvoice
                 }
                 $grade = self::grade($row);
                 DeliveryLine::query()->create([
-                    'id' => (string) Str::ulid(), 'delivery_id' => $delivery->id, 'place' => ++$place, 'species_id' => $species->id,
+                    'id' => (string) Str::ulid(),
+                    'delivery_id' => $delivery->id,
+                    'place' => ++$place,
+                    'species_id' => $species->id,
                     'state' => StateBought::tryFrom($fields->maybeString('state') ?? '') ?? $species->usual_state,
-                    'count' => $row->count, 'boxes' => $row->boxes, 'invoiced_mg' => $row->mass?->milligrams,
-                    'price_minor' => $row->price === null ? null : (string) $row->price->multipliedBy(10 ** $currency->decimals)->stripTrailingZeros(), 'price_unit' => $row->unit,
-                    'grade_from_g' => $grade?->fromGrams, 'grade_to_g' => $grade?->toGrams, 'landed_on' => $row->landed?->format('Y-m-d'),
-                    'lot' => $row->trace['lot'] ?? null, 'area' => $row->trace['area'] ?? null, 'gear' => $row->trace['gear'] ?? null,
-                    'vessel' => $row->trace['vessel'] ?? null, 'production' => $row->trace['production'] ?? null,
+                    'count' => $row->count,
+                    'boxes' => $row->boxes,
+                    'invoiced_mg' => $row->mass?->milligrams,
+                    'price_minor' => $row->price === null
+                            ? null
+                            : (string) $row->price->multipliedBy(10 ** $currency->decimals)->stripTrailingZeros(),
+                    'price_unit' => $row->unit,
+                    'grade_from_g' => $grade?->fromGrams,
+                    'grade_to_g' => $grade?->toGrams,
+                    'landed_on' => $row->landed?->format('Y-m-d'),
+                    'lot' => $row->trace['lot'] ?? null,
+                    'area' => $row->trace['area'] ?? null,
+                    'gear' => $row->trace['gear'] ?? null,
+                    'vessel' => $row->trace['vessel'] ?? null,
+                    'production' => $row->trace['production'] ?? null,
                 ]);
             }
             if ($place === 0) {
                 throw Fault::inField('/file', 'Nothing on it is left to take.');
             }
             if ($fields->has('map')) {
-                DB::table('invoice_maps')->upsert(['supplier_id' => $delivery->supplier_id, 'map' => json_encode($fields->fields('map')->all(), JSON_THROW_ON_ERROR)], ['supplier_id']);
+                DB::table('invoice_maps')->upsert(
+                    [
+                        'supplier_id' => $delivery->supplier_id,
+                        'map' => json_encode($fields->fields('map')->all(), JSON_THROW_ON_ERROR),
+                    ],
+                    ['supplier_id'],
+                );
             }
         });
     }

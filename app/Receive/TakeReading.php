@@ -40,9 +40,21 @@ final readonly class TakeReading
     public function __invoke(Fish $fish, string $id, Fields $fields, Person $person, array $among): void
     {
         $taken = Taken::by($fields, $person, $this->clock);
-        $weighing = self::onTray(Weighing::read($fields->fields('weight'), Settings::load(), $taken->units), $fields->maybeString('tray'));
+        $weighing = self::onTray(
+            Weighing::read($fields->fields('weight'), Settings::load(), $taken->units),
+            $fields->maybeString('tray'),
+        );
         $part = Part::from($fields->string('part'));
-        DB::connection()->transaction(function () use ($fish, $id, $fields, $person, $among, $weighing, $part, $taken): void {
+        DB::connection()->transaction(function () use (
+            $fish,
+            $id,
+            $fields,
+            $person,
+            $among,
+            $weighing,
+            $part,
+            $taken,
+        ): void {
             $known = Reading::query()->with('piece')->find($id);
             if ($known !== null) {
                 $this->mustBeTheSame($known, $fish, $part, $weighing);
@@ -52,11 +64,24 @@ final readonly class TakeReading
             $fish = Fish::onTheBench($fish->id);
             $fish->mustBeOpen();
             if ($fish->stage === Stage::Receive && $part !== Part::Whole) {
-                throw Fault::conflict("{$fish->title()} is still at the door: ".($fish->held === null ? 'say first that its delivery is all in.' : 'the head chef has to decide about it first.'), ['version' => $fish->version]);
+                throw Fault::conflict(
+                    "{$fish->title()} is still at the door: ".
+                        ($fish->held === null
+                            ? 'say first that its delivery is all in.'
+                            : 'the head chef has to decide about it first.'),
+                    ['version' => $fish->version],
+                );
             }
-            $piece = $this->retaken($fish, $fields->maybeString('replaces'), $person) ?? $this->newPiece($fish, $part, $fields->maybeString('from'), $among);
+            $piece =
+                $this->retaken($fish, $fields->maybeString('replaces'), $person) ??
+                $this->newPiece($fish, $part, $fields->maybeString('from'), $among);
             if ($fields->named('sure') && ! $fields->bool('sure')) {
-                $this->mustBePlausible($fish, $piece, $weighing, new Words($person->units, Settings::load()->scaleStep));
+                $this->mustBePlausible(
+                    $fish,
+                    $piece,
+                    $weighing,
+                    new Words($person->units, Settings::load()->scaleStep),
+                );
             }
             $this->store($id, $piece, $weighing, $taken);
             $fish->changed();
@@ -70,14 +95,22 @@ final readonly class TakeReading
     /** Less the tray it lies on, when somebody says which. */
     private static function onTray(Weighing $weighing, ?string $tray): Weighing
     {
-        return $tray === null ? $weighing : $weighing->less(Trays::mass($tray) ?? throw Fault::inField('/tray', "No tray is called \"{$tray}\" here."), '/tray');
+        return $tray === null
+            ? $weighing
+            : $weighing->less(
+                Trays::mass($tray) ?? throw Fault::inField('/tray', "No tray is called \"{$tray}\" here."),
+                '/tray',
+            );
     }
 
     /** A weight for a piece, just so; for the whole fish as it is received. */
     public function store(string $id, Piece $piece, Weighing $weighing, Taken $taken): void
     {
         // Another piece's reading under this id is another reading: nothing is written over it.
-        Reading::query()->whereKey($id)->doesntExist() || throw Fault::conflict('A weight was recorded under this id before. Weigh again to record another.', ['id' => $id]);
+        Reading::query()->whereKey($id)->doesntExist() ||
+            throw Fault::conflict('A weight was recorded under this id before. Weigh again to record another.', [
+                'id' => $id,
+            ]);
         Reading::query()->create([
             'id' => $id,
             'piece_id' => $piece->id,
@@ -102,29 +135,58 @@ final readonly class TakeReading
     {
         $source = $piece->parent_id === null ? null : $fish->pieces->firstWhere('id', $piece->parent_id);
         $whole = $fish->whole();
-        $share = $source?->id === $whole->id ? $fish->species->expected($fish->state)[$piece->part->value] ?? null : null;
+        $share =
+            $source?->id === $whole->id ? $fish->species->expected($fish->state)[$piece->part->value] ?? null : null;
         $alone = $fish->pieces->where('part', $piece->part)->where('parent_id', $whole->id)->count() <= 1;
-        $odd = Plausible::question($weighing->mass, $weighing->resolution, $source?->reading()?->mass(), $whole->reading()?->mass(), $alone ? $share : null);
+        $odd = Plausible::question(
+            $weighing->mass,
+            $weighing->resolution,
+            $source?->reading()?->mass(),
+            $whole->reading()?->mass(),
+            $alone ? $share : null,
+        );
         if ($odd === null) {
             return;
         }
         $shown = $words->text($weighing->mass);
         $name = lcfirst($piece->name);
         [$least, $most] = $share === null ? [Mass::zero(), Mass::zero()] : Plausible::range($fish->mass(), $share);
-        throw Fault::inField('/sure', match ($odd) {
-            Plausible::MoreThanItsSource => "{$shown} is more than ".($source?->id === $whole->id ? 'the whole fish' : lcfirst((string) $source?->name)).", {$words->text($source?->reading()?->mass() ?? Mass::zero())}. Does something else lie on the scale?",
-            Plausible::TooHeavy => "{$shown} is much for {$name}: {$words->text($least)} to {$words->text($most)} are usual. Does something else lie on the scale?",
-            Plausible::TooLight => "{$shown} is little for {$name}: {$words->text($least)} to {$words->text($most)} are usual. Is all of it on the scale, in the right unit?",
-        });
+        throw Fault::inField(
+            '/sure',
+            match ($odd) {
+                Plausible::MoreThanItsSource => "{$shown} is more than ".
+                    ($source?->id === $whole->id ? 'the whole fish' : lcfirst((string) $source?->name)).
+                    ", {$words->text(
+                        $source?->reading()?->mass() ?? Mass::zero(),
+                    )}. Does something else lie on the scale?",
+                Plausible::TooHeavy => "{$shown} is much for {$name}: {$words->text($least)} to {$words->text(
+                    $most,
+                )} are usual. Does something else lie on the scale?",
+                Plausible::TooLight => "{$shown} is little for {$name}: {$words->text($least)} to {$words->text(
+                    $most,
+                )} are usual. Is all of it on the scale, in the right unit?",
+            },
+        );
     }
 
     private function mustBeTheSame(Reading $known, Fish $fish, Part $part, Weighing $weighing): void
     {
-        if ($known->piece->fish_id !== $fish->id || $known->piece->part !== $part || $known->mass_mg !== $weighing->mass->milligrams) {
-            throw Fault::conflict('This reading was already taken as '.$known->mass()->print().' of '.lcfirst($known->piece->name).'. Weigh again to take another.', [
-                'yours' => ['part' => $part->value, 'mass_mg' => $weighing->mass->milligrams],
-                'current' => ['part' => $known->piece->part->value, 'mass_mg' => $known->mass_mg],
-            ]);
+        if (
+            $known->piece->fish_id !== $fish->id ||
+            $known->piece->part !== $part ||
+            $known->mass_mg !== $weighing->mass->milligrams
+        ) {
+            throw Fault::conflict(
+                'This reading was already taken as '.
+                    $known->mass()->print().
+                    ' of '.
+                    lcfirst($known->piece->name).
+                    '. Weigh again to take another.',
+                [
+                    'yours' => ['part' => $part->value, 'mass_mg' => $weighing->mass->milligrams],
+                    'current' => ['part' => $known->piece->part->value, 'mass_mg' => $known->mass_mg],
+                ],
+            );
         }
     }
 
@@ -133,12 +195,18 @@ final readonly class TakeReading
         if ($replaces === null) {
             return null;
         }
-        $old = Reading::query()->with(['piece', 'void'])->find($replaces);
+        $old = Reading::query()
+            ->with(['piece', 'void'])
+            ->find($replaces);
         if ($old === null || $old->piece->fish_id !== $fish->id) {
             throw Fault::inField('/replaces', 'There is no such reading on this fish.');
         }
         if ($old->void === null) {
-            $old->void()->create(['reason' => 'weighed again', 'voided_by' => $person->id, 'voided_at' => Moment::written($this->clock->now())]);
+            $old->void()->create([
+                'reason' => 'weighed again',
+                'voided_by' => $person->id,
+                'voided_at' => Moment::written($this->clock->now()),
+            ]);
         }
 
         return $old->piece;
@@ -159,15 +227,20 @@ final readonly class TakeReading
         }
         $alike = $fish->pieces->where('part', $part)->count();
         // A piece whose every reading was taken back is still there to be weighed.
-        $waiting = $fish->pieces->first(fn (Piece $piece): bool => $piece->part === $part && $piece->parent_id === $parent->id && $piece->reading() === null);
+        $waiting = $fish->pieces->first(
+            fn (Piece $piece): bool => $piece->part === $part &&
+                $piece->parent_id === $parent->id &&
+                $piece->reading() === null,
+        );
 
-        return $waiting ?? Piece::query()->create([
-            'id' => (string) Str::ulid(),
-            'fish_id' => $fish->id,
-            'parent_id' => $parent->id,
-            'part' => $part,
-            'name' => $part->spoken().($alike === 0 && $part !== Part::Portion ? '' : ' '.($alike + 1)),
-            'place' => ($fish->pieces->last()->place ?? 0) + 1,
-        ]);
+        return $waiting ??
+            Piece::query()->create([
+                'id' => (string) Str::ulid(),
+                'fish_id' => $fish->id,
+                'parent_id' => $parent->id,
+                'part' => $part,
+                'name' => $part->spoken().($alike === 0 && $part !== Part::Portion ? '' : ' '.($alike + 1)),
+                'place' => ($fish->pieces->last()->place ?? 0) + 1,
+            ]);
     }
 }

@@ -79,9 +79,20 @@ final class BinDeposit extends Record
     /** With what is left of it. */
     public function deposit(): Deposit
     {
-        $whole = Deposit::of($this->id, $this->bin, $this->keeping, Mass::ofMilligrams($this->mass_mg), $this->value_per_kg_minor, $this->species_id, Moment::at($this->until), Moment::at($this->put_at));
+        $whole = Deposit::of(
+            $this->id,
+            $this->bin,
+            $this->keeping,
+            Mass::ofMilligrams($this->mass_mg),
+            $this->value_per_kg_minor,
+            $this->species_id,
+            Moment::at($this->until),
+            Moment::at($this->put_at),
+        );
 
-        return $whole->less(Mass::ofMilligrams($this->withdrawals->sum(fn (BinWithdrawal $one): int => $one->mass_mg)));
+        return $whole->less(
+            Mass::ofMilligrams($this->withdrawals->sum(fn (BinWithdrawal $one): int => $one->mass_mg)),
+        );
     }
 
     /** @return array<string, string> */

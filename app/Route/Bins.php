@@ -21,7 +21,11 @@ final readonly class Bins
     public static function now(?Bin $bin = null): self
     {
         $gone = DB::table('bin_withdrawals')->selectRaw('sum(mass_mg)')->whereColumn('deposit_id', 'bin_deposits.id');
-        $query = BinDeposit::query()->with(['withdrawals', 'piece', 'fish', 'species', 'person'])->whereRaw('mass_mg > coalesce(('.$gone->toSql().'), 0)')->orderBy('put_at')->orderBy('id');
+        $query = BinDeposit::query()
+            ->with(['withdrawals', 'piece', 'fish', 'species', 'person'])
+            ->whereRaw('mass_mg > coalesce(('.$gone->toSql().'), 0)')
+            ->orderBy('put_at')
+            ->orderBy('id');
         $deposits = $bin === null ? $query->get() : $query->where('bin', $bin->value)->get();
 
         return new self($deposits, self::ledger($deposits));

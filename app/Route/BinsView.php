@@ -59,12 +59,37 @@ final readonly class BinsView
 
         return [
             ...$this->bin($house, $bins, $words, $settings, $person),
-            'ends_today' => $words->mass(Deposit::together(array_filter($bins->ledger->oldestFirst($bin, Keeping::Cold), fn (Deposit $one): bool => $one->daysLeft($this->today()) === 1))),
-            'past_tubs' => count(array_filter($bins->ledger->oldestFirst($bin), fn (Deposit $one): bool => $one->isPast($this->today()))),
+            'ends_today' => $words->mass(
+                Deposit::together(
+                    array_filter(
+                        $bins->ledger->oldestFirst($bin, Keeping::Cold),
+                        fn (Deposit $one): bool => $one->daysLeft($this->today()) === 1,
+                    ),
+                ),
+            ),
+            'past_tubs' => count(
+                array_filter(
+                    $bins->ledger->oldestFirst($bin),
+                    fn (Deposit $one): bool => $one->isPast($this->today()),
+                ),
+            ),
             'may_freeze' => $house->days()->frozen > 0,
-            'deposits' => array_map(fn (string $id): array => $this->deposit($bins->deposits->firstOrFail('id', $id), $words), $order),
+            'deposits' => array_map(
+                fn (string $id): array => $this->deposit($bins->deposits->firstOrFail('id', $id), $words),
+                $order,
+            ),
             'ledger' => $this->ledger($bin, $words),
-            'recipes' => array_values(array_map(fn (Recipe $recipe): array => ['recipe' => $recipe->id, 'name' => $recipe->name], Recipe::query()->whereNull('retired_at')->where('bin', $bin->value)->orderBy('name')->get()->all())),
+            'recipes' => array_values(
+                array_map(
+                    fn (Recipe $recipe): array => ['recipe' => $recipe->id, 'name' => $recipe->name],
+                    Recipe::query()
+                        ->whereNull('retired_at')
+                        ->where('bin', $bin->value)
+                        ->orderBy('name')
+                        ->get()
+                        ->all(),
+                ),
+            ),
         ];
     }
 
@@ -89,18 +114,40 @@ final readonly class BinsView
             'past' => $words->mass($there->minus($eatable)),
             'room' => $house->room_mg === null ? null : $words->mass(Mass::ofMilligrams($house->room_mg)),
             'ends' => $good === [] ? null : self::day($good[0]->until, $today),
-            'worth' => $person->seesPrices() && $there->isPositive() ? Money::ofMinor($worth, $settings->currency)->print() : null,
-            'tubs' => array_map(fn (Deposit $one): array => ['id' => $one->id, 'mg' => $one->left->milligrams, 'days' => $one->daysLeft($today), 'frozen' => $one->keeping === Keeping::Frozen], $order),
-            'enough' => $house->enough() === null ? null : $this->enough($house, $eatable, $good === [] ? null : $good[0]->daysLeft($today), $today),
+            'worth' => $person->seesPrices() && $there->isPositive()
+                    ? Money::ofMinor($worth, $settings->currency)->print()
+                    : null,
+            'tubs' => array_map(
+                fn (Deposit $one): array => [
+                    'id' => $one->id,
+                    'mg' => $one->left->milligrams,
+                    'days' => $one->daysLeft($today),
+                    'frozen' => $one->keeping === Keeping::Frozen,
+                ],
+                $order,
+            ),
+            'enough' => $house->enough() === null
+                    ? null
+                    : $this->enough($house, $eatable, $good === [] ? null : $good[0]->daysLeft($today), $today),
             'marks' => $house->enough() === null ? null : $words->mass($house->enough()),
         ];
     }
 
     private function enough(HouseBin $house, Mass $eatable, ?int $daysLeft, DateTimeImmutable $today): string
     {
-        $came = DB::table('bin_deposits')->where('bin', $house->bin->value)->whereNull('from_id')->where('put_at', '>=', Moment::written($today->modify('-'.self::FLOW.' days')))->sum('mass_mg');
+        $came = DB::table('bin_deposits')
+            ->where('bin', $house->bin->value)
+            ->whereNull('from_id')
+            ->where('put_at', '>=', Moment::written($today->modify('-'.self::FLOW.' days')))
+            ->sum('mass_mg');
 
-        return EnoughSoon::of($eatable, $house->enough() ?? Mass::zero(), Mass::ofMilligrams(is_numeric($came) ? (int) $came : 0), self::FLOW, $daysLeft)->said;
+        return EnoughSoon::of(
+            $eatable,
+            $house->enough() ?? Mass::zero(),
+            Mass::ofMilligrams(is_numeric($came) ? (int) $came : 0),
+            self::FLOW,
+            $daysLeft,
+        )->said;
     }
 
     /**
@@ -116,17 +163,36 @@ final readonly class BinsView
             $order = $bins->ledger->oldestFirst($house->bin);
             $good = Deposit::together($bins->ledger->eatable($house->bin, $today));
             foreach ([true, false] as $past) {
-                $some = array_values(array_filter($order, fn (Deposit $one): bool => $past ? $one->isPast($today) : $one->daysLeft($today) === 1));
+                $some = array_values(
+                    array_filter(
+                        $order,
+                        fn (Deposit $one): bool => $past ? $one->isPast($today) : $one->daysLeft($today) === 1,
+                    ),
+                );
                 if ($some !== []) {
                     $lines[] = [
-                        'bin' => $house->bin->value, 'name' => $house->bin->spoken(), 'family' => $house->bin->family()->value, 'past' => $past,
+                        'bin' => $house->bin->value,
+                        'name' => $house->bin->spoken(),
+                        'family' => $house->bin->family()->value,
+                        'past' => $past,
                         'mass' => $words->mass(Deposit::together($some)),
-                        'tubs' => count($some), 'advice' => EndsSoon::advice($house->bin, $some[0]->keeping, $house->days(), $some[0]->daysLeft($today), $good, $house->enough()),
+                        'tubs' => count($some),
+                        'advice' => EndsSoon::advice(
+                            $house->bin,
+                            $some[0]->keeping,
+                            $house->days(),
+                            $some[0]->daysLeft($today),
+                            $good,
+                            $house->enough(),
+                        ),
                     ];
                 }
             }
         }
-        usort($lines, fn (array $a, array $b): int => [$b['past'], $b['mass']['mg']] <=> [$a['past'], $a['mass']['mg']]);
+        usort(
+            $lines,
+            fn (array $a, array $b): int => [$b['past'], $b['mass']['mg']] <=> [$a['past'], $a['mass']['mg']],
+        );
 
         return $lines;
     }
@@ -140,10 +206,24 @@ final readonly class BinsView
     {
         $today = $this->today()->format('Y-m-d');
 
-        return array_values(array_map(fn (Making $one): array => [
-            'batch' => $one->id, 'number' => $one->number, 'name' => $one->asMade()->name, 'past' => $one->use_by < $today,
-            'advice' => $one->use_by < $today ? 'Past its date. The head chef throws it away.' : 'Use it today.',
-        ], Making::query()->whereNull('gone')->where('use_by', '<=', $today)->orderBy('number')->limit(self::SHOWN)->get()->all()));
+        return array_values(
+            array_map(
+                fn (Making $one): array => [
+                    'batch' => $one->id,
+                    'number' => $one->number,
+                    'name' => $one->asMade()->name,
+                    'past' => $one->use_by < $today,
+                    'advice' => $one->use_by < $today ? 'Past its date. The head chef throws it away.' : 'Use it today.',
+                ],
+                Making::query()
+                    ->whereNull('gone')
+                    ->where('use_by', '<=', $today)
+                    ->orderBy('number')
+                    ->limit(self::SHOWN)
+                    ->get()
+                    ->all(),
+            ),
+        );
     }
 
     /** @return array<string, mixed> */
@@ -153,10 +233,21 @@ final readonly class BinsView
         $today = $this->today();
 
         return [
-            'id' => $one->id, 'what' => $one->piece->name, 'fish' => $one->species->name, 'number' => $one->fish->number, 'fish_id' => $one->fish_id, 'lot' => $one->lot,
-            'left' => $words->mass($deposit->left), 'in' => $words->text($deposit->in), 'keeping' => $one->keeping->value,
-            'until' => self::day($deposit->until, $today), 'days' => $deposit->daysLeft($today), 'past' => $deposit->isPast($today), 'why_then' => $one->why_then,
-            'by' => $one->person->name, 'since' => $deposit->since->format('D j M, H:i'),
+            'id' => $one->id,
+            'what' => $one->piece->name,
+            'fish' => $one->species->name,
+            'number' => $one->fish->number,
+            'fish_id' => $one->fish_id,
+            'lot' => $one->lot,
+            'left' => $words->mass($deposit->left),
+            'in' => $words->text($deposit->in),
+            'keeping' => $one->keeping->value,
+            'until' => self::day($deposit->until, $today),
+            'days' => $deposit->daysLeft($today),
+            'past' => $deposit->isPast($today),
+            'why_then' => $one->why_then,
+            'by' => $one->person->name,
+            'since' => $deposit->since->format('D j M, H:i'),
         ];
     }
 
@@ -168,20 +259,49 @@ final readonly class BinsView
     private function ledger(Bin $bin, Words $words): array
     {
         $lines = [];
-        foreach (BinDeposit::query()->with(['piece', 'species', 'person'])->where('bin', $bin->value)->orderByDesc('put_at')->limit(self::SHOWN)->get() as $in) {
-            $lines[] = ['at' => $in->put_at, 'sign' => 'in', 'what' => "{$in->piece->name}, {$in->species->name}".($in->from_id === null ? '' : ', into the freezer'), 'mass' => $words->text(Mass::ofMilligrams($in->mass_mg)), 'by' => $in->person->name];
+        foreach (
+            BinDeposit::query()
+                ->with(['piece', 'species', 'person'])
+                ->where('bin', $bin->value)
+                ->orderByDesc('put_at')
+                ->limit(self::SHOWN)
+                ->get() as $in
+        ) {
+            $lines[] = [
+                'at' => $in->put_at,
+                'sign' => 'in',
+                'what' => "{$in->piece->name}, {$in->species->name}".($in->from_id === null ? '' : ', into the freezer'),
+                'mass' => $words->text(Mass::ofMilligrams($in->mass_mg)),
+                'by' => $in->person->name,
+            ];
         }
-        foreach (BinWithdrawal::query()->with(['deposit', 'person'])->whereHas('deposit', fn ($deposit) => $deposit->where('bin', $bin->value))->orderByDesc('taken_at')->limit(self::SHOWN)->get() as $out) {
-            $lines[] = ['at' => $out->taken_at, 'sign' => 'out', 'what' => match ($out->how) {
-                Leaving::Meal => $out->reason === '' ? 'Staff meal' : "Meal: {$out->reason}",
-                Leaving::Discard => "Thrown away: {$out->reason}",
-                Leaving::Correction => "Put right: {$out->reason}",
-                default => $out->reason,
-            }, 'mass' => '−'.$words->text($out->mass()), 'by' => $out->person->name];
+        foreach (
+            BinWithdrawal::query()
+                ->with(['deposit', 'person'])
+                ->whereHas('deposit', fn ($deposit) => $deposit->where('bin', $bin->value))
+                ->orderByDesc('taken_at')
+                ->limit(self::SHOWN)
+                ->get() as $out
+        ) {
+            $lines[] = [
+                'at' => $out->taken_at,
+                'sign' => 'out',
+                'what' => match ($out->how) {
+                    Leaving::Meal => $out->reason === '' ? 'Staff meal' : "Meal: {$out->reason}",
+                    Leaving::Discard => "Thrown away: {$out->reason}",
+                    Leaving::Correction => "Put right: {$out->reason}",
+                    default => $out->reason,
+                },
+                'mass' => '−'.$words->text($out->mass()),
+                'by' => $out->person->name,
+            ];
         }
         usort($lines, fn (array $a, array $b): int => $b['at'] <=> $a['at']);
 
-        return array_map(fn (array $line): array => [...$line, 'at' => Moment::at($line['at'])->format('j M, H:i')], array_slice($lines, 0, self::SHOWN));
+        return array_map(
+            fn (array $line): array => [...$line, 'at' => Moment::at($line['at'])->format('j M, H:i')],
+            array_slice($lines, 0, self::SHOWN),
+        );
     }
 
     /** "today", "tomorrow", "Sat 28 Nov" */

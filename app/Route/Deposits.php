@@ -45,7 +45,12 @@ final readonly class Deposits
         }
         $fish = Fish::onTheBench($fish->id)->load('line');
         foreach ($fish->pieces->whereIn('id', $known->pluck('piece_id')->all()) as $piece) {
-            $this->matched($fish, $piece, $known->where('piece_id', $piece->id), $piece->readings->last()->person ?? $fish->receiver);
+            $this->matched(
+                $fish,
+                $piece,
+                $known->where('piece_id', $piece->id),
+                $piece->readings->last()->person ?? $fish->receiver,
+            );
         }
     }
 
@@ -59,7 +64,12 @@ final readonly class Deposits
     /** @return Collection<int, BinDeposit> */
     private static function of(Fish $fish): Collection
     {
-        return BinDeposit::query()->with('withdrawals')->where('fish_id', $fish->id)->orderBy('put_at')->orderBy('id')->get();
+        return BinDeposit::query()
+            ->with('withdrawals')
+            ->where('fish_id', $fish->id)
+            ->orderBy('put_at')
+            ->orderBy('id')
+            ->get();
     }
 
     /**
@@ -70,7 +80,11 @@ final readonly class Deposits
     private static function booked(Collection $deposits): Mass
     {
         $in = $deposits->whereNull('from_id')->sum(fn (BinDeposit $one): int => $one->mass_mg);
-        $corrected = $deposits->sum(fn (BinDeposit $one): int => $one->withdrawals->where('how', Leaving::Correction)->sum(fn (BinWithdrawal $out): int => $out->mass_mg));
+        $corrected = $deposits->sum(
+            fn (BinDeposit $one): int => $one->withdrawals
+                ->where('how', Leaving::Correction)
+                ->sum(fn (BinWithdrawal $out): int => $out->mass_mg),
+        );
 
         return Mass::ofMilligrams($in - $corrected);
     }
@@ -79,7 +93,10 @@ final readonly class Deposits
     private function matched(Fish $fish, Piece $piece, Collection $deposits, Person $person): void
     {
         // What is thrown away when it is routed lies in no bin: its reading says how much that was. What was cut up after all lies in none either.
-        $wanted = $piece->bin === null || $piece->bin === Bin::Discard || $fish->isCutFurther($piece) ? Mass::zero() : $piece->reading()?->mass() ?? Mass::zero();
+        $wanted =
+            $piece->bin === null || $piece->bin === Bin::Discard || $fish->isCutFurther($piece)
+                ? Mass::zero()
+                : $piece->reading()?->mass() ?? Mass::zero();
         $more = $wanted->minus(self::booked($deposits));
         if ($more->isPositive() && $piece->bin !== null) {
             $this->deposit($fish, $piece, $piece->bin, $more, $person);
@@ -92,11 +109,27 @@ final readonly class Deposits
     {
         $house = HouseBin::of($bin);
         $cut = Moment::day($piece->reading()->taken_at ?? $this->now());
-        $mark = DateMark::of($bin, Keeping::Cold, $house->days(), $cut, $fish->keeps_until === null ? null : Moment::day($fish->keeps_until));
+        $mark = DateMark::of(
+            $bin,
+            Keeping::Cold,
+            $house->days(),
+            $cut,
+            $fish->keeps_until === null ? null : Moment::day($fish->keeps_until),
+        );
         BinDeposit::query()->create([
-            'id' => (string) Str::ulid(), 'piece_id' => $piece->id, 'fish_id' => $fish->id, 'species_id' => $fish->species_id, 'bin' => $bin, 'keeping' => Keeping::Cold,
-            'mass_mg' => $mass->milligrams, 'value_per_kg_minor' => $house->value_per_kg_minor, 'lot' => $fish->line->lot ?? "{$fish->number}",
-            'until' => $mark->day->format('Y-m-d'), 'why_then' => $mark->why, 'put_by' => $person->id, 'put_at' => $this->now(),
+            'id' => (string) Str::ulid(),
+            'piece_id' => $piece->id,
+            'fish_id' => $fish->id,
+            'species_id' => $fish->species_id,
+            'bin' => $bin,
+            'keeping' => Keeping::Cold,
+            'mass_mg' => $mass->milligrams,
+            'value_per_kg_minor' => $house->value_per_kg_minor,
+            'lot' => $fish->line->lot ?? "{$fish->number}",
+            'until' => $mark->day->format('Y-m-d'),
+            'why_then' => $mark->why,
+            'put_by' => $person->id,
+            'put_at' => $this->now(),
         ]);
     }
 
@@ -107,12 +140,22 @@ final readonly class Deposits
             $now = $deposit->deposit();
             $some = $now->left->milligrams < $less->milligrams ? $now->left : $less;
             if ($some->isPositive()) {
-                TakeOut::write((string) Str::ulid(), [new Drawn($now, $some, $now->worthOfNext($some))], Leaving::Correction, $why, $person, DateTimeImmutable::createFromInterface($this->clock->now()));
+                TakeOut::write(
+                    (string) Str::ulid(),
+                    [new Drawn($now, $some, $now->worthOfNext($some))],
+                    Leaving::Correction,
+                    $why,
+                    $person,
+                    DateTimeImmutable::createFromInterface($this->clock->now()),
+                );
                 $less = $less->minus($some);
             }
         }
         if ($less->isPositive()) {
-            throw Fault::conflict("{$less->print()} of {$piece->name} left its bin already. What was made or thrown away is not taken back.", ['piece' => $piece->id]);
+            throw Fault::conflict(
+                "{$less->print()} of {$piece->name} left its bin already. What was made or thrown away is not taken back.",
+                ['piece' => $piece->id],
+            );
         }
     }
 

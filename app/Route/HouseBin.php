@@ -43,7 +43,9 @@ final class HouseBin extends Model
         $found = self::query()->get()->keyBy(fn (self $one): string => $one->bin->value);
         $bins = [];
         foreach (Bin::cases() as $bin) {
-            $bins[$bin->value] = $found->get($bin->value) ?? new self(['bin' => $bin, 'value_per_kg_minor' => 0, 'source' => 'estimate', 'version' => 1]);
+            $bins[$bin->value] =
+                $found->get($bin->value) ??
+                new self(['bin' => $bin, 'value_per_kg_minor' => 0, 'source' => 'estimate', 'version' => 1]);
         }
 
         return $bins;
@@ -73,7 +75,9 @@ final class HouseBin extends Model
         return new BinNeed(
             $this->value_per_kg_minor,
             $this->room_mg === null ? null : Mass::ofMilligrams(max(0, $this->room_mg - $there)),
-            $this->batch_mg === null || $there >= $this->batch_mg ? null : Mass::ofMilligrams($this->batch_mg - $there),
+            $this->batch_mg === null || $there >= $this->batch_mg
+                ? null
+                : Mass::ofMilligrams($this->batch_mg - $there),
         );
     }
 

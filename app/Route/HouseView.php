@@ -23,19 +23,38 @@ final readonly class HouseView
         foreach (HouseBin::byName() as $house) {
             if ($house->bin !== Bin::Discard) {
                 $bins[] = [
-                    'bin' => $house->bin->value, 'name' => $house->bin->spoken(), 'family' => $house->bin->family()->value, 'version' => $house->version,
-                    'value' => $person->seesPrices() ? Money::ofMinor($house->value_per_kg_minor, $settings->currency)->print() : null,
-                    'room' => $mass($house->room_mg), 'enough' => $mass($house->batch_mg), 'days_cold' => $house->days()->cold, 'days_frozen' => $house->days()->frozen, 'source' => $house->source,
+                    'bin' => $house->bin->value,
+                    'name' => $house->bin->spoken(),
+                    'family' => $house->bin->family()->value,
+                    'version' => $house->version,
+                    'value' => $person->seesPrices()
+                        ? Money::ofMinor($house->value_per_kg_minor, $settings->currency)->print()
+                        : null,
+                    'room' => $mass($house->room_mg),
+                    'enough' => $mass($house->batch_mg),
+                    'days_cold' => $house->days()->cold,
+                    'days_frozen' => $house->days()->frozen,
+                    'source' => $house->source,
                 ];
             }
         }
         $ways = $settings->ways;
 
         return [
-            'ways' => ['keeps_dark_muscle' => $ways->keepsDarkMuscle, 'skins_in_stock' => $ways->skinsInStock, 'grills_heads' => $ways->grillsHeads, 'boils_collars' => $ways->boilsCollars],
+            'ways' => [
+                'keeps_dark_muscle' => $ways->keepsDarkMuscle,
+                'skins_in_stock' => $ways->skinsInStock,
+                'grills_heads' => $ways->grillsHeads,
+                'boils_collars' => $ways->boilsCollars,
+            ],
             'pots' => $settings->pots(),
             'bins' => $bins,
-            'recipes' => array_values(array_map(fn (Recipe $one): array => self::recipe($one, $settings, $person), Recipe::query()->whereNull('retired_at')->orderBy('name')->get()->all())),
+            'recipes' => array_values(
+                array_map(
+                    fn (Recipe $one): array => self::recipe($one, $settings, $person),
+                    Recipe::query()->whereNull('retired_at')->orderBy('name')->get()->all(),
+                ),
+            ),
         ];
     }
 
@@ -43,9 +62,23 @@ final readonly class HouseView
     private static function recipe(Recipe $one, Settings $settings, Person $person): array
     {
         return [
-            'id' => $one->id, 'version' => $one->version, 'name' => $one->name, 'bin' => $one->bin->value, 'from' => $one->bin->spoken(), 'one_kind' => $one->one_kind, 'litres' => $one->litres,
-            'ingredients' => $one->ingredients, 'marks' => $one->marks, 'yield_per_kg' => $one->yield_per_kg, 'yield_sd' => $one->yield_sd, 'minutes' => $one->minutes,
-            'value' => $person->seesPrices() ? Money::ofMinor($one->value_minor, $settings->currency)->print() : null, 'days_kept' => $one->days_kept, 'hot' => $one->hot, 'caution' => $one->caution, 'source' => $one->source,
+            'id' => $one->id,
+            'version' => $one->version,
+            'name' => $one->name,
+            'bin' => $one->bin->value,
+            'from' => $one->bin->spoken(),
+            'one_kind' => $one->one_kind,
+            'litres' => $one->litres,
+            'ingredients' => $one->ingredients,
+            'marks' => $one->marks,
+            'yield_per_kg' => $one->yield_per_kg,
+            'yield_sd' => $one->yield_sd,
+            'minutes' => $one->minutes,
+            'value' => $person->seesPrices() ? Money::ofMinor($one->value_minor, $settings->currency)->print() : null,
+            'days_kept' => $one->days_kept,
+            'hot' => $one->hot,
+            'caution' => $one->caution,
+            'source' => $one->source,
         ];
     }
 }

@@ -32,28 +32,71 @@ final readonly class MakeBatch
     public function start(string $id, Fields $fields, Person $person): void
     {
         $settings = Settings::load();
-        $mass = Weighing::read($fields->fields('weight'), $settings, $person->units, most: Mass::ofMilligrams(Mass::MOST_MILLIGRAMS))->mass;
+        $mass = Weighing::read(
+            $fields->fields('weight'),
+            $settings,
+            $person->units,
+            most: Mass::ofMilligrams(Mass::MOST_MILLIGRAMS),
+        )->mass;
         DB::connection()->transaction(function () use ($id, $fields, $mass, $settings, $person): void {
-            $recipe = Recipe::query()->whereNull('retired_at')->find($fields->string('recipe')) ?? throw Fault::inField('/recipe', 'This recipe is not on the list any more.');
+            $recipe =
+                Recipe::query()->whereNull('retired_at')->find($fields->string('recipe')) ??
+                throw Fault::inField('/recipe', 'This recipe is not on the list any more.');
             $known = Making::query()->find($id);
             if ($known !== null) {
-                $known->recipe_id === $recipe->id || throw Fault::conflict("Batch {$known->number} was begun with another recipe.");
+                $known->recipe_id === $recipe->id ||
+                    throw Fault::conflict("Batch {$known->number} was begun with another recipe.");
 
                 return;
             }
             $kind = $fields->maybeString('species');
-            ! $recipe->one_kind || $kind !== null || throw Fault::inField('/species', "{$recipe->name} is made of one kind of fish: say which.");
+            ! $recipe->one_kind ||
+                $kind !== null ||
+                throw Fault::inField('/species', "{$recipe->name} is made of one kind of fish: say which.");
             $now = $this->now();
             $keeping = Keeping::tryFrom($fields->maybeString('keeping') ?? '');
-            [, $drawn] = Fault::within('/weight', fn (): array => Bins::now($recipe->bin)->ledger->take($recipe->bin, $mass, Leaving::Batch, Moment::day($now), $keeping, $kind));
-            $plan = Fault::within('', fn (): BatchPlan => BatchPlan::of($recipe->recipe(), $mass, $recipe->hot ? $settings->pots() : [], $now));
+            [, $drawn] = Fault::within(
+                '/weight',
+                fn (): array => Bins::now($recipe->bin)->ledger->take(
+                    $recipe->bin,
+                    $mass,
+                    Leaving::Batch,
+                    Moment::day($now),
+                    $keeping,
+                    $kind,
+                ),
+            );
+            $plan = Fault::within(
+                '',
+                fn (): BatchPlan => BatchPlan::of(
+                    $recipe->recipe(),
+                    $mass,
+                    $recipe->hot ? $settings->pots() : [],
+                    $now,
+                ),
+            );
             [$until, $why] = self::useBy($recipe, $drawn, $now);
             $last = Making::query()->max('number');
             $making = Making::query()->create([
-                'id' => $id, 'number' => (is_numeric($last) ? (int) $last : 0) + 1, 'recipe_id' => $recipe->id, 'recipe' => $recipe->remembered(), 'pots' => array_column($plan->pots, 'litres'),
-                'made_by' => $person->id, 'made_at' => Moment::written($now), 'use_by' => $until->format('Y-m-d'), 'why_then' => $why,
+                'id' => $id,
+                'number' => (is_numeric($last) ? (int) $last : 0) + 1,
+                'recipe_id' => $recipe->id,
+                'recipe' => $recipe->remembered(),
+                'pots' => array_column($plan->pots, 'litres'),
+                'made_by' => $person->id,
+                'made_at' => Moment::written($now),
+                'use_by' => $until->format('Y-m-d'),
+                'why_then' => $why,
             ]);
-            TakeOut::write($id, $drawn, Leaving::Batch, "Batch {$making->number}: {$recipe->name}", $person, $now, $making->id);
+            TakeOut::write(
+                $id,
+                $drawn,
+                Leaving::Batch,
+                "Batch {$making->number}: {$recipe->name}",
+                $person,
+                $now,
+                $making->id,
+            );
         });
     }
 
@@ -68,9 +111,24 @@ final readonly class MakeBatch
                 return;
             }
             $this->mustBeAt($making, $fields->int('version'));
-            $most = Fault::within('', fn (): BatchPlan => BatchPlan::of($recipe->recipe(), $making->mass(), [], $this->now()))->wentIn;
-            $milli > 0 || throw Fault::inField('/amount', 'A batch makes more than nothing. If it went wrong, throw it away with a reason.');
-            $milli <= 1000 * $most || throw Fault::inField('/amount', 'More came out than went in: '.number_format($most, 1, '.', '').' '.$recipe->unit().' at most. Check it.');
+            $most = Fault::within(
+                '',
+                fn (): BatchPlan => BatchPlan::of($recipe->recipe(), $making->mass(), [], $this->now()),
+            )->wentIn;
+            $milli > 0 ||
+                throw Fault::inField(
+                    '/amount',
+                    'A batch makes more than nothing. If it went wrong, throw it away with a reason.',
+                );
+            $milli <= 1000 * $most ||
+                throw Fault::inField(
+                    '/amount',
+                    'More came out than went in: '.
+                        number_format($most, 1, '.', '').
+                        ' '.
+                        $recipe->unit().
+                        ' at most. Check it.',
+                );
             $making->update(['yield_milli' => (string) $milli, 'version' => $making->version + 1]);
         });
     }
@@ -80,13 +138,25 @@ final readonly class MakeBatch
         $celsius = $fields->fields('temperature');
         $probe = $celsius->maybeInt('probe');
         $typed = $celsius->maybeString('typed');
-        ($probe === null) !== ($typed === null) || throw Fault::inField('/temperature', 'Take it from the probe, or type it.');
-        $temperature = $probe !== null ? Temperature::ofCelsius($probe / 10) : Fault::at('/temperature', fn (): Temperature => Temperature::parse((string) $typed));
+        ($probe === null) !== ($typed === null) ||
+            throw Fault::inField('/temperature', 'Take it from the probe, or type it.');
+        $temperature =
+            $probe !== null
+                ? Temperature::ofCelsius($probe / 10)
+                : Fault::at('/temperature', fn (): Temperature => Temperature::parse((string) $typed));
         DB::connection()->transaction(function () use ($id, $reading, $fields, $temperature, $probe, $person): void {
             $making = Making::query()->findOrFail($id);
-            $making->asMade()->hot || throw Fault::inField('/temperature', 'This batch is not cooled: it was never hot.');
+            $making->asMade()->hot ||
+                throw Fault::inField('/temperature', 'This batch is not cooled: it was never hot.');
             if (Once::isNew($reading, "cooling {$id}", $fields)) {
-                CoolingReading::query()->create(['id' => $reading, 'making_id' => $making->id, 'celsius_tenths' => $temperature->tenths, 'measured' => $probe === null ? 'typed' : 'probe', 'taken_by' => $person->id, 'taken_at' => Moment::written($this->now())]);
+                CoolingReading::query()->create([
+                    'id' => $reading,
+                    'making_id' => $making->id,
+                    'celsius_tenths' => $temperature->tenths,
+                    'measured' => $probe === null ? 'typed' : 'probe',
+                    'taken_by' => $person->id,
+                    'taken_at' => Moment::written($this->now()),
+                ]);
             }
         });
     }
@@ -103,12 +173,20 @@ final readonly class MakeBatch
                 return;
             }
             $this->mustBeAt($making, $fields->int('version'));
-            $making->gone === null || throw Fault::conflict("Batch {$making->number} is gone already.", ['version' => $making->version]);
-            $how !== 'used' || $making->use_by >= Moment::date($this->now()) || throw Fault::inField('/how', 'Its date is past. It can only be thrown away.');
+            $making->gone === null ||
+                throw Fault::conflict("Batch {$making->number} is gone already.", ['version' => $making->version]);
+            $how !== 'used' ||
+                $making->use_by >= Moment::date($this->now()) ||
+                throw Fault::inField('/how', 'Its date is past. It can only be thrown away.');
             if ($how !== 'used' && $making->use_by < Moment::date($this->now())) {
                 $person->mustBeHeadChef('What is past its date the head chef throws away.');
             }
-            $making->update(['gone' => $how, 'gone_why' => $why === '' ? null : $why, 'gone_at' => Moment::written($this->now()), 'version' => $making->version + 1]);
+            $making->update([
+                'gone' => $how,
+                'gone_why' => $why === '' ? null : $why,
+                'gone_at' => Moment::written($this->now()),
+                'version' => $making->version + 1,
+            ]);
         });
     }
 
@@ -121,7 +199,10 @@ final readonly class MakeBatch
     private static function useBy(Recipe $recipe, array $drawn, DateTimeImmutable $now): array
     {
         $until = Moment::day($now)->modify('+'.($recipe->days_kept - 1).' days');
-        $why = "House rule: {$recipe->name} {$recipe->days_kept} ".($recipe->days_kept === 1 ? 'day' : 'days').', counting the day it is made.';
+        $why =
+            "House rule: {$recipe->name} {$recipe->days_kept} ".
+            ($recipe->days_kept === 1 ? 'day' : 'days').
+            ', counting the day it is made.';
         foreach ($recipe->raw ? $drawn : [] as $one) {
             if ($one->deposit->until < $until) {
                 [$until, $why] = [$one->deposit->until, 'What it is made of ends then.'];
@@ -133,7 +214,11 @@ final readonly class MakeBatch
 
     private function mustBeAt(Making $making, int $version): void
     {
-        $version === $making->version || throw Fault::conflict("Someone changed batch {$making->number} on another screen. Look once more, then press again.", ['yours' => $version, 'current' => $making->version]);
+        $version === $making->version ||
+            throw Fault::conflict(
+                "Someone changed batch {$making->number} on another screen. Look once more, then press again.",
+                ['yours' => $version, 'current' => $making->version],
+            );
     }
 
     private function now(): DateTimeImmutable

@@ -62,7 +62,9 @@ final class Making extends Record
 
     public static function inFull(string $id): self
     {
-        return self::query()->with(['maker', 'went.deposit.fish.species', 'went.deposit.piece', 'coolings.person'])->findOrFail($id);
+        return self::query()
+            ->with(['maker', 'went.deposit.fish.species', 'went.deposit.piece', 'coolings.person'])
+            ->findOrFail($id);
     }
 
     /** As it was made. */
@@ -79,8 +81,13 @@ final class Making extends Record
     /** What it brought, dealt back over what went in; null while nobody said how much it made. */
     public function returned(): ?Returned
     {
-        return $this->yield_milli === null || $this->went->isEmpty() ? null
-            : Returned::of(BigRational::nd((int) $this->yield_milli, 1000), $this->asMade()->value_minor, array_map(fn (BinWithdrawal $one): Mass => $one->mass(), array_values($this->went->all())));
+        return $this->yield_milli === null || $this->went->isEmpty()
+            ? null
+            : Returned::of(
+                BigRational::nd((int) $this->yield_milli, 1000),
+                $this->asMade()->value_minor,
+                array_map(fn (BinWithdrawal $one): Mass => $one->mass(), array_values($this->went->all())),
+            );
     }
 
     /** @return array<string, string> */

@@ -33,7 +33,14 @@ final readonly class MakingController
         $typed = $request->fields()->maybeString('mass');
         $mass = $typed === null ? null : Fault::at('/mass', fn (): Mass => Mass::parse($typed, $person->units));
 
-        return new JsonResponse($this->view->plan(Recipe::query()->findOrFail($recipe), $mass, $request->fields()->maybeString('species'), $person));
+        return new JsonResponse(
+            $this->view->plan(
+                Recipe::query()->findOrFail($recipe),
+                $mass,
+                $request->fields()->maybeString('species'),
+                $person,
+            ),
+        );
     }
 
     public function start(MakingRequest $request, string $making): JsonResponse

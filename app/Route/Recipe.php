@@ -43,9 +43,15 @@ final class Recipe extends Record
     public function recipe(): \Sectum\Route\Batches\Recipe
     {
         return \Sectum\Route\Batches\Recipe::of(
-            $this->name, $this->litres,
-            array_map(fn (array $one): Ingredient => new Ingredient($one['name'], (float) $one['per_kg'], $one['poured']), $this->ingredients),
-            $this->yield_per_kg, $this->yield_sd, $this->minutes,
+            $this->name,
+            $this->litres,
+            array_map(
+                fn (array $one): Ingredient => new Ingredient($one['name'], (float) $one['per_kg'], $one['poured']),
+                $this->ingredients,
+            ),
+            $this->yield_per_kg,
+            $this->yield_sd,
+            $this->minutes,
             array_map(fn (array $one): Mark => new Mark($one['minute'], $one['doing'], $one['why']), $this->marks),
         );
     }
@@ -53,12 +59,40 @@ final class Recipe extends Record
     /** @return array<string, mixed> all a batch has to remember of it */
     public function remembered(): array
     {
-        return $this->only(['id', 'name', 'bin', 'one_kind', 'litres', 'ingredients', 'marks', 'yield_per_kg', 'yield_sd', 'minutes', 'value_minor', 'days_kept', 'hot', 'raw', 'caution', 'source', 'version']);
+        return $this->only([
+            'id',
+            'name',
+            'bin',
+            'one_kind',
+            'litres',
+            'ingredients',
+            'marks',
+            'yield_per_kg',
+            'yield_sd',
+            'minutes',
+            'value_minor',
+            'days_kept',
+            'hot',
+            'raw',
+            'caution',
+            'source',
+            'version',
+        ]);
     }
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['bin' => Bin::class, 'one_kind' => 'boolean', 'litres' => 'boolean', 'ingredients' => 'array', 'marks' => 'array', 'yield_per_kg' => 'float', 'yield_sd' => 'float', 'hot' => 'boolean', 'raw' => 'boolean'];
+        return [
+            'bin' => Bin::class,
+            'one_kind' => 'boolean',
+            'litres' => 'boolean',
+            'ingredients' => 'array',
+            'marks' => 'array',
+            'yield_per_kg' => 'float',
+            'yield_sd' => 'float',
+            'hot' => 'boolean',
+            'raw' => 'boolean',
+        ];
     }
 }

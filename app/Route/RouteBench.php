@@ -31,7 +31,15 @@ final readonly class RouteBench
         return [
             'fish' => FishHead::of($fish, $words),
             'keel' => KeelView::of($fish, $sorting->tree(), $words),
-            'rows' => array_map(fn (Piece $piece): array => self::row($sorting, $piece, $words, $person->seesPrices() ? $settings : null), $pieces),
+            'rows' => array_map(
+                fn (Piece $piece): array => self::row(
+                    $sorting,
+                    $piece,
+                    $words,
+                    $person->seesPrices() ? $settings : null,
+                ),
+                $pieces,
+            ),
             'bins' => self::bins($sorting, $pieces, $words),
         ];
     }
@@ -53,17 +61,24 @@ final readonly class RouteBench
             'bin' => $bin?->value,
             'decided' => $piece->bin !== null,
             'family' => ($bin?->family() ?? $piece->part->family())->value,
-            'why' => $bin === null ? 'Lighter than its dish allows: served as it is, or sent to a bin.' : $destinations->to($bin)->why ?? '',
+            'why' => $bin === null
+                    ? 'Lighter than its dish allows: served as it is, or sent to a bin.'
+                    : $destinations->to($bin)->why ?? '',
             'prepare' => $bin === null ? '' : $destinations->to($bin)->prepare ?? '',
-            'options' => array_map(fn (Destination $to): array => [
-                'bin' => $to->bin->value,
-                'name' => $to->bin->spoken(),
-                'family' => $to->bin->family()->value,
-                'allowed' => $to->allowed,
-                'why' => $to->why,
-                'prepare' => $to->prepare,
-                'per_kg' => $prices === null || ! $to->allowed || $to->bin === Bin::Discard ? null : Money::ofMinor($sorting->worthMinor($to->bin), $prices->currency)->print(),
-            ], $destinations->ranked),
+            'options' => array_map(
+                fn (Destination $to): array => [
+                    'bin' => $to->bin->value,
+                    'name' => $to->bin->spoken(),
+                    'family' => $to->bin->family()->value,
+                    'allowed' => $to->allowed,
+                    'why' => $to->why,
+                    'prepare' => $to->prepare,
+                    'per_kg' => $prices === null || ! $to->allowed || $to->bin === Bin::Discard
+                            ? null
+                            : Money::ofMinor($sorting->worthMinor($to->bin), $prices->currency)->print(),
+                ],
+                $destinations->ranked,
+            ),
             'may_be_served' => $piece->part === Part::Portion,
         ];
     }
@@ -83,8 +98,17 @@ final readonly class RouteBench
         $bins = [];
         foreach (Bin::cases() as $bin) {
             $into = array_filter($pieces, fn (Piece $piece): bool => self::going($sorting, $piece) === $bin);
-            $mass = array_reduce($into, fn (Mass $sum, Piece $piece): Mass => $sum->plus($piece->reading()?->mass() ?? Mass::zero()), Mass::zero());
-            $bins[] = ['bin' => $bin->value, 'name' => $bin->spoken(), 'family' => $bin->family()->value, 'mass' => $mass->isPositive() ? $words->mass($mass) : null];
+            $mass = array_reduce(
+                $into,
+                fn (Mass $sum, Piece $piece): Mass => $sum->plus($piece->reading()?->mass() ?? Mass::zero()),
+                Mass::zero(),
+            );
+            $bins[] = [
+                'bin' => $bin->value,
+                'name' => $bin->spoken(),
+                'family' => $bin->family()->value,
+                'mass' => $mass->isPositive() ? $words->mass($mass) : null,
+            ];
         }
 
         return $bins;

@@ -29,7 +29,13 @@ final readonly class RouteController
 
     public function send(RouteRequest $request, SendToBin $send, string $fish, string $piece): JsonResponse
     {
-        $send(Fish::onTheBench($fish), $piece, Bin::tryFrom($request->fields()->maybeString('bin') ?? ''), $request->fields()->int('version'), Person::of($request));
+        $send(
+            Fish::onTheBench($fish),
+            $piece,
+            Bin::tryFrom($request->fields()->maybeString('bin') ?? ''),
+            $request->fields()->int('version'),
+            Person::of($request),
+        );
 
         return $this->bench($fish, Person::of($request));
     }
@@ -47,7 +53,9 @@ final readonly class RouteController
         $person = Person::of($request);
         DB::connection()->transaction(function () use ($request, $send, $person): void {
             foreach ($request->fields()->list('fish') as $i => $one) {
-                $fish = Fish::query()->find($one->string('fish')) ?? throw Fault::inField("/fish/{$i}", 'There is no such fish.');
+                $fish =
+                    Fish::query()->find($one->string('fish')) ??
+                    throw Fault::inField("/fish/{$i}", 'There is no such fish.');
                 if ($fish->stage === Stage::Route) {
                     $send->accept($fish, $one->int('version'), $person);
                 }

@@ -29,7 +29,9 @@ final readonly class SendToBin
         DB::connection()->transaction(function () use ($fish, $piece, $bin, $version, $person): void {
             $fish = Fish::onTheBench($fish->id);
             $fish->mustBeOpen();
-            $found = $fish->pieces->firstWhere('id', $piece) ?? throw Fault::notThere('There is no such piece on this fish.');
+            $found =
+                $fish->pieces->firstWhere('id', $piece) ??
+                throw Fault::notThere('There is no such piece on this fish.');
             if ($found->bin === $bin) {
                 return;
             }
@@ -41,7 +43,11 @@ final readonly class SendToBin
                 $this->deposits->put($fish, $person);
             }
             $fish->changed();
-            Kept::that("{$person->name} sent {$found->name} to ".($bin === null ? 'the plate' : $bin->spoken()).'.', $fish, $person);
+            Kept::that(
+                "{$person->name} sent {$found->name} to ".($bin === null ? 'the plate' : $bin->spoken()).'.',
+                $fish,
+                $person,
+            );
         });
     }
 
@@ -67,7 +73,8 @@ final readonly class SendToBin
 
             return;
         }
-        in_array($piece->id, array_map(fn (Piece $p): string => $p->id, $sorting->pieces()), true) || throw Fault::inField('/piece', "{$piece->name} is not on its way to a bin.");
+        in_array($piece->id, array_map(fn (Piece $p): string => $p->id, $sorting->pieces()), true) ||
+            throw Fault::inField('/piece', "{$piece->name} is not on its way to a bin.");
         $to = $sorting->destinations($piece)->to($bin);
         if ($to === null || ! $to->allowed) {
             throw Fault::inField('/bin', $to->why ?? "{$piece->name} does not go to {$bin->spoken()}.");

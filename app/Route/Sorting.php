@@ -39,8 +39,11 @@ final class Sorting
     private readonly DateTimeImmutable $now;
 
     /** @param  Collection<int, Dish>|null  $known  dishes that were fetched already */
-    public function __construct(private readonly Fish $fish, private readonly Settings $settings, ?Collection $known = null)
-    {
+    public function __construct(
+        private readonly Fish $fish,
+        private readonly Settings $settings,
+        ?Collection $known = null,
+    ) {
         foreach ($known ?? [] as $dish) {
             $this->dishes[$dish->id] = $dish;
         }
@@ -62,10 +65,15 @@ final class Sorting
             }
         }
 
-        return array_values(array_filter($this->fish->pieces->all(), fn (Piece $piece): bool => $piece->part !== Part::Whole
-            && ! isset($cut[$piece->id])
-            && $piece->reading() !== null
-            && ($piece->part !== Part::Portion || $piece->bin !== null || $this->isUnder($piece))));
+        return array_values(
+            array_filter(
+                $this->fish->pieces->all(),
+                fn (Piece $piece): bool => $piece->part !== Part::Whole &&
+                    ! isset($cut[$piece->id]) &&
+                    $piece->reading() !== null &&
+                    ($piece->part !== Part::Portion || $piece->bin !== null || $this->isUnder($piece)),
+            ),
+        );
     }
 
     public function destinations(Piece $piece): Destinations
@@ -75,17 +83,21 @@ final class Sorting
         $ends = $this->fish->keeps_until === null ? null : Moment::at($this->fish->keeps_until);
         $bright = $this->fish->raw_until === null ? null : Moment::at($this->fish->raw_until);
 
-        return Destinations::of(new Leftover(
-            $piece->part,
-            $species->fat,
-            $piece->reading()?->mass() ?? Mass::zero(),
-            $species->hazardList(),
-            $this->isScaled(),
-            in_array($piece->part->value, explode(' ', $species->keep), true),
-            $raw->open ? null : $raw->why,
-            $bright === null || $this->now <= $bright,
-            $ends !== null && Moment::day($ends) < Moment::day($this->now),
-        ), $this->settings->ways, $this->needs());
+        return Destinations::of(
+            new Leftover(
+                $piece->part,
+                $species->fat,
+                $piece->reading()?->mass() ?? Mass::zero(),
+                $species->hazardList(),
+                $this->isScaled(),
+                in_array($piece->part->value, explode(' ', $species->keep), true),
+                $raw->open ? null : $raw->why,
+                $bright === null || $this->now <= $bright,
+                $ends !== null && Moment::day($ends) < Moment::day($this->now),
+            ),
+            $this->settings->ways,
+            $this->needs(),
+        );
     }
 
     /** What a kilo is worth in a bin, minor units. */
@@ -105,7 +117,9 @@ final class Sorting
     {
         $reading = $piece->reading();
 
-        return $piece->part === Part::Portion && $reading !== null && $this->dishOf($piece)?->band()->place($reading->mass()) === Placed::Under;
+        return $piece->part === Part::Portion &&
+            $reading !== null &&
+            $this->dishOf($piece)?->band()->place($reading->mass()) === Placed::Under;
     }
 
     /** What a portion was cut for; the fish's usual dish when nobody said. */
@@ -113,7 +127,7 @@ final class Sorting
     {
         $id = $piece->dish_id ?? $this->fish->dish_id;
 
-        return $id === null ? null : $this->dishes[$id] ??= Dish::query()->find($id);
+        return $id === null ? null : ($this->dishes[$id] ??= Dish::query()->find($id));
     }
 
     /** Whether the skin is free of scales, by how the fish came, what the cutter chose and what was weighed; null when nobody said. */
@@ -121,8 +135,11 @@ final class Sorting
     {
         return match (true) {
             $this->fish->species->scales === ScaleType::Bony => false,
-            $this->fish->species->scales === ScaleType::None, $this->fish->state === StateBought::GuttedAndScaled => true,
-            $this->fish->pieces->contains(fn (Piece $piece): bool => $piece->part === Part::Scales && $piece->reading() !== null) => true,
+            $this->fish->species->scales === ScaleType::None,
+            $this->fish->state === StateBought::GuttedAndScaled => true,
+            $this->fish->pieces->contains(
+                fn (Piece $piece): bool => $piece->part === Part::Scales && $piece->reading() !== null,
+            ) => true,
             ($this->fish->choices['scales'] ?? null) === 'left' => false,
             isset($this->fish->choices['scales']) => true,
             default => null,

@@ -36,16 +36,29 @@ final readonly class StoreHouse
     public function bin(Bin $bin, Fields $fields, Person $person): void
     {
         $person->mustSeePrices();
-        $mass = fn (string $name): ?int => $fields->has($name) ? Fault::at("/{$name}", fn (): int => Mass::parse($fields->string($name), $person->units)->milligrams) : null;
+        $mass = fn (string $name): ?int => $fields->has($name)
+            ? Fault::at("/{$name}", fn (): int => Mass::parse($fields->string($name), $person->units)->milligrams)
+            : null;
         $values = [
-            'value_per_kg_minor' => Fault::at('/value', fn (): int => Money::parse($fields->string('value'), Settings::load()->currency)->minor),
-            'room_mg' => $mass('room'), 'batch_mg' => $mass('enough'), 'days_cold' => $fields->int('days_cold'), 'days_frozen' => $fields->int('days_frozen'), 'source' => 'house',
+            'value_per_kg_minor' => Fault::at(
+                '/value',
+                fn (): int => Money::parse($fields->string('value'), Settings::load()->currency)->minor,
+            ),
+            'room_mg' => $mass('room'),
+            'batch_mg' => $mass('enough'),
+            'days_cold' => $fields->int('days_cold'),
+            'days_frozen' => $fields->int('days_frozen'),
+            'source' => 'house',
         ];
         DB::connection()->transaction(function () use ($bin, $fields, $values): void {
             $house = HouseBin::of($bin);
             $house->fill($values);
             if ($house->isDirty()) {
-                $fields->int('version') === $house->version || throw Fault::conflict("{$bin->spoken()} was changed on another screen.", ['yours' => $fields->int('version'), 'current' => $house->version]);
+                $fields->int('version') === $house->version ||
+                    throw Fault::conflict("{$bin->spoken()} was changed on another screen.", [
+                        'yours' => $fields->int('version'),
+                        'current' => $house->version,
+                    ]);
                 $house->version++;
                 $house->save();
             }

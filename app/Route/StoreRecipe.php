@@ -24,16 +24,43 @@ final readonly class StoreRecipe
     {
         $person->mustSeePrices();
         $values = [
-            'name' => trim($fields->string('name')), 'bin' => $fields->string('bin'), 'one_kind' => $fields->bool('one_kind'), 'litres' => $fields->bool('litres'),
-            'ingredients' => array_map(fn (Fields $one): array => ['name' => trim($one->string('name')), 'per_kg' => $one->number('per_kg'), 'poured' => $one->bool('poured')], $fields->list('ingredients')),
-            'marks' => array_map(fn (Fields $one): array => ['minute' => $one->int('minute'), 'doing' => trim($one->string('doing')), 'why' => trim($one->maybeString('why') ?? '')], $fields->list('marks')),
-            'yield_per_kg' => $fields->number('yield_per_kg'), 'yield_sd' => $fields->number('yield_sd', 0), 'minutes' => $fields->int('minutes'),
-            'value_minor' => Fault::at('/value', fn (): int => Money::parse($fields->string('value'), Settings::load()->currency)->minor),
-            'days_kept' => $fields->int('days_kept'), 'hot' => $fields->bool('hot'), 'raw' => in_array($fields->string('bin'), ['tartare', 'cure'], true), 'caution' => trim($fields->maybeString('caution') ?? ''), 'source' => 'house',
+            'name' => trim($fields->string('name')),
+            'bin' => $fields->string('bin'),
+            'one_kind' => $fields->bool('one_kind'),
+            'litres' => $fields->bool('litres'),
+            'ingredients' => array_map(
+                fn (Fields $one): array => [
+                    'name' => trim($one->string('name')),
+                    'per_kg' => $one->number('per_kg'),
+                    'poured' => $one->bool('poured'),
+                ],
+                $fields->list('ingredients'),
+            ),
+            'marks' => array_map(
+                fn (Fields $one): array => [
+                    'minute' => $one->int('minute'),
+                    'doing' => trim($one->string('doing')),
+                    'why' => trim($one->maybeString('why') ?? ''),
+                ],
+                $fields->list('marks'),
+            ),
+            'yield_per_kg' => $fields->number('yield_per_kg'),
+            'yield_sd' => $fields->number('yield_sd', 0),
+            'minutes' => $fields->int('minutes'),
+            'value_minor' => Fault::at(
+                '/value',
+                fn (): int => Money::parse($fields->string('value'), Settings::load()->currency)->minor,
+            ),
+            'days_kept' => $fields->int('days_kept'),
+            'hot' => $fields->bool('hot'),
+            'raw' => in_array($fields->string('bin'), ['tartare', 'cure'], true),
+            'caution' => trim($fields->maybeString('caution') ?? ''),
+            'source' => 'house',
         ];
         Fault::within('', fn () => (new Recipe($values))->recipe());
         DB::connection()->transaction(function () use ($id, $fields, $values): void {
-            ! Recipe::query()->where('name', $values['name'])->where('id', '!=', $id)->exists() || throw Fault::inField('/name', "There is already a recipe called {$values['name']}.");
+            ! Recipe::query()->where('name', $values['name'])->where('id', '!=', $id)->exists() ||
+                throw Fault::inField('/name', "There is already a recipe called {$values['name']}.");
             $recipe = Recipe::query()->find($id);
             if ($recipe === null) {
                 Recipe::query()->create(['id' => $id, 'version' => 1, ...$values]);
@@ -42,7 +69,11 @@ final readonly class StoreRecipe
             }
             $recipe->fill($values);
             if ($recipe->isDirty()) {
-                $fields->maybeInt('version') === $recipe->version || throw Fault::conflict("{$recipe->name} was changed on another screen.", ['yours' => $fields->maybeInt('version'), 'current' => $recipe->version]);
+                $fields->maybeInt('version') === $recipe->version ||
+                    throw Fault::conflict("{$recipe->name} was changed on another screen.", [
+                        'yours' => $fields->maybeInt('version'),
+                        'current' => $recipe->version,
+                    ]);
                 $recipe->version++;
                 $recipe->save();
             }
@@ -55,8 +86,15 @@ final readonly class StoreRecipe
         DB::connection()->transaction(function () use ($id, $version): void {
             $recipe = Recipe::query()->findOrFail($id);
             if ($recipe->retired_at === null) {
-                $version === $recipe->version || throw Fault::conflict("{$recipe->name} was changed on another screen.", ['yours' => $version, 'current' => $recipe->version]);
-                $recipe->update(['retired_at' => Moment::written($this->clock->now()), 'version' => $recipe->version + 1]);
+                $version === $recipe->version ||
+                    throw Fault::conflict("{$recipe->name} was changed on another screen.", [
+                        'yours' => $version,
+                        'current' => $recipe->version,
+                    ]);
+                $recipe->update([
+                    'retired_at' => Moment::written($this->clock->now()),
+                    'version' => $recipe->version + 1,
+                ]);
             }
         });
     }

@@ -36,11 +36,28 @@ final readonly class TakeOut
     {
         $how = Leaving::from($fields->string('how'));
         $reason = trim($fields->maybeString('reason') ?? '');
-        $how === Leaving::Meal || $reason !== '' || throw Fault::inField('/reason', $how === Leaving::Discard ? 'Say why it is thrown away.' : 'Say what was wrong.');
+        $how === Leaving::Meal ||
+            $reason !== '' ||
+            throw Fault::inField(
+                '/reason',
+                $how === Leaving::Discard ? 'Say why it is thrown away.' : 'Say what was wrong.',
+            );
         $mass = Weighing::read($fields->fields('weight'), Settings::load(), $person->units)->mass;
         $now = DateTimeImmutable::createFromInterface($this->clock->now());
-        DB::connection()->transaction(function () use ($bin, $act, $fields, $how, $reason, $mass, $now, $person): void {
-            if (! Once::isNew($act, "out of {$bin->value}", $fields) || BinWithdrawal::query()->where('act', $act)->exists()) {
+        DB::connection()->transaction(function () use (
+            $bin,
+            $act,
+            $fields,
+            $how,
+            $reason,
+            $mass,
+            $now,
+            $person,
+        ): void {
+            if (
+                ! Once::isNew($act, "out of {$bin->value}", $fields) ||
+                BinWithdrawal::query()->where('act', $act)->exists()
+            ) {
                 return;
             }
             $one = $fields->maybeString('deposit');
@@ -50,7 +67,16 @@ final readonly class TakeOut
                 [$after, $drawn] = Fault::within('', fn (): array => $among->draw($one, $mass, $how, $today));
                 $drawn = [$drawn];
             } else {
-                [$after, $drawn] = Fault::within('/weight', fn (): array => $among->take($bin, $mass, $how, $today, Keeping::tryFrom($fields->maybeString('keeping') ?? '')));
+                [$after, $drawn] = Fault::within(
+                    '/weight',
+                    fn (): array => $among->take(
+                        $bin,
+                        $mass,
+                        $how,
+                        $today,
+                        Keeping::tryFrom($fields->maybeString('keeping') ?? ''),
+                    ),
+                );
             }
             foreach ($drawn as $part) {
                 if ($part->deposit->isPast($today) && $person->role !== Role::HeadChef) {
@@ -69,12 +95,26 @@ final readonly class TakeOut
      *
      * @param  list<Drawn>  $drawn
      */
-    public static function write(string $act, array $drawn, Leaving $how, string $reason, Person $person, DateTimeImmutable $at, ?string $making = null): void
-    {
+    public static function write(
+        string $act,
+        array $drawn,
+        Leaving $how,
+        string $reason,
+        Person $person,
+        DateTimeImmutable $at,
+        ?string $making = null,
+    ): void {
         foreach ($drawn as $one) {
             BinWithdrawal::query()->create([
-                'act' => $act, 'deposit_id' => $one->deposit->id, 'making_id' => $making, 'how' => $how, 'mass_mg' => $one->mass->milligrams, 'minor' => $one->minor,
-                'reason' => $reason, 'taken_by' => $person->id, 'taken_at' => Moment::written($at),
+                'act' => $act,
+                'deposit_id' => $one->deposit->id,
+                'making_id' => $making,
+                'how' => $how,
+                'mass_mg' => $one->mass->milligrams,
+                'minor' => $one->minor,
+                'reason' => $reason,
+                'taken_by' => $person->id,
+                'taken_at' => Moment::written($at),
             ]);
         }
     }
@@ -83,11 +123,15 @@ final readonly class TakeOut
     private static function among(Bin $bin, ?string $one, bool $past, DateTimeImmutable $now): Ledger
     {
         if ($one !== null) {
-            return Bins::ledger(BinDeposit::query()->with('withdrawals')->where('bin', $bin->value)->whereKey($one)->get());
+            return Bins::ledger(
+                BinDeposit::query()->with('withdrawals')->where('bin', $bin->value)->whereKey($one)->get(),
+            );
         }
         $all = Bins::now($bin)->ledger;
 
-        return $past ? Ledger::of(array_filter($all->deposits, fn (Deposit $deposit): bool => $deposit->isPast($now))) : $all;
+        return $past
+            ? Ledger::of(array_filter($all->deposits, fn (Deposit $deposit): bool => $deposit->isPast($now)))
+            : $all;
     }
 
     private static function empty(string $act, Ledger $after, Person $person, DateTimeImmutable $now): void
@@ -95,7 +139,14 @@ final readonly class TakeOut
         foreach ($after->deposits as $deposit) {
             if ($deposit->left->isPositive()) {
                 [, $drip] = $after->draw($deposit->id, $deposit->left, Leaving::Correction, Moment::day($now));
-                self::write($act, [$drip], Leaving::Correction, 'The tub is empty: the rest was drip and what sticks to it', $person, $now);
+                self::write(
+                    $act,
+                    [$drip],
+                    Leaving::Correction,
+                    'The tub is empty: the rest was drip and what sticks to it',
+                    $person,
+                    $now,
+                );
             }
         }
     }
@@ -105,7 +156,10 @@ final readonly class TakeOut
     {
         $now = DateTimeImmutable::createFromInterface($this->clock->now());
         DB::connection()->transaction(function () use ($bin, $act, $person, $now): void {
-            if (! Once::isNew($act, "freeze all of {$bin->value}", '') || BinWithdrawal::query()->where('act', $act)->exists()) {
+            if (
+                ! Once::isNew($act, "freeze all of {$bin->value}", '') ||
+                BinWithdrawal::query()->where('act', $act)->exists()
+            ) {
                 return;
             }
             foreach (Bins::now($bin)->ledger->oldestFirst($bin, Keeping::Cold) as $deposit) {
@@ -122,19 +176,44 @@ final readonly class TakeOut
         $now = DateTimeImmutable::createFromInterface($this->clock->now());
 
         return DB::connection()->transaction(function () use ($deposit, $new, $person, $now, $act): Bin {
-            $found = BinDeposit::query()->with('withdrawals')->find($deposit) ?? throw Fault::notThere('There is no such tub.');
+            $found =
+                BinDeposit::query()->with('withdrawals')->find($deposit) ??
+                throw Fault::notThere('There is no such tub.');
             if (! Once::isNew($new, 'frozen', $deposit) || BinDeposit::query()->whereKey($new)->exists()) {
                 return $found->bin;
             }
             $found->keeping === Keeping::Cold || throw Fault::inField('/deposit', 'It lies in the freezer already.');
             $left = $found->deposit()->left;
-            $mark = Fault::within('', fn () => DateMark::of($found->bin, Keeping::Frozen, HouseBin::of($found->bin)->days(), Moment::day($now), Moment::at($found->until)));
-            [, $drawn] = Fault::within('', fn (): array => Bins::ledger(new Collection([$found]))->draw($found->id, $left, Leaving::Moved, Moment::day($now)));
+            $mark = Fault::within(
+                '',
+                fn () => DateMark::of(
+                    $found->bin,
+                    Keeping::Frozen,
+                    HouseBin::of($found->bin)->days(),
+                    Moment::day($now),
+                    Moment::at($found->until),
+                ),
+            );
+            [, $drawn] = Fault::within(
+                '',
+                fn (): array => Bins::ledger(new Collection([$found]))->draw(
+                    $found->id,
+                    $left,
+                    Leaving::Moved,
+                    Moment::day($now),
+                ),
+            );
             self::write($act ?? $new, [$drawn], Leaving::Moved, 'Frozen', $person, $now);
             BinDeposit::query()->create([
                 ...$found->only(['piece_id', 'fish_id', 'species_id', 'bin', 'value_per_kg_minor', 'lot']),
-                'id' => $new, 'from_id' => $found->id, 'keeping' => Keeping::Frozen, 'mass_mg' => $left->milligrams,
-                'until' => $mark->day->format('Y-m-d'), 'why_then' => $mark->why, 'put_by' => $person->id, 'put_at' => Moment::written($now),
+                'id' => $new,
+                'from_id' => $found->id,
+                'keeping' => Keeping::Frozen,
+                'mass_mg' => $left->milligrams,
+                'until' => $mark->day->format('Y-m-d'),
+                'why_then' => $mark->why,
+                'put_by' => $person->id,
+                'put_at' => Moment::written($now),
             ]);
 
             return $found->bin;

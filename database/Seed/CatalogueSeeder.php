@@ -22,28 +22,45 @@ final class CatalogueSeeder extends Seeder
             foreach (Csv::rows(database_path('catalogue/species.csv')) as $row) {
                 $species = Species::query()->firstOrNew(['name' => $row['name']]);
                 $shipped = array_intersect_key($row, array_flip(Species::ABOUT));
-                $species->fill([
-                    'scientific' => $row['scientific'],
-                    'code' => $row['code'],
-                    'form' => $row['form'],
-                    'bled' => $row['bled'] === 'yes',
-                    'source' => "{$row['source']}; figures: {$row['figures_source']}",
-                    'shipped' => $shipped,
-                    ...$shipped,
-                    ...$species->exists ? $species->house : [],
-                ])->save();
+                $species
+                    ->fill([
+                        'scientific' => $row['scientific'],
+                        'code' => $row['code'],
+                        'form' => $row['form'],
+                        'bled' => $row['bled'] === 'yes',
+                        'source' => "{$row['source']}; figures: {$row['figures_source']}",
+                        'shipped' => $shipped,
+                        ...$shipped,
+                        ...$species->exists ? $species->house : [],
+                    ])
+                    ->save();
             }
             $ids = Species::query()->pluck('id', 'name')->all();
             $this->figures('species_shares', 'shares', 'part', $ids);
             $this->figures('species_yields', 'yields', 'rung', $ids);
             foreach (Csv::rows(database_path('catalogue/bins.csv')) as $row) {
                 $grams = fn (string $column): ?int => $row[$column] === '' ? null : 1000 * (int) $row[$column];
-                DB::table('bins')->insertOrIgnore(['bin' => $row['bin'], 'value_per_kg_minor' => (int) $row['value_per_kg_minor'], 'source' => $row['source']]);
-                DB::table('bins')->where('bin', $row['bin'])->where('version', 1)->where('source', '!=', 'house')->update(['batch_mg' => $grams('batch_g'), 'room_mg' => $grams('room_g'), 'source' => $row['source']]);
+                DB::table('bins')->insertOrIgnore([
+                    'bin' => $row['bin'],
+                    'value_per_kg_minor' => (int) $row['value_per_kg_minor'],
+                    'source' => $row['source'],
+                ]);
+                DB::table('bins')
+                    ->where('bin', $row['bin'])
+                    ->where('version', 1)
+                    ->where('source', '!=', 'house')
+                    ->update([
+                        'batch_mg' => $grams('batch_g'),
+                        'room_mg' => $grams('room_g'),
+                        'source' => $row['source'],
+                    ]);
             }
             $this->recipes();
             foreach (Csv::rows(database_path('catalogue/parts.csv')) as $row) {
-                DB::table('parts')->upsert([...$row, 'default_bin' => $row['default_bin'] === '' ? null : $row['default_bin']], ['part']);
+                DB::table('parts')->upsert(
+                    [...$row, 'default_bin' => $row['default_bin'] === '' ? null : $row['default_bin']],
+                    ['part'],
+                );
             }
             $this->methods();
         });
@@ -54,7 +71,11 @@ final class CatalogueSeeder extends Seeder
     {
         $marks = [];
         foreach (Csv::rows(database_path('catalogue/recipe_marks.csv')) as $row) {
-            $marks[$row['recipe']][] = ['minute' => (int) $row['minute'], 'doing' => $row['doing'], 'why' => $row['why']];
+            $marks[$row['recipe']][] = [
+                'minute' => (int) $row['minute'],
+                'doing' => $row['doing'],
+                'why' => $row['why'],
+            ];
         }
         foreach (Csv::rows(database_path('catalogue/recipes.csv')) as $row) {
             $ingredients = [];
@@ -64,11 +85,24 @@ final class CatalogueSeeder extends Seeder
             }
             $recipe = Recipe::query()->firstOrNew(['name' => $row['recipe']]);
             if (! $recipe->exists || $recipe->source !== 'house') {
-                $recipe->fill([
-                    'bin' => $row['bin'], 'one_kind' => $row['one_kind'] === 'yes', 'litres' => $row['litres'] === 'yes', 'ingredients' => $ingredients, 'marks' => $marks[$row['recipe']] ?? [],
-                    'yield_per_kg' => (float) $row['yield_per_kg'], 'yield_sd' => (float) $row['yield_sd'], 'minutes' => (int) $row['minutes'], 'value_minor' => (int) $row['value_minor'],
-                    'days_kept' => (int) $row['days_kept'], 'hot' => $row['hot'] === 'yes', 'raw' => $row['raw'] === 'yes', 'caution' => $row['caution'], 'source' => $row['source'],
-                ])->save();
+                $recipe
+                    ->fill([
+                        'bin' => $row['bin'],
+                        'one_kind' => $row['one_kind'] === 'yes',
+                        'litres' => $row['litres'] === 'yes',
+                        'ingredients' => $ingredients,
+                        'marks' => $marks[$row['recipe']] ?? [],
+                        'yield_per_kg' => (float) $row['yield_per_kg'],
+                        'yield_sd' => (float) $row['yield_sd'],
+                        'minutes' => (int) $row['minutes'],
+                        'value_minor' => (int) $row['value_minor'],
+                        'days_kept' => (int) $row['days_kept'],
+                        'hot' => $row['hot'] === 'yes',
+                        'raw' => $row['raw'] === 'yes',
+                        'caution' => $row['caution'],
+                        'source' => $row['source'],
+                    ])
+                    ->save();
             }
         }
     }
@@ -99,9 +133,14 @@ final class CatalogueSeeder extends Seeder
         $rows = [];
         foreach (Csv::rows(database_path("catalogue/{$file}.csv")) as $row) {
             $rows[] = [
-                'species_id' => $ids[$row['species']], 'state' => $row['state'], $of => $row[$of], 'source' => $row['source'],
-                'mean_pct' => (float) $row['mean_pct'], 'sd_pct' => (float) $row['sd_pct'],
-                'shipped_mean_pct' => (float) $row['mean_pct'], 'shipped_sd_pct' => (float) $row['sd_pct'],
+                'species_id' => $ids[$row['species']],
+                'state' => $row['state'],
+                $of => $row[$of],
+                'source' => $row['source'],
+                'mean_pct' => (float) $row['mean_pct'],
+                'sd_pct' => (float) $row['sd_pct'],
+                'shipped_mean_pct' => (float) $row['mean_pct'],
+                'shipped_sd_pct' => (float) $row['sd_pct'],
                 ...isset($row['strength']) ? ['strength' => (float) $row['strength']] : [],
             ];
         }
@@ -109,6 +148,8 @@ final class CatalogueSeeder extends Seeder
         foreach (array_chunk($rows, 100) as $chunk) {
             DB::table($table)->upsert($chunk, $key, ['shipped_mean_pct', 'shipped_sd_pct']);
         }
-        DB::table($table)->where('source', '!=', 'house')->update(['mean_pct' => DB::raw('shipped_mean_pct'), 'sd_pct' => DB::raw('shipped_sd_pct')]);
+        DB::table($table)
+            ->where('source', '!=', 'house')
+            ->update(['mean_pct' => DB::raw('shipped_mean_pct'), 'sd_pct' => DB::raw('shipped_sd_pct')]);
     }
 }

@@ -15,7 +15,12 @@ final readonly class Csv
     public static function rows(string $path): Generator
     {
         $file = new SplFileObject($path);
-        $file->setFlags(SplFileObject::READ_CSV | SplFileObject::SKIP_EMPTY | SplFileObject::READ_AHEAD | SplFileObject::DROP_NEW_LINE);
+        $file->setFlags(
+            SplFileObject::READ_CSV |
+                SplFileObject::SKIP_EMPTY |
+                SplFileObject::READ_AHEAD |
+                SplFileObject::DROP_NEW_LINE,
+        );
         $file->setCsvControl(',', '"', '');
         $header = null;
         foreach ($file as $number => $cells) {
@@ -26,7 +31,16 @@ final readonly class Csv
                 continue;
             }
             if (count($cells) !== count($header)) {
-                throw new RuntimeException(basename($path).', line '.($number + 1).': '.count($cells).' cells instead of '.count($header).'.');
+                throw new RuntimeException(
+                    basename($path).
+                        ', line '.
+                        ($number + 1).
+                        ': '.
+                        count($cells).
+                        ' cells instead of '.
+                        count($header).
+                        '.',
+                );
             }
             yield array_combine($header, $cells);
         }

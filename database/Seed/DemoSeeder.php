@@ -45,8 +45,11 @@ final class DemoSeeder extends Seeder
     /** @var list<Person> */
     private array $crew = [];
 
-    public function __construct(private readonly Door $door, private readonly Board $board, private readonly Pots $pots)
-    {
+    public function __construct(
+        private readonly Door $door,
+        private readonly Board $board,
+        private readonly Pots $pots,
+    ) {
     }
 
     public function run(): void
@@ -63,7 +66,13 @@ final class DemoSeeder extends Seeder
             $this->pots->crew = $this->crew;
             $this->pots->noise = $this->noise;
             for ($day = 0; $day < self::DAYS; $day++) {
-                Carbon::setTestNow($now->copy()->startOfDay()->subDays(self::EVERY * (self::DAYS - $day) - 1)->setTime(6, 50));
+                Carbon::setTestNow(
+                    $now
+                        ->copy()
+                        ->startOfDay()
+                        ->subDays(self::EVERY * (self::DAYS - $day) - 1)
+                        ->setTime(6, 50),
+                );
                 $this->pastDay($day);
             }
             $yesterday = $now->copy()->startOfDay()->subDay()->setTime(6, 40);
@@ -81,9 +90,22 @@ final class DemoSeeder extends Seeder
 
     private function house(): void
     {
-        Settings::store(['kitchen' => 'Kettlewick Assembly Rooms', 'currency' => 'EUR', 'labour_rate_minor' => '1860', 'tax_pct' => '10'], null);
+        Settings::store(
+            [
+                'kitchen' => 'Kettlewick Assembly Rooms',
+                'currency' => 'EUR',
+                'labour_rate_minor' => '1860',
+                'tax_pct' => '10',
+            ],
+            null,
+        );
         foreach (KitchenView::DEMO_PINS as $name => $pin) {
-            $this->crew[] = Person::query()->create(['name' => $name, 'role' => $this->crew === [] ? Role::HeadChef : Role::Cutter, 'units' => 'metric', 'pin_hash' => Pin::hash($pin)]);
+            $this->crew[] = Person::query()->create([
+                'name' => $name,
+                'role' => $this->crew === [] ? Role::HeadChef : Role::Cutter,
+                'units' => 'metric',
+                'pin_hash' => Pin::hash($pin),
+            ]);
             Carbon::setTestNow(Carbon::now()->addSecond());
         }
         foreach (Market::TARES as $name => $grams) {
@@ -91,9 +113,17 @@ final class DemoSeeder extends Seeder
         }
         foreach (Market::DISHES as [$name, $fish, $target, $minus, $plus, $sides, $price, $share, $suits]) {
             Dish::query()->create([
-                'species_id' => Species::query()->where('name', $fish)->firstOrFail()->id, ...$suits,
-                'name' => $name, 'target_mg' => $target * 1000, 'minus_mg' => $minus * 1000, 'plus_mg' => $plus * 1000,
-                'sides_minor' => $sides, 'surcharge_pct' => '5', 'price_minor' => $price, 'target_cost_pct' => (string) $share, 'version' => 1,
+                'species_id' => Species::query()->where('name', $fish)->firstOrFail()->id,
+                ...$suits,
+                'name' => $name,
+                'target_mg' => $target * 1000,
+                'minus_mg' => $minus * 1000,
+                'plus_mg' => $plus * 1000,
+                'sides_minor' => $sides,
+                'surcharge_pct' => '5',
+                'price_minor' => $price,
+                'target_cost_pct' => (string) $share,
+                'version' => 1,
             ]);
         }
     }
@@ -127,10 +157,28 @@ final class DemoSeeder extends Seeder
         $all = [];
         foreach ($bySupplier as $supplier => $fish) {
             // Now and then a box is short of its invoice.
-            $short = $day % 5 === 2 && $supplier === 'Harbourgate Fish' ? ['Hake' => ['invoiced' => ($fish['Hake'][0] + 185).' g']] : [];
-            [$delivery, $lines, $in] = $this->door->bring($supplier, $this->number($supplier, $day), $fish, $this->crew[0], $this->crew[0], $short);
+            $short =
+                $day % 5 === 2 && $supplier === 'Harbourgate Fish'
+                    ? ['Hake' => ['invoiced' => $fish['Hake'][0] + 185 .' g']]
+                    : [];
+            [$delivery, $lines, $in] = $this->door->bring(
+                $supplier,
+                $this->number($supplier, $day),
+                $fish,
+                $this->crew[0],
+                $this->crew[0],
+                $short,
+            );
             foreach ($lines as $line) {
-                $this->door->look($line, $this->crew[1 + $day % 2], [], ['eyes' => $this->noise->between(0, 3) === 0 ? 1 : 0, 'skin' => $this->noise->between(0, 4) === 0 ? 1 : 0]);
+                $this->door->look(
+                    $line,
+                    $this->crew[1 + ($day % 2)],
+                    [],
+                    [
+                        'eyes' => $this->noise->between(0, 3) === 0 ? 1 : 0,
+                        'skin' => $this->noise->between(0, 4) === 0 ? 1 : 0,
+                    ],
+                );
             }
             $this->door->shut($delivery, $this->crew[0]);
             array_push($all, ...array_merge(...array_values($in)));
@@ -142,7 +190,10 @@ final class DemoSeeder extends Seeder
     /** Work under way: each stage holds a fish. */
     private function yesterday(): void
     {
-        [$bream, $brill, $hake, $char, $zander, $meagre] = $this->delivered(['Gilthead bream', 'Brill', 'Hake', 'Arctic char', 'Zander', 'Meagre'], self::DAYS);
+        [$bream, $brill, $hake, $char, $zander, $meagre] = $this->delivered(
+            ['Gilthead bream', 'Brill', 'Hake', 'Arctic char', 'Zander', 'Meagre'],
+            self::DAYS,
+        );
         foreach ([$bream, $brill, $hake, $char, $meagre] as $fish) {
             $this->board->breakDown($fish);
         }
@@ -162,19 +213,46 @@ final class DemoSeeder extends Seeder
     private function thisMorning(): void
     {
         [$chef, $cutter] = [$this->crew[0], $this->crew[1]];
-        [$harbour, $lines, $fish] = $this->door->bring('Harbourgate Fish', $this->number('Harbourgate Fish', 18), ['Hake' => [3310, 3195], 'Brill' => [2210], 'Gilthead bream' => [735]], $chef, $cutter, ['Hake' => ['invoiced' => '6920 g', 'landed_on' => Carbon::now()->subDays(9)->format('Y-m-d')], 'Gilthead bream' => ['grade' => '600-800']]);
+        [$harbour, $lines, $fish] = $this->door->bring(
+            'Harbourgate Fish',
+            $this->number('Harbourgate Fish', 18),
+            ['Hake' => [3310, 3195], 'Brill' => [2210], 'Gilthead bream' => [735]],
+            $chef,
+            $cutter,
+            [
+                'Hake' => ['invoiced' => '6920 g', 'landed_on' => Carbon::now()->subDays(9)->format('Y-m-d')],
+                'Gilthead bream' => ['grade' => '600-800'],
+            ],
+        );
         $this->door->look($lines['Hake'], $cutter, [], ['eyes' => 1, 'skin' => 1]);
         $this->door->look($lines['Brill'], $cutter, [], [], ['grades' => ['smell' => 1, 'flesh' => 1]]);
         $this->door->look($lines['Gilthead bream'], $cutter, [], ['gills' => 1]);
         $this->door->shut($harbour, $chef);
-        [$farm, $lines] = $this->door->bring('Northwater Fish Farm', $this->number('Northwater Fish Farm', 18), ['Arctic char' => [2150, 2085], 'Rainbow trout' => [1240]], $chef, $cutter);
+        [$farm, $lines] = $this->door->bring(
+            'Northwater Fish Farm',
+            $this->number('Northwater Fish Farm', 18),
+            ['Arctic char' => [2150, 2085], 'Rainbow trout' => [1240]],
+            $chef,
+            $cutter,
+        );
         $this->door->look($lines['Arctic char'], $cutter);
         $this->door->look($lines['Rainbow trout'], $cutter, [], [], ['rigor' => 'stiff']);
         $this->door->shut($farm, $chef);
         foreach (Market::TONIGHT as $name => $need) {
-            DB::table('wanted')->insert(['day' => Carbon::now()->format('Y-m-d'), 'dish_id' => Dish::query()->where('name', $name)->firstOrFail()->id, 'need' => $need]);
+            DB::table('wanted')->insert([
+                'day' => Carbon::now()->format('Y-m-d'),
+                'dish_id' => Dish::query()->where('name', $name)->firstOrFail()->id,
+                'need' => $need,
+            ]);
         }
-        [, $lines] = $this->door->bring('Sandhaven Day Boats', $this->number('Sandhaven Day Boats', 18), ['John Dory' => [1490], 'Meagre' => [4015]], $chef, $cutter, ['John Dory' => ['count' => 2, 'invoiced' => '3010 g']]);
+        [, $lines] = $this->door->bring(
+            'Sandhaven Day Boats',
+            $this->number('Sandhaven Day Boats', 18),
+            ['John Dory' => [1490], 'Meagre' => [4015]],
+            $chef,
+            $cutter,
+            ['John Dory' => ['count' => 2, 'invoiced' => '3010 g']],
+        );
         $this->door->look($lines['Meagre'], $cutter);
     }
 

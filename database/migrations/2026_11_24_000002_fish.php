@@ -92,7 +92,9 @@ return new class extends Migration
         // A reading once taken is never changed or lost, whoever asks.
         foreach (['readings', 'reading_voids'] as $table) {
             foreach (['update', 'delete'] as $verb) {
-                DB::unprepared("create trigger {$table}_no_{$verb} before {$verb} on {$table} begin select raise(abort, '{$table} are only ever added to'); end");
+                DB::unprepared(
+                    "create trigger {$table}_no_{$verb} before {$verb} on {$table} begin select raise(abort, '{$table} are only ever added to'); end",
+                );
             }
         }
     }

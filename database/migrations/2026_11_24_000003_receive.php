@@ -98,7 +98,9 @@ return new class extends Migration
             $table->string('price_unit')->default('kg');
             $table->unsignedInteger('grade_from_g')->nullable();
             $table->unsignedInteger('grade_to_g')->nullable();
-            foreach (['lot', 'area', 'gear', 'landed_on', 'harvested_on', 'vessel', 'production', 'proof', 'gtin'] as $trace) {
+            foreach (
+                ['lot', 'area', 'gear', 'landed_on', 'harvested_on', 'vessel', 'production', 'proof', 'gtin'] as $trace
+            ) {
                 $table->string($trace)->nullable();
             }
             $table->unique(['delivery_id', 'place']);

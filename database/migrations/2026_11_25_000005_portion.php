@@ -27,7 +27,9 @@ return new class extends Migration
         });
         // What numbers the labels is the order in which dishes were written down.
         foreach (DB::table('dishes')->orderBy('id')->pluck('id') as $i => $id) {
-            DB::table('dishes')->where('id', $id)->update(['number' => $i + 1]);
+            DB::table('dishes')
+                ->where('id', $id)
+                ->update(['number' => $i + 1]);
         }
         Schema::table('pieces', function (Blueprint $table): void {
             $table->foreignUlid('dish_id')->nullable()->constrained('dishes');
@@ -104,7 +106,9 @@ return new class extends Migration
         });
         foreach (['cuts', 'shape_resets', 'printed'] as $table) {
             foreach (['update', 'delete'] as $verb) {
-                DB::unprepared("create trigger {$table}_no_{$verb} before {$verb} on {$table} begin select raise(abort, '{$table} are only ever added to'); end");
+                DB::unprepared(
+                    "create trigger {$table}_no_{$verb} before {$verb} on {$table} begin select raise(abort, '{$table} are only ever added to'); end",
+                );
             }
         }
     }

@@ -114,7 +114,9 @@ return new class extends Migration
         });
         foreach (['bin_deposits', 'bin_withdrawals', 'cooling_readings', 'supplier_prices'] as $table) {
             foreach (['update', 'delete'] as $verb) {
-                DB::unprepared("create trigger {$table}_no_{$verb} before {$verb} on {$table} begin select raise(abort, '{$table} are only ever added to'); end");
+                DB::unprepared(
+                    "create trigger {$table}_no_{$verb} before {$verb} on {$table} begin select raise(abort, '{$table} are only ever added to'); end",
+                );
             }
         }
         // Whoever asks: no more leaves a deposit than was put in.

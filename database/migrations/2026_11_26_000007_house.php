@@ -12,8 +12,18 @@ return new class extends Migration
 {
     /** What is only ever added to. */
     private const KEPT = [
-        'readings', 'reading_voids', 'bone_checks', 'finds', 'step_times', 'cuts', 'shape_resets', 'printed', 'bin_deposits', 'bin_withdrawals',
-        'cooling_readings', 'supplier_prices',
+        'readings',
+        'reading_voids',
+        'bone_checks',
+        'finds',
+        'step_times',
+        'cuts',
+        'shape_resets',
+        'printed',
+        'bin_deposits',
+        'bin_withdrawals',
+        'cooling_readings',
+        'supplier_prices',
     ];
 
     public function up(): void
@@ -46,11 +56,17 @@ return new class extends Migration
             $table->string('units')->nullable();
             $table->string('sent_at')->nullable();
         });
-        DB::statement('update readings set seq = (select n from (select id, row_number() over (order by rowid) as n from readings) as placed where placed.id = readings.id)');
+        DB::statement(
+            'update readings set seq = (select n from (select id, row_number() over (order by rowid) as n from readings) as placed where placed.id = readings.id)',
+        );
         Schema::table('readings', fn (Blueprint $table) => $table->unique('seq'));
-        foreach (['activity_log' => "strftime('%Y-%m-%dT%H:%M:%fZ', created_at)", 'reading_voids' => 'voided_at'] as $name => $at) {
+        foreach (
+            ['activity_log' => "strftime('%Y-%m-%dT%H:%M:%fZ', created_at)", 'reading_voids' => 'voided_at'] as $name => $at
+        ) {
             Schema::table($name, fn (Blueprint $table) => $table->unsignedInteger('after_seq')->nullable());
-            DB::statement("update {$name} set after_seq = (select coalesce(max(seq), 0) from readings where taken_at <= {$at})");
+            DB::statement(
+                "update {$name} set after_seq = (select coalesce(max(seq), 0) from readings where taken_at <= {$at})",
+            );
         }
         Schema::create('sent', function (Blueprint $table): void {
             $table->ulid('id')->primary();
@@ -134,10 +150,20 @@ return new class extends Migration
             $known = ["{$key} = new.{$key}", 'rowid = new.rowid'];
             foreach (Schema::getIndexes($table) as $index) {
                 if ($index['unique'] && ! $index['primary']) {
-                    $known[] = '('.implode(' and ', array_map(fn (string $column): string => "{$column} = new.{$column}", $index['columns'])).')';
+                    $known[] =
+                        '('.
+                        implode(
+                            ' and ',
+                            array_map(fn (string $column): string => "{$column} = new.{$column}", $index['columns']),
+                        ).
+                        ')';
                 }
             }
-            DB::unprepared("create trigger {$table}_no_replace before insert on {$table} when exists (select 1 from {$table} where ".implode(' or ', $known).") {$kept}");
+            DB::unprepared(
+                "create trigger {$table}_no_replace before insert on {$table} when exists (select 1 from {$table} where ".
+                    implode(' or ', $known).
+                    ") {$kept}",
+            );
         }
         DB::unprepared('create trigger bin_withdrawals_never_below_zero before insert on bin_withdrawals
             when new.mass_mg <= 0 or new.mass_mg + (select coalesce(sum(mass_mg), 0) from bin_withdrawals where deposit_id = new.deposit_id)

@@ -21,8 +21,14 @@ final class ComputeJobsTest extends TestCase
     private static function allocate(int $fillets): array
     {
         return [
-            'fillets' => array_map(fn (int $i): array => ['id' => "f{$i}", 'mass_g' => 1300 + 7 * $i, 'available_g' => 1180 + 7 * $i], range(1, $fillets)),
-            'kinds' => [['id' => 'plate', 'target_g' => 170, 'need' => 5 * $fillets, 'value' => 6.2, 'surplus_value' => 2], ['id' => 'tasting', 'target_g' => 70, 'need' => 4 * $fillets, 'value' => 2.4, 'surplus_value' => 0.6]],
+            'fillets' => array_map(
+                fn (int $i): array => ['id' => "f{$i}", 'mass_g' => 1300 + 7 * $i, 'available_g' => 1180 + 7 * $i],
+                range(1, $fillets),
+            ),
+            'kinds' => [
+                ['id' => 'plate', 'target_g' => 170, 'need' => 5 * $fillets, 'value' => 6.2, 'surplus_value' => 2],
+                ['id' => 'tasting', 'target_g' => 70, 'need' => 4 * $fillets, 'value' => 2.4, 'surplus_value' => 0.6],
+            ],
             'trim_value_per_kg' => 9,
         ];
     }
@@ -30,12 +36,21 @@ final class ComputeJobsTest extends TestCase
     public function test_what_is_too_long_to_wait_for_is_sent_as_a_job_and_answered_there(): void
     {
         $this->api('POST', '/compute/allocate', self::allocate(60))->assertOk();
-        $this->api('POST', '/compute/allocate', self::allocate(130))->assertStatus(422)->assertJsonPath('errors.0.pointer', '/fillets');
+        $this->api('POST', '/compute/allocate', self::allocate(130))
+            ->assertStatus(422)
+            ->assertJsonPath('errors.0.pointer', '/fillets');
         $id = self::id();
-        $this->api('PUT', "/compute/allocate/jobs/{$id}", self::allocate(130))->assertStatus(202)->assertJsonPath('id', $id);
-        $done = $this->api('GET', "/compute/allocate/jobs/{$id}")->assertOk()->assertJsonPath('state', 'done')->assertJsonPath('progress_pct', 100);
+        $this->api('PUT', "/compute/allocate/jobs/{$id}", self::allocate(130))
+            ->assertStatus(202)
+            ->assertJsonPath('id', $id);
+        $done = $this->api('GET', "/compute/allocate/jobs/{$id}")
+            ->assertOk()
+            ->assertJsonPath('state', 'done')
+            ->assertJsonPath('progress_pct', 100);
         self::assertCount(130, (array) $done->json('answer.fillets'));
-        $this->api('PUT', "/compute/allocate/jobs/{$id}", self::allocate(130))->assertStatus(202)->assertJsonPath('state', 'done');
+        $this->api('PUT', "/compute/allocate/jobs/{$id}", self::allocate(130))
+            ->assertStatus(202)
+            ->assertJsonPath('state', 'done');
         $this->api('PUT', "/compute/allocate/jobs/{$id}", self::allocate(131))->assertConflict();
         $this->actingAs($this->cutter);
         $this->api('GET', "/compute/allocate/jobs/{$id}")->assertNotFound();
@@ -47,7 +62,9 @@ final class ComputeJobsTest extends TestCase
         $wrong = self::allocate(3);
         $wrong['kinds'] = [['id' => 'plate', 'target_g' => 5000, 'need' => 1]];
         $this->api('PUT', "/compute/allocate/jobs/{$id}", $wrong)->assertStatus(202);
-        $this->api('GET', "/compute/allocate/jobs/{$id}")->assertJsonPath('state', 'refused')->assertJsonPath('answer.errors.0.pointer', '/kinds/0/target_g');
+        $this->api('GET', "/compute/allocate/jobs/{$id}")
+            ->assertJsonPath('state', 'refused')
+            ->assertJsonPath('answer.errors.0.pointer', '/kinds/0/target_g');
         $this->api('PUT', '/compute/allocate/jobs/'.self::id(), ['fillets' => 'many'])->assertStatus(422);
         $this->api('PUT', '/compute/nothing/jobs/'.self::id(), [])->assertNotFound();
         self::assertSame(1, Computed::query()->count());
@@ -57,7 +74,9 @@ final class ComputeJobsTest extends TestCase
     {
         Queue::fake();
         foreach ([202, 202, 429] as $status) {
-            $answer = $this->api('PUT', '/compute/allocate/jobs/'.self::id(), self::allocate(4))->assertStatus($status);
+            $answer = $this->api('PUT', '/compute/allocate/jobs/'.self::id(), self::allocate(4))->assertStatus(
+                $status,
+            );
         }
         self::assertSame('5', $answer->headers->get('Retry-After'));
         $this->actingAs($this->cutter);
@@ -69,7 +88,12 @@ final class ComputeJobsTest extends TestCase
         $lock = fopen(sys_get_temp_dir().'/sectum-compute-'.md5(base_path().$this->chef->id), 'cb');
         self::assertIsResource($lock);
         self::assertTrue(flock($lock, LOCK_EX));
-        self::assertSame('2', $this->api('POST', '/compute/allocate', self::allocate(3))->assertStatus(429)->headers->get('Retry-After'));
+        self::assertSame(
+            '2',
+            $this->api('POST', '/compute/allocate', self::allocate(3))
+                ->assertStatus(429)
+                ->headers->get('Retry-After'),
+        );
         $this->actingAs($this->cutter);
         $this->api('POST', '/compute/allocate', self::allocate(3))->assertOk();
         flock($lock, LOCK_UN);

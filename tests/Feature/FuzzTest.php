@@ -21,10 +21,39 @@ final class FuzzTest extends AtTheDoor
     private const SEED = 20261126;
 
     private const ODD = [
-        '', ' ', "\0", "\u{2163}", "\u{FF1D}1+1", '=1+1', "\nx", 'NaN', '1e999', '-0', '٣ kg', 'x\'; drop table fish; --', '../../../etc/passwd', '%ff', "a\u{0300}\u{0301}", '🐟', '2026-02-30', '00:00',
+        '',
+        ' ',
+        "\0",
+        "\u{2163}",
+        "\u{FF1D}1+1",
+        '=1+1',
+        "\nx",
+        'NaN',
+        '1e999',
+        '-0',
+        '٣ kg',
+        'x\'; drop table fish; --',
+        '../../../etc/passwd',
+        '%ff',
+        "a\u{0300}\u{0301}",
+        '🐟',
+        '2026-02-30',
+        '00:00',
     ];
 
-    private const QUERIES = ['q[]=1', 'q=%ff', 'q=%00', 'q='.'x%27%22%3C', 'page[]=1', 'page=-1', 'page=999999999999999999999', 'page=1.5', 'q[a][b]=1', 'q=%F0%9F%90%9F', 'species[]=1'];
+    private const QUERIES = [
+        'q[]=1',
+        'q=%ff',
+        'q=%00',
+        'q='.'x%27%22%3C',
+        'page[]=1',
+        'page=-1',
+        'page=999999999999999999999',
+        'page=1.5',
+        'q[a][b]=1',
+        'q=%F0%9F%90%9F',
+        'species[]=1',
+    ];
 
     private Randomizer $dice;
 
@@ -37,9 +66,21 @@ final class FuzzTest extends AtTheDoor
             [$verb, $path, $schema] = $routes[$i % count($routes)];
             $this->actingAs($this->dice->getInt(0, 3) === 0 ? $this->cutter : $this->chef);
             $body = $schema === null ? [] : $this->made($schema, 0);
-            $query = $verb === 'GET' && $this->dice->getInt(0, 1) === 0 ? '?'.self::QUERIES[$this->dice->getInt(0, count(self::QUERIES) - 1)] : '';
+            $query =
+                $verb === 'GET' && $this->dice->getInt(0, 1) === 0
+                    ? '?'.self::QUERIES[$this->dice->getInt(0, count(self::QUERIES) - 1)]
+                    : '';
             $answer = $this->json($verb, "/api{$path}{$query}", is_array($body) ? $body : ['x' => $body]);
-            self::assertLessThan(500, $answer->getStatusCode(), 'seed '.self::SEED.", request {$i}: {$verb} {$path}{$query} ".json_encode($body, JSON_INVALID_UTF8_SUBSTITUTE).': '.$answer->exception?->getMessage());
+            self::assertLessThan(
+                500,
+                $answer->getStatusCode(),
+                'seed '.
+                    self::SEED.
+                    ", request {$i}: {$verb} {$path}{$query} ".
+                    json_encode($body, JSON_INVALID_UTF8_SUBSTITUTE).
+                    ': '.
+                    $answer->exception?->getMessage(),
+            );
             $asked++;
             $answered += $answer->getStatusCode() < 300 ? 1 : 0;
         }
@@ -50,17 +91,31 @@ final class FuzzTest extends AtTheDoor
     {
         foreach (['/fish', '/log', '/log/recall', '/receive/deliveries'] as $path) {
             foreach (['?q[]=1', '?q=%ff', '?q=%00'] as $query) {
-                $this->api('GET', $path.$query)->assertStatus(422)->assertJsonPath('errors.0.pointer', '/q');
+                $this->api('GET', $path.$query)
+                    ->assertStatus(422)
+                    ->assertJsonPath('errors.0.pointer', '/q');
             }
         }
         $this->get('/api/log/trace/csv?q[]=1')->assertStatus(422);
         $this->api('POST', '/receive/scan', ['text' => "\u{2163}"])->assertStatus(422);
         $this->api('POST', '/receive/scan', ['text' => "]d2\u{2163}\u{2163}"])->assertStatus(422);
-        $plan = ['fillet' => ['mass_g' => 100_000, 'length_cm' => 150, 'thickness_mm' => 90], 'kinds' => [['id' => 'a', 'target_g' => 3.22, 'minus_g' => 1]], 'mode' => 'fit'];
-        $this->api('POST', '/compute/portion-plan', $plan)->assertStatus(422)->assertJsonPath('errors.0.pointer', '/kinds/0/target_g');
+        $plan = [
+            'fillet' => ['mass_g' => 100_000, 'length_cm' => 150, 'thickness_mm' => 90],
+            'kinds' => [['id' => 'a', 'target_g' => 3.22, 'minus_g' => 1]],
+            'mode' => 'fit',
+        ];
+        $this->api('POST', '/compute/portion-plan', $plan)
+            ->assertStatus(422)
+            ->assertJsonPath('errors.0.pointer', '/kinds/0/target_g');
         $whole = ['price_per_kg_minor' => 1390, 'yield_pct' => 1e-300];
-        $this->api('POST', '/compute/ready-cut', ['whole' => $whole, 'ready' => ['price_per_kg_minor' => 2600, 'yield_pct' => 95]])->assertStatus(422);
-        $this->api('POST', '/compute/ready-cut', ['whole' => ['price_per_kg_minor' => 1e300, 'yield_pct' => 50], 'ready' => ['price_per_kg_minor' => 2600, 'yield_pct' => 95]])->assertStatus(422);
+        $this->api('POST', '/compute/ready-cut', [
+            'whole' => $whole,
+            'ready' => ['price_per_kg_minor' => 2600, 'yield_pct' => 95],
+        ])->assertStatus(422);
+        $this->api('POST', '/compute/ready-cut', [
+            'whole' => ['price_per_kg_minor' => 1e300, 'yield_pct' => 50],
+            'ready' => ['price_per_kg_minor' => 2600, 'yield_pct' => 95],
+        ])->assertStatus(422);
         $this->json('DELETE', '/api/kitchen')->assertStatus(405)->assertJsonPath('title', 'Not answered here');
     }
 
@@ -71,16 +126,40 @@ final class FuzzTest extends AtTheDoor
         $this->weigh($fish, 'side-a', '1515 g')->assertOk();
         $bench = $this->api('GET', "/breakdown/fish/{$fish}");
         $here = [
-            'rule' => 'raw_days', 'name' => 'reconcile', 'bin' => 'stock', 'fish' => $fish, 'species' => $this->species('Brill'), 'delivery' => $this->delivery, 'line' => $this->line(), 'dish' => $this->dish(),
-            'method' => 'round-two', 'tray' => 'lid', 'format' => 'json', 'shape' => 'long-side', 'piece' => $bench->json('pieces.1.piece'), 'person' => $this->cutter->id,
+            'rule' => 'raw_days',
+            'name' => 'reconcile',
+            'bin' => 'stock',
+            'fish' => $fish,
+            'species' => $this->species('Brill'),
+            'delivery' => $this->delivery,
+            'line' => $this->line(),
+            'dish' => $this->dish(),
+            'method' => 'round-two',
+            'tray' => 'lid',
+            'format' => 'json',
+            'shape' => 'long-side',
+            'piece' => $bench->json('pieces.1.piece'),
+            'person' => $this->cutter->id,
         ];
         $routes = [];
         foreach (Routes::getRoutes()->getRoutes() as $route) {
             foreach (array_intersect(['GET', 'PUT', 'POST'], $route->methods()) as $verb) {
-                if (! str_starts_with($route->uri(), 'api/') || preg_match('#^api/(session|kitchen/setup|scale|probe|me/pin|kitchen/people/\{person\})#', $route->uri()) === 1) {
+                if (
+                    ! str_starts_with($route->uri(), 'api/') ||
+                    preg_match(
+                        '#^api/(session|kitchen/setup|scale|probe|me/pin|kitchen/people/\{person\})#',
+                        $route->uri(),
+                    ) === 1
+                ) {
                     continue;
                 }
-                $path = '/'.preg_replace_callback('/\{(\w+)\}/', fn (array $gap): string => (string) ($here[$gap[1]] ?? self::id()), substr($route->uri(), 4));
+                $path =
+                    '/'.
+                    preg_replace_callback(
+                        '/\{(\w+)\}/',
+                        fn (array $gap): string => (string) ($here[$gap[1]] ?? self::id()),
+                        substr($route->uri(), 4),
+                    );
                 $routes[] = [$verb, $path, $verb === 'GET' ? null : ContractCheck::body($verb, $path)];
             }
         }
@@ -101,12 +180,23 @@ final class FuzzTest extends AtTheDoor
 
         return match ($type) {
             'object' => $this->object($schema, $depth),
-            'array' => array_map(fn (): mixed => $this->made($schema->items instanceof stdClass ? $schema->items : new stdClass, $depth + 1), array_fill(0, $this->dice->getInt(0, 3), 0)),
-            'integer' => $this->dice->getInt((int) ($schema->minimum ?? 0), max((int) ($schema->minimum ?? 0), min(1_000_000, (int) ($schema->maximum ?? 1000)))),
+            'array' => array_map(
+                fn (): mixed => $this->made(
+                    $schema->items instanceof stdClass ? $schema->items : new stdClass(),
+                    $depth + 1,
+                ),
+                array_fill(0, $this->dice->getInt(0, 3), 0),
+            ),
+            'integer' => $this->dice->getInt(
+                (int) ($schema->minimum ?? 0),
+                max((int) ($schema->minimum ?? 0), min(1_000_000, (int) ($schema->maximum ?? 1000))),
+            ),
             'number' => $this->one([0.001, 0.5, 1, 12.5, 170, 4210, 99_999]),
             'boolean' => $this->dice->getInt(0, 1) === 1,
             'null' => null,
-            default => str_contains((string) ($schema->pattern ?? ''), '{25}') ? self::id() : $this->one(['170 g', '4.21', '2 lb', 'Hake', '18.60', '2026-11-26', '3.4', ...self::ODD]),
+            default => str_contains((string) ($schema->pattern ?? ''), '{25}')
+                ? self::id()
+                : $this->one(['170 g', '4.21', '2 lb', 'Hake', '18.60', '2026-11-26', '3.4', ...self::ODD]),
         };
     }
 
@@ -114,17 +204,35 @@ final class FuzzTest extends AtTheDoor
     {
         $object = [];
         foreach ((array) ($schema->properties ?? []) as $name => $property) {
-            if ($property instanceof stdClass && (in_array($name, (array) ($schema->required ?? []), true) ? $this->dice->getInt(0, 19) > 0 : $this->dice->getInt(0, 2) === 0)) {
+            if (
+                $property instanceof stdClass &&
+                (in_array($name, (array) ($schema->required ?? []), true)
+                    ? $this->dice->getInt(0, 19) > 0
+                    : $this->dice->getInt(0, 2) === 0)
+            ) {
                 $object[$name] = $this->made($property, $depth + 1);
             }
         }
 
-        return $object === [] ? new stdClass : $object;
+        return $object === [] ? new stdClass() : $object;
     }
 
     private function odd(): mixed
     {
-        return $this->one([null, true, -1, 0, 1e308, -1e-300, PHP_INT_MAX, [], [[]], ['x' => 1], str_repeat('y', 5000), ...self::ODD]);
+        return $this->one([
+            null,
+            true,
+            -1,
+            0,
+            1e308,
+            -1e-300,
+            PHP_INT_MAX,
+            [],
+            [[]],
+            ['x' => 1],
+            str_repeat('y', 5000),
+            ...self::ODD,
+        ]);
     }
 
     /** @param  array<array-key, mixed>  $among */

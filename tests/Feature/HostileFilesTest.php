@@ -15,11 +15,16 @@ final class HostileFilesTest extends AtTheDoor
     /** @return array<string, array{callable(): string}> */
     public static function files(): array
     {
-        $attributes = fn (int $n): string => implode('', array_map(fn (int $i): string => " a{$i}=\">\"", range(1, $n)));
+        $attributes = fn (int $n): string => implode(
+            '',
+            array_map(fn (int $i): string => " a{$i}=\">\"", range(1, $n)),
+        );
 
         return [
             'a hundred thousand attributes' => [fn (): string => sprintf(self::UBL, $attributes(100_000), '')],
-            'many attributes a little deeper' => [fn (): string => sprintf(self::UBL, '', '<x'.$attributes(20_000).'/>')],
+            'many attributes a little deeper' => [
+                fn (): string => sprintf(self::UBL, '', '<x'.$attributes(20_000).'/>'),
+            ],
             'elements without end' => [fn (): string => sprintf(self::UBL, '', str_repeat('<x/>', 400_000))],
             'deeper than any invoice' => [fn (): string => sprintf(self::UBL, '', str_repeat('<x>', 99_000))],
             'a quote that is never closed' => [fn (): string => "fish,kg\n\"Hake,".str_repeat("1.2\n", 4_000)],

@@ -30,7 +30,9 @@ final class HostileInputTest extends AtTheDoor
         'more than an integer' => [9_223_372_036_854_775_807],
         'nothing' => [''],
         'spaces' => ["  \t "],
-        'a long text' => ['lllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllll'],
+        'a long text' => [
+            'lllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllll',
+        ],
         'a zero byte' => ["fish\0bone"],
         'another language of the database' => ["'; delete from fish; --"],
         'a number that is none' => ['NaN'],
@@ -63,10 +65,16 @@ final class HostileInputTest extends AtTheDoor
                 }
                 $refused++;
                 self::assertSame($before, $this->rows(), "{$where} was refused and yet wrote something");
-                foreach ([$answer->json('detail'), ...array_column((array) $answer->json('errors'), 'detail')] as $sentence) {
+                foreach (
+                    [$answer->json('detail'), ...array_column((array) $answer->json('errors'), 'detail')] as $sentence
+                ) {
                     self::assertIsString($sentence, $where);
                     self::assertMatchesRegularExpression('/^\S.{8,220}[.?]$/us', $sentence, $where);
-                    self::assertDoesNotMatchRegularExpression('/SQL|schema|JSON|[Ee]xception|\\\\|null\b/', $sentence, $where);
+                    self::assertDoesNotMatchRegularExpression(
+                        '/SQL|schema|JSON|[Ee]xception|\\\\|null\b/',
+                        $sentence,
+                        $where,
+                    );
                 }
             }
         }
@@ -80,7 +88,11 @@ final class HostileInputTest extends AtTheDoor
             $before = $this->rows();
             $answer = $this->api($verb, $path, [...(array) self::sample($schema), 'grams_of_nonsense' => 3]);
             self::assertSame(422, $answer->getStatusCode(), $path);
-            self::assertContains('/grams_of_nonsense', array_column((array) $answer->json('errors'), 'pointer'), $path);
+            self::assertContains(
+                '/grams_of_nonsense',
+                array_column((array) $answer->json('errors'), 'pointer'),
+                $path,
+            );
             self::assertSame($before, $this->rows(), $path);
         }
     }
@@ -88,7 +100,12 @@ final class HostileInputTest extends AtTheDoor
     public function test_what_is_not_here_is_said_to_be_not_here(): void
     {
         foreach (Routes::getRoutes()->getRoutes() as $route) {
-            if (! str_starts_with($route->uri(), 'api/') || ! in_array('GET', $route->methods(), true) || preg_match('/\{(format|name|tray)\}/', $route->uri()) === 1 || ! str_contains($route->uri(), '{')) {
+            if (
+                ! str_starts_with($route->uri(), 'api/') ||
+                ! in_array('GET', $route->methods(), true) ||
+                preg_match('/\{(format|name|tray)\}/', $route->uri()) === 1 ||
+                ! str_contains($route->uri(), '{')
+            ) {
                 continue;
             }
             $path = '/'.preg_replace_callback('/\{\w+\}/', fn (): string => self::id(), substr($route->uri(), 4));
@@ -105,16 +122,38 @@ final class HostileInputTest extends AtTheDoor
     {
         $fish = $this->received();
         $this->weigh($fish, 'head', '650 g')->assertOk();
-        $here = ['rule' => 'kitchen', 'name' => 'plate', 'bin' => 'stock', 'fish' => $fish, 'species' => $this->species('Brill'), 'delivery' => $this->delivery, 'line' => $this->line(), 'dish' => $this->dish(), 'method' => 'round-two', 'tray' => 'lid', 'piece' => $this->api('GET', "/breakdown/fish/{$fish}")->json('pieces.0.piece')];
+        $here = [
+            'rule' => 'kitchen',
+            'name' => 'plate',
+            'bin' => 'stock',
+            'fish' => $fish,
+            'species' => $this->species('Brill'),
+            'delivery' => $this->delivery,
+            'line' => $this->line(),
+            'dish' => $this->dish(),
+            'method' => 'round-two',
+            'tray' => 'lid',
+            'piece' => $this->api('GET', "/breakdown/fish/{$fish}")->json('pieces.0.piece'),
+        ];
         $paths = [];
         foreach (Routes::getRoutes()->getRoutes() as $route) {
             $verb = self::verb($route);
-            if ($verb === null || ! str_starts_with($route->uri(), 'api/') || preg_match('#^api/(session|kitchen/setup|compute/|scale/|probe/)#', $route->uri()) === 1) {
+            if (
+                $verb === null ||
+                ! str_starts_with($route->uri(), 'api/') ||
+                preg_match('#^api/(session|kitchen/setup|compute/|scale/|probe/)#', $route->uri()) === 1
+            ) {
                 continue;
             }
-            $path = '/'.preg_replace_callback('/\{(\w+)\}/', fn (array $gap): string => (string) ($here[$gap[1]] ?? self::id()), substr($route->uri(), 4));
+            $path =
+                '/'.
+                preg_replace_callback(
+                    '/\{(\w+)\}/',
+                    fn (array $gap): string => (string) ($here[$gap[1]] ?? self::id()),
+                    substr($route->uri(), 4),
+                );
             $schema = ContractCheck::body($verb, $path);
-            $schema === null || $paths[$path] = [$verb, $schema];
+            $schema === null || ($paths[$path] = [$verb, $schema]);
         }
 
         return $paths;
@@ -155,7 +194,7 @@ final class HostileInputTest extends AtTheDoor
             $body = [];
             foreach ((array) ($schema->required ?? []) as $field) {
                 $part = $schema->properties->{(string) $field} ?? null;
-                $part instanceof stdClass && $body[(string) $field] = self::sample($part);
+                $part instanceof stdClass && ($body[(string) $field] = self::sample($part));
             }
 
             return $body === [] && isset($schema->properties->typed) ? ['typed' => '300 g'] : $body;
@@ -165,7 +204,9 @@ final class HostileInputTest extends AtTheDoor
             'string' => str_contains((string) ($schema->pattern ?? ''), '{25}') ? self::id() : '7',
             'integer', 'number' => (int) ($schema->minimum ?? 1),
             'boolean' => true,
-            'array' => isset($schema->minItems) && $schema->items instanceof stdClass ? [self::sample($schema->items)] : [],
+            'array' => isset($schema->minItems) && $schema->items instanceof stdClass
+                ? [self::sample($schema->items)]
+                : [],
             default => null,
         };
     }

@@ -30,7 +30,11 @@ final class SentTwiceTest extends AtTheDoor
         }
         $rows = self::rows();
         $second = parent::api($verb, $path, $body);
-        self::assertContains($second->getStatusCode(), isset($body['version']) ? [$first->getStatusCode(), 409] : [$first->getStatusCode()], "{$verb} {$path} sent twice");
+        self::assertContains(
+            $second->getStatusCode(),
+            isset($body['version']) ? [$first->getStatusCode(), 409] : [$first->getStatusCode()],
+            "{$verb} {$path} sent twice",
+        );
         self::assertSame($rows, self::rows(), "{$verb} {$path} sent twice wrote twice");
         $this->twice++;
 
@@ -66,7 +70,9 @@ final class SentTwiceTest extends AtTheDoor
         $head = self::id();
         $this->weigh($fish, 'head', '650 g', reading: $head)->assertOk();
         $this->weigh($fish, 'side-a', '1515 g')->assertOk();
-        $this->api('PUT', "/breakdown/fish/{$fish}/readings/{$head}/taken-back", ['reason' => 'wrong part'])->assertOk();
+        $this->api('PUT', "/breakdown/fish/{$fish}/readings/{$head}/taken-back", [
+            'reason' => 'wrong part',
+        ])->assertOk();
         $this->api('PUT', '/breakdown/trays/half%20tray', ['mass' => '412 g'])->assertOk();
         $this->boned($fish);
         self::assertSame([3, 1], [DB::table('readings')->count(), DB::table('reading_voids')->count()]);
@@ -75,7 +81,9 @@ final class SentTwiceTest extends AtTheDoor
     public function test_a_side_planned_cut_trayed_and_labelled_stands_there_once(): void
     {
         $fish = $this->received();
-        foreach (['head' => '650 g', 'frame' => '520 g', 'side-a' => '1480 g', 'side-b' => '1465 g'] as $part => $grams) {
+        foreach (
+            ['head' => '650 g', 'frame' => '520 g', 'side-a' => '1480 g', 'side-b' => '1465 g'] as $part => $grams
+        ) {
             $this->weigh($fish, $part, $grams)->assertOk();
         }
         $this->boned($fish);
@@ -83,8 +91,17 @@ final class SentTwiceTest extends AtTheDoor
         [$dish, $lunch] = [$this->dish(), $this->dish(140)];
         $side = strval($this->api('GET', "/portion/fish/{$fish}")->json('sources.0.piece'));
         $this->api('PUT', "/portion/fish/{$fish}/fillets/{$side}", ['kinds' => [['dish' => $dish]]])->assertOk();
-        foreach ([['ends', 1.6, '40 g'], ['portion', 7.1, '146 g'], ['portion', 11.8, '171 g']] as [$part, $to, $grams]) {
-            $this->api('PUT', "/portion/fish/{$fish}/readings/".self::id(), ['part' => $part, 'from' => $side, 'to_cm' => $to, 'dish' => $dish, 'guess' => '170 g', 'weight' => ['typed' => $grams]])->assertOk();
+        foreach (
+            [['ends', 1.6, '40 g'], ['portion', 7.1, '146 g'], ['portion', 11.8, '171 g']] as [$part, $to, $grams]
+        ) {
+            $this->api('PUT', "/portion/fish/{$fish}/readings/".self::id(), [
+                'part' => $part,
+                'from' => $side,
+                'to_cm' => $to,
+                'dish' => $dish,
+                'guess' => '170 g',
+                'weight' => ['typed' => $grams],
+            ])->assertOk();
         }
         $portions = (array) $this->api('GET', "/portion/fish/{$fish}")->json('portions.*.piece');
         [$light, $good] = [strval($portions[0]), strval($portions[1])];
@@ -93,7 +110,16 @@ final class SentTwiceTest extends AtTheDoor
         $batch = self::id();
         $this->api('PUT', "/portion/batches/{$batch}", ['dish' => $dish, 'pieces' => [$good]])->assertOk();
         $this->api('PUT', "/portion/batches/{$batch}/labels/".self::id(), ['for' => 'tray'])->assertOk();
-        self::assertSame([3, 1, 1, 1, 1], array_map(fn (string $table): int => DB::table($table)->count(), ['cuts', 'boards', 'wanted', 'batches', 'printed']));
+        self::assertSame(
+            [3, 1, 1, 1, 1],
+            array_map(fn (string $table): int => DB::table($table)->count(), [
+                'cuts',
+                'boards',
+                'wanted',
+                'batches',
+                'printed',
+            ]),
+        );
     }
 
     public function test_bins_batches_recipes_and_prices_stand_there_once(): void
@@ -101,18 +127,42 @@ final class SentTwiceTest extends AtTheDoor
         $this->routed();
         $stock = Recipe::query()->where('name', 'White stock')->firstOrFail()->id;
         $tub = strval($this->api('GET', '/route/bins/stock')->json('deposits.0.id'));
-        $this->api('PUT', '/route/bins/stock/out/'.self::id(), ['how' => 'meal', 'deposit' => $tub, 'weight' => ['typed' => '50 g']])->assertOk();
+        $this->api('PUT', '/route/bins/stock/out/'.self::id(), [
+            'how' => 'meal',
+            'deposit' => $tub,
+            'weight' => ['typed' => '50 g'],
+        ])->assertOk();
         $this->api('PUT', "/route/tubs/{$tub}/frozen/".self::id())->assertOk();
         $making = self::id();
-        $this->api('PUT', "/route/batches/{$making}", ['recipe' => $stock, 'weight' => ['typed' => '700 g']])->assertOk();
-        $this->api('PUT', "/route/batches/{$making}/cooling/".self::id(), ['temperature' => ['typed' => '56']])->assertOk();
+        $this->api('PUT', "/route/batches/{$making}", [
+            'recipe' => $stock,
+            'weight' => ['typed' => '700 g'],
+        ])->assertOk();
+        $this->api('PUT', "/route/batches/{$making}/cooling/".self::id(), [
+            'temperature' => ['typed' => '56'],
+        ])->assertOk();
         $this->api('PUT', "/route/batches/{$making}/made", ['amount' => 0.7, 'version' => 1])->assertOk();
         $this->api('PUT', "/route/batches/{$making}/gone", ['how' => 'used', 'version' => 2])->assertOk();
         $this->api('PUT', '/route/house/ways', ['skins_in_stock' => true])->assertOk();
-        $this->api('PUT', '/route/house/bins/stock', ['value' => '1.50', 'days_cold' => 2, 'days_frozen' => 90, 'version' => 1])->assertOk();
+        $this->api('PUT', '/route/house/bins/stock', [
+            'value' => '1.50',
+            'days_cold' => 2,
+            'days_frozen' => 90,
+            'version' => 1,
+        ])->assertOk();
         $this->api('PUT', '/cost/house', ['split' => 'relative-value'])->assertOk();
-        $this->api('PUT', '/cost/prices/'.self::id(), ['file' => base64_encode("fish,price\nHake,9.10\n"), 'supplier' => 'Harbourgate Fish'])->assertOk();
-        self::assertSame([1, 1, 1], array_map(fn (string $table): int => DB::table($table)->count(), ['makings', 'cooling_readings', 'supplier_prices']));
+        $this->api('PUT', '/cost/prices/'.self::id(), [
+            'file' => base64_encode("fish,price\nHake,9.10\n"),
+            'supplier' => 'Harbourgate Fish',
+        ])->assertOk();
+        self::assertSame(
+            [1, 1, 1],
+            array_map(fn (string $table): int => DB::table($table)->count(), [
+                'makings',
+                'cooling_readings',
+                'supplier_prices',
+            ]),
+        );
         self::assertSame(3, DB::table('bin_deposits')->where('bin', 'stock')->count());
     }
 

@@ -35,17 +35,34 @@ final class BackupTest extends TestCase
     public function test_what_was_acknowledged_before_a_backup_is_in_it(): void
     {
         $this->live->send('GET', '/kitchen');
-        $made = $this->live->send('POST', '/kitchen/setup', ['kitchen' => 'The Long Room', 'name' => 'Ada', 'pin' => '739182', 'currency' => 'EUR', 'units' => 'metric']);
+        $made = $this->live->send('POST', '/kitchen/setup', [
+            'kitchen' => 'The Long Room',
+            'name' => 'Ada',
+            'pin' => '739182',
+            'currency' => 'EUR',
+            'units' => 'metric',
+        ]);
         $chef = strval(data_get(json_decode((string) $made->getBody(), true), 'me.id'));
         $fish = (string) Str::ulid();
-        $this->live->send('PUT', "/receive/fish/{$fish}", ['reading' => (string) Str::ulid(), 'species_name' => 'Weever', 'form' => 'round', 'supplier' => 'S', 'state' => 'gutted', 'weight' => ['typed' => '9 kg']]);
+        $this->live->send('PUT', "/receive/fish/{$fish}", [
+            'reading' => (string) Str::ulid(),
+            'species_name' => 'Weever',
+            'form' => 'round',
+            'supplier' => 'S',
+            'state' => 'gutted',
+            'weight' => ['typed' => '9 kg'],
+        ]);
         $acknowledged = [];
         $before = null;
         $backup = $this->command(['sectum:backup', "--to={$this->folder}"]);
         $crowd = new Crowd($this->live->address());
         $clients = [];
         for ($i = 0; $i < 4; $i++) {
-            $clients[] = $this->weighs($chef, $fish, function (string $reading) use (&$acknowledged, &$before, $backup): void {
+            $clients[] = $this->weighs($chef, $fish, function (string $reading) use (
+                &$acknowledged,
+                &$before,
+                $backup,
+            ): void {
                 $acknowledged[] = $reading;
                 if ($before === null && count($acknowledged) >= 12) {
                     $before = $acknowledged;
@@ -94,7 +111,11 @@ final class BackupTest extends TestCase
         yield ['POST', '/session', ['person' => $chef, 'pin' => '739182']];
         while (true) {
             $reading = (string) Str::ulid();
-            [$status] = yield ['PUT', "/breakdown/fish/{$fish}/readings/{$reading}", ['part' => 'fins', 'weight' => ['typed' => '5 g']]];
+            [$status] = (yield [
+                'PUT',
+                "/breakdown/fish/{$fish}/readings/{$reading}",
+                ['part' => 'fins', 'weight' => ['typed' => '5 g']],
+            ]);
             if ($status === 200) {
                 $told($reading);
             }
@@ -106,6 +127,16 @@ final class BackupTest extends TestCase
     private function command(array $words, ?string $database = null): Process
     {
         // The key of this checkout's .env is not touched by a test: a restore writes it only where there is such a file.
-        return new Process(['php', 'artisan', ...$words], base_path(), ['DB_DATABASE' => $database ?? $this->live->database, 'APP_ENV' => 'production', 'SECTUM_ENV_FILE' => '/nonexistent'], null, 60);
+        return new Process(
+            ['php', 'artisan', ...$words],
+            base_path(),
+            [
+                'DB_DATABASE' => $database ?? $this->live->database,
+                'APP_ENV' => 'production',
+                'SECTUM_ENV_FILE' => '/nonexistent',
+            ],
+            null,
+            60,
+        );
     }
 }

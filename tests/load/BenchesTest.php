@@ -27,7 +27,13 @@ final class BenchesTest extends TestCase
         parent::setUp();
         $this->live = new LiveServer(8446, 4, 8448);
         $this->live->send('GET', '/kitchen');
-        $made = $this->live->send('POST', '/kitchen/setup', ['kitchen' => 'Live', 'name' => 'Ada', 'pin' => self::PIN, 'currency' => 'EUR', 'units' => 'metric']);
+        $made = $this->live->send('POST', '/kitchen/setup', [
+            'kitchen' => 'Live',
+            'name' => 'Ada',
+            'pin' => self::PIN,
+            'currency' => 'EUR',
+            'units' => 'metric',
+        ]);
         self::assertSame(201, $made->getStatusCode(), (string) $made->getBody());
         $this->chef = strval(data_get(json_decode((string) $made->getBody(), true), 'me.id'));
     }
@@ -61,14 +67,21 @@ final class BenchesTest extends TestCase
             $writers[] = $this->writer($one, $acknowledged, $pause);
         }
         $crowd = new Crowd($this->live->address());
-        $crowd->run([
-            ...$writers,
-            ...array_map(fn (string $one): Generator => $this->reader($one, $pause), array_slice($fish, 0, 4)),
-        ], self::long() ? 60 : 5);
+        $crowd->run(
+            [
+                ...$writers,
+                ...array_map(fn (string $one): Generator => $this->reader($one, $pause), array_slice($fish, 0, 4)),
+            ],
+            self::long() ? 60 : 5,
+        );
         $this->say($what, $crowd);
         self::assertSame([], $crowd->broken);
         self::assertSame(0, $crowd->count(400, 599));
-        self::assertSame([], array_diff($acknowledged, $this->stored('select id from readings')), 'what was acknowledged is there');
+        self::assertSame(
+            [],
+            array_diff($acknowledged, $this->stored('select id from readings')),
+            'what was acknowledged is there',
+        );
         self::assertGreaterThan(50, count($acknowledged));
 
         return $crowd;
@@ -99,11 +112,14 @@ final class BenchesTest extends TestCase
         for ($i = 1; ; $i++) {
             $reading = (string) Str::ulid();
             // The same few parts are weighed again and again, as at a bench: a reading voided, another in its place.
-            $body = ['part' => ['fins', 'head', 'collar', 'frame', 'scrapings'][$i % 5], 'weight' => ['typed' => (5 + $i % 40).' g']];
+            $body = [
+                'part' => ['fins', 'head', 'collar', 'frame', 'scrapings'][$i % 5],
+                'weight' => ['typed' => 5 + ($i % 40).' g'],
+            ];
             if ($i > 5) {
                 $body['replaces'] = $last[$i % 5];
             }
-            [$status] = yield ['PUT', "/breakdown/fish/{$fish}/readings/{$reading}", $body];
+            [$status] = (yield ['PUT', "/breakdown/fish/{$fish}/readings/{$reading}", $body]);
             if ($status === 200) {
                 $acknowledged[] = $reading;
                 $last[$i % 5] = $reading;
@@ -136,7 +152,11 @@ final class BenchesTest extends TestCase
     {
         yield from $this->signsIn();
         foreach ($ids as $i => $id) {
-            yield ['PUT', "/breakdown/fish/{$fish}/readings/".($small ? strtolower($id) : $id), ['part' => 'fins', 'weight' => ['typed' => (5 + $i).' g']]];
+            yield [
+                'PUT',
+                "/breakdown/fish/{$fish}/readings/".($small ? strtolower($id) : $id),
+                ['part' => 'fins', 'weight' => ['typed' => 5 + $i.' g']],
+            ];
         }
     }
 
@@ -150,7 +170,14 @@ final class BenchesTest extends TestCase
     private function received(): string
     {
         $fish = (string) Str::ulid();
-        $body = ['reading' => (string) Str::ulid(), 'species_name' => 'Weever', 'form' => 'round', 'supplier' => 'S', 'state' => 'gutted', 'weight' => ['typed' => '9 kg']];
+        $body = [
+            'reading' => (string) Str::ulid(),
+            'species_name' => 'Weever',
+            'form' => 'round',
+            'supplier' => 'S',
+            'state' => 'gutted',
+            'weight' => ['typed' => '9 kg'],
+        ];
         $response = $this->live->send('PUT', "/receive/fish/{$fish}", $body);
         self::assertSame(200, $response->getStatusCode(), (string) $response->getBody());
 
@@ -167,7 +194,18 @@ final class BenchesTest extends TestCase
 
     private function say(string $what, Crowd $crowd): void
     {
-        fwrite(STDERR, sprintf("\n%s: %d answers, %d of them 5xx, p50 %.0f ms, p95 %.0f ms, longest %.0f ms\n", $what, count($crowd->took), $crowd->count(500, 599), $crowd->percentile(0.5), $crowd->percentile(0.95), $crowd->percentile(1)));
+        fwrite(
+            STDERR,
+            sprintf(
+                "\n%s: %d answers, %d of them 5xx, p50 %.0f ms, p95 %.0f ms, longest %.0f ms\n",
+                $what,
+                count($crowd->took),
+                $crowd->count(500, 599),
+                $crowd->percentile(0.5),
+                $crowd->percentile(0.95),
+                $crowd->percentile(1),
+            ),
+        );
     }
 
     private static function long(): bool

@@ -37,7 +37,8 @@ final class Crowd
 
     public function __construct(private readonly string $address)
     {
-        str_starts_with($address, 'http://127.0.0.1:') || throw new RuntimeException('Only this machine is ever loaded.');
+        str_starts_with($address, 'http://127.0.0.1:') ||
+            throw new RuntimeException('Only this machine is ever loaded.');
         $this->multi = curl_multi_init();
     }
 
@@ -86,7 +87,13 @@ final class Crowd
 
     public function count(int $from, int $to): int
     {
-        return array_sum(array_filter($this->statuses, fn (int $status): bool => $status >= $from && $status <= $to, ARRAY_FILTER_USE_KEY));
+        return array_sum(
+            array_filter(
+                $this->statuses,
+                fn (int $status): bool => $status >= $from && $status <= $to,
+                ARRAY_FILTER_USE_KEY,
+            ),
+        );
     }
 
     /** @param  Generator<int, array{string, string, array<string, mixed>}, array{int, mixed}, void>  $client */
@@ -103,18 +110,35 @@ final class Crowd
         }
         $handle = curl_init("{$this->address}/api{$path}");
         $token = urldecode($this->cookies[$i]['XSRF-TOKEN'] ?? '');
-        curl_setopt_array($handle, [
-            CURLOPT_CUSTOMREQUEST => $verb, CURLOPT_RETURNTRANSFER => true, CURLOPT_TIMEOUT => 30,
-            CURLOPT_COOKIE => implode('; ', array_map(fn (string $name, string $value): string => "{$name}={$value}", array_keys($this->cookies[$i]), $this->cookies[$i])),
-            CURLOPT_HEADERFUNCTION => function (CurlHandle $of, string $line) use ($i): int {
-                if (preg_match('/^Set-Cookie: ([^=]+)=([^;]*)/i', $line, $set) === 1) {
-                    $this->cookies[$i][$set[1]] = $set[2];
-                }
+        curl_setopt_array(
+            $handle,
+            [
+                CURLOPT_CUSTOMREQUEST => $verb,
+                CURLOPT_RETURNTRANSFER => true,
+                CURLOPT_TIMEOUT => 30,
+                CURLOPT_COOKIE => implode(
+                    '; ',
+                    array_map(
+                        fn (string $name, string $value): string => "{$name}={$value}",
+                        array_keys($this->cookies[$i]),
+                        $this->cookies[$i],
+                    ),
+                ),
+                CURLOPT_HEADERFUNCTION => function (CurlHandle $of, string $line) use ($i): int {
+                    if (preg_match('/^Set-Cookie: ([^=]+)=([^;]*)/i', $line, $set) === 1) {
+                        $this->cookies[$i][$set[1]] = $set[2];
+                    }
 
-                return strlen($line);
-            },
-            CURLOPT_HTTPHEADER => ['Accept: application/json', 'Content-Type: application/json', "X-XSRF-TOKEN: {$token}", 'Expect:'],
-        ] + ($verb === 'GET' ? [] : [CURLOPT_POSTFIELDS => json_encode((object) $body, JSON_THROW_ON_ERROR)]));
+                    return strlen($line);
+                },
+                CURLOPT_HTTPHEADER => [
+                    'Accept: application/json',
+                    'Content-Type: application/json',
+                    "X-XSRF-TOKEN: {$token}",
+                    'Expect:',
+                ],
+            ] + ($verb === 'GET' ? [] : [CURLOPT_POSTFIELDS => json_encode((object) $body, JSON_THROW_ON_ERROR)]),
+        );
         curl_multi_add_handle($this->multi, $handle);
         $this->asking[spl_object_id($handle)] = [$client, $i, microtime(true), "{$verb} {$path}"];
     }

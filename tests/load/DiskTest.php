@@ -31,7 +31,13 @@ final class DiskTest extends TestCase
         $this->open = new PDO('sqlite:'.$this->live->database);
         $this->open->query('select count(*) from people')?->fetchAll();
         $this->live->send('GET', '/kitchen');
-        $made = $this->live->send('POST', '/kitchen/setup', ['kitchen' => 'Live', 'name' => 'Ada', 'pin' => '739182', 'currency' => 'EUR', 'units' => 'metric']);
+        $made = $this->live->send('POST', '/kitchen/setup', [
+            'kitchen' => 'Live',
+            'name' => 'Ada',
+            'pin' => '739182',
+            'currency' => 'EUR',
+            'units' => 'metric',
+        ]);
         self::assertSame(201, $made->getStatusCode(), (string) $made->getBody());
     }
 
@@ -57,19 +63,33 @@ final class DiskTest extends TestCase
         self::assertSame(200, $this->live->send('GET', '/log')->getStatusCode());
         unlink("{$this->disk}/filler");
         self::assertSame(200, $this->weighHead($fish, $reading)->getStatusCode());
-        self::assertSame(2, $this->open?->query('select count(*) from readings')->fetchColumn(), 'the fish and its head');
+        self::assertSame(
+            2,
+            $this->open?->query('select count(*) from readings')->fetchColumn(),
+            'the fish and its head',
+        );
         self::assertSame('ok', $this->open->query('pragma integrity_check')->fetchColumn());
     }
 
     private function weighHead(string $fish, string $reading): ResponseInterface
     {
-        return $this->live->send('PUT', "/breakdown/fish/{$fish}/readings/{$reading}", ['part' => 'head', 'weight' => ['typed' => '650 g']]);
+        return $this->live->send('PUT', "/breakdown/fish/{$fish}/readings/{$reading}", [
+            'part' => 'head',
+            'weight' => ['typed' => '650 g'],
+        ]);
     }
 
     private function received(): string
     {
         $fish = (string) Str::ulid();
-        $body = ['reading' => (string) Str::ulid(), 'species_name' => 'Weever', 'form' => 'round', 'supplier' => 'S', 'state' => 'gutted', 'weight' => ['typed' => '9 kg']];
+        $body = [
+            'reading' => (string) Str::ulid(),
+            'species_name' => 'Weever',
+            'form' => 'round',
+            'supplier' => 'S',
+            'state' => 'gutted',
+            'weight' => ['typed' => '9 kg'],
+        ];
         self::assertSame(200, $this->live->send('PUT', "/receive/fish/{$fish}", $body)->getStatusCode());
 
         return $fish;

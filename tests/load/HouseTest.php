@@ -27,11 +27,19 @@ final class HouseTest extends TestCase
         parent::setUp();
         $this->database = sys_get_temp_dir().'/sectum-house-'.Str::random(8).'.sqlite';
         $this->house = new Process(['bin/serve', (string) self::PORT, '8507'], base_path(), [
-            'DB_DATABASE' => $this->database, 'SECTUM_DEMO' => 'true', 'SECTUM_INSTALLED' => '1', 'APP_ENV' => 'production', 'PHP_CLI_SERVER_WORKERS' => '3',
+            'DB_DATABASE' => $this->database,
+            'SECTUM_DEMO' => 'true',
+            'SECTUM_INSTALLED' => '1',
+            'APP_ENV' => 'production',
+            'PHP_CLI_SERVER_WORKERS' => '3',
         ]);
         $this->house->disableOutput();
         $this->house->start();
-        $this->client = new Client(['base_uri' => 'http://127.0.0.1:'.self::PORT, 'http_errors' => false, 'timeout' => 5]);
+        $this->client = new Client([
+            'base_uri' => 'http://127.0.0.1:'.self::PORT,
+            'http_errors' => false,
+            'timeout' => 5,
+        ]);
         $this->await(fn (): bool => $this->answers('/api/kitchen') === 200, 40);
     }
 
@@ -48,7 +56,11 @@ final class HouseTest extends TestCase
     {
         $kitchen = json_decode((string) $this->client->get('/api/kitchen')->getBody(), true);
         self::assertTrue(data_get($kitchen, 'needs_setup'));
-        self::assertGreaterThan(90, (new PDO("sqlite:{$this->database}"))->query('select count(*) from species')?->fetchColumn(), 'the catalogue is there');
+        self::assertGreaterThan(
+            90,
+            (new PDO("sqlite:{$this->database}"))->query('select count(*) from species')?->fetchColumn(),
+            'the catalogue is there',
+        );
 
         // Built files and the page say the same of themselves, and nothing says what it runs on.
         $built = glob(public_path('build/assets/main-*.js')) ?: throw new RuntimeException('The page is not built.');
@@ -56,7 +68,11 @@ final class HouseTest extends TestCase
             $answer = $this->client->get($path);
             self::assertSame(200, $answer->getStatusCode(), $path);
             self::assertSame('nosniff', $answer->getHeaderLine('X-Content-Type-Options'), $path);
-            self::assertStringContainsString("default-src 'self'", $answer->getHeaderLine('Content-Security-Policy'), $path);
+            self::assertStringContainsString(
+                "default-src 'self'",
+                $answer->getHeaderLine('Content-Security-Policy'),
+                $path,
+            );
             self::assertSame('', $answer->getHeaderLine('X-Powered-By'), $path);
         }
         self::assertStringNotContainsString('APP_KEY', (string) $this->client->get('/.env')->getBody());
@@ -66,14 +82,22 @@ final class HouseTest extends TestCase
         $workers = $this->workers();
         self::assertCount(3, $workers);
         posix_kill($workers[0], SIGKILL);
-        $this->await(fn (): bool => count($this->workers()) === 3 && ! in_array($workers[0], $this->workers(), true) && $this->answers('/api/kitchen') === 200, 15);
+        $this->await(
+            fn (): bool => count($this->workers()) === 3 &&
+                ! in_array($workers[0], $this->workers(), true) &&
+                $this->answers('/api/kitchen') === 200,
+            15,
+        );
 
         // The queue's worker and the scale likewise.
         foreach (['queue:work', 'sectum:scale'] as $command) {
             $before = $this->pids($command);
             self::assertNotSame([], $before, $command);
             posix_kill($before[0], SIGKILL);
-            $this->await(fn (): bool => $this->pids($command) !== [] && ! in_array($before[0], $this->pids($command), true), 15);
+            $this->await(
+                fn (): bool => $this->pids($command) !== [] && ! in_array($before[0], $this->pids($command), true),
+                15,
+            );
         }
     }
 
@@ -81,7 +105,10 @@ final class HouseTest extends TestCase
     {
         $this->await(fn (): bool => $this->ask() !== null, 15);
         $pid = $this->pids('sectum:scale');
-        $idle = array_map(fn (): mixed => @stream_socket_client('tcp://127.0.0.1:8507', $code, $message, 1), range(1, 40));
+        $idle = array_map(
+            fn (): mixed => @stream_socket_client('tcp://127.0.0.1:8507', $code, $message, 1),
+            range(1, 40),
+        );
         self::assertIsInt($this->ask(), 'forty who say nothing');
         $half = stream_socket_client('tcp://127.0.0.1:8507', $code, $message, 1);
         self::assertIsResource($half);
@@ -131,9 +158,24 @@ final class HouseTest extends TestCase
     {
         $servers = $this->pids('-S 127.0.0.1:'.self::PORT);
         foreach ($servers as $pid) {
-            $children = preg_split('/ /', (string) @file_get_contents("/proc/{$pid}/task/{$pid}/children"), -1, PREG_SPLIT_NO_EMPTY) ?: [];
+            $children =
+                preg_split(
+                    '/ /',
+                    (string) @file_get_contents("/proc/{$pid}/task/{$pid}/children"),
+                    -1,
+                    PREG_SPLIT_NO_EMPTY,
+                ) ?:
+                [];
             if ($children !== []) {
-                return array_values(array_filter(array_map(intval(...), $children), fn (int $child): bool => preg_match('/^State:\s+[^ZX\\s]/m', (string) @file_get_contents("/proc/{$child}/status")) === 1));
+                return array_values(
+                    array_filter(
+                        array_map(intval(...), $children),
+                        fn (int $child): bool => preg_match(
+                            '/^State:\s+[^ZX\\s]/m',
+                            (string) @file_get_contents("/proc/{$child}/status"),
+                        ) === 1,
+                    ),
+                );
             }
         }
 
@@ -147,7 +189,11 @@ final class HouseTest extends TestCase
         foreach (glob('/proc/[0-9]*/cmdline') ?: [] as $file) {
             $line = str_replace("\0", ' ', (string) @file_get_contents($file));
             $pid = (int) basename(dirname($file));
-            if (str_starts_with($line, 'php') && str_contains($line, $command) && str_contains((string) @file_get_contents("/proc/{$pid}/environ"), $this->database)) {
+            if (
+                str_starts_with($line, 'php') &&
+                str_contains($line, $command) &&
+                str_contains((string) @file_get_contents("/proc/{$pid}/environ"), $this->database)
+            ) {
                 $found[] = $pid;
             }
         }

@@ -19,8 +19,14 @@ final readonly class BoneCheck
     /** Bones more or fewer than the usual by more than this many spreads need a word before the second pass counts. */
     private const FAR_OUT = 3.0;
 
-    private function __construct(public float $expected, public float $expectedSd, public int $found, public bool $secondPass, public bool $waived, public bool $isNeeded)
-    {
+    private function __construct(
+        public float $expected,
+        public float $expectedSd,
+        public int $found,
+        public bool $secondPass,
+        public bool $waived,
+        public bool $isNeeded,
+    ) {
     }
 
     /**
@@ -28,9 +34,23 @@ final readonly class BoneCheck
      * @param  float  $sd  of one side
      * @param  int  $sides  sides it is about, 1 or more
      */
-    public static function of(PinBoneRow $row, float $perSide, float $sd, int $sides, int $found, bool $secondPass, bool $waived = false): self
-    {
-        return new self($perSide * $sides, $sd * sqrt(max(1, $sides)), $found, $secondPass, $waived, $row !== PinBoneRow::None);
+    public static function of(
+        PinBoneRow $row,
+        float $perSide,
+        float $sd,
+        int $sides,
+        int $found,
+        bool $secondPass,
+        bool $waived = false,
+    ): self {
+        return new self(
+            $perSide * $sides,
+            $sd * sqrt(max(1, $sides)),
+            $found,
+            $secondPass,
+            $waived,
+            $row !== PinBoneRow::None,
+        );
     }
 
     /** Whether the piece may be portioned. */
@@ -42,13 +62,18 @@ final readonly class BoneCheck
     /** Whether nobody would believe this count without a word. */
     public function needsAWord(): bool
     {
-        return $this->isNeeded && ! $this->waived && $this->secondPass && abs($this->found - $this->expected) > self::FAR_OUT * max(1.0, $this->expectedSd);
+        return $this->isNeeded &&
+            ! $this->waived &&
+            $this->secondPass &&
+            abs($this->found - $this->expected) > self::FAR_OUT * max(1.0, $this->expectedSd);
     }
 
     /** "12 to 20": how many are usual. */
     public function usual(): string
     {
-        return max(0, (int) round($this->expected - $this->expectedSd)).' to '.(int) round($this->expected + $this->expectedSd);
+        return max(0, (int) round($this->expected - $this->expectedSd)).
+            ' to '.
+            (int) round($this->expected + $this->expectedSd);
     }
 
     public function isFarShort(): bool

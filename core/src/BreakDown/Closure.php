@@ -72,8 +72,8 @@ final readonly class Closure
         if ($left === null || $piece->reading === null) {
             return new self($piece->id, $loss, null, Verdict::Open, null);
         }
-        $usual = $tree->loss->meanPct / 100 * $piece->reading->grams();
-        $spread = $tree->loss->sdPct / 100 * $piece->reading->grams();
+        $usual = ($tree->loss->meanPct / 100) * $piece->reading->grams();
+        $spread = ($tree->loss->sdPct / 100) * $piece->reading->grams();
         if ($left->grams() < -self::BEYOND_SD * sqrt($noise)) {
             return new self($piece->id, $loss, $left, Verdict::Over, $left->abs());
         }

@@ -34,10 +34,14 @@ final readonly class CutTree
      *
      * @throws BadCutTree when an id stands twice, a parent is missing, there is no or more than one whole fish, or a piece is cut from itself
      */
-    public function __construct(public array $pieces, public Loss $loss = new Loss, public array $tares = [])
+    public function __construct(public array $pieces, public Loss $loss = new Loss(), public array $tares = [])
     {
         if (count($pieces) > self::MOST_PIECES) {
-            throw new BadCutTree('More than '.self::MOST_PIECES.' pieces in one tree.', count($pieces), '/pieces');
+            throw new BadCutTree(
+                'More than '.self::MOST_PIECES.' pieces in one tree.',
+                count($pieces),
+                '/pieces',
+            );
         }
         $places = [];
         foreach ($pieces as $i => $piece) {
@@ -50,19 +54,32 @@ final readonly class CutTree
         $children = array_fill(0, count($pieces), []);
         $root = null;
         foreach ($pieces as $i => $piece) {
-            $parent = $piece->parent === null ? null : $places[$piece->parent] ?? throw new BadCutTree("\"{$piece->id}\" is cut from \"{$piece->parent}\", which is not among the pieces.", $piece->parent, "/pieces/{$i}/parent");
+            $parent =
+                $piece->parent === null
+                    ? null
+                    : $places[$piece->parent] ??
+                        throw new BadCutTree(
+                            "\"{$piece->id}\" is cut from \"{$piece->parent}\", which is not among the pieces.",
+                            $piece->parent,
+                            "/pieces/{$i}/parent",
+                        );
             $parents[$i] = $parent;
             if ($parent !== null) {
                 $children[$parent][] = $i;
             } elseif ($root === null) {
                 $root = $i;
             } else {
-                throw new BadCutTree("\"{$pieces[$root]->id}\" and \"{$piece->id}\" are both whole: say which piece one was cut from.", $piece->id, "/pieces/{$i}");
+                throw new BadCutTree(
+                    "\"{$pieces[$root]->id}\" and \"{$piece->id}\" are both whole: say which piece one was cut from.",
+                    $piece->id,
+                    "/pieces/{$i}",
+                );
             }
         }
         $this->parents = array_values($parents);
         $this->children = $children;
-        $this->root = $root ?? throw new BadCutTree('No piece is the whole fish: each is cut from another.', null, '/pieces');
+        $this->root =
+            $root ?? throw new BadCutTree('No piece is the whole fish: each is cut from another.', null, '/pieces');
         $this->refuseCircles();
     }
 
@@ -87,10 +104,21 @@ final readonly class CutTree
                 continue;
             }
             $left = $piece->reading->grams() - $off[$piece->id];
-            if ($left > ($loss->meanPct + 3 * $loss->sdPct) / 100 * $piece->reading->grams() + $piece->resolution->grams()) {
+            if (
+                $left >
+                (($loss->meanPct + 3 * $loss->sdPct) / 100) * $piece->reading->grams() + $piece->resolution->grams()
+            ) {
                 // What is left of a fillet can still be eaten.
                 $role = $piece->part?->isFillet() === true ? Family::Usable : null;
-                $pieces[] = new CutPiece($piece->id.self::REST, $piece->id, null, $piece->resolution, null, null, $role);
+                $pieces[] = new CutPiece(
+                    $piece->id.self::REST,
+                    $piece->id,
+                    null,
+                    $piece->resolution,
+                    null,
+                    null,
+                    $role,
+                );
             }
         }
 
@@ -121,7 +149,11 @@ final readonly class CutTree
         }
         foreach ($this->pieces as $i => $piece) {
             if (! isset($reached[$i])) {
-                throw new BadCutTree("\"{$piece->id}\" is cut, in the end, from itself.", $piece->parent, "/pieces/{$i}/parent");
+                throw new BadCutTree(
+                    "\"{$piece->id}\" is cut, in the end, from itself.",
+                    $piece->parent,
+                    "/pieces/{$i}/parent",
+                );
             }
         }
     }

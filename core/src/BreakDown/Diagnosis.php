@@ -44,8 +44,12 @@ final readonly class Diagnosis
      * @param  Explanation|null  $explanation  null when none of the usual mistakes makes it fit better than an unknown one
      * @param  float  $logOdds  beside the next likeliest reading, natural logarithm; 0 when there is none
      */
-    private function __construct(public string $id, public float $biasGrams, public ?Explanation $explanation, public float $logOdds)
-    {
+    private function __construct(
+        public string $id,
+        public float $biasGrams,
+        public ?Explanation $explanation,
+        public float $logOdds,
+    ) {
     }
 
     /** @param  non-empty-array<int, LeftOut>  $left  by place in the tree */
@@ -59,7 +63,10 @@ final readonly class Diagnosis
             }
             $scores = self::scores($tree, $i, $reading, $without);
             usort($scores, fn (array $a, array $b): int => $b[0] <=> $a[0]);
-            $best[] = [$scores[0][0], new self($tree->pieces[$i]->id, $reading->grams() - $without->estimate, $scores[0][1], 0.0)];
+            $best[] = [
+                $scores[0][0],
+                new self($tree->pieces[$i]->id, $reading->grams() - $without->estimate, $scores[0][1], 0.0),
+            ];
         }
         if ($best === []) {
             return null;
@@ -67,7 +74,12 @@ final readonly class Diagnosis
         usort($best, fn (array $a, array $b): int => [$b[0], $a[1]->id] <=> [$a[0], $b[1]->id]);
         $first = $best[0][1];
 
-        return new self($first->id, $first->biasGrams, $first->explanation, isset($best[1]) ? $best[0][0] - $best[1][0] : 0.0);
+        return new self(
+            $first->id,
+            $first->biasGrams,
+            $first->explanation,
+            isset($best[1]) ? $best[0][0] - $best[1][0] : 0.0,
+        );
     }
 
     /** @return non-empty-list<array{float, Explanation|null}> log likelihood, up to a constant of the tree, of each mistake */
@@ -75,38 +87,68 @@ final readonly class Diagnosis
     {
         $piece = $tree->pieces[$i];
         $step = $piece->resolution->grams();
-        $often = self::OFTEN[match ($piece->typed) {
-            true => 'typed',
-            false => 'scale',
-            null => 'either',
-        }];
+        $often =
+            self::OFTEN[
+                match ($piece->typed) {
+                    true => 'typed',
+                    false => 'scale',
+                    null => 'either',
+                }
+            ];
         $base = $without->drop / 2;
         $sd = hypot($without->sd, $step / 2);
         // The chance of just this figure on the scale, were the corrected one right.
-        $figure = fn (float $corrected): float => -0.5 * (($corrected - $without->estimate) / $sd) ** 2 + log($step / ($sd * sqrt(2 * M_PI)));
+        $figure = fn (float $corrected): float => -0.5 * (($corrected - $without->estimate) / $sd) ** 2 +
+            log($step / ($sd * sqrt(2 * M_PI)));
         $anywhere = log($step / max($step, $tree->pieces[$tree->root]->reading?->grams() ?? $reading->grams()));
         // What stood on the scale is a whole number of its steps; digits change places in what was written.
-        $shown = fn (Mass $mass): float => $mass->milligrams % max(1, $piece->resolution->milligrams) === 0 ? 0.0 : log(self::OFF_THE_STEPS);
+        $shown = fn (Mass $mass): float => $mass->milligrams % max(1, $piece->resolution->milligrams) === 0
+            ? 0.0
+            : log(self::OFF_THE_STEPS);
         // A figure the scale cannot show speaks for what explains it, against all that leaves it unexplained.
         $odd = -$shown($reading);
         $scores = [[$base + $anywhere + log($often['unknown']), null]];
         foreach (Explanation::tareCandidates($tree, $reading) as $candidate) {
-            $which = ($candidate->corrected->milligrams ?? 0) < $reading->milligrams ? self::LEFT_UNDER : 1 - self::LEFT_UNDER;
-            $scores[] = [$base + $figure($candidate->corrected?->grams() ?? 0.0) + log($often['tare'] * $which / count($tree->tares)), $candidate];
+            $which =
+                ($candidate->corrected->milligrams ?? 0) < $reading->milligrams
+                    ? self::LEFT_UNDER
+                    : 1 - self::LEFT_UNDER;
+            $scores[] = [
+                $base +
+                $figure($candidate->corrected?->grams() ?? 0.0) +
+                log(($often['tare'] * $which) / count($tree->tares)),
+                $candidate,
+            ];
         }
         $units = Explanation::unitCandidates($reading);
         foreach ($units as $candidate) {
             $which = $candidate->isOfOneScale() ? self::SAME_SCALE / 4 : (1 - self::SAME_SCALE) / (count($units) - 4);
-            $scores[] = [$base + $odd + $figure($candidate->corrected?->grams() ?? 0.0) + log($often['unit'] * $which), $candidate];
+            $scores[] = [
+                $base + $odd + $figure($candidate->corrected?->grams() ?? 0.0) + log($often['unit'] * $which),
+                $candidate,
+            ];
         }
         $digits = Explanation::digitCandidates($reading);
         $neighbours = count(array_filter($digits, fn (array $pair): bool => $pair[1] === 1));
         foreach ($digits as [$candidate, $apart]) {
-            $which = $apart === 1 ? self::NEIGHBOURS / $neighbours : (1 - self::NEIGHBOURS) / (count($digits) - $neighbours);
-            $scores[] = [$base + $odd + $shown($candidate->corrected ?? $reading) + $figure($candidate->corrected?->grams() ?? 0.0) + log($often['digits'] * $which), $candidate];
+            $which =
+                $apart === 1
+                    ? self::NEIGHBOURS / $neighbours
+                    : (1 - self::NEIGHBOURS) / (count($digits) - $neighbours);
+            $scores[] = [
+                $base +
+                $odd +
+                $shown($candidate->corrected ?? $reading) +
+                $figure($candidate->corrected?->grams() ?? 0.0) +
+                log($often['digits'] * $which),
+                $candidate,
+            ];
         }
         foreach (Explanation::doubles($tree, $i, $reading) as [$candidate, $isLater]) {
-            $scores[] = [$base + log($often['twice'] * ($isLater ? self::COPIED_LATER : 1 - self::COPIED_LATER)), $candidate];
+            $scores[] = [
+                $base + log($often['twice'] * ($isLater ? self::COPIED_LATER : 1 - self::COPIED_LATER)),
+                $candidate,
+            ];
         }
 
         return $scores;

@@ -46,8 +46,11 @@ final readonly class ExpectedYield
      */
     public static function of(StartingYield $prior, array $records, float $level = 0.9, ?Mass $whole = null): self
     {
-        $sized = array_values(array_filter($records, fn (YieldRecord $record): bool => $record->whole?->isPositive() === true));
-        $trend = $whole?->isPositive() === true && count($sized) >= self::TREND_FROM && count($sized) === count($records);
+        $sized = array_values(
+            array_filter($records, fn (YieldRecord $record): bool => $record->whole?->isPositive() === true),
+        );
+        $trend =
+            $whole?->isPositive() === true && count($sized) >= self::TREND_FROM && count($sized) === count($records);
         $middle = $trend ? array_sum(array_map(self::doublings(...), $sized)) / count($sized) : 0.0;
         // Two normal equations: the mean, and the slope around the middle size.
         $a = $prior->strength;
@@ -71,12 +74,20 @@ final readonly class ExpectedYield
         $at = $trend ? log($whole->grams(), 2) - $middle : 0.0;
         $alpha = self::ALPHA + count($records) / 2;
         $beta = $prior->sdPct ** 2 * (self::ALPHA - 1) + max(0.0, $squares - $mean * $u - $slope * $v) / 2;
-        $scale = sqrt($beta / $alpha * (1 + ($c - 2 * $at * $b + $at * $at * $a) / $det));
+        $scale = sqrt(($beta / $alpha) * (1 + ($c - 2 * $at * $b + $at * $at * $a) / $det));
         $df = 2 * $alpha;
         $half = (new StudentT($df))->quantile(0.5 + $level / 2) * $scale;
         $centre = $mean + $slope * $at;
 
-        return new self($centre, $centre - $half, $centre + $half, $scale, $df, count($records), $trend ? $slope : null);
+        return new self(
+            $centre,
+            $centre - $half,
+            $centre + $half,
+            $scale,
+            $df,
+            count($records),
+            $trend ? $slope : null,
+        );
     }
 
     /** The chance that a fish lies this far out, or farther, on its side. */

@@ -36,16 +36,26 @@ final readonly class Explanation
         $within = $tree->pieces[$place]->resolution->grams();
         $off = fn (self $candidate): float => abs(($candidate->corrected?->grams() ?? 0.0) - $without->estimate);
         // A tare within one step of the bias: what is left then lies that near to what the rest says.
-        $tares = array_filter(self::tareCandidates($tree, $reading), fn (self $candidate): bool => $off($candidate) <= $within);
+        $tares = array_filter(
+            self::tareCandidates($tree, $reading),
+            fn (self $candidate): bool => $off($candidate) <= $within,
+        );
         $others = array_filter(
-            [...self::unitCandidates($reading), ...array_map(fn (array $pair): self => $pair[0], self::digitCandidates($reading))],
+            [
+                ...self::unitCandidates($reading),
+                ...array_map(fn (array $pair): self => $pair[0], self::digitCandidates($reading)),
+            ],
             fn (self $candidate): bool => $off($candidate) <= self::FITS_WITHIN_SD * $without->sd,
         );
         $nearest = fn (self $a, self $b): int => $off($a) <=> $off($b);
         usort($tares, $nearest);
         usort($others, $nearest);
 
-        return [...$tares, ...$others, ...array_map(fn (array $pair): self => $pair[0], self::doubles($tree, $place, $reading))];
+        return [
+            ...$tares,
+            ...$others,
+            ...array_map(fn (array $pair): self => $pair[0], self::doubles($tree, $place, $reading)),
+        ];
     }
 
     /** @return list<self> every known tare, left under it or taken off twice */
@@ -68,7 +78,12 @@ final readonly class Explanation
         foreach ($units as $scale) {
             foreach ($units as $taken) {
                 if ($scale !== $taken) {
-                    $found[] = new self(ExplanationKind::Unit, Mass::ofGrams($reading->grams() / (float) $taken->grams() * (float) $scale->grams()), null, [$scale, $taken]);
+                    $found[] = new self(
+                        ExplanationKind::Unit,
+                        Mass::ofGrams(($reading->grams() / (float) $taken->grams()) * (float) $scale->grams()),
+                        null,
+                        [$scale, $taken],
+                    );
                 }
             }
         }
@@ -92,7 +107,10 @@ final readonly class Explanation
         }
         // A nought that came to stand in front is gone: 50 may have been 500 once, as 050.
         if ($written !== '' && $written[0] !== '.') {
-            $found[] = [new self(ExplanationKind::Digits, Mass::ofGrams((float) ($written[0].'0'.substr($written, 1)))), 1];
+            $found[] = [
+                new self(ExplanationKind::Digits, Mass::ofGrams((float) ($written[0].'0'.substr($written, 1)))),
+                1,
+            ];
         }
 
         return $found;

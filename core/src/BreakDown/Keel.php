@@ -57,7 +57,11 @@ final readonly class Keel
         foreach ($tree->children[$place] as $child) {
             $piece = $tree->pieces[$child];
             $below = self::segments($tree, $child);
-            $accounted = array_reduce($below, fn (Mass $sum, KeelSegment $s): Mass => $sum->plus($s->mass), Mass::zero());
+            $accounted = array_reduce(
+                $below,
+                fn (Mass $sum, KeelSegment $s): Mass => $sum->plus($s->mass),
+                Mass::zero(),
+            );
             $left = ($piece->reading ?? Mass::zero())->minus($accounted);
             array_push($segments, ...$below);
             if ($left->isPositive()) {

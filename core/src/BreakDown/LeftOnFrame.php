@@ -26,8 +26,13 @@ final readonly class LeftOnFrame
      * @param  Mass  $scrapable  what a spoon would bring
      * @param  float  $sdGrams  one standard deviation of what is left
      */
-    private function __construct(public Mass $left, public Mass $scrapable, public float $sdGrams, public Money $worth, public Money $work)
-    {
+    private function __construct(
+        public Mass $left,
+        public Mass $scrapable,
+        public float $sdGrams,
+        public Money $worth,
+        public Money $work,
+    ) {
     }
 
     /**
@@ -36,22 +41,32 @@ final readonly class LeftOnFrame
      * @param  int  $valuePerKgMinor  what scrapings are worth
      * @return self|null null while the frame is within its usual spread
      */
-    public static function of(Mass $whole, Mass $frame, Share $clean, Mass $scraped, int $valuePerKgMinor, int $ratePerHourMinor, Currency $currency): ?self
-    {
-        $usual = $whole->grams() * $clean->meanPct / 100;
-        $sd = $whole->grams() * $clean->sdPct / 100;
+    public static function of(
+        Mass $whole,
+        Mass $frame,
+        Share $clean,
+        Mass $scraped,
+        int $valuePerKgMinor,
+        int $ratePerHourMinor,
+        Currency $currency,
+    ): ?self {
+        $usual = ($whole->grams() * $clean->meanPct) / 100;
+        $sd = ($whole->grams() * $clean->sdPct) / 100;
         $left = Mass::ofGrams(max(0.0, $frame->grams() - $usual));
         if ($left->grams() <= $sd || ! $left->isPositive()) {
             return null;
         }
         $scrapable = Mass::ofGrams(max(0.0, self::SPOON_GETS * $left->grams() - $scraped->grams()));
-        $seconds = (int) round(self::SECONDS + self::SECONDS_PER_KG * $whole->grams() / 1000);
+        $seconds = (int) round(self::SECONDS + (self::SECONDS_PER_KG * $whole->grams()) / 1000);
 
         return new self(
             $left,
             $scrapable,
             $sd,
-            Money::round(BigRational::of($valuePerKgMinor)->multipliedBy($scrapable->milligrams)->dividedBy(1_000_000), $currency),
+            Money::round(
+                BigRational::of($valuePerKgMinor)->multipliedBy($scrapable->milligrams)->dividedBy(1_000_000),
+                $currency,
+            ),
             Money::round(BigRational::of($ratePerHourMinor)->multipliedBy($seconds)->dividedBy(3600), $currency),
         );
     }

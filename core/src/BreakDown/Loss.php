@@ -36,6 +36,9 @@ final readonly class Loss
         $grown = sqrt(max(0.0, $hours - self::AT_ONCE_HOURS));
         $drip = min(self::MOST_DRIP_PCT, self::DRIP_PCT * $grown);
 
-        return new self($this->meanPct + $drip, hypot($this->sdPct, min(self::DRIP_SD * $grown, self::MOST_DRIP_PCT / 2)));
+        return new self(
+            $this->meanPct + $drip,
+            hypot($this->sdPct, min(self::DRIP_SD * $grown, self::MOST_DRIP_PCT / 2)),
+        );
     }
 }

@@ -27,8 +27,13 @@ enum Plausible: string
      * @param  Mass|null  $whole  the whole fish; null when nobody weighed it
      * @param  Share|null  $expected  its usual share of the whole fish; null where none is known
      */
-    public static function question(Mass $mass, Mass $resolution, ?Mass $source, ?Mass $whole, ?Share $expected): ?self
-    {
+    public static function question(
+        Mass $mass,
+        Mass $resolution,
+        ?Mass $source,
+        ?Mass $whole,
+        ?Share $expected,
+    ): ?self {
         if ($source !== null && $mass->milligrams > $source->milligrams + $resolution->milligrams) {
             return self::MoreThanItsSource;
         }
@@ -47,8 +52,11 @@ enum Plausible: string
     /** @return array{Mass, Mass} the central 99.9 % of what such a part weighs */
     public static function range(Mass $whole, Share $expected): array
     {
-        $at = fn (float $pct): Mass => Mass::ofMilligrams((int) round($whole->milligrams * max(0.0, $pct) / 100));
+        $at = fn (float $pct): Mass => Mass::ofMilligrams((int) round(($whole->milligrams * max(0.0, $pct)) / 100));
 
-        return [$at($expected->meanPct - self::Z * $expected->sdPct), $at($expected->meanPct + self::Z * $expected->sdPct)];
+        return [
+            $at($expected->meanPct - self::Z * $expected->sdPct),
+            $at($expected->meanPct + self::Z * $expected->sdPct),
+        ];
     }
 }

@@ -44,7 +44,11 @@ final readonly class Reconcile
         $pieces = [];
         foreach ($this->tree->pieces as $i => $piece) {
             $variance = $solution->variances[$i];
-            $pieces[] = new PieceEstimate($piece->id, $solution->estimates[$i], $variance === null ? null : sqrt($variance));
+            $pieces[] = new PieceEstimate(
+                $piece->id,
+                $solution->estimates[$i],
+                $variance === null ? null : sqrt($variance),
+            );
         }
 
         $left = $critical === null ? [] : $this->leftOut($solution);
@@ -86,14 +90,14 @@ final readonly class Reconcile
                 $rows->row(
                     [$i, ...$children],
                     [1.0, ...array_fill(0, count($children), -1.0)],
-                    $this->tree->loss->meanPct / 100 * $sizes[$i],
-                    $this->tree->loss->sdPct / 100 * $sizes[$i],
+                    ($this->tree->loss->meanPct / 100) * $sizes[$i],
+                    ($this->tree->loss->sdPct / 100) * $sizes[$i],
                 );
             }
             foreach ($children as $child) {
                 $share = $pieces[$child]->expected;
                 if ($share !== null) {
-                    $rows->row([$child, $i], [1.0, -$share->meanPct / 100], 0.0, $share->sdPct / 100 * $sizes[$i]);
+                    $rows->row([$child, $i], [1.0, -$share->meanPct / 100], 0.0, ($share->sdPct / 100) * $sizes[$i]);
                 }
             }
         }
@@ -113,12 +117,14 @@ final readonly class Reconcile
         $order = [$this->tree->root, ...$this->tree->below($this->tree->root)];
         $sizes = [];
         foreach (array_reverse($order) as $i) {
-            $sizes[$i] = $readings[$i] ?? array_sum(array_map(fn (int $child): float => $sizes[$child], $this->tree->children[$i]));
+            $sizes[$i] =
+                $readings[$i] ??
+                array_sum(array_map(fn (int $child): float => $sizes[$child], $this->tree->children[$i]));
         }
         foreach ($order as $i) {
             $parent = $this->tree->parents[$i];
             if ($sizes[$i] <= 0 && $parent !== null) {
-                $sizes[$i] = ($this->tree->pieces[$i]->expected->meanPct ?? 0.0) / 100 * $sizes[$parent];
+                $sizes[$i] = (($this->tree->pieces[$i]->expected->meanPct ?? 0.0) / 100) * $sizes[$parent];
             }
         }
 
@@ -189,17 +195,23 @@ final readonly class Reconcile
         if ($this->standsAlone($i)) {
             $residual = ($reading - $estimate) / $sigma;
 
-            return new LeftOut($residual ** 2 / $free, $reading - ($reading - $estimate) / $free, sqrt($variance / $free));
+            return new LeftOut(
+                $residual ** 2 / $free,
+                $reading - ($reading - $estimate) / $free,
+                sqrt($variance / $free),
+            );
         }
         $readings = $this->readings;
         $readings[$i] = null;
         $other = $this->rows(array_values($readings))->solve();
 
-        return ($other->estimates[$i] ?? null) === null || ($other->variances[$i] ?? null) === null ? null : new LeftOut(
-            $solution->objective - $other->objective,
-            $other->estimates[$i],
-            sqrt($other->variances[$i]),
-        );
+        return ($other->estimates[$i] ?? null) === null || ($other->variances[$i] ?? null) === null
+            ? null
+            : new LeftOut(
+                $solution->objective - $other->objective,
+                $other->estimates[$i],
+                sqrt($other->variances[$i]),
+            );
     }
 
     private function standsAlone(int $i): bool

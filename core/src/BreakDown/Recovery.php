@@ -15,8 +15,11 @@ final readonly class Recovery
      * @param  float|null  $edibleYieldPct  portions and usable parts over as bought
      * @param  float|null  $portionYieldPct  portions over as bought
      */
-    private function __construct(public array $rungs, public ?float $edibleYieldPct, public ?float $portionYieldPct)
-    {
+    private function __construct(
+        public array $rungs,
+        public ?float $edibleYieldPct,
+        public ?float $portionYieldPct,
+    ) {
     }
 
     public static function of(CutTree $tree, Reconciliation $reconciled): self
@@ -33,10 +36,12 @@ final readonly class Recovery
                 $rungs[] = new LadderRung(
                     Rung::from($name),
                     $mass[0],
-                    100 * $mass[0] / $whole[0],
-                    $previous > 0 ? 100 * $mass[0] / $previous : null,
+                    (100 * $mass[0]) / $whole[0],
+                    $previous > 0 ? (100 * $mass[0]) / $previous : null,
                     // The whole over itself has no spread; the rest to first order from both masses'.
-                    $name === Rung::AsBought->value ? 0.0 : 100 * sqrt(($mass[1] / $whole[0]) ** 2 + ($mass[0] * $whole[1] / $whole[0] ** 2) ** 2),
+                    $name === Rung::AsBought->value
+                        ? 0.0
+                        : 100 * sqrt(($mass[1] / $whole[0]) ** 2 + (($mass[0] * $whole[1]) / $whole[0] ** 2) ** 2),
                 );
             }
         }
@@ -62,7 +67,9 @@ final readonly class Recovery
         }
         $guts = $leaving[Rung::Gutted->value] ?? [];
         $head = $leaving[Rung::Headless->value] ?? [];
-        $fillets = array_values(array_filter($tree->below($tree->root), fn (int $i): bool => self::isFirstFillet($tree, $i)));
+        $fillets = array_values(
+            array_filter($tree->below($tree->root), fn (int $i): bool => self::isFirstFillet($tree, $i)),
+        );
         $off = [Rung::Trimmed->value => [], Rung::Skinned->value => []];
         $portions = [];
         foreach ($fillets as $fillet) {
@@ -117,10 +124,12 @@ final readonly class Recovery
      */
     private static function yieldOf(CutTree $tree, Reconciliation $reconciled, array $families, float $whole): ?float
     {
-        $pieces = array_values(array_filter(self::leaves($tree), fn (int $i): bool => in_array($tree->pieces[$i]->role, $families, true)));
+        $pieces = array_values(
+            array_filter(self::leaves($tree), fn (int $i): bool => in_array($tree->pieces[$i]->role, $families, true)),
+        );
         $sum = self::sum($reconciled, $pieces, []);
 
-        return $sum === null ? null : 100 * $sum[0] / $whole;
+        return $sum === null ? null : (100 * $sum[0]) / $whole;
     }
 
     /**

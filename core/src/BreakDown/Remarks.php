@@ -37,9 +37,22 @@ final readonly class Remarks
                 continue;
             }
             $amount = $print($closure->amount);
-            $remarks[] = $closure->verdict === Verdict::Over
-                ? new Remark("More came off {$named($closure->parent)} than went on, by {$amount}".($suspicion === null ? '.' : ": {$suspicion->what}"), $suspicion->todo ?? 'Weigh the largest part again.', $suspicion?->piece, $suspicion?->tray)
-                : new Remark("{$amount} of {$named($closure->parent)} is not accounted for".($suspicion === null ? '.' : ": {$suspicion->what}"), $suspicion->todo ?? 'Look for what is still on the board and weigh it.', $suspicion?->piece, $suspicion?->tray);
+            $remarks[] =
+                $closure->verdict === Verdict::Over
+                    ? new Remark(
+                        "More came off {$named($closure->parent)} than went on, by {$amount}".
+                            ($suspicion === null ? '.' : ": {$suspicion->what}"),
+                        $suspicion->todo ?? 'Weigh the largest part again.',
+                        $suspicion?->piece,
+                        $suspicion?->tray,
+                    )
+                    : new Remark(
+                        "{$amount} of {$named($closure->parent)} is not accounted for".
+                            ($suspicion === null ? '.' : ": {$suspicion->what}"),
+                        $suspicion->todo ?? 'Look for what is still on the board and weigh it.',
+                        $suspicion?->piece,
+                        $suspicion?->tray,
+                    );
             $suspicion = null;
         }
         if ($suspicion !== null) {
@@ -62,20 +75,35 @@ final readonly class Remarks
         $because = $first === null ? '' : self::because($first, $suspect, $named, $print);
         $tray = $first?->kind === ExplanationKind::Tare && $suspect->biasGrams > 0 ? $first->name : null;
 
-        return new Remark("the {$name} reading looks {$off} too {$heavy}{$because}.", "Weigh the {$name} again".($tray === null ? '.' : ", or say that it lay on the {$tray}."), $suspect->id, $tray);
+        return new Remark(
+            "the {$name} reading looks {$off} too {$heavy}{$because}.",
+            "Weigh the {$name} again".($tray === null ? '.' : ", or say that it lay on the {$tray}."),
+            $suspect->id,
+            $tray,
+        );
     }
 
     /**
      * @param  Printing(string): string  $named
      * @param  Printing(Mass): string  $print
      */
-    private static function because(Explanation $explanation, Diagnosis $suspect, Printing $named, Printing $print): string
-    {
+    private static function because(
+        Explanation $explanation,
+        Diagnosis $suspect,
+        Printing $named,
+        Printing $print,
+    ): string {
         $corrected = $explanation->corrected === null ? '' : $print($explanation->corrected);
 
         return match ($explanation->kind) {
-            ExplanationKind::Tare => $suspect->biasGrams > 0 ? ", the weight of the {$explanation->name}" : ", as if the {$explanation->name} was taken off twice",
-            ExplanationKind::Unit => ', as if '.($explanation->units[0]->value ?? '').' had been read as '.($explanation->units[1]->value ?? '')." ({$corrected})",
+            ExplanationKind::Tare => $suspect->biasGrams > 0
+                ? ", the weight of the {$explanation->name}"
+                : ", as if the {$explanation->name} was taken off twice",
+            ExplanationKind::Unit => ', as if '.
+                ($explanation->units[0]->value ?? '').
+                ' had been read as '.
+                ($explanation->units[1]->value ?? '').
+                " ({$corrected})",
             ExplanationKind::Digits => ", as if two digits had changed places ({$corrected})",
             ExplanationKind::Twice => ", and is the same as the {$named($explanation->name ?? '')} reading",
         };
@@ -88,11 +116,19 @@ final readonly class Remarks
     private static function oneOf(array $suspects, Printing $named): Remark
     {
         if (count($suspects) > self::MOST_NAMED) {
-            return new Remark('one reading does not fit the others.', 'Weigh the parts again, the largest first.', null);
+            return new Remark(
+                'one reading does not fit the others.',
+                'Weigh the parts again, the largest first.',
+                null,
+            );
         }
         $names = array_map(fn (Suspect $suspect): string => $named($suspect->id), $suspects);
         $last = array_pop($names);
 
-        return new Remark('one of '.implode(', ', $names)." and {$last} does not fit the others.", 'Weigh the '.$named($suspects[0]->id).' again first.', $suspects[0]->id);
+        return new Remark(
+            'one of '.implode(', ', $names)." and {$last} does not fit the others.",
+            'Weigh the '.$named($suspects[0]->id).' again first.',
+            $suspects[0]->id,
+        );
     }
 }

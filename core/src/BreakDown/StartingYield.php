@@ -18,8 +18,11 @@ final readonly class StartingYield
      */
     public function __construct(public float $meanPct, public float $sdPct, public float $strength)
     {
-        $meanPct > 0 && $meanPct <= 100 || throw new BadYield('A yield is more than 0 and at most 100 %.', $meanPct, '/prior/mean_pct');
-        $sdPct > 0 && is_finite($sdPct) || throw new BadYield('A spread is more than 0 %.', $sdPct, '/prior/sd_pct');
-        $strength > 0 && is_finite($strength) || throw new BadYield('A starting figure counts for more than no fish.', $strength, '/prior/strength');
+        ($meanPct > 0 && $meanPct <= 100) ||
+            throw new BadYield('A yield is more than 0 and at most 100 %.', $meanPct, '/prior/mean_pct');
+        ($sdPct > 0 && is_finite($sdPct)) ||
+            throw new BadYield('A spread is more than 0 %.', $sdPct, '/prior/sd_pct');
+        ($strength > 0 && is_finite($strength)) ||
+            throw new BadYield('A starting figure counts for more than no fish.', $strength, '/prior/strength');
     }
 }

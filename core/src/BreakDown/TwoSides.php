@@ -18,7 +18,9 @@ final readonly class TwoSides
 
     public static function of(Mass $first, Mass $second): self
     {
-        return $first->milligrams >= $second->milligrams ? new self($first, $second, true) : new self($second, $first, false);
+        return $first->milligrams >= $second->milligrams
+            ? new self($first, $second, true)
+            : new self($second, $first, false);
     }
 
     public function difference(): Mass
@@ -31,7 +33,7 @@ final readonly class TwoSides
     {
         $sum = $this->heavier->grams() + $this->lighter->grams();
 
-        return $sum <= 0 ? 0.0 : 200 * $this->difference()->grams() / $sum;
+        return $sum <= 0 ? 0.0 : (200 * $this->difference()->grams()) / $sum;
     }
 
     public function areAlike(): bool

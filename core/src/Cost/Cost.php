@@ -44,21 +44,33 @@ final readonly class Cost
     public static function of(Purchase $purchase, array $credits, array $products, Split $split): self
     {
         if ($products === []) {
-            throw new NothingToCost('Nothing has been cut to portions yet, so there is nothing to carry the cost.', [], '/products');
+            throw new NothingToCost(
+                'Nothing has been cut to portions yet, so there is nothing to carry the cost.',
+                [],
+                '/products',
+            );
         }
         $invoice = self::atPerKg($purchase->mass, $purchase->pricePerKgMinor) + $purchase->deliveryMinor;
         $creditsMinor = array_map(fn (Credit $credit): int => $credit->minor, $credits);
         $labour = Money::toMinor($purchase->labourMinutes->multipliedBy($purchase->labourRateMinor)->dividedBy(60));
         $net = $invoice - array_sum($creditsMinor) + $labour;
 
-        $mass = array_reduce($products, fn (Mass $sum, Product $product): Mass => $sum->plus($product->mass), Mass::zero());
+        $mass = array_reduce(
+            $products,
+            fn (Mass $sum, Product $product): Mass => $sum->plus($product->mass),
+            Mass::zero(),
+        );
         $perKg = BigRational::nd($net, $mass->milligrams)->multipliedBy(1_000_000);
 
-        $totals = LargestRemainder::split($net, array_map(
-            fn (Product $product) => BigRational::of($product->mass->milligrams)
-                ->multipliedBy($split === Split::RelativeValue ? $product->relativeValue : 1),
-            $products,
-        ));
+        $totals = LargestRemainder::split(
+            $net,
+            array_map(
+                fn (Product $product) => BigRational::of($product->mass->milligrams)->multipliedBy(
+                    $split === Split::RelativeValue ? $product->relativeValue : 1,
+                ),
+                $products,
+            ),
+        );
 
         return new self(
             $invoice,
@@ -68,7 +80,11 @@ final readonly class Cost
             Money::toMinor($perKg),
             $purchase->pricePerKgMinor === 0 ? null : $perKg->dividedBy($purchase->pricePerKgMinor)->toFloat(),
             array_map(
-                fn (Product $product, int $total) => new ProductCost($product->id, $total, LargestRemainder::split($total, $product->pieceWeights())),
+                fn (Product $product, int $total) => new ProductCost(
+                    $product->id,
+                    $total,
+                    LargestRemainder::split($total, $product->pieceWeights()),
+                ),
                 $products,
                 $totals,
             ),

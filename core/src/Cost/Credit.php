@@ -18,7 +18,10 @@ final readonly class Credit
     /** @param  int  $valuePerKgMinor  what a kilo is worth in its bin, minor units, 0 or more */
     public static function atPerKg(Mass $mass, int $valuePerKgMinor): self
     {
-        return new self($mass, Money::toMinor(BigRational::nd($mass->milligrams, 1_000_000)->multipliedBy($valuePerKgMinor)));
+        return new self(
+            $mass,
+            Money::toMinor(BigRational::nd($mass->milligrams, 1_000_000)->multipliedBy($valuePerKgMinor)),
+        );
     }
 
     /** @param  int  $minor  what it really brought, 0 or more */

@@ -43,7 +43,11 @@ final readonly class GivenAway
             $given = $given->plus($over);
             $served = $served->plus($piece->minus($over));
         }
-        [$servedMinor, $givenMinor, $lightMinor] = LargestRemainder::split($cost->totalMinor, [$served->milligrams, $given->milligrams, $light->milligrams]);
+        [$servedMinor, $givenMinor, $lightMinor] = LargestRemainder::split($cost->totalMinor, [
+            $served->milligrams,
+            $given->milligrams,
+            $light->milligrams,
+        ]);
 
         return new self($served, $servedMinor, $given, $givenMinor, $light, $lightMinor, $lightPieces);
     }

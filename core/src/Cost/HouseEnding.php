@@ -18,7 +18,8 @@ final readonly class HouseEnding
      */
     public static function of(string $digits): self
     {
-        preg_match('/^\d{1,4}$/', $digits) === 1 || throw new BadWhatIf('A price ends on one to four digits, like 50.', $digits, '/price_ending');
+        preg_match('/^\d{1,4}$/', $digits) === 1 ||
+            throw new BadWhatIf('A price ends on one to four digits, like 50.', $digits, '/price_ending');
 
         return new self((int) $digits, 10 ** strlen($digits));
     }

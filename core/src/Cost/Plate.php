@@ -47,16 +47,24 @@ final readonly class Plate
         ?BigRational $targetCostPct,
     ): self {
         $cost = Money::toMinor(self::raised(BigRational::of($portionMinor + $sidesMinor), $surchargePct));
-        $net = $priceMinor === null ? null : BigRational::of($priceMinor)->dividedBy(self::raised(BigRational::one(), $taxPct));
+        $net =
+            $priceMinor === null
+                ? null
+                : BigRational::of($priceMinor)->dividedBy(self::raised(BigRational::one(), $taxPct));
         $netMinor = $net === null ? null : Money::toMinor($net);
-        $suggested = $targetCostPct === null ? null : BigRational::of($cost)->multipliedBy(100)->dividedBy($targetCostPct);
+        $suggested =
+            $targetCostPct === null ? null : BigRational::of($cost)->multipliedBy(100)->dividedBy($targetCostPct);
 
         return new self(
             $cost,
             $netMinor,
-            $net === null || $net->isZero() ? null : BigRational::of($cost)->multipliedBy(100)->dividedBy($net)->toFloat(),
+            $net === null || $net->isZero()
+                ? null
+                : BigRational::of($cost)->multipliedBy(100)->dividedBy($net)->toFloat(),
             $netMinor === null ? null : $netMinor - $cost,
-            $net === null || $targetCostPct === null ? null : Money::toMinor($net->multipliedBy($targetCostPct)->dividedBy(100)),
+            $net === null || $targetCostPct === null
+                ? null
+                : Money::toMinor($net->multipliedBy($targetCostPct)->dividedBy(100)),
             $suggested === null ? null : Money::toMinor($suggested),
             $suggested === null ? null : Money::toMinor(self::raised($suggested, $taxPct)),
         );

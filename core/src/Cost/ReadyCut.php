@@ -37,8 +37,16 @@ final readonly class ReadyCut
     public static function of(Yielded $whole, Yielded $ready): self
     {
         [$cut, $bought] = [$whole->ediblePerKg(), $ready->ediblePerKg()];
-        $evenReady = $cut->multipliedBy($ready->yieldPct)->dividedBy(100)->minus($ready->workPerKg)->plus($ready->creditPerKg);
-        $evenWhole = $bought->multipliedBy($whole->yieldPct)->dividedBy(100)->minus($whole->workPerKg)->plus($whole->creditPerKg);
+        $evenReady = $cut
+            ->multipliedBy($ready->yieldPct)
+            ->dividedBy(100)
+            ->minus($ready->workPerKg)
+            ->plus($ready->creditPerKg);
+        $evenWhole = $bought
+            ->multipliedBy($whole->yieldPct)
+            ->dividedBy(100)
+            ->minus($whole->workPerKg)
+            ->plus($whole->creditPerKg);
         $better = $whole->yieldPct->plus(1)->isGreaterThan(100) ? BigRational::of(100) : $whole->yieldPct->plus(1);
 
         return new self(

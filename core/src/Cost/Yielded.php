@@ -17,17 +17,33 @@ final readonly class Yielded
      * @param  BigRational  $creditPerKg  what its trim is worth, minor units a kilo as bought, 0 or more
      * @param  BigRational  $yieldPct  served of what was bought, above 0 up to 100
      */
-    private function __construct(public BigRational $pricePerKg, public BigRational $workPerKg, public BigRational $creditPerKg, public BigRational $yieldPct)
-    {
+    private function __construct(
+        public BigRational $pricePerKg,
+        public BigRational $workPerKg,
+        public BigRational $creditPerKg,
+        public BigRational $yieldPct,
+    ) {
     }
 
     /** @throws BadWhatIf when one is out of range */
-    public static function of(BigRational $pricePerKg, BigRational $workPerKg, BigRational $creditPerKg, BigRational $yieldPct): self
-    {
-        foreach (['/price_per_kg' => $pricePerKg, '/work_per_kg' => $workPerKg, '/credit_per_kg' => $creditPerKg] as $at => $amount) {
-            ! $amount->isNegative() || throw new BadWhatIf('That is nothing or more, not less than nothing.', $amount->toFloat(), $at);
+    public static function of(
+        BigRational $pricePerKg,
+        BigRational $workPerKg,
+        BigRational $creditPerKg,
+        BigRational $yieldPct,
+    ): self {
+        foreach (
+            ['/price_per_kg' => $pricePerKg, '/work_per_kg' => $workPerKg, '/credit_per_kg' => $creditPerKg] as $at => $amount
+        ) {
+            ! $amount->isNegative() ||
+                throw new BadWhatIf('That is nothing or more, not less than nothing.', $amount->toFloat(), $at);
         }
-        $yieldPct->isGreaterThanOrEqualTo(self::leastYield()) && $yieldPct->isLessThanOrEqualTo(100) || throw new BadWhatIf('A fish gives more than nothing and at most 100 % of itself.', $yieldPct->toFloat(), '/yield_pct');
+        ($yieldPct->isGreaterThanOrEqualTo(self::leastYield()) && $yieldPct->isLessThanOrEqualTo(100)) ||
+            throw new BadWhatIf(
+                'A fish gives more than nothing and at most 100 % of itself.',
+                $yieldPct->toFloat(),
+                '/yield_pct',
+            );
 
         return new self($pricePerKg, $workPerKg, $creditPerKg, $yieldPct);
     }
@@ -41,7 +57,11 @@ final readonly class Yielded
     /** Minor units for a kilo that is served; below zero when the trim is worth more than the fish. */
     public function ediblePerKg(): BigRational
     {
-        return $this->pricePerKg->plus($this->workPerKg)->minus($this->creditPerKg)->multipliedBy(100)->dividedBy($this->yieldPct);
+        return $this->pricePerKg
+            ->plus($this->workPerKg)
+            ->minus($this->creditPerKg)
+            ->multipliedBy(100)
+            ->dividedBy($this->yieldPct);
     }
 
     public function portionMinor(Mass $portion): int

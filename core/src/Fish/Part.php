@@ -71,9 +71,31 @@ enum Part: string
     public function family(): Family
     {
         return match ($this) {
-            self::Portion, self::Whole, self::Fillets, self::Fillet, self::Side, self::SideA, self::SideB,
-            self::EyedSide, self::BlindSide, self::Loin, self::LoinA, self::LoinB, self::BackLoin, self::BellyLoin, self::Steaks => Family::Portion,
-            self::Roe, self::Liver, self::Cheeks, self::Belly, self::Frill, self::Collar, self::Scrapings, self::Trim, self::Ends, self::TailEnd => Family::Usable,
+            self::Portion,
+            self::Whole,
+            self::Fillets,
+            self::Fillet,
+            self::Side,
+            self::SideA,
+            self::SideB,
+            self::EyedSide,
+            self::BlindSide,
+            self::Loin,
+            self::LoinA,
+            self::LoinB,
+            self::BackLoin,
+            self::BellyLoin,
+            self::Steaks => Family::Portion,
+            self::Roe,
+            self::Liver,
+            self::Cheeks,
+            self::Belly,
+            self::Frill,
+            self::Collar,
+            self::Scrapings,
+            self::Trim,
+            self::Ends,
+            self::TailEnd => Family::Usable,
             self::Head, self::Frame, self::Bones, self::Fins, self::Ribs, self::PinBones, self::Skin => Family::Stock,
             self::Gills, self::Guts, self::Scales, self::Membrane, self::DarkMuscle => Family::Discard,
         };
@@ -97,8 +119,19 @@ enum Part: string
     public function isFillet(): bool
     {
         return match ($this) {
-            self::Fillets, self::Fillet, self::Side, self::SideA, self::SideB, self::EyedSide, self::BlindSide,
-            self::Loin, self::LoinA, self::LoinB, self::BackLoin, self::BellyLoin, self::Steaks => true,
+            self::Fillets,
+            self::Fillet,
+            self::Side,
+            self::SideA,
+            self::SideB,
+            self::EyedSide,
+            self::BlindSide,
+            self::Loin,
+            self::LoinA,
+            self::LoinB,
+            self::BackLoin,
+            self::BellyLoin,
+            self::Steaks => true,
             default => false,
         };
     }

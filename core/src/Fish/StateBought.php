@@ -27,7 +27,18 @@ enum StateBought: string
             self::Gutted => [Part::Guts, Part::Gills],
             self::GuttedAndScaled => [Part::Guts, Part::Gills, Part::Scales],
             self::Headless, self::Tail => [Part::Guts, Part::Gills, Part::Head, Part::Collar],
-            self::Side => [Part::Guts, Part::Gills, Part::Head, Part::Collar, Part::Frame, Part::Fins, Part::Roe, Part::SideB, Part::BlindSide, Part::LoinB],
+            self::Side => [
+                Part::Guts,
+                Part::Gills,
+                Part::Head,
+                Part::Collar,
+                Part::Frame,
+                Part::Fins,
+                Part::Roe,
+                Part::SideB,
+                Part::BlindSide,
+                Part::LoinB,
+            ],
         };
     }
 }

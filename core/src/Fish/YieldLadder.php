@@ -25,7 +25,11 @@ final readonly class YieldLadder
                 throw new BadYield('A yield is more than 0 and at most 100 %.', $share, "/{$rung->value}");
             }
             if ($share > $above) {
-                throw new BadYield("There cannot be more {$rung->value} than {$name}: {$share} % after {$above} %.", $share, "/{$rung->value}");
+                throw new BadYield(
+                    "There cannot be more {$rung->value} than {$name}: {$share} % after {$above} %.",
+                    $share,
+                    "/{$rung->value}",
+                );
             }
             $above = $share;
             $name = $rung->value;

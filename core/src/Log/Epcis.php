@@ -48,9 +48,32 @@ final readonly class Epcis
         ];
 
         return match ($event->kind) {
-            'breaking down' => ['type' => 'TransformationEvent', ...$common, 'bizStep' => 'commissioning', 'inputQuantityList' => self::quantities($event->inputs), 'outputQuantityList' => self::quantities($event->outputs), ...$facts],
-            'receiving' => ['type' => 'ObjectEvent', ...$common, 'action' => 'OBSERVE', 'bizStep' => 'receiving', 'disposition' => 'in_progress', 'quantityList' => self::quantities($event->inputs), ...$facts],
-            'refusing' => ['type' => 'ObjectEvent', ...$common, 'action' => 'OBSERVE', 'bizStep' => 'inspecting', 'disposition' => 'non_conformant', 'quantityList' => self::quantities($event->inputs), ...$facts],
+            'breaking down' => [
+                'type' => 'TransformationEvent',
+                ...$common,
+                'bizStep' => 'commissioning',
+                'inputQuantityList' => self::quantities($event->inputs),
+                'outputQuantityList' => self::quantities($event->outputs),
+                ...$facts,
+            ],
+            'receiving' => [
+                'type' => 'ObjectEvent',
+                ...$common,
+                'action' => 'OBSERVE',
+                'bizStep' => 'receiving',
+                'disposition' => 'in_progress',
+                'quantityList' => self::quantities($event->inputs),
+                ...$facts,
+            ],
+            'refusing' => [
+                'type' => 'ObjectEvent',
+                ...$common,
+                'action' => 'OBSERVE',
+                'bizStep' => 'inspecting',
+                'disposition' => 'non_conformant',
+                'quantityList' => self::quantities($event->inputs),
+                ...$facts,
+            ],
         };
     }
 
@@ -60,6 +83,14 @@ final readonly class Epcis
      */
     private static function quantities(array $masses): array
     {
-        return array_map(fn (string $uri, Mass $mass): array => ['epcClass' => $uri, 'quantity' => $mass->milligrams / 1_000_000, 'uom' => 'KGM'], array_map(strval(...), array_keys($masses)), array_values($masses));
+        return array_map(
+            fn (string $uri, Mass $mass): array => [
+                'epcClass' => $uri,
+                'quantity' => $mass->milligrams / 1_000_000,
+                'uom' => 'KGM',
+            ],
+            array_map(strval(...), array_keys($masses)),
+            array_values($masses),
+        );
     }
 }

@@ -14,7 +14,11 @@ final readonly class Place
      * @param  Family|null  $family  what became of it; null when nothing has yet
      * @param  int  $pieces  1 or more
      */
-    public function __construct(public string $name, public ?Family $family, public Mass $mass, public int $pieces = 1)
-    {
+    public function __construct(
+        public string $name,
+        public ?Family $family,
+        public Mass $mass,
+        public int $pieces = 1,
+    ) {
     }
 }

@@ -24,11 +24,22 @@ final readonly class Whereabouts
         $sum = Mass::zero();
         foreach ($found as $one) {
             $so = $places[$one->name] ?? null;
-            $places[$one->name] = $so === null ? $one : new Place($one->name, $so->family === $one->family ? $one->family : null, $so->mass->plus($one->mass), $so->pieces + $one->pieces);
+            $places[$one->name] =
+                $so === null
+                    ? $one
+                    : new Place(
+                        $one->name,
+                        $so->family === $one->family ? $one->family : null,
+                        $so->mass->plus($one->mass),
+                        $so->pieces + $one->pieces,
+                    );
             $sum = $sum->plus($one->mass);
         }
         $places = array_values($places);
-        usort($places, fn (Place $a, Place $b): int => [$b->mass->milligrams, $a->name] <=> [$a->mass->milligrams, $b->name]);
+        usort(
+            $places,
+            fn (Place $a, Place $b): int => [$b->mass->milligrams, $a->name] <=> [$a->mass->milligrams, $b->name],
+        );
 
         return new self($in, $places, $in->minus($sum));
     }

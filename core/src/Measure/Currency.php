@@ -22,11 +22,14 @@ final readonly class Currency
             throw new UnreadableMoney("\"{$code}\" is not a currency: use its three letters, like EUR.", $code);
         }
 
-        return new self($code, match (true) {
-            in_array($code, self::WITHOUT_MINOR_UNIT, true) => 0,
-            in_array($code, self::WITH_THOUSANDTHS, true) => 3,
-            default => 2,
-        });
+        return new self(
+            $code,
+            match (true) {
+                in_array($code, self::WITHOUT_MINOR_UNIT, true) => 0,
+                in_array($code, self::WITH_THOUSANDTHS, true) => 3,
+                default => 2,
+            },
+        );
     }
 
     /** What stands in front of an amount. */

@@ -60,7 +60,9 @@ final readonly class HouseTime
         $midnight = $local->setTime(0, 0);
         $length = $midnight->modify('+1 day')->getTimestamp() - $midnight->getTimestamp();
         $utc = new DateTimeZone('UTC');
-        $whole = (new DateTimeImmutable($day->format('Y-m-d'), $utc))->diff(new DateTimeImmutable($local->format('Y-m-d'), $utc))->format('%r%a');
+        $whole = (new DateTimeImmutable($day->format('Y-m-d'), $utc))
+            ->diff(new DateTimeImmutable($local->format('Y-m-d'), $utc))
+            ->format('%r%a');
 
         return (int) $whole + ($local->getTimestamp() - $midnight->getTimestamp()) / $length;
     }

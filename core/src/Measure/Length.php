@@ -41,14 +41,19 @@ final readonly class Length
             throw new UnreadableLength("\"{$text}\" is not a length. Write it like 52 cm or 20.5 in.", $text);
         }
         $unit = $m[2] ?? ($units === UnitSystem::Us ? 'in' : $bare);
-        $mm = (float) $m[1] * match ($unit) {
-            'mm' => 1,
-            'cm' => 10,
-            'm' => 1000,
-            default => 25.4,
-        };
+        $mm =
+            (float) $m[1] *
+            match ($unit) {
+                'mm' => 1,
+                'cm' => 10,
+                'm' => 1000,
+                default => 25.4,
+            };
         if ($mm <= 0 || $mm > self::MOST_MM) {
-            throw new UnreadableLength($mm <= 0 ? 'A length is more than nothing.' : "\"{$text}\" is longer than any board. Check the unit.", $text);
+            throw new UnreadableLength(
+                $mm <= 0 ? 'A length is more than nothing.' : "\"{$text}\" is longer than any board. Check the unit.",
+                $text,
+            );
         }
 
         return self::ofMm($mm);
@@ -67,12 +72,16 @@ final readonly class Length
     /** A place along the board: "21.3 cm", "8.4 in" */
     public function along(UnitSystem $units): string
     {
-        return $units === UnitSystem::Us ? number_format($this->mm() / 25.4, 2, '.', '').' in' : number_format($this->cm(), 1, '.', '').' cm';
+        return $units === UnitSystem::Us
+            ? number_format($this->mm() / 25.4, 2, '.', '').' in'
+            : number_format($this->cm(), 1, '.', '').' cm';
     }
 
     /** Across a piece: "31 mm", "1.2 in" */
     public function across(UnitSystem $units): string
     {
-        return $units === UnitSystem::Us ? number_format($this->mm() / 25.4, 2, '.', '').' in' : round($this->mm()).' mm';
+        return $units === UnitSystem::Us
+            ? number_format($this->mm() / 25.4, 2, '.', '').' in'
+            : round($this->mm()).' mm';
     }
 }

@@ -54,7 +54,8 @@ final readonly class Mass
         }
         $example = $system === UnitSystem::Metric ? '1515 g or 1.515 kg' : '3 lb 5 oz or 53.4 oz';
         if (preg_match('/^(\d{1,9}) ?lbs? ?(\d{1,9}(?:\.\d{1,9})?) ?oz$/', $typed, $m) === 1) {
-            $grams = BigDecimal::of($m[1])->multipliedBy(MassUnit::Pound->grams())
+            $grams = BigDecimal::of($m[1])
+                ->multipliedBy(MassUnit::Pound->grams())
                 ->plus(BigDecimal::of($m[2])->multipliedBy(MassUnit::Ounce->grams()));
         } elseif (preg_match('/^(\d{1,9}(?:\.\d{1,9})?|\.\d{1,9}) ?([a-z]*)$/', $typed, $m) === 1) {
             $unit = match ($m[2]) {
@@ -63,11 +64,19 @@ final readonly class Mass
                 'kg', 'kilo', 'kilos' => MassUnit::Kilogram,
                 'oz' => MassUnit::Ounce,
                 'lb', 'lbs' => MassUnit::Pound,
-                default => throw new UnreadableMass("\"{$m[2]}\" is not a unit of weight here: use g, kg, oz or lb.", $text),
+                default => throw new UnreadableMass(
+                    "\"{$m[2]}\" is not a unit of weight here: use g, kg, oz or lb.",
+                    $text,
+                ),
             };
             $grams = BigDecimal::of($m[1])->multipliedBy($unit->grams());
         } else {
-            throw new UnreadableMass($typed === '' ? "Type a weight, like {$example}." : "\"{$text}\" is not a weight. Write it like {$example}.", $text);
+            throw new UnreadableMass(
+                $typed === ''
+                    ? "Type a weight, like {$example}."
+                    : "\"{$text}\" is not a weight. Write it like {$example}.",
+                $text,
+            );
         }
         $milligrams = $grams->multipliedBy(1000)->toScale(0, RoundingMode::HALF_UP);
         if ($milligrams->isZero()) {
@@ -120,7 +129,11 @@ final readonly class Mass
     {
         $step = BigDecimal::of(max(1, ($resolution ?? self::ofMilligrams(1000))->milligrams))
             ->dividedBy(1000, 3)
-            ->dividedBy($unit === MassUnit::PoundOunce ? MassUnit::Ounce->grams() : $unit->grams(), 12, RoundingMode::DOWN);
+            ->dividedBy(
+                $unit === MassUnit::PoundOunce ? MassUnit::Ounce->grams() : $unit->grams(),
+                12,
+                RoundingMode::DOWN,
+            );
         $decimals = 0;
         while ($decimals < $unit->exactDecimals() && $step->isLessThan(1)) {
             $step = $step->multipliedBy(10);

@@ -47,12 +47,22 @@ final readonly class Money
             throw new UnreadableMoney("Write \"{$text}\" with a point instead of the comma: 13.90.", $text);
         }
         if (preg_match('/^\d{1,9}(?:\.(\d*))?$/', $typed, $m) !== 1) {
-            throw new UnreadableMoney("\"{$text}\" is not an amount. Write it like ".self::ofMinor(10 ** $currency->decimals * 13, $currency)->plain().'.', $text);
+            throw new UnreadableMoney(
+                "\"{$text}\" is not an amount. Write it like ".
+                    self::ofMinor(10 ** $currency->decimals * 13, $currency)->plain().
+                    '.',
+                $text,
+            );
         }
         if (strlen($m[1] ?? '') > $currency->decimals) {
-            throw new UnreadableMoney("{$currency->code} has {$currency->decimals} decimals, \"{$text}\" has more.", $text);
+            throw new UnreadableMoney(
+                "{$currency->code} has {$currency->decimals} decimals, \"{$text}\" has more.",
+                $text,
+            );
         }
-        $minor = BigDecimal::of(rtrim($typed, '.'))->multipliedBy(10 ** $currency->decimals)->toInt();
+        $minor = BigDecimal::of(rtrim($typed, '.'))
+            ->multipliedBy(10 ** $currency->decimals)
+            ->toInt();
         if ($minor > self::MOST) {
             throw new UnreadableMoney("\"{$text}\" is more than a fish can cost.", $text);
         }

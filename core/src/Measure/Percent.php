@@ -19,7 +19,7 @@ final readonly class Percent
     /** What share one mass is of another; null when the other is nothing. */
     public static function share(Mass $part, Mass $whole): ?self
     {
-        return $whole->milligrams === 0 ? null : new self(100 * $part->milligrams / $whole->milligrams);
+        return $whole->milligrams === 0 ? null : new self((100 * $part->milligrams) / $whole->milligrams);
     }
 
     /** "63.2 %", or "63.2 ± 0.4 %" with a spread. */

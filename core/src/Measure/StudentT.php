@@ -16,7 +16,7 @@ final readonly class StudentT
     /** @param  float  $df  degrees of freedom, above 0 */
     public function __construct(public float $df)
     {
-        $df > 0 && is_finite($df) || throw new InvalidArgumentException('Degrees of freedom are above 0.');
+        ($df > 0 && is_finite($df)) || throw new InvalidArgumentException('Degrees of freedom are above 0.');
     }
 
     /** The share of the distribution that lies below $t. */
@@ -47,7 +47,7 @@ final readonly class StudentT
         }
         for ($i = 0; $i < 200 && $high - $low > 1e-13 * $high; $i++) {
             $middle = ($low + $high) / 2;
-            $this->below($middle) < $p ? $low = $middle : $high = $middle;
+            $this->below($middle) < $p ? ($low = $middle) : ($high = $middle);
         }
 
         return ($low + $high) / 2;
@@ -59,24 +59,26 @@ final readonly class StudentT
         if ($x <= 0 || $x >= 1) {
             return $x <= 0 ? 0.0 : 1.0;
         }
-        $front = exp(self::logGamma($a + $b) - self::logGamma($a) - self::logGamma($b) + $a * log($x) + $b * log(1 - $x));
+        $front = exp(
+            self::logGamma($a + $b) - self::logGamma($a) - self::logGamma($b) + $a * log($x) + $b * log(1 - $x),
+        );
 
         return $x < ($a + 1) / ($a + $b + 2)
-            ? $front * self::fraction($a, $b, $x) / $a
-            : 1 - $front * self::fraction($b, $a, 1 - $x) / $b;
+            ? ($front * self::fraction($a, $b, $x)) / $a
+            : 1 - ($front * self::fraction($b, $a, 1 - $x)) / $b;
     }
 
     private static function fraction(float $a, float $b, float $x): float
     {
         $c = 1.0;
-        $d = 1 / self::nonZero(1 - ($a + $b) * $x / ($a + 1));
+        $d = 1 / self::nonZero(1 - (($a + $b) * $x) / ($a + 1));
         $h = $d;
         for ($m = 1; $m < 400; $m++) {
-            $even = $m * ($b - $m) * $x / (($a + 2 * $m - 1) * ($a + 2 * $m));
+            $even = ($m * ($b - $m) * $x) / (($a + 2 * $m - 1) * ($a + 2 * $m));
             $d = 1 / self::nonZero(1 + $even * $d);
             $c = self::nonZero(1 + $even / $c);
             $h *= $d * $c;
-            $odd = -($a + $m) * ($a + $b + $m) * $x / (($a + 2 * $m) * ($a + 2 * $m + 1));
+            $odd = (-($a + $m) * ($a + $b + $m) * $x) / (($a + 2 * $m) * ($a + 2 * $m + 1));
             $d = 1 / self::nonZero(1 + $odd * $d);
             $c = self::nonZero(1 + $odd / $c);
             $h *= $d * $c;
@@ -99,7 +101,17 @@ final readonly class StudentT
         if ($x < 0.5) {
             return log(M_PI / sin(M_PI * $x)) - self::logGamma(1 - $x);
         }
-        $terms = [0.99999999999980993, 676.5203681218851, -1259.1392167224028, 771.32342877765313, -176.61502916214059, 12.507343278686905, -0.13857109526572012, 9.9843695780195716e-6, 1.5056327351493116e-7];
+        $terms = [
+            0.99999999999980993,
+            676.5203681218851,
+            -1259.1392167224028,
+            771.32342877765313,
+            -176.61502916214059,
+            12.507343278686905,
+            -0.13857109526572012,
+            9.9843695780195716e-6,
+            1.5056327351493116e-7,
+        ];
         $sum = $terms[0];
         for ($i = 1; $i < 9; $i++) {
             $sum += $terms[$i] / ($x - 1 + $i);

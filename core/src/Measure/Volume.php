@@ -32,9 +32,13 @@ final readonly class Volume
     public function print(UnitSystem $units): string
     {
         if ($units === UnitSystem::Metric) {
-            return $this->litres < 1 ? round($this->litres * 1000).' ml' : number_format($this->litres, 1, '.', '').' L';
+            return $this->litres < 1
+                ? round($this->litres * 1000).' ml'
+                : number_format($this->litres, 1, '.', '').' L';
         }
 
-        return $this->litres < self::QUART ? round($this->litres / self::FLUID_OUNCE).' fl oz' : number_format($this->litres / self::QUART, 1, '.', '').' qt';
+        return $this->litres < self::QUART
+            ? round($this->litres / self::FLUID_OUNCE).' fl oz'
+            : number_format($this->litres / self::QUART, 1, '.', '').' qt';
     }
 }

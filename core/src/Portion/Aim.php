@@ -14,8 +14,12 @@ final readonly class Aim
      * @param  float  $underPct  of the pieces below the band
      * @param  float  $overPct  of the pieces above it
      */
-    private function __construct(public float $grams, public float $meanGiveawayGrams, public float $underPct, public float $overPct)
-    {
+    private function __construct(
+        public float $grams,
+        public float $meanGiveawayGrams,
+        public float $underPct,
+        public float $overPct,
+    ) {
     }
 
     /**
@@ -24,12 +28,28 @@ final readonly class Aim
      *
      * @throws BadFillet when a figure cannot be
      */
-    public static function of(float $targetGrams, float $minusGrams, float $plusGrams, float $sigmaGrams, float $maxUnderPct): self
-    {
-        $sigmaGrams > 0 && is_finite($sigmaGrams) || throw new BadFillet('A hand scatters by more than nothing.', $sigmaGrams, '/sigma_g');
-        $maxUnderPct > 0 && $maxUnderPct < 50 || throw new BadFillet('The share under the band is above 0 and below 50 %.', $maxUnderPct, '/max_under_pct');
+    public static function of(
+        float $targetGrams,
+        float $minusGrams,
+        float $plusGrams,
+        float $sigmaGrams,
+        float $maxUnderPct,
+    ): self {
+        ($sigmaGrams > 0 && is_finite($sigmaGrams)) ||
+            throw new BadFillet('A hand scatters by more than nothing.', $sigmaGrams, '/sigma_g');
+        ($maxUnderPct > 0 && $maxUnderPct < 50) ||
+            throw new BadFillet(
+                'The share under the band is above 0 and below 50 %.',
+                $maxUnderPct,
+                '/max_under_pct',
+            );
         $aim = $targetGrams - $minusGrams - Normal::quantile($maxUnderPct / 100) * $sigmaGrams;
 
-        return new self($aim, $aim - $targetGrams, $maxUnderPct, 100 * Normal::above(($targetGrams + $plusGrams - $aim) / $sigmaGrams));
+        return new self(
+            $aim,
+            $aim - $targetGrams,
+            $maxUnderPct,
+            100 * Normal::above(($targetGrams + $plusGrams - $aim) / $sigmaGrams),
+        );
     }
 }

@@ -26,10 +26,18 @@ final readonly class Band
             throw new BadBand('A portion has to weigh something.', $target->milligrams, '/target_mg');
         }
         if ($minus->isNegative() || $plus->isNegative()) {
-            throw new BadBand('A band is given as two weights, both zero or more.', $minus->isNegative() ? $minus->milligrams : $plus->milligrams, $minus->isNegative() ? '/minus_mg' : '/plus_mg');
+            throw new BadBand(
+                'A band is given as two weights, both zero or more.',
+                $minus->isNegative() ? $minus->milligrams : $plus->milligrams,
+                $minus->isNegative() ? '/minus_mg' : '/plus_mg',
+            );
         }
         if (! $target->minus($minus)->isPositive()) {
-            throw new BadBand('The band is as wide as the portion itself: nothing would ever be too small.', $minus->milligrams, '/minus_mg');
+            throw new BadBand(
+                'The band is as wide as the portion itself: nothing would ever be too small.',
+                $minus->milligrams,
+                '/minus_mg',
+            );
         }
 
         return new self($target, $minus, $plus);

@@ -33,7 +33,8 @@ final readonly class FilletGuess
     public static function of(string $shape, float $grams): self
     {
         $grams > 0 || throw new BadFillet('A fillet weighs more than nothing.', $grams, '/mass_g');
-        [$cm, $mm] = self::FACTORS[$shape] ?? throw new BadFillet("\"{$shape}\" is not a shape known here.", $shape, '/shape');
+        [$cm, $mm] =
+            self::FACTORS[$shape] ?? throw new BadFillet("\"{$shape}\" is not a shape known here.", $shape, '/shape');
 
         return new self(round($cm * $grams ** (1 / 3), 1), round($mm * $grams ** (1 / 3)));
     }

@@ -32,11 +32,18 @@ final readonly class FilletOnBoard
         public float $squareHeadGrams = 0.0,
         public float $minTailMm = 0.0,
     ) {
-        $massGrams > 0 && $massGrams <= 100_000 || throw new BadFillet('A fillet weighs more than nothing and up to 100 kg.', $massGrams, '/fillet/mass_g');
-        $lengthCm > 0 && $lengthCm <= 200 || throw new BadFillet('A fillet is up to two metres long.', $lengthCm, '/fillet/length_cm');
-        $thicknessMm > 0 && $thicknessMm <= 300 || throw new BadFillet('A fillet is up to 300 mm thick.', $thicknessMm, '/fillet/thickness_mm');
-        $squareHeadGrams >= 0 && $squareHeadGrams < $massGrams || throw new BadFillet('What is squared off is less than the fillet.', $squareHeadGrams, '/square_head_g');
-        $this->endGrams = max($squareHeadGrams, $massGrams * $shape->massUpTo($shape->lastThick($minTailMm / $thicknessMm)));
+        ($massGrams > 0 && $massGrams <= 100_000) ||
+            throw new BadFillet('A fillet weighs more than nothing and up to 100 kg.', $massGrams, '/fillet/mass_g');
+        ($lengthCm > 0 && $lengthCm <= 200) ||
+            throw new BadFillet('A fillet is up to two metres long.', $lengthCm, '/fillet/length_cm');
+        ($thicknessMm > 0 && $thicknessMm <= 300) ||
+            throw new BadFillet('A fillet is up to 300 mm thick.', $thicknessMm, '/fillet/thickness_mm');
+        ($squareHeadGrams >= 0 && $squareHeadGrams < $massGrams) ||
+            throw new BadFillet('What is squared off is less than the fillet.', $squareHeadGrams, '/square_head_g');
+        $this->endGrams = max(
+            $squareHeadGrams,
+            $massGrams * $shape->massUpTo($shape->lastThick($minTailMm / $thicknessMm)),
+        );
     }
 
     /**
@@ -49,10 +56,17 @@ final readonly class FilletOnBoard
      *
      * @throws BadFillet when the knife is past the tail end or nothing is ahead
      */
-    public static function ahead(FilletShape $shape, float $knifeCm, float $aheadGrams, float $lengthCm, float $thicknessMm, float $minTailMm): self
-    {
+    public static function ahead(
+        FilletShape $shape,
+        float $knifeCm,
+        float $aheadGrams,
+        float $lengthCm,
+        float $thicknessMm,
+        float $minTailMm,
+    ): self {
         $behind = $shape->massUpTo($knifeCm / $lengthCm);
-        $aheadGrams > 0 && $behind < 1 || throw new BadFillet('Nothing of this fillet is left to cut.', $aheadGrams, '/ahead_g');
+        ($aheadGrams > 0 && $behind < 1) ||
+            throw new BadFillet('Nothing of this fillet is left to cut.', $aheadGrams, '/ahead_g');
         $whole = $aheadGrams / (1 - $behind);
 
         return new self($shape, $whole, $lengthCm, $thicknessMm, $whole * $behind, $minTailMm);
@@ -84,9 +98,10 @@ final readonly class FilletOnBoard
     public function widthCm(float $cm): float
     {
         $x = $cm / $this->lengthCm;
-        $perCm = $this->massGrams * $this->shape->massPerLengthAt($x) / $this->lengthCm;
+        $perCm = ($this->massGrams * $this->shape->massPerLengthAt($x)) / $this->lengthCm;
 
-        return $perCm / (self::GRAMS_PER_CM3 * self::FILLS * $this->thicknessMm / 10 * $this->shape->thicknessAt($x));
+        return $perCm /
+            (((self::GRAMS_PER_CM3 * self::FILLS * $this->thicknessMm) / 10) * $this->shape->thicknessAt($x));
     }
 
     /** What lies before a place, grams; the inverse of `cm`. */
@@ -98,13 +113,22 @@ final readonly class FilletOnBoard
     /** Grams that can be cut and are neither thinner nor thicker, in mm; a kind so bounded never gets more. */
     public function gramsWithin(?float $minMm, ?float $maxMm): float
     {
-        return $this->massGrams * $this->shape->massWithin(($minMm ?? 0) / $this->thicknessMm, ($maxMm ?? $this->thicknessMm) / $this->thicknessMm, $this->shape->where($this->squareHeadGrams / $this->massGrams), $this->shape->where($this->endGrams / $this->massGrams));
+        return $this->massGrams *
+            $this->shape->massWithin(
+                ($minMm ?? 0) / $this->thicknessMm,
+                ($maxMm ?? $this->thicknessMm) / $this->thicknessMm,
+                $this->shape->where($this->squareHeadGrams / $this->massGrams),
+                $this->shape->where($this->endGrams / $this->massGrams),
+            );
     }
 
     /** @return array{float, float} thinnest and thickest, in mm, of the stretch between two masses from the head end */
     public function thickness(float $fromGrams, float $toGrams): array
     {
-        [$thin, $thick] = $this->shape->between($this->shape->where($fromGrams / $this->massGrams), $this->shape->where($toGrams / $this->massGrams));
+        [$thin, $thick] = $this->shape->between(
+            $this->shape->where($fromGrams / $this->massGrams),
+            $this->shape->where($toGrams / $this->massGrams),
+        );
 
         return [$thin * $this->thicknessMm, $thick * $this->thicknessMm];
     }

@@ -14,11 +14,26 @@ final readonly class FilletShape
 {
     /** @var array<string, array{non-empty-list<float>, non-empty-list<float>}> mass per length, thickness */
     private const STARTING = [
-        'long-side' => [[0.86, 1.16, 1.36, 1.43, 1.38, 1.26, 1.09, 0.89, 0.67, 0.44, 0.22], [0.80, 0.97, 1.00, 0.98, 0.93, 0.86, 0.77, 0.66, 0.53, 0.38, 0.22]],
-        'short-side' => [[0.95, 1.30, 1.50, 1.48, 1.34, 1.14, 0.92, 0.70, 0.50, 0.32, 0.15], [0.75, 0.95, 1.00, 0.97, 0.90, 0.80, 0.68, 0.55, 0.42, 0.30, 0.18]],
-        'flat-quarter' => [[0.55, 0.95, 1.22, 1.38, 1.42, 1.36, 1.22, 1.02, 0.78, 0.50, 0.20], [0.70, 0.90, 1.00, 1.00, 0.97, 0.92, 0.85, 0.76, 0.64, 0.48, 0.28]],
-        'loin' => [[0.95, 1.12, 1.22, 1.26, 1.25, 1.19, 1.09, 0.95, 0.76, 0.52, 0.22], [0.85, 0.95, 1.00, 1.00, 0.98, 0.95, 0.90, 0.82, 0.70, 0.53, 0.30]],
-        'tapered-tail' => [[1.55, 1.48, 1.38, 1.26, 1.13, 1.0, 0.86, 0.71, 0.55, 0.38, 0.20], [1.00, 0.99, 0.96, 0.92, 0.87, 0.81, 0.74, 0.65, 0.55, 0.43, 0.28]],
+        'long-side' => [
+            [0.86, 1.16, 1.36, 1.43, 1.38, 1.26, 1.09, 0.89, 0.67, 0.44, 0.22],
+            [0.8, 0.97, 1.0, 0.98, 0.93, 0.86, 0.77, 0.66, 0.53, 0.38, 0.22],
+        ],
+        'short-side' => [
+            [0.95, 1.3, 1.5, 1.48, 1.34, 1.14, 0.92, 0.7, 0.5, 0.32, 0.15],
+            [0.75, 0.95, 1.0, 0.97, 0.9, 0.8, 0.68, 0.55, 0.42, 0.3, 0.18],
+        ],
+        'flat-quarter' => [
+            [0.55, 0.95, 1.22, 1.38, 1.42, 1.36, 1.22, 1.02, 0.78, 0.5, 0.2],
+            [0.7, 0.9, 1.0, 1.0, 0.97, 0.92, 0.85, 0.76, 0.64, 0.48, 0.28],
+        ],
+        'loin' => [
+            [0.95, 1.12, 1.22, 1.26, 1.25, 1.19, 1.09, 0.95, 0.76, 0.52, 0.22],
+            [0.85, 0.95, 1.0, 1.0, 0.98, 0.95, 0.9, 0.82, 0.7, 0.53, 0.3],
+        ],
+        'tapered-tail' => [
+            [1.55, 1.48, 1.38, 1.26, 1.13, 1.0, 0.86, 0.71, 0.55, 0.38, 0.2],
+            [1.0, 0.99, 0.96, 0.92, 0.87, 0.81, 0.74, 0.65, 0.55, 0.43, 0.28],
+        ],
     ];
 
     private const MOST_STATIONS = 200;
@@ -36,7 +51,7 @@ final readonly class FilletShape
         $upTo = [0.0];
         $step = 1 / (count($perLength) - 1);
         for ($i = 1; $i < count($perLength); $i++) {
-            $sum += ($perLength[$i - 1] + $perLength[$i]) / 2 * $step;
+            $sum += (($perLength[$i - 1] + $perLength[$i]) / 2) * $step;
             $upTo[] = $sum;
         }
         $this->upTo = $upTo;
@@ -45,7 +60,9 @@ final readonly class FilletShape
     /** @throws BadFillet when no starting shape is called so */
     public static function named(string $name): self
     {
-        [$mass, $thickness] = self::STARTING[$name] ?? throw new BadFillet("\"{$name}\" is not a shape known here.", $name, '/fillet/shape');
+        [$mass, $thickness] =
+            self::STARTING[$name] ??
+            throw new BadFillet("\"{$name}\" is not a shape known here.", $name, '/fillet/shape');
 
         return self::of($mass, $thickness);
     }
@@ -64,12 +81,25 @@ final readonly class FilletShape
      */
     public static function of(array $mass, array $thickness): self
     {
-        if ($thickness === [] || count($mass) !== count($thickness) || count($mass) < 2 || count($mass) > self::MOST_STATIONS) {
-            throw new BadFillet('A shape is two tables of the same 2 to 200 stations.', count($mass), '/fillet/stations');
+        if (
+            $thickness === [] ||
+            count($mass) !== count($thickness) ||
+            count($mass) < 2 ||
+            count($mass) > self::MOST_STATIONS
+        ) {
+            throw new BadFillet(
+                'A shape is two tables of the same 2 to 200 stations.',
+                count($mass),
+                '/fillet/stations',
+            );
         }
         foreach ($mass as $i => $one) {
             if (! is_finite($one) || $one < 0 || ! is_finite($thickness[$i]) || $thickness[$i] <= 0) {
-                throw new BadFillet('A station has a mass of 0 or more and a thickness above 0.', $one, "/fillet/stations/{$i}");
+                throw new BadFillet(
+                    'A station has a mass of 0 or more and a thickness above 0.',
+                    $one,
+                    "/fillet/stations/{$i}",
+                );
             }
         }
         $whole = (array_sum($mass) - ($mass[0] + $mass[count($mass) - 1]) / 2) / (count($mass) - 1);
@@ -78,13 +108,20 @@ final readonly class FilletShape
         }
         $most = max($thickness);
 
-        return new self(array_map(fn (float $one): float => $one / $whole, $mass), array_map(fn (float $one): float => $one / $most, $thickness));
+        return new self(
+            array_map(fn (float $one): float => $one / $whole, $mass),
+            array_map(fn (float $one): float => $one / $most, $thickness),
+        );
     }
 
     /** @return non-empty-list<array{float, float}> mass per length and thickness at equal stations, scaled as they are read */
     public function stations(): array
     {
-        return array_map(fn (float $mass, float $thickness): array => [$mass, $thickness], $this->perLength, $this->thickness);
+        return array_map(
+            fn (float $mass, float $thickness): array => [$mass, $thickness],
+            $this->perLength,
+            $this->thickness,
+        );
     }
 
     /** Share of the mass up to a point, both 0 to 1. */
@@ -93,7 +130,8 @@ final readonly class FilletShape
         [$i, $t] = $this->place($x);
         $step = 1 / (count($this->perLength) - 1);
 
-        return $this->upTo[$i] + $step * ($this->perLength[$i] * $t + ($this->perLength[$i + 1] - $this->perLength[$i]) * $t * $t / 2);
+        return $this->upTo[$i] +
+            $step * ($this->perLength[$i] * $t + (($this->perLength[$i + 1] - $this->perLength[$i]) * $t * $t) / 2);
     }
 
     /** The point up to which a share of the mass lies, both 0 to 1. */
@@ -107,13 +145,13 @@ final readonly class FilletShape
         $high = $last;
         while ($high - $low > 1) {
             $middle = intdiv($low + $high, 2);
-            $this->upTo[$middle] <= $share ? $low = $middle : $high = $middle;
+            $this->upTo[$middle] <= $share ? ($low = $middle) : ($high = $middle);
         }
         $missing = ($share - $this->upTo[$low]) * $last;
         $a = ($this->perLength[$low + 1] - $this->perLength[$low]) / 2;
         $b = $this->perLength[$low];
         // a t² + b t = missing, the root between the two stations, in the form that does not cancel.
-        $t = $missing <= 0 ? 0.0 : 2 * $missing / ($b + sqrt(max(0.0, $b * $b + 4 * $a * $missing)));
+        $t = $missing <= 0 ? 0.0 : (2 * $missing) / ($b + sqrt(max(0.0, $b * $b + 4 * $a * $missing)));
 
         return ($low + min(1.0, $t)) / $last;
     }
@@ -179,7 +217,8 @@ final readonly class FilletShape
         }
         for ($i = $last - 1; $i >= 0; $i--) {
             if ($this->thickness[$i] >= $share) {
-                return ($i + ($this->thickness[$i] - $share) / ($this->thickness[$i] - $this->thickness[$i + 1])) / $last;
+                return ($i + ($this->thickness[$i] - $share) / ($this->thickness[$i] - $this->thickness[$i + 1])) /
+                    $last;
             }
         }
 

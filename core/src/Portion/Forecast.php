@@ -14,6 +14,8 @@ final readonly class Forecast
 
     public static function of(Mass $left, Band $band): int
     {
-        return $band->target->isPositive() && $left->isPositive() ? intdiv(intdiv($left->milligrams * (100 - self::ENDS_PCT), 100), $band->target->milligrams) : 0;
+        return $band->target->isPositive() && $left->isPositive()
+            ? intdiv(intdiv($left->milligrams * (100 - self::ENDS_PCT), 100), $band->target->milligrams)
+            : 0;
     }
 }

@@ -20,6 +20,12 @@ final readonly class Giveaway
      */
     public static function minor(Mass $given, Mass $whole, int $pricePerKgMinor, Mass $fillets): int
     {
-        return Money::toMinor(BigRational::of($whole->milligrams)->multipliedBy($pricePerKgMinor)->dividedBy(1_000_000)->multipliedBy($given->milligrams)->dividedBy($fillets->milligrams));
+        return Money::toMinor(
+            BigRational::of($whole->milligrams)
+                ->multipliedBy($pricePerKgMinor)
+                ->dividedBy(1_000_000)
+                ->multipliedBy($given->milligrams)
+                ->dividedBy($fillets->milligrams),
+        );
     }
 }

@@ -33,11 +33,22 @@ final readonly class Kind
         public ?float $fromShare = null,
         public ?float $toShare = null,
     ) {
-        $targetGrams > 0 && is_finite($targetGrams) || throw new BadFillet('A portion weighs more than nothing.', $targetGrams, '/target_g');
-        $minusGrams >= 0 && $minusGrams < $targetGrams || throw new BadFillet('The band is wider than the portion.', $minusGrams, '/minus_g');
-        $minMm === null || $maxMm === null || $minMm <= $maxMm || throw new BadFillet('The thinnest it may be is more than the thickest: nothing suits.', $minMm, '/min_thickness_mm');
-        ($fromShare ?? 0) < ($toShare ?? 1) || throw new BadFillet('The stretch ends before it begins: nothing suits.', $fromShare, '/from_share');
-        $value >= 0 && is_finite($value) || throw new BadFillet('A portion is worth nothing or more.', $value, '/value');
+        ($targetGrams > 0 && is_finite($targetGrams)) ||
+            throw new BadFillet('A portion weighs more than nothing.', $targetGrams, '/target_g');
+        ($minusGrams >= 0 && $minusGrams < $targetGrams) ||
+            throw new BadFillet('The band is wider than the portion.', $minusGrams, '/minus_g');
+        $minMm === null ||
+            $maxMm === null ||
+            $minMm <= $maxMm ||
+            throw new BadFillet(
+                'The thinnest it may be is more than the thickest: nothing suits.',
+                $minMm,
+                '/min_thickness_mm',
+            );
+        ($fromShare ?? 0) < ($toShare ?? 1) ||
+            throw new BadFillet('The stretch ends before it begins: nothing suits.', $fromShare, '/from_share');
+        ($value >= 0 && is_finite($value)) ||
+            throw new BadFillet('A portion is worth nothing or more.', $value, '/value');
     }
 
     /** The same kind, aimed at another weight: where a hand that scatters should aim. */
@@ -45,7 +56,19 @@ final readonly class Kind
     {
         $more = $grams - $this->targetGrams;
 
-        return new self($this->id, $grams, max(0.0, $this->minusGrams + $more), max(0.0, $this->plusGrams - $more), $this->value, $this->max, $this->minMm, $this->maxMm, $this->minEvenness, $this->fromShare, $this->toShare);
+        return new self(
+            $this->id,
+            $grams,
+            max(0.0, $this->minusGrams + $more),
+            max(0.0, $this->plusGrams - $more),
+            $this->value,
+            $this->max,
+            $this->minMm,
+            $this->maxMm,
+            $this->minEvenness,
+            $this->fromShare,
+            $this->toShare,
+        );
     }
 
     /** Whether the middle of a piece between two points of the fillet's length, 0 to 1, lies in the stretch that suits. */
@@ -59,8 +82,8 @@ final readonly class Kind
     /** Whether a piece of this thickness suits. */
     public function suits(float $thinnestMm, float $thickestMm): bool
     {
-        return ($this->minMm === null || $thinnestMm >= $this->minMm)
-            && ($this->maxMm === null || $thickestMm <= $this->maxMm)
-            && ($this->minEvenness === null || $thinnestMm >= $this->minEvenness * $thickestMm);
+        return ($this->minMm === null || $thinnestMm >= $this->minMm) &&
+            ($this->maxMm === null || $thickestMm <= $this->maxMm) &&
+            ($this->minEvenness === null || $thinnestMm >= $this->minEvenness * $thickestMm);
     }
 }

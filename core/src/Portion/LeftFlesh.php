@@ -23,6 +23,7 @@ final readonly class LeftFlesh
      */
     public static function isMuch(Mass $left, Mass $fillet): bool
     {
-        return $left->grams() >= self::WORTH_ASKING_G && $left->milligrams * 100 > self::USUAL_PCT * $fillet->milligrams;
+        return $left->grams() >= self::WORTH_ASKING_G &&
+            $left->milligrams * 100 > self::USUAL_PCT * $fillet->milligrams;
     }
 }

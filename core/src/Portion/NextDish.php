@@ -20,7 +20,10 @@ final readonly class NextDish
     public static function for(Mass $piece, array $dishes): int|string|null
     {
         $fitting = array_filter($dishes, fn (Band $band): bool => $band->place($piece) === Placed::Within);
-        $fitting = $fitting !== [] ? $fitting : array_filter($dishes, fn (Band $band): bool => $band->place($piece) === Placed::Over);
+        $fitting =
+            $fitting !== []
+                ? $fitting
+                : array_filter($dishes, fn (Band $band): bool => $band->place($piece) === Placed::Over);
         uasort($fitting, fn (Band $a, Band $b): int => $b->target->milligrams <=> $a->target->milligrams);
 
         return array_key_first($fitting);

@@ -12,8 +12,12 @@ final readonly class OwnMarks
      * @param  array<string, int>  $counts  by kind
      * @param  float  $leftOverGrams  before the first mark, beyond the last, and what suits no kind
      */
-    private function __construct(public array $pieces, public array $counts, public float $value, public float $leftOverGrams)
-    {
+    private function __construct(
+        public array $pieces,
+        public array $counts,
+        public float $value,
+        public float $leftOverGrams,
+    ) {
     }
 
     /**
@@ -27,7 +31,12 @@ final readonly class OwnMarks
     {
         $before = -1e-9;
         foreach ($marksCm as $i => $mark) {
-            $mark > $before && $mark <= $fillet->lengthCm + 1e-6 || throw new BadFillet('The marks go from the head end to the tail, each beyond the one before.', $mark, "/marks_cm/{$i}");
+            ($mark > $before && $mark <= $fillet->lengthCm + 1e-6) ||
+                throw new BadFillet(
+                    'The marks go from the head end to the tail, each beyond the one before.',
+                    $mark,
+                    "/marks_cm/{$i}",
+                );
             $before = $mark;
         }
         $counts = array_fill_keys(array_map(fn (Kind $kind): string => $kind->id, $kinds), 0);
@@ -36,7 +45,13 @@ final readonly class OwnMarks
         for ($i = 1; $i < count($marksCm); $i++) {
             [$from, $to] = [$fillet->gramsUpTo($marksCm[$i - 1]), $fillet->gramsUpTo($marksCm[$i])];
             $kind = self::kindOf($to - $from, $kinds);
-            $pieces[] = new PlannedPiece($kind === null ? '' : $kind->id, $marksCm[$i - 1], $marksCm[$i], $to - $from, ...$fillet->thickness($from, $to));
+            $pieces[] = new PlannedPiece(
+                $kind === null ? '' : $kind->id,
+                $marksCm[$i - 1],
+                $marksCm[$i],
+                $to - $from,
+                ...$fillet->thickness($from, $to),
+            );
             if ($kind !== null) {
                 $counts[$kind->id]++;
                 $value += $kind->value;
@@ -44,7 +59,12 @@ final readonly class OwnMarks
             }
         }
 
-        return new self($pieces, $counts, $value + $trimPerKg * ($fillet->massGrams - $served) / 1000, $fillet->massGrams - $served);
+        return new self(
+            $pieces,
+            $counts,
+            $value + ($trimPerKg * ($fillet->massGrams - $served)) / 1000,
+            $fillet->massGrams - $served,
+        );
     }
 
     /**
@@ -56,7 +76,9 @@ final readonly class OwnMarks
     {
         $best = null;
         foreach ($kinds as $kind) {
-            $fits = $grams >= $kind->targetGrams - $kind->minusGrams - 1e-6 && $grams <= $kind->targetGrams + $kind->plusGrams + 1e-6;
+            $fits =
+                $grams >= $kind->targetGrams - $kind->minusGrams - 1e-6 &&
+                $grams <= $kind->targetGrams + $kind->plusGrams + 1e-6;
             $best = $fits && ($best === null || $kind->value > $best->value) ? $kind : $best;
         }
 

@@ -36,8 +36,16 @@ final readonly class PortionPlan
      * @param  float  $grow  fraction of its own "plus" by which every piece is heavier, 0 to 1
      * @param  list<string>  $stoppedBy  why no more fit, one sentence a kind
      */
-    private function __construct(public FilletOnBoard $fillet, public array $counts, public float $value, public float $leftOverGrams, public float $shrink, public float $grow, public array $pieces, public array $stoppedBy)
-    {
+    private function __construct(
+        public FilletOnBoard $fillet,
+        public array $counts,
+        public float $value,
+        public float $leftOverGrams,
+        public float $shrink,
+        public float $grow,
+        public array $pieces,
+        public array $stoppedBy,
+    ) {
     }
 
     /**
@@ -63,7 +71,7 @@ final readonly class PortionPlan
     {
         $best = self::exact($fillet, $kinds, $trimPerKg);
         // Once pieces shrink they take all there is: the trim is what it is, and only the portions' value counts.
-        $trim = $trimPerKg / 1000 * ($fillet->massGrams - $fillet->availableGrams());
+        $trim = ($trimPerKg / 1000) * ($fillet->massGrams - $fillet->availableGrams());
         $order = array_keys($kinds);
         $worth = fn (int $i): float => $kinds[$i]->value / ($kinds[$i]->targetGrams - $kinds[$i]->minusGrams);
         usort($order, fn (int $a, int $b): int => $worth($b) <=> $worth($a));
@@ -76,7 +84,9 @@ final readonly class PortionPlan
             if ($depth === count($order)) {
                 if ($target > $fillet->availableGrams() + self::HAIR && $value + $trim > $best->value + self::HAIR) {
                     $shrink = min(1.0, ($target - $fillet->availableGrams()) / ($target - $least));
-                    $sequence = self::crowds($kinds, $within, $counts, $shrink) ? null : self::sequence($fillet, $kinds, $counts, $shrink);
+                    $sequence = self::crowds($kinds, $within, $counts, $shrink)
+                        ? null
+                        : self::sequence($fillet, $kinds, $counts, $shrink);
                     $best = $sequence === null ? $best : self::laid($fillet, $kinds, $sequence, $shrink, $trimPerKg);
                 }
 
@@ -91,7 +101,13 @@ final readonly class PortionPlan
             $most = min($kind->max ?? PHP_INT_MAX, (int) floor((min($room, $within[$i]) + self::HAIR) / $each));
             for ($n = 0; $n <= $most; $n++) {
                 $counts[$i] = $n;
-                $stack[] = [$depth + 1, $counts, $value + $n * $kind->value, $least + $n * $each, $target + $n * $kind->targetGrams];
+                $stack[] = [
+                    $depth + 1,
+                    $counts,
+                    $value + $n * $kind->value,
+                    $least + $n * $each,
+                    $target + $n * $kind->targetGrams,
+                ];
             }
         }
 
@@ -106,8 +122,17 @@ final readonly class PortionPlan
     private static function mustBeCuttable(FilletOnBoard $fillet, array $kinds): void
     {
         foreach ($kinds as $i => $kind) {
-            if ($fillet->availableGrams() / ($kind->targetGrams - $kind->minusGrams) > self::MOST_PIECES && ($kind->max ?? PHP_INT_MAX) > self::MOST_PIECES) {
-                throw new BadFillet('More than '.self::MOST_PIECES.' of these would come of this fillet: check the weights, or say how many are wanted at most.', $kind->targetGrams, "/kinds/{$i}/target_g");
+            if (
+                $fillet->availableGrams() / ($kind->targetGrams - $kind->minusGrams) > self::MOST_PIECES &&
+                ($kind->max ?? PHP_INT_MAX) > self::MOST_PIECES
+            ) {
+                throw new BadFillet(
+                    'More than '.
+                        self::MOST_PIECES.
+                        ' of these would come of this fillet: check the weights, or say how many are wanted at most.',
+                    $kind->targetGrams,
+                    "/kinds/{$i}/target_g",
+                );
             }
         }
     }
@@ -126,7 +151,7 @@ final readonly class PortionPlan
         $more = array_sum(array_map(fn (int $i): float => $kinds[$i]->plusGrams, $order));
         $most = $more > 0 ? min(1.0, max(0.0, $fillet->availableGrams() - $targets) / $more) : 0.0;
         for ($step = self::SHARINGS; $step > 0; $step--) {
-            $grow = $most * $step / self::SHARINGS;
+            $grow = ($most * $step) / self::SHARINGS;
             if (self::allSuit($fillet, $kinds, $order, $grow)) {
                 return self::laid($fillet, $kinds, $order, 0.0, $trimPerKg, $grow);
             }
@@ -165,7 +190,8 @@ final readonly class PortionPlan
         foreach ($kinds as $i => $asking) {
             $mass = 0.0;
             foreach ($kinds as $j => $kind) {
-                $inside = ($kind->minMm ?? 0) >= ($asking->minMm ?? 0) && ($kind->maxMm ?? INF) <= ($asking->maxMm ?? INF);
+                $inside =
+                    ($kind->minMm ?? 0) >= ($asking->minMm ?? 0) && ($kind->maxMm ?? INF) <= ($asking->maxMm ?? INF);
                 $mass += $inside ? $counts[$j] * ($kind->targetGrams - $shrink * $kind->minusGrams) : 0.0;
             }
             if ($mass > $within[$i] + self::HAIR) {
@@ -192,13 +218,20 @@ final readonly class PortionPlan
         foreach ($kinds as $i => $kind) {
             $mass = (int) round($kind->targetGrams * self::EXACT_MG);
             $limited = $kind->max !== null && $kind->max * $mass < $end;
-            $steps[] = [$i, $kind, $mass, $kind->value - $trimPerKg * $kind->targetGrams / 1000, $limited ? $digit : 0, (int) $kind->max];
+            $steps[] = [
+                $i,
+                $kind,
+                $mass,
+                $kind->value - ($trimPerKg * $kind->targetGrams) / 1000,
+                $limited ? $digit : 0,
+                (int) $kind->max,
+            ];
             $digit *= $limited ? $kind->max + 1 : 1;
         }
         /** @var array<int, array<int, array{float, int, int}>> $reached by mass, then use: gain, use before, kind */
         $reached = [0 => [0 => [0.0, 0, 0]]];
         /** @var \SplMinHeap<int> $open */
-        $open = new \SplMinHeap;
+        $open = new \SplMinHeap();
         $open->insert(0);
         $best = [0.0, 0, 0];
         $ways = 1;
@@ -223,7 +256,11 @@ final readonly class PortionPlan
                     }
                     $then = $reached[$next][$used + $digit] ?? null;
                     if ($then === null && ++$ways > self::MOST_WAYS) {
-                        throw new BadFillet('These kinds can follow one another in too many ways on a fillet of this size. Ask for fewer kinds, or limit how many of each.', count($kinds), '/kinds');
+                        throw new BadFillet(
+                            'These kinds can follow one another in too many ways on a fillet of this size. Ask for fewer kinds, or limit how many of each.',
+                            count($kinds),
+                            '/kinds',
+                        );
                     }
                     if ($then === null || $then[0] < $gain + $more - self::HAIR) {
                         $reached[$next][$used + $digit] = [$gain + $more, $used, $i];
@@ -250,8 +287,14 @@ final readonly class PortionPlan
      * @param  array<string, true>  $failed  counts known to have no order from here on
      * @return list<int>|null
      */
-    private static function sequence(FilletOnBoard $fillet, array $kinds, array $left, float $shrink, float $cut = 0.0, array &$failed = []): ?array
-    {
+    private static function sequence(
+        FilletOnBoard $fillet,
+        array $kinds,
+        array $left,
+        float $shrink,
+        float $cut = 0.0,
+        array &$failed = [],
+    ): ?array {
         $key = implode(',', $left);
         if (isset($failed[$key])) {
             return null;
@@ -264,7 +307,14 @@ final readonly class PortionPlan
             if (($left[$i] ?? 0) === 0 || ! self::suits($fillet, $kind, $cut, $end)) {
                 continue;
             }
-            $rest = self::sequence($fillet, $kinds, array_replace($left, [$i => $left[$i] - 1]), $shrink, $end, $failed);
+            $rest = self::sequence(
+                $fillet,
+                $kinds,
+                array_replace($left, [$i => $left[$i] - 1]),
+                $shrink,
+                $end,
+                $failed,
+            );
             if ($rest !== null) {
                 return [$i, ...$rest];
             }
@@ -278,30 +328,55 @@ final readonly class PortionPlan
     {
         [$thin, $thick] = $fillet->thickness($fillet->squareHeadGrams + $from, $fillet->squareHeadGrams + $to);
 
-        return $kind->suits($thin + self::HAIR, $thick - self::HAIR)
-            && (($kind->fromShare === null && $kind->toShare === null) || $kind->reaches($fillet->shareOfLength($fillet->squareHeadGrams + $from), $fillet->shareOfLength($fillet->squareHeadGrams + $to)));
+        return $kind->suits($thin + self::HAIR, $thick - self::HAIR) &&
+            (($kind->fromShare === null && $kind->toShare === null) ||
+                $kind->reaches(
+                    $fillet->shareOfLength($fillet->squareHeadGrams + $from),
+                    $fillet->shareOfLength($fillet->squareHeadGrams + $to),
+                ));
     }
 
     /**
      * @param  non-empty-list<Kind>  $kinds
      * @param  list<int>  $order
      */
-    private static function laid(FilletOnBoard $fillet, array $kinds, array $order, float $shrink, float $trimPerKg, float $grow = 0.0): self
-    {
+    private static function laid(
+        FilletOnBoard $fillet,
+        array $kinds,
+        array $order,
+        float $shrink,
+        float $trimPerKg,
+        float $grow = 0.0,
+    ): self {
         $at = $fillet->squareHeadGrams;
         $value = 0.0;
         $pieces = [];
         $counts = array_fill_keys(array_map(fn (Kind $kind): string => $kind->id, $kinds), 0);
         foreach ($order as $i) {
             $mass = $kinds[$i]->targetGrams - $shrink * $kinds[$i]->minusGrams + $grow * $kinds[$i]->plusGrams;
-            $pieces[] = new PlannedPiece($kinds[$i]->id, $fillet->cm($at), $fillet->cm($at + $mass), $mass, ...$fillet->thickness($at, $at + $mass));
+            $pieces[] = new PlannedPiece(
+                $kinds[$i]->id,
+                $fillet->cm($at),
+                $fillet->cm($at + $mass),
+                $mass,
+                ...$fillet->thickness($at, $at + $mass),
+            );
             $counts[$kinds[$i]->id]++;
             $value += $kinds[$i]->value;
             $at += $mass;
         }
         $leftOver = $fillet->massGrams - ($at - $fillet->squareHeadGrams);
 
-        return new self($fillet, $counts, $value + $trimPerKg * $leftOver / 1000, $leftOver, $shrink, $grow, $pieces, array_map(fn (Kind $kind): string => self::stop($fillet, $kind, $counts[$kind->id], $at), $kinds));
+        return new self(
+            $fillet,
+            $counts,
+            $value + ($trimPerKg * $leftOver) / 1000,
+            $leftOver,
+            $shrink,
+            $grow,
+            $pieces,
+            array_map(fn (Kind $kind): string => self::stop($fillet, $kind, $counts[$kind->id], $at), $kinds),
+        );
     }
 
     /** Why one more of a kind does not follow. */
@@ -314,15 +389,36 @@ final readonly class PortionPlan
         if ($short > self::HAIR) {
             $each = $short / ($count + 1);
 
-            return "{$kind->id}: ".ceil($short).' g short of one more'.($each <= self::WIDEST_BAND * $kind->targetGrams ? '; a band of −'.ceil($each).' g on each would give it.' : '.');
+            return "{$kind->id}: ".
+                ceil($short).
+                ' g short of one more'.
+                ($each <= self::WIDEST_BAND * $kind->targetGrams
+                    ? '; a band of −'.ceil($each).' g on each would give it.'
+                    : '.');
         }
         [$thin, $thick] = $fillet->thickness($at, $at + $kind->targetGrams);
 
         return match (true) {
-            ! $kind->reaches($fillet->shareOfLength($at), $fillet->shareOfLength($at + $kind->targetGrams)) => "{$kind->id}: the next would not lie between ".round(($kind->fromShare ?? 0.0) * $fillet->lengthCm).' and '.round(($kind->toShare ?? 1.0) * $fillet->lengthCm).' cm, where it is cut.',
-            $kind->minMm !== null && $thin < $kind->minMm => "{$kind->id}: the next would be ".floor($thin).' mm at its thin end, '.$kind->minMm.' mm is asked.',
-            $kind->maxMm !== null && $thick > $kind->maxMm => "{$kind->id}: the next would be ".ceil($thick).' mm thick, at most '.$kind->maxMm.' mm is asked.',
-            $kind->minEvenness !== null && $thin < $kind->minEvenness * $thick => "{$kind->id}: the next would run from ".floor($thin).' to '.ceil($thick).' mm, too uneven.',
+            ! $kind->reaches($fillet->shareOfLength($at), $fillet->shareOfLength($at + $kind->targetGrams)) => "{$kind->id}: the next would not lie between ".
+                round(($kind->fromShare ?? 0.0) * $fillet->lengthCm).
+                ' and '.
+                round(($kind->toShare ?? 1.0) * $fillet->lengthCm).
+                ' cm, where it is cut.',
+            $kind->minMm !== null && $thin < $kind->minMm => "{$kind->id}: the next would be ".
+                floor($thin).
+                ' mm at its thin end, '.
+                $kind->minMm.
+                ' mm is asked.',
+            $kind->maxMm !== null && $thick > $kind->maxMm => "{$kind->id}: the next would be ".
+                ceil($thick).
+                ' mm thick, at most '.
+                $kind->maxMm.
+                ' mm is asked.',
+            $kind->minEvenness !== null && $thin < $kind->minEvenness * $thick => "{$kind->id}: the next would run from ".
+                floor($thin).
+                ' to '.
+                ceil($thick).
+                ' mm, too uneven.',
             default => "{$kind->id}: one more is worth less than the trim it would be cut from.",
         };
     }

@@ -28,7 +28,8 @@ final readonly class Slant
      */
     public static function of(float $degrees, float $filletMm, float $widthMm): self
     {
-        $degrees >= 15 && $degrees <= 90 || throw new BadFillet('A knife leans between 15 and 90 degrees.', $degrees, '/slant_deg');
+        ($degrees >= 15 && $degrees <= 90) ||
+            throw new BadFillet('A knife leans between 15 and 90 degrees.', $degrees, '/slant_deg');
         $sine = sin(deg2rad($degrees));
 
         return new self($filletMm / $sine, $widthMm * $sine);

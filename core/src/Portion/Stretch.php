@@ -18,7 +18,7 @@ enum Stretch: string
     case Belly = 'belly';
 
     /** Where the thick of a side ends, and where its tail third begins, as shares of its length. Our estimates. */
-    private const THICK_TO = 0.70;
+    private const THICK_TO = 0.7;
 
     private const TAIL_FROM = 0.55;
 

@@ -48,7 +48,9 @@ final readonly class Tally
             $scatter === null ? null : $scatter / 1000,
             count(array_filter($places, fn (Placed $placed): bool => $placed === Placed::Under)),
             count(array_filter($places, fn (Placed $placed): bool => $placed === Placed::Over)),
-            Mass::ofMilligrams(array_sum(array_map(fn (int $weight): int => max(0, $weight - $band->target->milligrams), $weights))),
+            Mass::ofMilligrams(
+                array_sum(array_map(fn (int $weight): int => max(0, $weight - $band->target->milligrams), $weights)),
+            ),
         );
     }
 }

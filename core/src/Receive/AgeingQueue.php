@@ -42,7 +42,9 @@ final readonly class AgeingQueue
             return new Queued($fish->id, 'decide', $fish->keepsUntil, ["Held: {$fish->held}"]);
         }
         if ($fish->restsUntil !== null && $fish->restsUntil > $now) {
-            return new Queued($fish->id, 'rest', $fish->restsUntil, ['In rigor: may be cut '.self::at($fish->restsUntil, $now).'.']);
+            return new Queued($fish->id, 'rest', $fish->restsUntil, [
+                'In rigor: may be cut '.self::at($fish->restsUntil, $now).'.',
+            ]);
         }
         $reasons = [];
         $by = $fish->keepsUntil;
@@ -65,7 +67,9 @@ final readonly class AgeingQueue
 
     private static function at(DateTimeImmutable $when, DateTimeImmutable $now): string
     {
-        return $when->format('Y-m-d') === $now->format('Y-m-d') ? 'today '.$when->format('H:i') : $when->format('D j M, H:i');
+        return $when->format('Y-m-d') === $now->format('Y-m-d')
+            ? 'today '.$when->format('H:i')
+            : $when->format('D j M, H:i');
     }
 
     private static function days(float $days): string

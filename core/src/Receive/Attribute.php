@@ -30,7 +30,9 @@ enum Attribute: string
             default => [],
         };
 
-        return array_values(array_filter(self::cases(), fn (self $attribute): bool => ! in_array($attribute, $gone, true)));
+        return array_values(
+            array_filter(self::cases(), fn (self $attribute): bool => ! in_array($attribute, $gone, true)),
+        );
     }
 
     public function spoken(): string
@@ -50,12 +52,42 @@ enum Attribute: string
     public function grades(): array
     {
         return match ($this) {
-            self::Smell => ['Clean sea, cucumber, cut grass', 'Faint: neither sea nor fish', 'Fishy, low tide', 'Sour or ammonia'],
-            self::Eyes => ['Full and clear, pupil black', 'Flat, a little dull', 'Cloudy, grey pupil', 'Sunken, milky'],
-            self::Gills => ['Bright red or pink, clear slime', 'Paler, slime turning', 'Brown or purple, cloudy slime', 'Grey or bleached, foul slime'],
-            self::Skin => ['Bright, slime like water', 'Sheen going, slime cloudy', 'Dull, slime milky', 'Faded, slime yellow and thick'],
-            self::Flesh => ['Springs back at once', 'Springs back slowly', 'A dent fills half', 'Dent stays, leaves the bone'],
-            self::Cavity => ['Muscle red, belly whole', 'Muscle darker, belly whole', 'Muscle brown, belly thin', 'Belly burst, muscle green'],
+            self::Smell => [
+                'Clean sea, cucumber, cut grass',
+                'Faint: neither sea nor fish',
+                'Fishy, low tide',
+                'Sour or ammonia',
+            ],
+            self::Eyes => [
+                'Full and clear, pupil black',
+                'Flat, a little dull',
+                'Cloudy, grey pupil',
+                'Sunken, milky',
+            ],
+            self::Gills => [
+                'Bright red or pink, clear slime',
+                'Paler, slime turning',
+                'Brown or purple, cloudy slime',
+                'Grey or bleached, foul slime',
+            ],
+            self::Skin => [
+                'Bright, slime like water',
+                'Sheen going, slime cloudy',
+                'Dull, slime milky',
+                'Faded, slime yellow and thick',
+            ],
+            self::Flesh => [
+                'Springs back at once',
+                'Springs back slowly',
+                'A dent fills half',
+                'Dent stays, leaves the bone',
+            ],
+            self::Cavity => [
+                'Muscle red, belly whole',
+                'Muscle darker, belly whole',
+                'Muscle brown, belly thin',
+                'Belly burst, muscle green',
+            ],
         };
     }
 

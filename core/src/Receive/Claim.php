@@ -32,12 +32,35 @@ final readonly class Claim
         $even = self::isEven($lines);
         foreach ($lines as $line) {
             if ($line->found !== []) {
-                array_push($items, ...self::refused($line, $currency), ...$even ? self::missing($line, $currency) : self::difference($line, $currency), ...self::wrongGrade($line));
+                array_push(
+                    $items,
+                    ...self::refused($line, $currency),
+                    ...$even ? self::missing($line, $currency) : self::difference($line, $currency),
+                    ...self::wrongGrade($line),
+                );
             }
         }
         foreach ($inside as $found) {
-            $money = $found->pricePerKg === null || $found->mass === null ? null : Money::round($found->pricePerKg->multipliedBy($found->mass->milligrams)->dividedBy(1_000_000), $currency);
-            $items[] = new ClaimItem('found when cut', $found->name, $found->mass ?? Mass::zero(), 0, $money, "{$found->name}: ".lcfirst($found->what).' found when it was cut'.($found->mass === null ? '' : ", {$found->mass->print()}").($found->note === '' ? '.' : ": {$found->note}.").($money === null ? '' : " At the invoice's price: {$money->print()}."));
+            $money =
+                $found->pricePerKg === null || $found->mass === null
+                    ? null
+                    : Money::round(
+                        $found->pricePerKg->multipliedBy($found->mass->milligrams)->dividedBy(1_000_000),
+                        $currency,
+                    );
+            $items[] = new ClaimItem(
+                'found when cut',
+                $found->name,
+                $found->mass ?? Mass::zero(),
+                0,
+                $money,
+                "{$found->name}: ".
+                    lcfirst($found->what).
+                    ' found when it was cut'.
+                    ($found->mass === null ? '' : ", {$found->mass->print()}").
+                    ($found->note === '' ? '.' : ": {$found->note}.").
+                    ($money === null ? '' : " At the invoice's price: {$money->print()}."),
+            );
         }
         $total = array_sum(array_map(fn (ClaimItem $item): int => $item->claimed->minor ?? 0, $items));
 
@@ -58,12 +81,14 @@ final readonly class Claim
     {
         $lines = ["To {$supplier}", "Your delivery {$invoice}, weighed at {$house} on {$on}.", ''];
         foreach ($this->items as $i => $item) {
-            $lines[] = ($i + 1).'. '.$item->sentence;
+            $lines[] = $i + 1 .'. '.$item->sentence;
         }
         $lines[] = '';
-        $lines[] = $this->total->minor > 0
-            ? "Please credit {$this->total->print()}.".($this->refusesAny() ? ' Refused fish is kept apart on ice for you to collect.' : '')
-            : 'Nothing is claimed in money yet; please tell us how you would like to settle it.';
+        $lines[] =
+            $this->total->minor > 0
+                ? "Please credit {$this->total->print()}.".
+                    ($this->refusesAny() ? ' Refused fish is kept apart on ice for you to collect.' : '')
+                : 'Nothing is claimed in money yet; please tell us how you would like to settle it.';
         $lines[] = 'Each fish was weighed on our scale; differences within its tolerance are not claimed.';
 
         return implode("\n", $lines);
@@ -88,7 +113,17 @@ final readonly class Claim
             $count = array_sum(array_map(fn (Found $f): int => $f->count, $all));
             $mass = array_reduce($all, fn (Mass $sum, Found $f): Mass => $sum->plus($f->mass), Mass::zero());
             $money = self::worth($line, $mass, $count, $currency);
-            $items[] = new ClaimItem('refused', $line->name, $mass, $count, $money, "{$line->name}: refused {$count} fish, {$mass->print()}. ".rtrim("{$reason}", '.').'.'.self::at($line, $money));
+            $items[] = new ClaimItem(
+                'refused',
+                $line->name,
+                $mass,
+                $count,
+                $money,
+                "{$line->name}: refused {$count} fish, {$mass->print()}. ".
+                    rtrim("{$reason}", '.').
+                    '.'.
+                    self::at($line, $money),
+            );
         }
 
         return $items;
@@ -130,7 +165,19 @@ final readonly class Claim
             $kind = $missing > 0 ? 'short' : 'over';
             $money = $missing > 0 ? self::worth($line, Mass::zero(), $missing, $currency) : null;
 
-            return [new ClaimItem($kind, $line->name, Mass::zero(), abs($missing), $money, "{$line->name}: invoiced {$line->count} fish, received {$line->receivedCount()}. ".($missing > 0 ? "Short {$missing} fish".self::at($line, $money, '') : abs($missing).' fish over, not ordered: say whether you want them back.'))];
+            return [
+                new ClaimItem(
+                    $kind,
+                    $line->name,
+                    Mass::zero(),
+                    abs($missing),
+                    $money,
+                    "{$line->name}: invoiced {$line->count} fish, received {$line->receivedCount()}. ".
+                        ($missing > 0
+                            ? "Short {$missing} fish".self::at($line, $money, '')
+                            : abs($missing).' fish over, not ordered: say whether you want them back.'),
+                ),
+            ];
         }
         if ($line->mass === null) {
             return [];
@@ -142,8 +189,13 @@ final readonly class Claim
         $short = $missing->isPositive();
         $money = $short ? self::worth($line, $missing, 0, $currency) : null;
         $count = $line->count === null ? 0 : abs($line->count - $line->receivedCount());
-        $sentence = "{$line->name}: invoiced {$line->mass->print()}, received {$line->received()->print()}".($count > 0 ? " ({$line->receivedCount()} of {$line->count} fish)" : '').'. ';
-        $sentence .= $short ? "Short {$missing->print()}".self::at($line, $money, '') : "Over by {$missing->abs()->print()}: not on the invoice.";
+        $sentence =
+            "{$line->name}: invoiced {$line->mass->print()}, received {$line->received()->print()}".
+            ($count > 0 ? " ({$line->receivedCount()} of {$line->count} fish)" : '').
+            '. ';
+        $sentence .= $short
+            ? "Short {$missing->print()}".self::at($line, $money, '')
+            : "Over by {$missing->abs()->print()}: not on the invoice.";
 
         return [new ClaimItem($short ? 'short' : 'over', $line->name, $missing->abs(), $count, $money, $sentence)];
     }
@@ -151,19 +203,32 @@ final readonly class Claim
     /** @return list<ClaimItem> */
     private static function wrongGrade(Invoiced $line): array
     {
-        $wrong = array_values(array_filter($line->found, fn (Found $f): bool => $f->wrongGrade !== null && $f->refused === null));
+        $wrong = array_values(
+            array_filter($line->found, fn (Found $f): bool => $f->wrongGrade !== null && $f->refused === null),
+        );
         if ($wrong === []) {
             return [];
         }
         $count = array_sum(array_map(fn (Found $f): int => $f->count, $wrong));
         $mass = array_reduce($wrong, fn (Mass $sum, Found $f): Mass => $sum->plus($f->mass), Mass::zero());
 
-        return [new ClaimItem('wrong grade', $line->name, $mass, $count, null, "{$line->name}: {$count} fish, {$mass->print()}, are not of the size sold ({$wrong[0]->wrongGrade}). Kept; please offer a price for them.")];
+        return [
+            new ClaimItem(
+                'wrong grade',
+                $line->name,
+                $mass,
+                $count,
+                null,
+                "{$line->name}: {$count} fish, {$mass->print()}, are not of the size sold ({$wrong[0]->wrongGrade}). Kept; please offer a price for them.",
+            ),
+        ];
     }
 
     private static function worth(Invoiced $line, Mass $mass, int $count, Currency $currency): ?Money
     {
-        return $line->price === null ? null : Money::round($line->unit->amount($line->price, $mass, $count), $currency);
+        return $line->price === null
+            ? null
+            : Money::round($line->unit->amount($line->price, $mass, $count), $currency);
     }
 
     /** " At €9.80 a kg: €4.51." */

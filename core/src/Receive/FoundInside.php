@@ -15,7 +15,12 @@ final readonly class FoundInside
      * @param  Mass|null  $mass  what it cost in weight; null when nobody weighed it
      * @param  BigRational|null  $pricePerKg  minor units; null when the kitchen does not know it
      */
-    public function __construct(public string $name, public string $what, public ?Mass $mass, public string $note, public ?BigRational $pricePerKg)
-    {
+    public function __construct(
+        public string $name,
+        public string $what,
+        public ?Mass $mass,
+        public string $note,
+        public ?BigRational $pricePerKg,
+    ) {
     }
 }

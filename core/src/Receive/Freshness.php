@@ -64,8 +64,10 @@ final readonly class Freshness
     {
         $life = self::life($fish->fat, $fish->state);
         $seen = $fish->grades !== [];
-        $onIce = $seen ? $fish->index() / self::SPOILT_AT * $life : ($fish->daysSinceLanded ?? self::UNSEEN_DAYS);
-        $onIceSd = $seen ? $life * self::POINT_SD * sqrt(count($fish->grades)) / $fish->most() / self::SPOILT_AT : self::UNSEEN_DAYS / 2;
+        $onIce = $seen ? ($fish->index() / self::SPOILT_AT) * $life : $fish->daysSinceLanded ?? self::UNSEEN_DAYS;
+        $onIceSd = $seen
+            ? ($life * self::POINT_SD * sqrt(count($fish->grades))) / $fish->most() / self::SPOILT_AT
+            : self::UNSEEN_DAYS / 2;
         $dated = $fish->daysSinceLanded !== null && $fish->daysSinceLanded > $onIce;
         $onIce = $dated ? $fish->daysSinceLanded : $onIce;
         $left = max(0.0, $life - $onIce);
@@ -141,13 +143,28 @@ final readonly class Freshness
             return [Verdict::Hold, $hold];
         }
         if ($fish->grades === []) {
-            return [Verdict::Accept, ['Nobody has looked at it yet: reckoned from '.($fish->daysSinceLanded === null ? 'its kind alone.' : 'its date.')]];
+            return [
+                Verdict::Accept,
+                [
+                    'Nobody has looked at it yet: reckoned from '.
+                    ($fish->daysSinceLanded === null ? 'its kind alone.' : 'its date.'),
+                ],
+            ];
         }
         if ($left < 0.35 * $life || $left < 3) {
             return [Verdict::UseFirst, ['About '.self::days($left).' left on ice: cut it before the others.']];
         }
 
-        return [Verdict::Accept, [$fish->demerits() === 0 ? 'Nothing against it.' : "{$fish->demerits()} of {$fish->most()} points against it; about ".self::days($left).' left on ice.']];
+        return [
+            Verdict::Accept,
+            [
+                $fish->demerits() === 0
+                    ? 'Nothing against it.'
+                    : "{$fish->demerits()} of {$fish->most()} points against it; about ".
+                        self::days($left).
+                        ' left on ice.',
+            ],
+        ];
     }
 
     /** @return list<string> */
@@ -157,11 +174,14 @@ final readonly class Freshness
         foreach ($fish->grades as $code => $grade) {
             $attribute = Attribute::from($code);
             if ($grade === Attribute::WORST && $attribute->isFatalAtWorst()) {
-                $reasons[] = "{$attribute->spoken()}: ".lcfirst($attribute->grades()[$grade]).'. That alone refuses it.';
+                $reasons[] =
+                    "{$attribute->spoken()}: ".lcfirst($attribute->grades()[$grade]).'. That alone refuses it.';
             }
         }
         if ($fish->histamine && $fish->core?->isAbove(self::WARMEST_HISTAMINE) === true) {
-            $reasons[] = "{$fish->core->print()} at the core: histamine fish above 4.4 °C does not meet the FDA hazards guide; cooking does not undo it. ".self::CHECK;
+            $reasons[] =
+                "{$fish->core->print()} at the core: histamine fish above 4.4 °C does not meet the FDA hazards guide; cooking does not undo it. ".
+                self::CHECK;
         }
         if ($reasons === [] && $fish->grades !== [] && ($fish->index() >= self::SPOILT_AT || $left <= 0)) {
             $reasons[] = "{$fish->demerits()} of {$fish->most()} points against it: no life left.";
@@ -176,7 +196,11 @@ final readonly class Freshness
         $reasons = [];
         if ($fish->core?->isAbove($fish->warmest) === true) {
             $limit = number_format($fish->warmest, 1);
-            $reasons[] = "{$fish->core->print()} at the core: above {$limit} °C it does not meet ".($fish->warmest === self::WARMEST ? 'FDA Food Code 3-202.11' : 'the house limit').'. '.self::CHECK;
+            $reasons[] =
+                "{$fish->core->print()} at the core: above {$limit} °C it does not meet ".
+                ($fish->warmest === self::WARMEST ? 'FDA Food Code 3-202.11' : 'the house limit').
+                '. '.
+                self::CHECK;
         }
         foreach ($fish->grades as $code => $grade) {
             if ($grade === Attribute::WORST) {

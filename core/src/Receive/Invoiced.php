@@ -32,7 +32,11 @@ final readonly class Invoiced
 
     public function received(): Mass
     {
-        return array_reduce($this->found, fn (Mass $sum, Found $found): Mass => $sum->plus($found->mass), Mass::zero());
+        return array_reduce(
+            $this->found,
+            fn (Mass $sum, Found $found): Mass => $sum->plus($found->mass),
+            Mass::zero(),
+        );
     }
 
     public function receivedCount(): int
@@ -45,7 +49,9 @@ final readonly class Invoiced
      */
     public function tolerance(): Mass
     {
-        return Mass::ofMilligrams(intdiv(array_sum(array_map(fn (Found $found): int => $found->step->milligrams, $this->found)), 2));
+        return Mass::ofMilligrams(
+            intdiv(array_sum(array_map(fn (Found $found): int => $found->step->milligrams, $this->found)), 2),
+        );
     }
 
     /** The question to ask before one more weighing is taken; null when there is nothing odd about it. */
@@ -72,6 +78,8 @@ final readonly class Invoiced
         }
         $missing = $this->mass?->minus($this->received());
 
-        return $missing === null || $missing->abs()->milligrams <= $this->tolerance()->milligrams ? null : ($missing->isPositive() ? 'short ' : 'over ').$missing->abs()->print();
+        return $missing === null || $missing->abs()->milligrams <= $this->tolerance()->milligrams
+            ? null
+            : ($missing->isPositive() ? 'short ' : 'over ').$missing->abs()->print();
     }
 }

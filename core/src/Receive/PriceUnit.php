@@ -42,7 +42,9 @@ enum PriceUnit: string
         return match ($this) {
             self::Kilo => $price,
             self::Pound => $price->multipliedBy(1_000_000)->dividedBy(self::poundInMilligrams()),
-            self::Each => $mass->isPositive() ? $price->multipliedBy($count)->multipliedBy(BigInteger::of(1_000_000))->dividedBy($mass->milligrams) : null,
+            self::Each => $mass->isPositive()
+                ? $price->multipliedBy($count)->multipliedBy(BigInteger::of(1_000_000))->dividedBy($mass->milligrams)
+                : null,
         };
     }
 

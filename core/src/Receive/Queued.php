@@ -14,7 +14,11 @@ final readonly class Queued
      * @param  DateTimeImmutable  $by  what it is ordered by: raw service, its life, or the end of its rest
      * @param  list<string>  $reasons
      */
-    public function __construct(public string $id, public string $group, public DateTimeImmutable $by, public array $reasons)
-    {
+    public function __construct(
+        public string $id,
+        public string $group,
+        public DateTimeImmutable $by,
+        public array $reasons,
+    ) {
     }
 }

@@ -16,7 +16,13 @@ final readonly class RawService
 {
     /** The tunas of Food Code 3-402.11(B). */
     public const EXEMPT_TUNAS = [
-        'Thunnus alalunga', 'Thunnus albacares', 'Thunnus atlanticus', 'Thunnus maccoyii', 'Thunnus obesus', 'Thunnus orientalis', 'Thunnus thynnus',
+        'Thunnus alalunga',
+        'Thunnus albacares',
+        'Thunnus atlanticus',
+        'Thunnus maccoyii',
+        'Thunnus obesus',
+        'Thunnus orientalis',
+        'Thunnus thynnus',
     ];
 
     /** @param  string  $why  one sentence, for either answer */
@@ -33,10 +39,24 @@ final readonly class RawService
         return match (true) {
             in_array(Hazard::Toxin, $hazards, true) => new self(false, Hazard::Toxin->caution()),
             in_array(Hazard::Purging, $hazards, true) => new self(false, Hazard::Purging->caution()),
-            $proof === 'farmed feed' => new self(true, 'Farmed on feed free of live parasites, proof kept: meets FDA Food Code 3-402.11. '.Freshness::CHECK),
-            $proof === 'frozen' => new self(true, 'Frozen by the supplier, proof kept: see FDA Food Code 3-402.11. '.Freshness::CHECK),
-            in_array($scientific, self::EXEMPT_TUNAS, true) => new self(true, 'A tuna exempt from freezing under FDA Food Code 3-402.11. '.Freshness::CHECK),
-            default => new self(false, 'No proof of freezing or farmed feed: does not meet FDA Food Code 3-402.11 for raw service. '.Freshness::CHECK),
+            $proof === 'farmed feed' => new self(
+                true,
+                'Farmed on feed free of live parasites, proof kept: meets FDA Food Code 3-402.11. '.
+                    Freshness::CHECK,
+            ),
+            $proof === 'frozen' => new self(
+                true,
+                'Frozen by the supplier, proof kept: see FDA Food Code 3-402.11. '.Freshness::CHECK,
+            ),
+            in_array($scientific, self::EXEMPT_TUNAS, true) => new self(
+                true,
+                'A tuna exempt from freezing under FDA Food Code 3-402.11. '.Freshness::CHECK,
+            ),
+            default => new self(
+                false,
+                'No proof of freezing or farmed feed: does not meet FDA Food Code 3-402.11 for raw service. '.
+                    Freshness::CHECK,
+            ),
         };
     }
 }

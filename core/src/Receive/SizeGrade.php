@@ -18,7 +18,11 @@ final readonly class SizeGrade
     {
         return $fromGrams >= 0 && $fromGrams < $toGrams
             ? new self($fromGrams, $toGrams)
-            : throw new BadGrade('Write the size as two weights in grams: 400-600.', "{$fromGrams}-{$toGrams}", '/grade');
+            : throw new BadGrade(
+                'Write the size as two weights in grams: 400-600.',
+                "{$fromGrams}-{$toGrams}",
+                '/grade',
+            );
     }
 
     /**

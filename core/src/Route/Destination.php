@@ -13,7 +13,11 @@ final readonly class Destination
      * @param  string  $why  one sentence or two
      * @param  string  $prepare  what is done to it first; empty when nothing is
      */
-    public function __construct(public Bin $bin, public bool $allowed, public string $why, public string $prepare = '')
-    {
+    public function __construct(
+        public Bin $bin,
+        public bool $allowed,
+        public string $why,
+        public string $prepare = '',
+    ) {
     }
 }

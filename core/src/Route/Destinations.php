@@ -34,7 +34,7 @@ final readonly class Destinations
     /**
      * @param  array<string, BinNeed>  $needs  how each bin stands, by its name; a bin that is missing has room and no value
      */
-    public static function of(Leftover $piece, Ways $ways = new Ways, array $needs = []): self
+    public static function of(Leftover $piece, Ways $ways = new Ways(), array $needs = []): self
     {
         $may = [];
         $mayNot = [];
@@ -49,10 +49,26 @@ final readonly class Destinations
             $full = ! $need->fits($piece->mass);
             $completes = $need->completedBy($piece->mass);
             $usual = $ways->usual($piece->part) === $bin;
-            $said = [$why, $usual && $tier !== self::BEST ? 'The house does it so.' : '', $full ? 'There is no room for it now.' : '', $completes && ! $full ? 'With it there is enough for a batch.' : ''];
+            $said = [
+                $why,
+                $usual && $tier !== self::BEST ? 'The house does it so.' : '',
+                $full ? 'There is no room for it now.' : '',
+                $completes && ! $full ? 'With it there is enough for a batch.' : '',
+            ];
             $may[] = [
-                [$full ? 1 : 0, $usual ? self::BEST - 1 : $tier, $completes ? 0 : 1, -$need->valuePerKgMinor, count($may)],
-                new Destination($bin, true, implode(' ', array_filter($said, fn (string $one): bool => $one !== '')), $prepare),
+                [
+                    $full ? 1 : 0,
+                    $usual ? self::BEST - 1 : $tier,
+                    $completes ? 0 : 1,
+                    -$need->valuePerKgMinor,
+                    count($may),
+                ],
+                new Destination(
+                    $bin,
+                    true,
+                    implode(' ', array_filter($said, fn (string $one): bool => $one !== '')),
+                    $prepare,
+                ),
             ];
         }
         usort($may, fn (array $a, array $b): int => $a[0] <=> $b[0]);
@@ -97,31 +113,105 @@ final readonly class Destinations
         $rinse = 'Scrape the blood line out and rinse it cold.';
 
         return match ($piece->part) {
-            Part::Head => [...self::pot($piece->fat, self::BEST, 'Gills out, eyes out, blood rinsed off.'), self::use(Bin::Grill, self::ALSO, 'Split, it grills well: cheeks and shoulder meat.', 'Gills out, split, rinsed.')],
+            Part::Head => [
+                ...self::pot($piece->fat, self::BEST, 'Gills out, eyes out, blood rinsed off.'),
+                self::use(
+                    Bin::Grill,
+                    self::ALSO,
+                    'Split, it grills well: cheeks and shoulder meat.',
+                    'Gills out, split, rinsed.',
+                ),
+            ],
             Part::Frame, Part::Bones, Part::Fins, Part::Ribs => self::pot($piece->fat, self::BEST, $rinse),
-            Part::PinBones => [...self::pot($piece->fat, self::BEST, $rinse), self::use(Bin::Mince, self::LAST, 'There is flesh on the strip.')],
-            Part::Skin => [self::use(Bin::Crisp, self::BEST, 'Scaled skin crisps.', $piece->scaled === null ? 'Nobody said whether it was scaled: rub it against the grain first.' : 'Scrape it clean and dry it.'), ...self::pot($piece->fat, self::ALSO, 'Rinse it cold.', 'White skin gives a stock its body.')],
-            Part::Cheeks => [self::use(Bin::Grill, self::BEST, self::prized($piece, 'Cheeks are a bite of their own.')), self::use(Bin::Mince, self::ALSO, 'Clean flesh all the same.')],
-            Part::Collar => [self::use(Bin::Grill, self::BEST, self::prized($piece, 'The shoulder is the richest bite on the fish.'), 'Gill stubs off, rinsed.'), ...self::pot($piece->fat, self::ALSO, 'Gill stubs off, blood rinsed off.')],
-            Part::Liver => [self::use(Bin::Roe, self::BEST, self::prized($piece, 'A fresh liver is kept with the roe.').' Sear it or cure it the same day.', 'Gall bladder off, whole.')],
-            Part::Roe => [self::use(Bin::Roe, self::BEST, self::prized($piece, 'A whole sac is prized, a broken one is stuffing.'), 'Do not cut into the sac.')],
-            Part::DarkMuscle => [self::use(Bin::Mince, self::LAST, 'Bright dark muscle can go into the mince, a little at a time.')],
+            Part::PinBones => [
+                ...self::pot($piece->fat, self::BEST, $rinse),
+                self::use(Bin::Mince, self::LAST, 'There is flesh on the strip.'),
+            ],
+            Part::Skin => [
+                self::use(
+                    Bin::Crisp,
+                    self::BEST,
+                    'Scaled skin crisps.',
+                    $piece->scaled === null
+                        ? 'Nobody said whether it was scaled: rub it against the grain first.'
+                        : 'Scrape it clean and dry it.',
+                ),
+                ...self::pot($piece->fat, self::ALSO, 'Rinse it cold.', 'White skin gives a stock its body.'),
+            ],
+            Part::Cheeks => [
+                self::use(Bin::Grill, self::BEST, self::prized($piece, 'Cheeks are a bite of their own.')),
+                self::use(Bin::Mince, self::ALSO, 'Clean flesh all the same.'),
+            ],
+            Part::Collar => [
+                self::use(
+                    Bin::Grill,
+                    self::BEST,
+                    self::prized($piece, 'The shoulder is the richest bite on the fish.'),
+                    'Gill stubs off, rinsed.',
+                ),
+                ...self::pot($piece->fat, self::ALSO, 'Gill stubs off, blood rinsed off.'),
+            ],
+            Part::Liver => [
+                self::use(
+                    Bin::Roe,
+                    self::BEST,
+                    self::prized($piece, 'A fresh liver is kept with the roe.').' Sear it or cure it the same day.',
+                    'Gall bladder off, whole.',
+                ),
+            ],
+            Part::Roe => [
+                self::use(
+                    Bin::Roe,
+                    self::BEST,
+                    self::prized($piece, 'A whole sac is prized, a broken one is stuffing.'),
+                    'Do not cut into the sac.',
+                ),
+            ],
+            Part::DarkMuscle => [
+                self::use(Bin::Mince, self::LAST, 'Bright dark muscle can go into the mince, a little at a time.'),
+            ],
             Part::Belly => [
                 ...self::raw(self::BEST, 'Fat belly is good raw.', 'Fat belly takes a light cure.'),
                 self::use(Bin::Grill, self::BEST, self::prized($piece, 'Fat belly sears well.')),
                 self::use(Bin::Mince, self::ALSO, 'Thin belly goes to mince.', 'Membrane off.'),
             ],
-            Part::Scrapings => [self::use(Bin::Mince, self::BEST, 'Spooned off the bone it is clean flesh: mince, cakes, filling.', 'Go over it for bones.'), ...self::raw(self::ALSO, 'Spooned off the bone it makes tartare.', null)],
+            Part::Scrapings => [
+                self::use(
+                    Bin::Mince,
+                    self::BEST,
+                    'Spooned off the bone it is clean flesh: mince, cakes, filling.',
+                    'Go over it for bones.',
+                ),
+                ...self::raw(self::ALSO, 'Spooned off the bone it makes tartare.', null),
+            ],
             Part::Trim, Part::Ends, Part::TailEnd, Part::Frill => [
-                ...self::raw(self::BEST, 'Raw quality, and raw service is open to it: tartare, rolls.', 'A good piece takes a light cure.'),
+                ...self::raw(
+                    self::BEST,
+                    'Raw quality, and raw service is open to it: tartare, rolls.',
+                    'A good piece takes a light cure.',
+                ),
                 self::use(Bin::Mince, self::BEST, 'Clean flesh: mince, cakes, filling.', 'Go over it for bones.'),
-                ...self::pot($piece->fat, self::LAST, 'Rinse it cold.', 'Ends with skin or bone on still make stock.'),
+                ...self::pot(
+                    $piece->fat,
+                    self::LAST,
+                    'Rinse it cold.',
+                    'Ends with skin or bone on still make stock.',
+                ),
             ],
             Part::Guts, Part::Gills, Part::Scales, Part::Membrane => [],
             default => [
-                ...self::raw(self::BEST, 'Raw quality, and raw service is open to it: tartare, rolls.', 'A whole piece takes a light cure.'),
+                ...self::raw(
+                    self::BEST,
+                    'Raw quality, and raw service is open to it: tartare, rolls.',
+                    'A whole piece takes a light cure.',
+                ),
                 self::use(Bin::Grill, self::BEST, 'A whole piece of flesh is worth a pan of its own.'),
-                self::use(Bin::Mince, self::BEST, 'Flesh that found no plate is still mince.', 'Go over it for bones.'),
+                self::use(
+                    Bin::Mince,
+                    self::BEST,
+                    'Flesh that found no plate is still mince.',
+                    'Go over it for bones.',
+                ),
             ],
         };
     }
@@ -177,11 +267,22 @@ final readonly class Destinations
     }
 
     /** @return list<array{Bin, int, string, string}> */
-    private static function pot(FatClass $fat, int $tier, string $prepare, string $lean = 'White bones make a clear stock.'): array
-    {
+    private static function pot(
+        FatClass $fat,
+        int $tier,
+        string $prepare,
+        string $lean = 'White bones make a clear stock.',
+    ): array {
         return [
             self::use(Bin::Stock, $tier, $lean, $prepare),
-            self::use(Bin::Soup, $fat === FatClass::Oily ? $tier : self::LAST, $fat === FatClass::Oily ? 'Oily bones make a soup of their own kind.' : 'It can also go to a soup of its own kind.', $prepare),
+            self::use(
+                Bin::Soup,
+                $fat === FatClass::Oily ? $tier : self::LAST,
+                $fat === FatClass::Oily
+                    ? 'Oily bones make a soup of their own kind.'
+                    : 'It can also go to a soup of its own kind.',
+                $prepare,
+            ),
         ];
     }
 
@@ -190,7 +291,7 @@ final readonly class Destinations
     {
         return [
             self::use(Bin::Tartare, $tier, $tartare, 'Go over it for bones, and straight onto ice.'),
-            ...($cure === null ? [] : [self::use(Bin::Cure, $tier, $cure, 'Keep it in one piece.')]),
+            ...$cure === null ? [] : [self::use(Bin::Cure, $tier, $cure, 'Keep it in one piece.')],
         ];
     }
 

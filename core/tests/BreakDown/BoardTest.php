@@ -19,7 +19,15 @@ final class BoardTest extends TestCase
 {
     private static function frame(int $grams, int $scraped = 0, int $rate = 1860): ?LeftOnFrame
     {
-        return LeftOnFrame::of(Mass::ofGrams(4210), Mass::ofGrams($grams), new Share(12, 2), Mass::ofGrams($scraped), 900, $rate, Currency::of('EUR'));
+        return LeftOnFrame::of(
+            Mass::ofGrams(4210),
+            Mass::ofGrams($grams),
+            new Share(12, 2),
+            Mass::ofGrams($scraped),
+            900,
+            $rate,
+            Currency::of('EUR'),
+        );
     }
 
     public function test_meat_on_the_frame_is_what_lies_beyond_a_clean_one(): void
@@ -47,7 +55,7 @@ final class BoardTest extends TestCase
 
     public function test_loss_grows_with_the_time_it_lies(): void
     {
-        $loss = new Loss;
+        $loss = new Loss();
         self::assertEquals([0.5, 0.4], [$loss->after(0)->meanPct, $loss->after(0)->sdPct]);
         self::assertEquals($loss, $loss->after(0.25));
         self::assertEqualsWithDelta(1.2, $loss->after(4.25)->meanPct, 1e-9);
@@ -58,15 +66,29 @@ final class BoardTest extends TestCase
 
     public function test_bones_are_counted_and_gone_over_twice_before_a_piece_is_portioned(): void
     {
-        $check = fn (int $found, bool $second, bool $waived = false): BoneCheck => BoneCheck::of(PinBoneRow::Short, 14, 3, 1, $found, $second, $waived);
+        $check = fn (int $found, bool $second, bool $waived = false): BoneCheck => BoneCheck::of(
+            PinBoneRow::Short,
+            14,
+            3,
+            1,
+            $found,
+            $second,
+            $waived,
+        );
         self::assertFalse($check(14, false)->isDone());
         self::assertTrue($check(14, true)->isDone());
         self::assertTrue($check(0, false, true)->isDone());
         self::assertTrue(BoneCheck::of(PinBoneRow::None, 0, 0, 2, 0, false)->isDone());
-        self::assertSame('7 found, 14 ± 3 are usual: stroke it from the head end once more.', $check(7, false)->said());
+        self::assertSame(
+            '7 found, 14 ± 3 are usual: stroke it from the head end once more.',
+            $check(7, false)->said(),
+        );
         self::assertSame('13 found of about 14 ± 3. The second pass is still to come.', $check(13, false)->said());
         self::assertSame('Boned and checked: 13 found, 14 ± 3 are usual.', $check(13, true)->said());
         self::assertSame('Boned and checked twice: 5 found, 14 ± 3 are usual.', $check(5, true)->said());
-        self::assertSame('Boned and checked: 27 found, 28 ± 4 are usual.', BoneCheck::of(PinBoneRow::Short, 14, 3, 2, 27, true)->said());
+        self::assertSame(
+            'Boned and checked: 27 found, 28 ± 4 are usual.',
+            BoneCheck::of(PinBoneRow::Short, 14, 3, 2, 27, true)->said(),
+        );
     }
 }

@@ -15,7 +15,13 @@ use Sectum\Measure\Mass;
 
 final class DiagnosisTest extends TestCase
 {
-    private const SOUND = ['fish' => 4210.0, 'head' => 650.0, 'frame' => 520.0, 'side-a' => 1515.0, 'side-b' => 1500.0];
+    private const SOUND = [
+        'fish' => 4210.0,
+        'head' => 650.0,
+        'frame' => 520.0,
+        'side-a' => 1515.0,
+        'side-b' => 1500.0,
+    ];
 
     private const SHARES = ['head' => 16, 'frame' => 12, 'side-a' => 35.5, 'side-b' => 35.5];
 
@@ -24,10 +30,23 @@ final class DiagnosisTest extends TestCase
     {
         $pieces = [];
         foreach ($readings as $id => $grams) {
-            $pieces[] = new CutPiece($id, $id === 'fish' ? null : 'fish', Mass::ofGrams($grams), Mass::ofGrams(5), isset(self::SHARES[$id]) ? new Share(self::SHARES[$id], 2) : null, null, null, $id === $typed);
+            $pieces[] = new CutPiece(
+                $id,
+                $id === 'fish' ? null : 'fish',
+                Mass::ofGrams($grams),
+                Mass::ofGrams(5),
+                isset(self::SHARES[$id]) ? new Share(self::SHARES[$id], 2) : null,
+                null,
+                null,
+                $id === $typed,
+            );
         }
 
-        return new CutTree($pieces === [] ? [new CutPiece('fish', null, null, Mass::ofGrams(5))] : $pieces, new Loss, ['half tray' => Mass::ofGrams(412), 'lid' => Mass::ofGrams(96)]);
+        return new CutTree(
+            $pieces === [] ? [new CutPiece('fish', null, null, Mass::ofGrams(5))] : $pieces,
+            new Loss(),
+            ['half tray' => Mass::ofGrams(412), 'lid' => Mass::ofGrams(96)],
+        );
     }
 
     /** @return array<string, array{string, float, bool, string, string|null}> piece, wrong figure, typed, kind, what it is named after */
@@ -44,10 +63,18 @@ final class DiagnosisTest extends TestCase
     }
 
     #[DataProvider('mistakes')]
-    public function test_each_of_the_usual_mistakes_is_named(string $piece, float $grams, bool $typed, string $kind, ?string $name): void
-    {
+    public function test_each_of_the_usual_mistakes_is_named(
+        string $piece,
+        float $grams,
+        bool $typed,
+        string $kind,
+        ?string $name,
+    ): void {
         $diagnosis = Reconcile::of(self::tree([...self::SOUND, $piece => $grams], $typed ? $piece : null))->diagnosis;
-        self::assertSame([$piece, $kind, $name], [$diagnosis?->id, $diagnosis?->explanation?->kind->value, $diagnosis?->explanation?->name]);
+        self::assertSame(
+            [$piece, $kind, $name],
+            [$diagnosis?->id, $diagnosis?->explanation?->kind->value, $diagnosis?->explanation?->name],
+        );
         self::assertGreaterThan(0, $diagnosis->logOdds ?? 0);
     }
 

@@ -29,22 +29,40 @@ final class ExpectedYieldTest extends TestCase
     public function test_without_records_it_is_the_starting_figure_with_a_wide_band(): void
     {
         $yield = ExpectedYield::of(new StartingYield(62, 3, 4), []);
-        self::assertEqualsWithDelta([62, 56.6784, 67.3216, 6, 0], [$yield->meanPct, $yield->lowPct, $yield->highPct, $yield->df, $yield->records], 0.00005);
+        self::assertEqualsWithDelta(
+            [62, 56.6784, 67.3216, 6, 0],
+            [$yield->meanPct, $yield->lowPct, $yield->highPct, $yield->df, $yield->records],
+            0.00005,
+        );
         self::assertNull($yield->slopePct);
     }
 
     public function test_five_records_pull_it_to_the_house_and_a_low_fish_is_told(): void
     {
         $yield = ExpectedYield::of(new StartingYield(62, 3, 4), self::records(58.1, 59.4, 57.2, 60.3, 58.8));
-        self::assertEqualsWithDelta([60.2, 55.599, 64.801, 11], [$yield->meanPct, $yield->lowPct, $yield->highPct, $yield->df], 0.0005);
+        self::assertEqualsWithDelta(
+            [60.2, 55.599, 64.801, 11],
+            [$yield->meanPct, $yield->lowPct, $yield->highPct, $yield->df],
+            0.0005,
+        );
         self::assertEqualsWithDelta(0.0336, $yield->tail(55), 0.00005);
-        self::assertSame([YieldVerdict::Low, YieldVerdict::AsExpected, YieldVerdict::High], [$yield->verdict(55), $yield->verdict(57), $yield->verdict(65)]);
+        self::assertSame(
+            [YieldVerdict::Low, YieldVerdict::AsExpected, YieldVerdict::High],
+            [$yield->verdict(55), $yield->verdict(57), $yield->verdict(65)],
+        );
     }
 
     /** @return list<array{float, float, float}> degrees of freedom, share below, tabled value */
     public static function tabled(): array
     {
-        return [[1, 0.95, 6.313752], [2, 0.975, 4.302653], [5, 0.9, 1.475884], [10, 0.995, 3.169273], [30, 0.95, 1.697261], [120, 0.975, 1.979930]];
+        return [
+            [1, 0.95, 6.313752],
+            [2, 0.975, 4.302653],
+            [5, 0.9, 1.475884],
+            [10, 0.995, 3.169273],
+            [30, 0.95, 1.697261],
+            [120, 0.975, 1.97993],
+        ];
     }
 
     #[DataProvider('tabled')]
@@ -68,7 +86,7 @@ final class ExpectedYieldTest extends TestCase
             return ExpectedYield::of(new StartingYield(61, 3, 4), $records, 0.9, Mass::ofGrams(8000));
         };
         self::assertNull($of(7)->slopePct);
-        self::assertEqualsWithDelta(2 * 20 / 24, $of(16)->slopePct, 1e-9);
+        self::assertEqualsWithDelta((2 * 20) / 24, $of(16)->slopePct, 1e-9);
         self::assertGreaterThan($of(7)->meanPct, $of(16)->meanPct);
         self::assertLessThan(64.0, $of(16)->meanPct);
     }
@@ -87,13 +105,24 @@ final class ExpectedYieldTest extends TestCase
             self::assertLessThanOrEqual(max($mean, 60) + 1e-9, $one->meanPct);
             self::assertEqualsWithDelta(0.05, $one->tail($one->lowPct), 1e-9);
             // Every fish exactly at the mean makes the next one surer.
-            self::assertLessThan($one->scalePct, ExpectedYield::of($prior, self::records(...[...$pct, ...array_fill(0, 20, $one->meanPct)]))->scalePct);
+            self::assertLessThan(
+                $one->scalePct,
+                ExpectedYield::of($prior, self::records(...[...$pct, ...array_fill(0, 20, $one->meanPct)]))->scalePct,
+            );
         });
     }
 
     public function test_a_starting_figure_that_cannot_be_is_refused(): void
     {
-        foreach ([[0, 3, 4, '/prior/mean_pct'], [101, 3, 4, '/prior/mean_pct'], [60, 0, 4, '/prior/sd_pct'], [60, 3, 0, '/prior/strength'], [NAN, 3, 4, '/prior/mean_pct']] as [$mean, $sd, $strength, $pointer]) {
+        foreach (
+            [
+                [0, 3, 4, '/prior/mean_pct'],
+                [101, 3, 4, '/prior/mean_pct'],
+                [60, 0, 4, '/prior/sd_pct'],
+                [60, 3, 0, '/prior/strength'],
+                [NAN, 3, 4, '/prior/mean_pct'],
+            ] as [$mean, $sd, $strength, $pointer]
+        ) {
             try {
                 new StartingYield($mean, $sd, $strength);
                 self::fail('It was taken.');

@@ -34,10 +34,24 @@ final class PlausibleTest extends TestCase
 
     /** @param  array{float, float}|null  $share */
     #[DataProvider('weights')]
-    public function test_a_weight_that_cannot_be_is_asked_about(float $mass, ?float $source, ?float $whole, ?array $share, ?Plausible $question): void
-    {
+    public function test_a_weight_that_cannot_be_is_asked_about(
+        float $mass,
+        ?float $source,
+        ?float $whole,
+        ?array $share,
+        ?Plausible $question,
+    ): void {
         $grams = fn (?float $g): ?Mass => $g === null ? null : Mass::ofGrams($g);
-        self::assertSame($question, Plausible::question(Mass::ofGrams($mass), Mass::ofGrams(5), $grams($source), $grams($whole), $share === null ? null : new Share(...$share)));
+        self::assertSame(
+            $question,
+            Plausible::question(
+                Mass::ofGrams($mass),
+                Mass::ofGrams(5),
+                $grams($source),
+                $grams($whole),
+                $share === null ? null : new Share(...$share),
+            ),
+        );
     }
 
     public function test_one_in_a_thousand_usual_parts_is_asked_about(): void
@@ -45,9 +59,14 @@ final class PlausibleTest extends TestCase
         mt_srand(20261126);
         $asked = 0;
         for ($i = 0; $i < 40_000; $i++) {
-            $z = sqrt(-2 * log(mt_rand(1, mt_getrandmax()) / mt_getrandmax())) * cos(2 * M_PI * mt_rand() / mt_getrandmax());
-            $mass = Mass::ofGrams(max(0.001, 10_000 * (16 + 2 * $z) / 100));
-            $asked += Plausible::question($mass, Mass::zero(), null, Mass::ofGrams(10_000), new Share(16, 2)) === null ? 0 : 1;
+            $z =
+                sqrt(-2 * log(mt_rand(1, mt_getrandmax()) / mt_getrandmax())) *
+                cos((2 * M_PI * mt_rand()) / mt_getrandmax());
+            $mass = Mass::ofGrams(max(0.001, (10_000 * (16 + 2 * $z)) / 100));
+            $asked +=
+                Plausible::question($mass, Mass::zero(), null, Mass::ofGrams(10_000), new Share(16, 2)) === null
+                    ? 0
+                    : 1;
         }
         self::assertEqualsWithDelta(40, $asked, 25, 'of 40,000');
     }

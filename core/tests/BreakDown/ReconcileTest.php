@@ -71,7 +71,9 @@ final class ReconcileTest extends TestCase
     {
         $suspect = Reconcile::of(Trees::worked($frame, expected: true))->suspects[0];
         self::assertSame('frame', $suspect->id);
-        $found = array_values(array_filter($suspect->explanations, fn ($explanation): bool => $explanation->kind === $kind));
+        $found = array_values(
+            array_filter($suspect->explanations, fn ($explanation): bool => $explanation->kind === $kind),
+        );
         self::assertNotSame([], $found);
         if ($meant > 0) {
             self::assertEqualsWithDelta($meant, $found[0]->corrected?->grams(), 0.02);
@@ -88,12 +90,14 @@ final class ReconcileTest extends TestCase
 
     public function test_what_the_weights_do_not_say_is_not_made_up(): void
     {
-        $reconciled = Reconcile::of(new CutTree([
-            Trees::piece('fish', null, 2000),
-            Trees::piece('head', 'fish', null),
-            Trees::piece('rest', 'fish', null),
-            Trees::piece('skin', 'rest', null),
-        ]));
+        $reconciled = Reconcile::of(
+            new CutTree([
+                Trees::piece('fish', null, 2000),
+                Trees::piece('head', 'fish', null),
+                Trees::piece('rest', 'fish', null),
+                Trees::piece('skin', 'rest', null),
+            ]),
+        );
         self::assertEqualsWithDelta(2000, $reconciled->piece('fish')?->grams, 1e-6);
         self::assertNull($reconciled->piece('head')?->grams);
         self::assertNull($reconciled->piece('rest')?->sdGrams);
@@ -103,11 +107,13 @@ final class ReconcileTest extends TestCase
 
     public function test_a_fish_nobody_weighed_is_determined_by_its_parts(): void
     {
-        $reconciled = Reconcile::of(new CutTree([
-            Trees::piece('fish', null, null),
-            Trees::piece('head', 'fish', 600),
-            Trees::piece('body', 'fish', 1390),
-        ]));
+        $reconciled = Reconcile::of(
+            new CutTree([
+                Trees::piece('fish', null, null),
+                Trees::piece('head', 'fish', 600),
+                Trees::piece('body', 'fish', 1390),
+            ]),
+        );
         self::assertEqualsWithDelta(1990 * 1.005, $reconciled->piece('fish')?->grams, 1e-6);
         self::assertNull(Reconcile::of(new CutTree([Trees::piece('fish', null, null)]))->critical);
     }
@@ -121,41 +127,65 @@ final class ReconcileTest extends TestCase
 
     public function test_the_order_of_the_pieces_changes_nothing(): void
     {
-        $this->limitTo(60)->forAll(new ChooseGenerator(0, 100_000))->then(function (int $seed): void {
-            $pieces = Trees::sound($seed);
-            $shuffled = (new Randomizer(new Mt19937($seed)))->shuffleArray($pieces);
-            $one = Reconcile::of(new CutTree($pieces));
-            $other = Reconcile::of(new CutTree($shuffled));
-            self::assertEqualsWithDelta($one->objective, $other->objective, 1e-6);
-            self::assertCount(count($one->suspects), $other->suspects);
-            foreach ($one->pieces as $piece) {
-                self::assertEqualsWithDelta($piece->grams, $other->piece($piece->id)?->grams, 1e-6);
-                self::assertEqualsWithDelta($piece->sdGrams, $other->piece($piece->id)?->sdGrams, 1e-6);
-            }
-        });
+        $this->limitTo(60)
+            ->forAll(new ChooseGenerator(0, 100_000))
+            ->then(function (int $seed): void {
+                $pieces = Trees::sound($seed);
+                $shuffled = (new Randomizer(new Mt19937($seed)))->shuffleArray($pieces);
+                $one = Reconcile::of(new CutTree($pieces));
+                $other = Reconcile::of(new CutTree($shuffled));
+                self::assertEqualsWithDelta($one->objective, $other->objective, 1e-6);
+                self::assertCount(count($one->suspects), $other->suspects);
+                foreach ($one->pieces as $piece) {
+                    self::assertEqualsWithDelta($piece->grams, $other->piece($piece->id)?->grams, 1e-6);
+                    self::assertEqualsWithDelta($piece->sdGrams, $other->piece($piece->id)?->sdGrams, 1e-6);
+                }
+            });
     }
 
     /** Leaving a reading out by its leverage must be the same as solving the fish again without it. */
     public function test_every_drop_is_what_solving_again_would_give(): void
     {
-        $this->limitTo(40)->forAll(new ChooseGenerator(0, 100_000))->then(function (int $seed): void {
-            $pieces = Trees::sound($seed);
-            // A gross error that someone must be suspected of.
-            $pieces[1] = Trees::piece('head', 'fish', (0.4 + $seed % 7 / 20) * ($pieces[0]->reading?->grams() ?? 0), 16);
-            $all = Reconcile::of(new CutTree($pieces));
-            foreach ($all->suspects as $suspect) {
-                $without = array_map(fn ($piece) => $piece->id === $suspect->id ? Trees::piece($piece->id, $piece->parent, null, $piece->expected?->meanPct) : $piece, $pieces);
-                $again = Reconcile::of(new CutTree($without));
-                self::assertEqualsWithDelta($all->objective - $again->objective, $suspect->drop, 1e-5 * max(1, $suspect->drop));
-                self::assertEqualsWithDelta($again->piece($suspect->id)?->grams, $suspect->estimateGrams, 1e-5);
-            }
-            self::assertNotSame([], $all->suspects, "seed {$seed}");
-        });
+        $this->limitTo(40)
+            ->forAll(new ChooseGenerator(0, 100_000))
+            ->then(function (int $seed): void {
+                $pieces = Trees::sound($seed);
+                // A gross error that someone must be suspected of.
+                $pieces[1] = Trees::piece(
+                    'head',
+                    'fish',
+                    (0.4 + ($seed % 7) / 20) * ($pieces[0]->reading?->grams() ?? 0),
+                    16,
+                );
+                $all = Reconcile::of(new CutTree($pieces));
+                foreach ($all->suspects as $suspect) {
+                    $without = array_map(
+                        fn ($piece) => $piece->id === $suspect->id
+                            ? Trees::piece($piece->id, $piece->parent, null, $piece->expected?->meanPct)
+                            : $piece,
+                        $pieces,
+                    );
+                    $again = Reconcile::of(new CutTree($without));
+                    self::assertEqualsWithDelta(
+                        $all->objective - $again->objective,
+                        $suspect->drop,
+                        1e-5 * max(1, $suspect->drop),
+                    );
+                    self::assertEqualsWithDelta($again->piece($suspect->id)?->grams, $suspect->estimateGrams, 1e-5);
+                }
+                self::assertNotSame([], $all->suspects, "seed {$seed}");
+            });
     }
 
     public function test_exactness_of_a_scale_counts(): void
     {
-        $loose = Reconcile::of(new CutTree([Trees::piece('fish', null, 1000), Trees::piece('a', 'fish', 400), Trees::piece('b', 'fish', 595)], new Loss(1.0, 2.0), ['lid' => Mass::ofGrams(96)]));
+        $loose = Reconcile::of(
+            new CutTree(
+                [Trees::piece('fish', null, 1000), Trees::piece('a', 'fish', 400), Trees::piece('b', 'fish', 595)],
+                new Loss(1.0, 2.0),
+                ['lid' => Mass::ofGrams(96)],
+            ),
+        );
         self::assertSame([], $loose->suspects);
         self::assertEqualsWithDelta(5.17, $loose->closures[0]->lossGrams, 0.2);
     }

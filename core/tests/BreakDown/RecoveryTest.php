@@ -47,21 +47,37 @@ final class RecoveryTest extends TestCase
     public function test_each_rung_is_what_stood_on_it(): void
     {
         $recovery = self::ladder(self::wholeFish());
-        self::assertSame([
-            'as bought' => 2000.0, 'gutted' => 1800.0, 'headless' => 1500.0, 'fillets' => 1240.0,
-            'trimmed' => 1210.0, 'skinned' => 1170.0, 'portions' => 547.0,
-        ], self::masses($recovery));
+        self::assertSame(
+            [
+                'as bought' => 2000.0,
+                'gutted' => 1800.0,
+                'headless' => 1500.0,
+                'fillets' => 1240.0,
+                'trimmed' => 1210.0,
+                'skinned' => 1170.0,
+                'portions' => 547.0,
+            ],
+            self::masses($recovery),
+        );
         self::assertEqualsWithDelta(62.0, $recovery->rungs[3]->ofPurchasedPct, 0.01);
-        self::assertEqualsWithDelta(100 * 1240 / 1500, $recovery->rungs[3]->ofPreviousPct, 0.01);
+        self::assertEqualsWithDelta((100 * 1240) / 1500, $recovery->rungs[3]->ofPreviousPct, 0.01);
         self::assertEqualsWithDelta(27.35, $recovery->portionYieldPct, 0.01);
         self::assertEqualsWithDelta((547 + 620) / 20, $recovery->edibleYieldPct, 0.02);
     }
 
     public function test_the_spread_is_first_order_from_both_masses(): void
     {
-        $tree = new CutTree([Trees::piece('fish', null, 2000), Trees::piece('f', 'fish', 1000, null, Part::Fillets, Family::Usable), Trees::piece('r', 'fish', null, null, Part::Bones)]);
+        $tree = new CutTree([
+            Trees::piece('fish', null, 2000),
+            Trees::piece('f', 'fish', 1000, null, Part::Fillets, Family::Usable),
+            Trees::piece('r', 'fish', null, null, Part::Bones),
+        ]);
         $rung = self::ladder($tree)->rungs[1];
-        self::assertEqualsWithDelta(100 * sqrt((2.5 / 2000) ** 2 + (1000 * 2.5 / 2000 ** 2) ** 2), $rung->sdPct, 1e-9);
+        self::assertEqualsWithDelta(
+            100 * sqrt((2.5 / 2000) ** 2 + ((1000 * 2.5) / 2000 ** 2) ** 2),
+            $rung->sdPct,
+            1e-9,
+        );
     }
 
     public function test_only_rungs_the_weights_determine_are_shown(): void

@@ -16,7 +16,11 @@ final class RemarksTest extends TestCase
     /** @return list<Remark> */
     private static function remarks(CutTree $tree): array
     {
-        return Remarks::of(Reconcile::of($tree), ['fish' => 'the fish', 'frame' => 'Frame', 'side-a' => 'Side A', 'side-b' => 'Side B', 'head' => 'Head'], fn (Mass $mass): string => $mass->print());
+        return Remarks::of(
+            Reconcile::of($tree),
+            ['fish' => 'the fish', 'frame' => 'Frame', 'side-a' => 'Side A', 'side-b' => 'Side B', 'head' => 'Head'],
+            fn (Mass $mass): string => $mass->print(),
+        );
     }
 
     public function test_a_closed_fish_says_nothing(): void
@@ -27,15 +31,24 @@ final class RemarksTest extends TestCase
     public function test_a_forgotten_tray_is_one_sentence_and_one_thing_to_do(): void
     {
         $remark = self::remarks(Trees::worked(935, expected: true))[0];
-        self::assertSame('More came off the fish than went on, by 390 g: the frame reading looks 412 g too heavy, the weight of the half tray.', $remark->what);
+        self::assertSame(
+            'More came off the fish than went on, by 390 g: the frame reading looks 412 g too heavy, the weight of the half tray.',
+            $remark->what,
+        );
         self::assertSame('Weigh the frame again, or say that it lay on the half tray.', $remark->todo);
         self::assertSame('frame', $remark->piece);
     }
 
     public function test_swapped_digits_and_ounces_are_said(): void
     {
-        self::assertStringContainsString('as if two digits had changed places (520 g)', self::remarks(Trees::worked(250, expected: true))[0]->what);
-        self::assertStringContainsString('as if oz had been read as g (520 g)', self::remarks(Trees::worked(520 / 28.349523125, expected: true))[0]->what);
+        self::assertStringContainsString(
+            'as if two digits had changed places (520 g)',
+            self::remarks(Trees::worked(250, expected: true))[0]->what,
+        );
+        self::assertStringContainsString(
+            'as if oz had been read as g (520 g)',
+            self::remarks(Trees::worked(520 / 28.349523125, expected: true))[0]->what,
+        );
     }
 
     public function test_without_expectations_nobody_is_blamed_alone(): void
@@ -47,7 +60,13 @@ final class RemarksTest extends TestCase
 
     public function test_a_part_that_was_never_weighed_is_looked_for(): void
     {
-        $remarks = self::remarks(new CutTree([Trees::piece('fish', null, 2000), Trees::piece('head', 'fish', 400), Trees::piece('frame', 'fish', 300)]));
+        $remarks = self::remarks(
+            new CutTree([
+                Trees::piece('fish', null, 2000),
+                Trees::piece('head', 'fish', 400),
+                Trees::piece('frame', 'fish', 300),
+            ]),
+        );
         self::assertStringStartsWith('1290 g of the fish is not accounted for', $remarks[0]->what);
     }
 }

@@ -17,8 +17,14 @@ use Sectum\Measure\Mass;
 /** Fish to test with. */
 final readonly class Trees
 {
-    public static function piece(string $id, ?string $parent, int|float|null $grams, ?float $expected = null, ?Part $part = null, ?Family $role = null): CutPiece
-    {
+    public static function piece(
+        string $id,
+        ?string $parent,
+        int|float|null $grams,
+        ?float $expected = null,
+        ?Part $part = null,
+        ?Family $role = null,
+    ): CutPiece {
         return new CutPiece(
             $id,
             $parent,
@@ -33,13 +39,17 @@ final readonly class Trees
     /** The fish of the worked figures: 4210 g, with its head, frame and two sides. */
     public static function worked(int|float|null $frame, bool $expected = false): CutTree
     {
-        return new CutTree([
-            self::piece('fish', null, 4210),
-            self::piece('head', 'fish', 650, $expected ? 16 : null),
-            self::piece('frame', 'fish', $frame, $expected ? 12 : null),
-            self::piece('side-a', 'fish', 1515, $expected ? 35.5 : null),
-            self::piece('side-b', 'fish', 1500, $expected ? 35.5 : null),
-        ], new Loss, ['half tray' => Mass::ofGrams(412), 'lid' => Mass::ofGrams(96)]);
+        return new CutTree(
+            [
+                self::piece('fish', null, 4210),
+                self::piece('head', 'fish', 650, $expected ? 16 : null),
+                self::piece('frame', 'fish', $frame, $expected ? 12 : null),
+                self::piece('side-a', 'fish', 1515, $expected ? 35.5 : null),
+                self::piece('side-b', 'fish', 1500, $expected ? 35.5 : null),
+            ],
+            new Loss(),
+            ['half tray' => Mass::ofGrams(412), 'lid' => Mass::ofGrams(96)],
+        );
     }
 
     /**
@@ -54,7 +64,7 @@ final readonly class Trees
         $step = fn (float $grams): float => round($grams / 5) * 5;
         $pieces = [self::piece('fish', null, $step($whole))];
         foreach (['head' => 16, 'frame' => 12, 'side-a' => 35.5, 'side-b' => 35.5] as $id => $share) {
-            $mass = $whole * ($share + $random->getInt(-100, 100) / 200) / 100 * 0.995;
+            $mass = (($whole * ($share + $random->getInt(-100, 100) / 200)) / 100) * 0.995;
             $pieces[] = self::piece($id, 'fish', $random->getInt(0, 9) === 0 ? null : $step($mass), $share);
             if (str_starts_with($id, 'side') && $random->getInt(0, 1) === 1) {
                 $pieces[] = self::piece("{$id}-skin", $id, $step(0.08 * $mass));

@@ -27,7 +27,10 @@ final class CostTest extends TestCase
         return Cost::of(
             new Purchase(Mass::ofGrams(4210), 1390, 250, BigRational::of(14), 1860),
             [Credit::atPerKg(Mass::ofGrams(1170), 120), Credit::atPerKg(Mass::ofGrams(140), 900)],
-            [new Product('plate', Mass::ofGrams(2380), 14, BigRational::of(3)), new Product('tasting', Mass::ofGrams(280), 4, BigRational::of(2))],
+            [
+                new Product('plate', Mass::ofGrams(2380), 14, BigRational::of(3)),
+                new Product('tasting', Mass::ofGrams(280), 4, BigRational::of(2)),
+            ],
             $split,
         );
     }
@@ -42,39 +45,71 @@ final class CostTest extends TestCase
         self::assertSame(2357, $cost->edibleCostPerKgMinor);
         self::assertEqualsWithDelta(1.6958, $cost->costFactor, 0.00005);
         self::assertSame([5610, 660], array_map(fn (ProductCost $p): int => $p->totalMinor, $cost->products));
-        self::assertSame([5814, 456], array_map(fn (ProductCost $p): int => $p->totalMinor, self::worked(Split::RelativeValue)->products));
+        self::assertSame(
+            [5814, 456],
+            array_map(fn (ProductCost $p): int => $p->totalMinor, self::worked(Split::RelativeValue)->products),
+        );
     }
 
     public function test_every_total_is_the_sum_of_its_parts(): void
     {
-        $this->limitTo(120)->forAll(
-            new ChooseGenerator(100, 20_000_000),
-            new ChooseGenerator(0, 9_000),
-            new SequenceGenerator(new ChooseGenerator(1, 900_000)),
-            new SequenceGenerator(new ChooseGenerator(1, 900_000)),
-        )->then(function (int $mass, int $price, array $credits, array $pieces): void {
-            $masses = array_map(fn (mixed $mg): Mass => Mass::ofMilligrams(is_int($mg) ? $mg : 1), [...array_values($pieces), 170_000]);
-            $whole = array_reduce($masses, fn (Mass $sum, Mass $m): Mass => $sum->plus($m), Mass::zero());
-            $cost = Cost::of(
-                new Purchase(Mass::ofMilligrams($mass), $price, 17, BigRational::nd(29, 3), 1861),
-                array_map(fn (mixed $mg): Credit => Credit::atPerKg(Mass::ofMilligrams(is_int($mg) ? $mg : 1), 333), array_values($credits)),
-                [new Product('a', $whole, $masses, BigRational::of(3)), new Product('b', Mass::ofGrams(70), 3, BigRational::one())],
-                Split::RelativeValue,
-            );
-            self::assertSame($cost->netMinor, $cost->invoiceMinor - array_sum($cost->creditsMinor) + $cost->labourMinor);
-            self::assertSame($cost->netMinor, array_sum(array_map(fn (ProductCost $p): int => $p->totalMinor, $cost->products)));
-            foreach ($cost->products as $product) {
-                self::assertSame($product->totalMinor, array_sum($product->piecesMinor));
-            }
-        });
+        $this->limitTo(120)
+            ->forAll(
+                new ChooseGenerator(100, 20_000_000),
+                new ChooseGenerator(0, 9_000),
+                new SequenceGenerator(new ChooseGenerator(1, 900_000)),
+                new SequenceGenerator(new ChooseGenerator(1, 900_000)),
+            )
+            ->then(function (int $mass, int $price, array $credits, array $pieces): void {
+                $masses = array_map(fn (mixed $mg): Mass => Mass::ofMilligrams(is_int($mg) ? $mg : 1), [
+                    ...array_values($pieces),
+                    170_000,
+                ]);
+                $whole = array_reduce($masses, fn (Mass $sum, Mass $m): Mass => $sum->plus($m), Mass::zero());
+                $cost = Cost::of(
+                    new Purchase(Mass::ofMilligrams($mass), $price, 17, BigRational::nd(29, 3), 1861),
+                    array_map(
+                        fn (mixed $mg): Credit => Credit::atPerKg(Mass::ofMilligrams(is_int($mg) ? $mg : 1), 333),
+                        array_values($credits),
+                    ),
+                    [
+                        new Product('a', $whole, $masses, BigRational::of(3)),
+                        new Product('b', Mass::ofGrams(70), 3, BigRational::one()),
+                    ],
+                    Split::RelativeValue,
+                );
+                self::assertSame(
+                    $cost->netMinor,
+                    $cost->invoiceMinor - array_sum($cost->creditsMinor) + $cost->labourMinor,
+                );
+                self::assertSame(
+                    $cost->netMinor,
+                    array_sum(array_map(fn (ProductCost $p): int => $p->totalMinor, $cost->products)),
+                );
+                foreach ($cost->products as $product) {
+                    self::assertSame($product->totalMinor, array_sum($product->piecesMinor));
+                }
+            });
     }
 
     public function test_trim_worth_more_than_the_fish_makes_a_negative_net_that_still_adds_up(): void
     {
-        $cost = Cost::of(new Purchase(Mass::ofGrams(100), 100, 0, BigRational::zero(), 0), [Credit::atPerKg(Mass::ofGrams(1000), 500)], [new Product('p', Mass::ofGrams(50), 3, BigRational::one())], Split::ByWeight);
+        $cost = Cost::of(
+            new Purchase(Mass::ofGrams(100), 100, 0, BigRational::zero(), 0),
+            [Credit::atPerKg(Mass::ofGrams(1000), 500)],
+            [new Product('p', Mass::ofGrams(50), 3, BigRational::one())],
+            Split::ByWeight,
+        );
         self::assertSame(-490, $cost->netMinor);
         self::assertSame([-163, -163, -164], $cost->products[0]->piecesMinor);
-        self::assertNull(Cost::of(new Purchase(Mass::ofGrams(100), 0, 0, BigRational::zero(), 0), [], [new Product('p', Mass::ofGrams(50), 1, BigRational::one())], Split::ByWeight)->costFactor);
+        self::assertNull(
+            Cost::of(
+                new Purchase(Mass::ofGrams(100), 0, 0, BigRational::zero(), 0),
+                [],
+                [new Product('p', Mass::ofGrams(50), 1, BigRational::one())],
+                Split::ByWeight,
+            )->costFactor,
+        );
     }
 
     public function test_nothing_carries_no_cost(): void

@@ -16,7 +16,7 @@ final class PlateTest extends TestCase
         $plate = Plate::of(401, 180, BigRational::of(5), 2450, BigRational::of(19), BigRational::of(30));
         self::assertSame(610, $plate->plateCostMinor);
         self::assertSame(2059, $plate->netPriceMinor);
-        self::assertEqualsWithDelta(100 * 610 * 1.19 / 2450, $plate->costPct, 1e-9);
+        self::assertEqualsWithDelta((100 * 610 * 1.19) / 2450, $plate->costPct, 1e-9);
         self::assertSame(1449, $plate->contributionMinor);
         self::assertSame(2033, $plate->suggestedNetMinor);
         self::assertSame(2420, $plate->suggestedGrossMinor);
@@ -36,8 +36,13 @@ final class PlateTest extends TestCase
     public function test_the_suggested_price_meets_the_target(): void
     {
         for ($cost = 100; $cost < 3000; $cost += 77) {
-            $suggested = Plate::of($cost, 0, BigRational::zero(), null, BigRational::of(10), BigRational::of(28))->suggestedGrossMinor;
-            self::assertEqualsWithDelta(28, Plate::of($cost, 0, BigRational::zero(), $suggested, BigRational::of(10), null)->costPct, 0.1);
+            $suggested = Plate::of($cost, 0, BigRational::zero(), null, BigRational::of(10), BigRational::of(28))
+                ->suggestedGrossMinor;
+            self::assertEqualsWithDelta(
+                28,
+                Plate::of($cost, 0, BigRational::zero(), $suggested, BigRational::of(10), null)->costPct,
+                0.1,
+            );
         }
     }
 }

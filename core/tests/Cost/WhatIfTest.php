@@ -19,18 +19,44 @@ use Sectum\Measure\Mass;
 
 final class WhatIfTest extends TestCase
 {
-    private static function char(int|float $yieldPct = 50, int $price = 1390, int $work = 150, int $credit = 140): Yielded
-    {
-        return Yielded::of(BigRational::of($price), BigRational::of($work), BigRational::of($credit), BigRational::of((string) $yieldPct));
+    private static function char(
+        int|float $yieldPct = 50,
+        int $price = 1390,
+        int $work = 150,
+        int $credit = 140,
+    ): Yielded {
+        return Yielded::of(
+            BigRational::of($price),
+            BigRational::of($work),
+            BigRational::of($credit),
+            BigRational::of((string) $yieldPct),
+        );
     }
 
     public function test_five_grams_lighter(): void
     {
         // 1390 + 150 − 140 over a half: a served kilo is 28.00, five grams of it 0.14; 125 a week and 52 weeks are 910.
-        $plate = fn (int $portion): Plate => Plate::of($portion, 190, BigRational::zero(), 2450, BigRational::of(10), BigRational::of(30));
+        $plate = fn (int $portion): Plate => Plate::of(
+            $portion,
+            190,
+            BigRational::zero(),
+            2450,
+            BigRational::of(10),
+            BigRational::of(30),
+        );
         $what = WhatIf::of(self::char(), Mass::ofGrams(160), self::char(), Mass::ofGrams(155), $plate, 125);
-        self::assertSame([448, 434, 14, 91_000], [$what->nowPortionMinor, $what->thenPortionMinor, $what->savesMinor, $what->aYearMinor]);
-        $dearer = WhatIf::of(self::char(), Mass::ofGrams(160), self::char(price: 1490), Mass::ofGrams(160), $plate, null);
+        self::assertSame(
+            [448, 434, 14, 91_000],
+            [$what->nowPortionMinor, $what->thenPortionMinor, $what->savesMinor, $what->aYearMinor],
+        );
+        $dearer = WhatIf::of(
+            self::char(),
+            Mass::ofGrams(160),
+            self::char(price: 1490),
+            Mass::ofGrams(160),
+            $plate,
+            null,
+        );
         self::assertSame([-32, null], [$dearer->savesMinor, $dearer->aYearMinor]);
         $known = WhatIf::of(self::char(), Mass::ofGrams(160), self::char(), Mass::ofGrams(155), $plate, 125, 451);
         self::assertSame([451, 437, 14], [$known->nowPortionMinor, $known->thenPortionMinor, $known->savesMinor]);
@@ -60,11 +86,32 @@ final class WhatIfTest extends TestCase
         // Cut here 28.00 a served kilo; ready fillets at 26.40, 96 % of them served: 27.50.
         $ready = Yielded::of(BigRational::of(2640), BigRational::zero(), BigRational::zero(), BigRational::of(96));
         $cut = ReadyCut::of(self::char(), $ready);
-        self::assertSame([2800, 2750, -50, 2688, 1365, 55], [$cut->wholeMinor, $cut->readyMinor, $cut->savesMinor, $cut->evenReadyMinor, $cut->evenWholeMinor, $cut->pointMinor]);
-        $even = ReadyCut::of(self::char(), Yielded::of(BigRational::of($cut->evenReadyMinor), BigRational::zero(), BigRational::zero(), BigRational::of(96)));
+        self::assertSame(
+            [2800, 2750, -50, 2688, 1365, 55],
+            [
+                $cut->wholeMinor,
+                $cut->readyMinor,
+                $cut->savesMinor,
+                $cut->evenReadyMinor,
+                $cut->evenWholeMinor,
+                $cut->pointMinor,
+            ],
+        );
+        $even = ReadyCut::of(
+            self::char(),
+            Yielded::of(
+                BigRational::of($cut->evenReadyMinor),
+                BigRational::zero(),
+                BigRational::zero(),
+                BigRational::of(96),
+            ),
+        );
         self::assertSame(0, $even->savesMinor, 'at the break-even price both cost the same');
         self::assertSame(2750, ReadyCut::of(self::char(price: 1365), $ready)->wholeMinor);
-        $gift = ReadyCut::of(self::char(), Yielded::of(BigRational::zero(), BigRational::zero(), BigRational::zero(), BigRational::of(96)));
+        $gift = ReadyCut::of(
+            self::char(),
+            Yielded::of(BigRational::zero(), BigRational::zero(), BigRational::zero(), BigRational::of(96)),
+        );
         self::assertNull($gift->evenWholeMinor, 'no whole fish is cheap enough against a gift');
         self::assertSame(0, ReadyCut::of(self::char(100), $ready)->pointMinor);
     }
@@ -86,14 +133,20 @@ final class WhatIfTest extends TestCase
 
     public function test_a_dish_leaves_its_band(): void
     {
-        self::assertSame([CostBand::Within, CostBand::Above, CostBand::Below], [CostBand::of(33.0, 30, 3), CostBand::of(33.1, 30, 3), CostBand::of(26.9, 30, 3)]);
+        self::assertSame(
+            [CostBand::Within, CostBand::Above, CostBand::Below],
+            [CostBand::of(33.0, 30, 3), CostBand::of(33.1, 30, 3), CostBand::of(26.9, 30, 3)],
+        );
     }
 
     public function test_what_is_given_away_and_what_is_too_light_stand_apart_and_add_up(): void
     {
         $pieces = array_map(Mass::ofGrams(...), [172, 160, 155, 120]);
         $given = GivenAway::of(new ProductCost('char', 1701, []), $pieces, Mass::ofGrams(160), Mass::ofGrams(8));
-        self::assertSame([475_000, 12_000, 120_000, 1], [$given->served->milligrams, $given->given->milligrams, $given->light->milligrams, $given->lightPieces]);
+        self::assertSame(
+            [475_000, 12_000, 120_000, 1],
+            [$given->served->milligrams, $given->given->milligrams, $given->light->milligrams, $given->lightPieces],
+        );
         self::assertSame(1701, $given->servedMinor + $given->givenMinor + $given->lightMinor);
         self::assertSame([34, 336], [$given->givenMinor, $given->lightMinor]);
     }

@@ -25,8 +25,15 @@ final class PartTest extends TestCase
     {
         foreach (BodyForm::cases() as $form) {
             foreach (StateBought::cases() as $state) {
-                $left = array_filter($form->parts(), fn (Part $part): bool => ! in_array($part, $state->alreadyOff(), true));
-                self::assertNotSame([], array_filter($left, fn (Part $part): bool => $part->isFillet()), "{$form->value} {$state->value}");
+                $left = array_filter(
+                    $form->parts(),
+                    fn (Part $part): bool => ! in_array($part, $state->alreadyOff(), true),
+                );
+                self::assertNotSame(
+                    [],
+                    array_filter($left, fn (Part $part): bool => $part->isFillet()),
+                    "{$form->value} {$state->value}",
+                );
             }
         }
     }

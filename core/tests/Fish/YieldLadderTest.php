@@ -13,7 +13,10 @@ final class YieldLadderTest extends TestCase
 {
     public function test_a_ladder_may_fall_or_stand_and_may_miss_rungs(): void
     {
-        self::assertSame(60.0, (new YieldLadder(['skinned' => 60.0, 'fillets' => 71.0, 'headless' => 71.0]))->pct['skinned']);
+        self::assertSame(
+            60.0,
+            (new YieldLadder(['skinned' => 60.0, 'fillets' => 71.0, 'headless' => 71.0]))->pct['skinned'],
+        );
     }
 
     /** @return array<string, array{array<string, float>, string, string}> */

@@ -20,7 +20,12 @@ final class HouseTimeTest extends TestCase
         yield 'the last minute of it' => ['Europe/Berlin', 4, '2026-11-27T02:59:59Z', '2026-11-26'];
         yield 'four in the morning is the next' => ['Europe/Berlin', 4, '2026-11-27T03:00:00Z', '2026-11-27'];
         yield 'a house whose day ends at midnight' => ['Europe/Berlin', 0, '2026-11-26T23:30:00Z', '2026-11-27'];
-        yield 'eight hours behind: half past five in the afternoon' => ['America/Los_Angeles', 4, '2026-11-27T01:30:00Z', '2026-11-26'];
+        yield 'eight hours behind: half past five in the afternoon' => [
+            'America/Los_Angeles',
+            4,
+            '2026-11-27T01:30:00Z',
+            '2026-11-26',
+        ];
         yield 'thirteen hours ahead' => ['Pacific/Auckland', 4, '2026-11-26T18:00:00Z', '2026-11-27'];
         yield 'new year\'s night' => ['Europe/London', 4, '2027-01-01T02:00:00Z', '2026-12-31'];
         yield 'leap day' => ['Asia/Kolkata', 4, '2028-02-29T20:00:00Z', '2028-02-29'];
@@ -33,8 +38,12 @@ final class HouseTimeTest extends TestCase
     }
 
     #[DataProvider('days')]
-    public function test_a_moment_belongs_to_the_day_the_kitchen_counts_it_to(string $zone, int $ends, string $at, string $day): void
-    {
+    public function test_a_moment_belongs_to_the_day_the_kitchen_counts_it_to(
+        string $zone,
+        int $ends,
+        string $at,
+        string $day,
+    ): void {
         $house = new HouseTime(new DateTimeZone($zone), $ends);
         self::assertSame("{$day} 00:00", $house->day(new DateTimeImmutable($at))->format('Y-m-d H:i'));
         self::assertSame($zone, $house->day(new DateTimeImmutable($at))->getTimezone()->getName());
@@ -46,7 +55,11 @@ final class HouseTimeTest extends TestCase
             $house = new HouseTime(new DateTimeZone($zone));
             $before = null;
             // Seventeen hours and a bit: every hour of the day is met, and the day never runs backwards.
-            for ($at = new DateTimeImmutable('2027-01-01T00:00:00Z'); $at->format('Y') < '2029'; $at = $at->modify('+61237 seconds')) {
+            for (
+                $at = new DateTimeImmutable('2027-01-01T00:00:00Z');
+                $at->format('Y') < '2029';
+                $at = $at->modify('+61237 seconds')
+            ) {
                 $day = $house->day($at);
                 self::assertGreaterThanOrEqual($house->begins($day), $at);
                 self::assertLessThan($house->begins($day->modify('+1 day')), $at);
@@ -60,10 +73,18 @@ final class HouseTimeTest extends TestCase
     {
         $house = new HouseTime(new DateTimeZone('Europe/Berlin'));
         $saturday = new DateTimeImmutable('2026-10-24', $house->zone);
-        self::assertSame(1.5, $house->daysFrom($saturday, new DateTimeImmutable('2026-10-25T10:30:00Z')), 'half of a day of 25 hours');
+        self::assertSame(
+            1.5,
+            $house->daysFrom($saturday, new DateTimeImmutable('2026-10-25T10:30:00Z')),
+            'half of a day of 25 hours',
+        );
         self::assertSame(2.0, $house->daysFrom($saturday, new DateTimeImmutable('2026-10-25T23:00:00Z')));
         self::assertSame(-0.5, $house->daysFrom($saturday, new DateTimeImmutable('2026-10-23T10:00:00Z')));
         $march = new DateTimeImmutable('2026-03-28', $house->zone);
-        self::assertSame(2.0, $house->daysFrom($march, new DateTimeImmutable('2026-03-29T22:00:00Z')), 'a day of 23 hours is a day');
+        self::assertSame(
+            2.0,
+            $house->daysFrom($march, new DateTimeImmutable('2026-03-29T22:00:00Z')),
+            'a day of 23 hours is a day',
+        );
     }
 }

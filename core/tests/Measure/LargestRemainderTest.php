@@ -17,14 +17,17 @@ final class LargestRemainderTest extends TestCase
 
     public function test_parts_always_add_up_and_stay_within_one_of_their_share(): void
     {
-        $this->forAll(new ChooseGenerator(-2_000_000, 2_000_000), new SequenceGenerator(new ChooseGenerator(0, 100_000)))
+        $this->forAll(
+            new ChooseGenerator(-2_000_000, 2_000_000),
+            new SequenceGenerator(new ChooseGenerator(0, 100_000)),
+        )
             ->when(fn (int $total, array $weights): bool => array_sum($weights) > 0)
             ->then(function (int $total, array $weights): void {
                 $weights = array_values(array_map(fn (mixed $weight): int => is_int($weight) ? $weight : 0, $weights));
                 $parts = LargestRemainder::split($total, $weights);
                 self::assertSame($total, array_sum($parts));
                 foreach ($parts as $i => $part) {
-                    self::assertEqualsWithDelta($total * $weights[$i] / array_sum($weights), $part, 1.0);
+                    self::assertEqualsWithDelta(($total * $weights[$i]) / array_sum($weights), $part, 1.0);
                 }
             });
     }

@@ -34,14 +34,28 @@ final class LengthTest extends TestCase
 
     public function test_it_is_shown_as_a_ruler_shows_it(): void
     {
-        self::assertSame(['21.3 cm', '8.39 in'], [Length::ofCm(21.31)->along(UnitSystem::Metric), Length::ofCm(21.31)->along(UnitSystem::Us)]);
-        self::assertSame(['31 mm', '1.22 in'], [Length::ofMm(31)->across(UnitSystem::Metric), Length::ofMm(31)->across(UnitSystem::Us)]);
+        self::assertSame(
+            ['21.3 cm', '8.39 in'],
+            [Length::ofCm(21.31)->along(UnitSystem::Metric), Length::ofCm(21.31)->along(UnitSystem::Us)],
+        );
+        self::assertSame(
+            ['31 mm', '1.22 in'],
+            [Length::ofMm(31)->across(UnitSystem::Metric), Length::ofMm(31)->across(UnitSystem::Us)],
+        );
     }
 
     /** @return array<string, array{string}> */
     public static function unreadable(): array
     {
-        return ['nothing' => [''], 'zero' => ['0'], 'a comma' => ['52,5'], 'below zero' => ['-3'], 'a word' => ['long'], 'four metres' => ['400 cm'], 'a mass' => ['52 g']];
+        return [
+            'nothing' => [''],
+            'zero' => ['0'],
+            'a comma' => ['52,5'],
+            'below zero' => ['-3'],
+            'a word' => ['long'],
+            'four metres' => ['400 cm'],
+            'a mass' => ['52 g'],
+        ];
     }
 
     #[DataProvider('unreadable')]

@@ -80,15 +80,24 @@ final class MassTest extends TestCase
 
     public function test_every_unit_gives_back_the_very_milligram(): void
     {
-        $this->limitTo(400)->forAll(new ChooseGenerator(1, Mass::MOST_MILLIGRAMS))->then(function (int $milligrams): void {
-            foreach (MassUnit::cases() as $unit) {
-                $written = Mass::ofMilligrams($milligrams)->exact($unit);
-                self::assertSame($milligrams, Mass::parse($written)->milligrams, $written);
-                $brief = Mass::ofMilligrams($milligrams)->brief($unit);
-                self::assertSame($milligrams, Mass::parse($brief)->milligrams, $brief);
-            }
-        });
-        self::assertSame(['12.3 kg', '400 g', '12 kg', '0.4 g'], array_map(fn (int $mg, MassUnit $unit): string => Mass::ofMilligrams($mg)->brief($unit), [12_300_000, 400_000, 12_000_000, 400], [MassUnit::Kilogram, MassUnit::Gram, MassUnit::Kilogram, MassUnit::Gram]));
+        $this->limitTo(400)
+            ->forAll(new ChooseGenerator(1, Mass::MOST_MILLIGRAMS))
+            ->then(function (int $milligrams): void {
+                foreach (MassUnit::cases() as $unit) {
+                    $written = Mass::ofMilligrams($milligrams)->exact($unit);
+                    self::assertSame($milligrams, Mass::parse($written)->milligrams, $written);
+                    $brief = Mass::ofMilligrams($milligrams)->brief($unit);
+                    self::assertSame($milligrams, Mass::parse($brief)->milligrams, $brief);
+                }
+            });
+        self::assertSame(
+            ['12.3 kg', '400 g', '12 kg', '0.4 g'],
+            array_map(
+                fn (int $mg, MassUnit $unit): string => Mass::ofMilligrams($mg)->brief($unit),
+                [12_300_000, 400_000, 12_000_000, 400],
+                [MassUnit::Kilogram, MassUnit::Gram, MassUnit::Kilogram, MassUnit::Gram],
+            ),
+        );
     }
 
     public function test_prints_no_more_digits_than_the_scale_gives(): void

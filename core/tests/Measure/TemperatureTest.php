@@ -40,9 +40,19 @@ final class TemperatureTest extends TestCase
     public static function unreadable(): array
     {
         return [
-            'nothing' => [''], 'a word' => ['cold'], 'a decimal comma' => ['3,4'], 'two numbers' => ['3 4'], 'a weight' => ['3.4 g'],
-            'Kelvin' => ['276 K'], 'no fish is so cold' => ['-90.1'], 'nor so hot' => ['302.1 F C'], 'a boil in Fahrenheit too hot' => ['303 F'],
-            'four digits' => ['1000'], 'a sign alone' => ['-'], 'the unit alone' => ['C'], 'no number' => ['NaN'],
+            'nothing' => [''],
+            'a word' => ['cold'],
+            'a decimal comma' => ['3,4'],
+            'two numbers' => ['3 4'],
+            'a weight' => ['3.4 g'],
+            'Kelvin' => ['276 K'],
+            'no fish is so cold' => ['-90.1'],
+            'nor so hot' => ['302.1 F C'],
+            'a boil in Fahrenheit too hot' => ['303 F'],
+            'four digits' => ['1000'],
+            'a sign alone' => ['-'],
+            'the unit alone' => ['C'],
+            'no number' => ['NaN'],
         ];
     }
 

@@ -14,7 +14,11 @@ final class AimTest extends TestCase
     public function test_the_hand_aims_above_the_band_by_its_scatter(): void
     {
         $aim = Aim::of(170, 5, 10, 6, 2);
-        self::assertEqualsWithDelta([177.32, 7.32, 2, 32.771], [$aim->grams, $aim->meanGiveawayGrams, $aim->underPct, $aim->overPct], 0.005);
+        self::assertEqualsWithDelta(
+            [177.32, 7.32, 2, 32.771],
+            [$aim->grams, $aim->meanGiveawayGrams, $aim->underPct, $aim->overPct],
+            0.005,
+        );
         self::assertLessThan($aim->grams, Aim::of(170, 5, 10, 3, 2)->grams, 'a surer hand aims lower');
     }
 
@@ -28,7 +32,9 @@ final class AimTest extends TestCase
 
     public function test_a_hand_without_scatter_and_a_share_beyond_half_are_refused(): void
     {
-        foreach ([[0.0, 2.0, '/sigma_g'], [6.0, 0.0, '/max_under_pct'], [6.0, 50.0, '/max_under_pct']] as [$sigma, $under, $pointer]) {
+        foreach (
+            [[0.0, 2.0, '/sigma_g'], [6.0, 0.0, '/max_under_pct'], [6.0, 50.0, '/max_under_pct']] as [$sigma, $under, $pointer]
+        ) {
             try {
                 Aim::of(170, 5, 10, $sigma, $under);
                 self::fail('It was taken.');

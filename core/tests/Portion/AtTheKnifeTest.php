@@ -30,7 +30,7 @@ final class AtTheKnifeTest extends TestCase
 
     public function test_what_is_left_over_is_shared_evenly_up_to_the_band(): void
     {
-        $kind = new Kind('plate', 180, 10, 12, 6.20, minMm: 9);
+        $kind = new Kind('plate', 180, 10, 12, 6.2, minMm: 9);
         $exact = PortionPlan::exact(self::fillet(), [$kind], 9.0);
         $shared = PortionPlan::evenShare(self::fillet(), [$kind], 9.0);
         self::assertSame($exact->counts, $shared->counts);
@@ -45,35 +45,53 @@ final class AtTheKnifeTest extends TestCase
 
     public function test_sharing_stops_where_it_would_reach_the_thin_tail_or_the_tail_cut(): void
     {
-        $shared = PortionPlan::evenShare(self::fillet(), [new Kind('plate', 170, 6, 20, 6.20, minMm: 18)], 9.0);
+        $shared = PortionPlan::evenShare(self::fillet(), [new Kind('plate', 170, 6, 20, 6.2, minMm: 18)], 9.0);
         self::assertGreaterThan(0.0, $shared->grow);
         self::assertLessThan(1.0, $shared->grow);
         self::assertGreaterThanOrEqual(18 - 1e-6, $shared->pieces[6]->thinnestMm);
-        $all = PortionPlan::evenShare(self::fillet(), [new Kind('plate', 195, 6, 40, 6.20)], 9.0);
-        self::assertEqualsWithDelta(self::fillet()->availableGrams(), array_sum(array_map(fn (PlannedPiece $piece): float => $piece->massGrams, $all->pieces)), 1e-6);
-        self::assertSame(0.0, PortionPlan::evenShare(self::fillet(), [new Kind('plate', 170, 6, 0, 6.20)], 9.0)->grow);
+        $all = PortionPlan::evenShare(self::fillet(), [new Kind('plate', 195, 6, 40, 6.2)], 9.0);
+        self::assertEqualsWithDelta(
+            self::fillet()->availableGrams(),
+            array_sum(array_map(fn (PlannedPiece $piece): float => $piece->massGrams, $all->pieces)),
+            1e-6,
+        );
+        self::assertSame(0.0, PortionPlan::evenShare(self::fillet(), [new Kind('plate', 170, 6, 0, 6.2)], 9.0)->grow);
     }
 
     public function test_a_kind_is_cut_from_its_stretch_only(): void
     {
-        $plate = new Kind('plate', 170, 6, 8, 6.20, toShare: 0.6);
-        $tasting = new Kind('tasting', 70, 4, 5, 2.40, fromShare: 0.55);
+        $plate = new Kind('plate', 170, 6, 8, 6.2, toShare: 0.6);
+        $tasting = new Kind('tasting', 70, 4, 5, 2.4, fromShare: 0.55);
         $plan = PortionPlan::exact(self::fillet(), [$plate, $tasting], 9.0);
         self::assertGreaterThan(3, $plan->counts['plate']);
         self::assertGreaterThan(1, $plan->counts['tasting']);
         foreach ($plan->pieces as $piece) {
             $middle = ($piece->fromCm + $piece->toCm) / 2;
-            $piece->kind === 'plate' ? self::assertLessThanOrEqual(0.6 * 52 + 1e-6, $middle) : self::assertGreaterThanOrEqual(0.55 * 52 - 1e-6, $middle);
+            $piece->kind === 'plate'
+                ? self::assertLessThanOrEqual(0.6 * 52 + 1e-6, $middle)
+                : self::assertGreaterThanOrEqual(0.55 * 52 - 1e-6, $middle);
         }
         $alone = PortionPlan::exact(self::fillet(), [$tasting], 9.0);
         self::assertSame(['tasting' => 0], $alone->counts);
-        self::assertSame(['tasting: the next would not lie between 29 and 52 cm, where it is cut.'], $alone->stoppedBy);
-        self::assertStringContainsString('would not lie between 0 and 31 cm', PortionPlan::exact(self::fillet(), [$plate], 9.0)->stoppedBy[0]);
+        self::assertSame(
+            ['tasting: the next would not lie between 29 and 52 cm, where it is cut.'],
+            $alone->stoppedBy,
+        );
+        self::assertStringContainsString(
+            'would not lie between 0 and 31 cm',
+            PortionPlan::exact(self::fillet(), [$plate], 9.0)->stoppedBy[0],
+        );
     }
 
     public function test_a_kind_that_can_never_suit_is_refused_with_the_reason(): void
     {
-        foreach ([['/from_share', fn () => new Kind('a', 100, 0, 0, 1, fromShare: 0.7, toShare: 0.6)], ['/min_thickness_mm', fn () => new Kind('a', 100, 0, 0, 1, minMm: 30, maxMm: 20)], ['/minus_g', fn () => new Kind('a', 100, 100, 0, 1)]] as [$pointer, $make]) {
+        foreach (
+            [
+                ['/from_share', fn () => new Kind('a', 100, 0, 0, 1, fromShare: 0.7, toShare: 0.6)],
+                ['/min_thickness_mm', fn () => new Kind('a', 100, 0, 0, 1, minMm: 30, maxMm: 20)],
+                ['/minus_g', fn () => new Kind('a', 100, 100, 0, 1)],
+            ] as [$pointer, $make]
+        ) {
             try {
                 $make();
                 self::fail($pointer);
@@ -86,7 +104,11 @@ final class AtTheKnifeTest extends TestCase
     public function test_aiming_moves_the_weight_within_the_band(): void
     {
         $aimed = (new Kind('plate', 170, 5, 10, 6.2, max: 3, minMm: 18))->aimedAt(177.32);
-        self::assertEqualsWithDelta([177.32, 12.32, 2.68], [$aimed->targetGrams, $aimed->minusGrams, $aimed->plusGrams], 1e-9);
+        self::assertEqualsWithDelta(
+            [177.32, 12.32, 2.68],
+            [$aimed->targetGrams, $aimed->minusGrams, $aimed->plusGrams],
+            1e-9,
+        );
         self::assertSame([3, 18.0, 6.2], [$aimed->max, $aimed->minMm, $aimed->value]);
     }
 
@@ -96,7 +118,11 @@ final class AtTheKnifeTest extends TestCase
         self::assertEqualsWithDelta([60, 10], [Slant::of(30, 30, 20)->faceMm, Slant::of(30, 30, 20)->sliceMm], 1e-9);
         // The piece weighs the same at any angle: face times slice does not change.
         foreach ([15, 40, 71.5] as $degrees) {
-            self::assertEqualsWithDelta(600, Slant::of($degrees, 30, 20)->faceMm * Slant::of($degrees, 30, 20)->sliceMm, 1e-9);
+            self::assertEqualsWithDelta(
+                600,
+                Slant::of($degrees, 30, 20)->faceMm * Slant::of($degrees, 30, 20)->sliceMm,
+                1e-9,
+            );
         }
         $this->expectException(BadFillet::class);
         Slant::of(10, 30, 20);
@@ -155,7 +181,10 @@ final class AtTheKnifeTest extends TestCase
     #[DataProvider('light')]
     public function test_a_piece_too_light_for_its_dish_goes_to_the_next(float $grams, ?int $dish): void
     {
-        $bands = [Band::of(Mass::ofGrams(140), Mass::ofGrams(6), Mass::ofGrams(8)), Band::of(Mass::ofGrams(70), Mass::ofGrams(4), Mass::ofGrams(5))];
+        $bands = [
+            Band::of(Mass::ofGrams(140), Mass::ofGrams(6), Mass::ofGrams(8)),
+            Band::of(Mass::ofGrams(70), Mass::ofGrams(4), Mass::ofGrams(5)),
+        ];
         self::assertSame($dish, NextDish::for(Mass::ofGrams($grams), $bands));
     }
 }

@@ -12,7 +12,10 @@ final class LeftFleshTest extends TestCase
 {
     public function test_a_fillet_nobody_portioned_is_asked_about_and_its_ends_are_not(): void
     {
-        $much = fn (float $left, float $fillet): bool => LeftFlesh::isMuch(Mass::ofGrams($left), Mass::ofGrams($fillet));
+        $much = fn (float $left, float $fillet): bool => LeftFlesh::isMuch(
+            Mass::ofGrams($left),
+            Mass::ofGrams($fillet),
+        );
         self::assertTrue($much(545, 545));
         self::assertTrue($much(320, 1500));
         self::assertFalse($much(300, 1500), 'a fifth is ends and tail');

@@ -48,12 +48,21 @@ final class TallyTest extends TestCase
     /** @return list<array{int, int, int, string}> */
     public static function bad(): array
     {
-        return [[0, 0, 0, '/target_mg'], [170, 170, 5, '/minus_mg'], [170, -1, 5, '/minus_mg'], [170, 5, -1, '/plus_mg']];
+        return [
+            [0, 0, 0, '/target_mg'],
+            [170, 170, 5, '/minus_mg'],
+            [170, -1, 5, '/minus_mg'],
+            [170, 5, -1, '/plus_mg'],
+        ];
     }
 
     #[DataProvider('bad')]
-    public function test_a_band_nothing_could_be_judged_by_is_refused(int $target, int $minus, int $plus, string $pointer): void
-    {
+    public function test_a_band_nothing_could_be_judged_by_is_refused(
+        int $target,
+        int $minus,
+        int $plus,
+        string $pointer,
+    ): void {
         try {
             Band::of(Mass::ofGrams($target), Mass::ofGrams($minus), Mass::ofGrams($plus));
             self::fail('It was taken for a band.');
@@ -65,6 +74,9 @@ final class TallyTest extends TestCase
     public function test_a_forecast_leaves_the_ends_out(): void
     {
         $band = Band::of(Mass::ofGrams(180), Mass::ofGrams(8), Mass::ofGrams(12));
-        self::assertSame([14, 0, 0, 1], array_map(fn (float $grams): int => Forecast::of(Mass::ofGrams($grams), $band), [2650, 185, 0, 186]));
+        self::assertSame(
+            [14, 0, 0, 1],
+            array_map(fn (float $grams): int => Forecast::of(Mass::ofGrams($grams), $band), [2650, 185, 0, 186]),
+        );
     }
 }

@@ -24,21 +24,64 @@ final class ScanTest extends TestCase
     public static function labels(): array
     {
         return [
-            'with parentheses' => ['(01)09506000134352(10)ABC123(15)261200', ['01' => '09506000134352', '10' => 'ABC123', '15' => '31 Dec 2026']],
-            'GS1-128, one separator' => [']C1010950600013435231030041951'."0LOT-7\x1d21XYZ", ['01' => '09506000134352', '3103' => '4.195', '10' => 'LOT-7', '21' => 'XYZ']],
-            'leading function character' => ["]d2\x1d0109506000134352\x1d17261130", ['01' => '09506000134352', '17' => '30 Nov 2026']],
-            'a pallet' => ['(00)106141412345678908(02)09506000134352(37)12', ['00' => '106141412345678908', '02' => '09506000134352', '37' => '12']],
-            'fish of a harvest range' => ['(7007)261120261122(7008)HKE(7005)27.7.a(7009)TBB(7010)01(422)528', ['7007' => '20 Nov to 22 Nov 2026', '7008' => 'HKE', '7005' => '27.7.a', '7009' => 'TBB', '7010' => '01', '422' => '528']],
+            'with parentheses' => [
+                '(01)09506000134352(10)ABC123(15)261200',
+                ['01' => '09506000134352', '10' => 'ABC123', '15' => '31 Dec 2026'],
+            ],
+            'GS1-128, one separator' => [
+                ']C1010950600013435231030041951'."0LOT-7\x1d21XYZ",
+                ['01' => '09506000134352', '3103' => '4.195', '10' => 'LOT-7', '21' => 'XYZ'],
+            ],
+            'leading function character' => [
+                "]d2\x1d0109506000134352\x1d17261130",
+                ['01' => '09506000134352', '17' => '30 Nov 2026'],
+            ],
+            'a pallet' => [
+                '(00)106141412345678908(02)09506000134352(37)12',
+                ['00' => '106141412345678908', '02' => '09506000134352', '37' => '12'],
+            ],
+            'fish of a harvest range' => [
+                '(7007)261120261122(7008)HKE(7005)27.7.a(7009)TBB(7010)01(422)528',
+                [
+                    '7007' => '20 Nov to 22 Nov 2026',
+                    '7008' => 'HKE',
+                    '7005' => '27.7.a',
+                    '7009' => 'TBB',
+                    '7010' => '01',
+                    '422' => '528',
+                ],
+            ],
             'prices' => ['(3922)1390(3952)001250', ['3922' => '13.90', '3952' => '12.50']],
             'expiry to the minute' => ['(7003)2611301530', ['7003' => '30 Nov 2026, 15:30']],
             'pounds' => ['(01)09506000134352(3202)000925', ['01' => '09506000134352', '3202' => '9.25']],
-            'places and orders' => ['(414)9506000134352(421)528AB12(400)PO-11(251)BOX-9(30)11', ['414' => '9506000134352', '421' => '528AB12', '400' => 'PO-11', '251' => 'BOX-9', '30' => '11']],
-            'other dates' => ['(11)261101(13)261102(16)261130', ['11' => '1 Nov 2026', '13' => '2 Nov 2026', '16' => '30 Nov 2026']],
+            'places and orders' => [
+                '(414)9506000134352(421)528AB12(400)PO-11(251)BOX-9(30)11',
+                ['414' => '9506000134352', '421' => '528AB12', '400' => 'PO-11', '251' => 'BOX-9', '30' => '11'],
+            ],
+            'other dates' => [
+                '(11)261101(13)261102(16)261130',
+                ['11' => '1 Nov 2026', '13' => '2 Nov 2026', '16' => '30 Nov 2026'],
+            ],
             'not used here, kept' => ['(8200)EXAMPLE.COM(99)OURS', ['8200' => 'EXAMPLE.COM', '99' => 'OURS']],
             'not used here, by separator' => ["99OURS\x1d10A", ['99' => 'OURS', '10' => 'A']],
-            'lengths and volumes' => ['(3112)001234(3151)000012(3163)000500', ['3112' => '12.34', '3151' => '1.2', '3163' => '0.500']],
-            'a link' => ['https://id.gs1.org/01/09506000134352/10/ABC%2F1/21/12345?17=261130&3103=000195&linkType=all', ['01' => '09506000134352', '10' => 'ABC/1', '21' => '12345', '17' => '30 Nov 2026', '3103' => '0.195']],
-            'a link of another house, short number' => ['https://fish.example/some/path/01/9506000134352/10/L1', ['01' => '09506000134352', '10' => 'L1']],
+            'lengths and volumes' => [
+                '(3112)001234(3151)000012(3163)000500',
+                ['3112' => '12.34', '3151' => '1.2', '3163' => '0.500'],
+            ],
+            'a link' => [
+                'https://id.gs1.org/01/09506000134352/10/ABC%2F1/21/12345?17=261130&3103=000195&linkType=all',
+                [
+                    '01' => '09506000134352',
+                    '10' => 'ABC/1',
+                    '21' => '12345',
+                    '17' => '30 Nov 2026',
+                    '3103' => '0.195',
+                ],
+            ],
+            'a link of another house, short number' => [
+                'https://fish.example/some/path/01/9506000134352/10/L1',
+                ['01' => '09506000134352', '10' => 'L1'],
+            ],
             'a bare number' => ['9506000134352', ['01' => '09506000134352']],
             'a bare number with its symbol' => [']E09506000134352', ['01' => '09506000134352']],
         ];
@@ -60,7 +103,10 @@ final class ScanTest extends TestCase
     {
         return [
             'nothing' => ['  ', 'empty'],
-            'a wrong check digit' => ['(01)09506000134353', '(01) Trade item (GTIN) is "09506000134353": its check digit'],
+            'a wrong check digit' => [
+                '(01)09506000134353',
+                '(01) Trade item (GTIN) is "09506000134353": its check digit',
+            ],
             'a wrong check digit, bare' => [']E09506000134353', '(01) Trade item'],
             'cut short in a number' => ['01095060001343', '12 of its 14 characters: the scan was cut short'],
             'cut short in parentheses' => ['(01)0950600013435', '14 digits belong there'],
@@ -70,7 +116,10 @@ final class ScanTest extends TestCase
             'a range that ends before it begins' => ['(7007)261122261120', 'ends before it begins'],
             'a harvest on day 00' => ['(7007)261100', 'no such day'],
             'no such hour' => ['(7003)2611302530', 'no such time'],
-            'letters in a weight' => ['(01)09506000134352(3103)00O195', '(3103) Net weight, kg is "00O195": 6 digits'],
+            'letters in a weight' => [
+                '(01)09506000134352(3103)00O195',
+                '(3103) Net weight, kg is "00O195": 6 digits',
+            ],
             'a lot too long' => ['(10)ABCDEFGHIJKLMNOPQRSTU', 'glued together'],
             'two lots' => ["10A\x1d10B", '(10) Lot stands there twice'],
             'two items' => ['(01)09506000134352(02)09506000134352(37)2', 'does not go with (01)'],
@@ -82,7 +131,10 @@ final class ScanTest extends TestCase
             'an identifier of the wrong length' => ['(310)004210', '(310) is no application identifier'],
             'text before the parentheses is no label' => ['lot (10)ABC', 'no application identifier'],
             'a link to nothing' => ['https://fish.example/our-fish', 'names no trade item'],
-            'a link with a stray step' => ['https://id.gs1.org/01/09506000134352/99/A', 'does not belong in the path'],
+            'a link with a stray step' => [
+                'https://id.gs1.org/01/09506000134352/99/A',
+                'does not belong in the path',
+            ],
             'far too long' => [str_repeat('9', 3000), 'glued together'],
         ];
     }
@@ -116,7 +168,9 @@ final class ScanTest extends TestCase
 
     public function test_what_is_written_as_a_link_reads_as_it_was(): void
     {
-        $this->forAll(Generators::vector(12, Generators::elements(str_split('AZaz09./+-%&?_'))))->then(function (array $letters): void {
+        $this->forAll(Generators::vector(12, Generators::elements(str_split('AZaz09./+-%&?_'))))->then(function (
+            array $letters,
+        ): void {
             $lot = implode('', array_filter($letters, is_string(...)));
             $scan = Scan::read(DigitalLink::ofLot('09506000134352', $lot), self::YEAR);
             self::assertSame($lot, $scan->get('10')?->value);
@@ -125,13 +179,15 @@ final class ScanTest extends TestCase
 
     public function test_one_wrong_digit_never_passes_for_a_trade_item(): void
     {
-        $this->forAll(Generators::choose(0, 999_999_999), Generators::choose(0, 13), Generators::choose(1, 9))->then(function (int $item, int $at, int $by): void {
-            $digits = str_pad((string) $item, 13, '0', STR_PAD_LEFT);
-            $digits .= CheckDigit::of($digits);
-            self::assertTrue(CheckDigit::fits($digits));
-            $digits[$at] = (string) (((int) $digits[$at] + $by) % 10);
-            self::assertFalse(CheckDigit::fits($digits));
-        });
+        $this->forAll(Generators::choose(0, 999_999_999), Generators::choose(0, 13), Generators::choose(1, 9))->then(
+            function (int $item, int $at, int $by): void {
+                $digits = str_pad((string) $item, 13, '0', STR_PAD_LEFT);
+                $digits .= CheckDigit::of($digits);
+                self::assertTrue(CheckDigit::fits($digits));
+                $digits[$at] = (string) (((int) $digits[$at] + $by) % 10);
+                self::assertFalse(CheckDigit::fits($digits));
+            },
+        );
     }
 
     public function test_ten_thousand_mutilated_labels_raise_the_named_exception_or_are_read(): void

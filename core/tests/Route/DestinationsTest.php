@@ -31,7 +31,17 @@ final class DestinationsTest extends TestCase
                     foreach ([true, false, null] as $scaled) {
                         for ($bits = 0; $bits < 256; $bits++) {
                             yield [
-                                new Leftover($part, $fat, Mass::ofGrams(300), $of, $scaled, ($bits & 1) > 0, ($bits & 2) > 0 ? null : 'No papers.', ($bits & 4) > 0, ($bits & 8) > 0),
+                                new Leftover(
+                                    $part,
+                                    $fat,
+                                    Mass::ofGrams(300),
+                                    $of,
+                                    $scaled,
+                                    ($bits & 1) > 0,
+                                    ($bits & 2) > 0 ? null : 'No papers.',
+                                    ($bits & 4) > 0,
+                                    ($bits & 8) > 0,
+                                ),
                                 new Ways(($bits & 16) > 0, ($bits & 32) > 0, ($bits & 64) > 0, ($bits & 128) > 0),
                             ];
                         }
@@ -57,7 +67,8 @@ final class DestinationsTest extends TestCase
             $piece->part === Part::DarkMuscle && ! ($ways->keepsDarkMuscle && $piece->bright) => 'dark muscle',
             $piece->part === Part::PinBones && $bin !== Bin::Stock && $bin !== Bin::Soup => 'bones',
             in_array($piece->part, [Part::Liver, Part::Roe, Part::Head], true) && $piece->has(Hazard::Ciguatera) => 'ciguatera',
-            in_array($piece->part, [Part::Liver, Part::Roe], true) && ($piece->has(Hazard::Toxin) || $piece->has(Hazard::Purging)) => 'poison or oil',
+            in_array($piece->part, [Part::Liver, Part::Roe], true) &&
+                ($piece->has(Hazard::Toxin) || $piece->has(Hazard::Purging)) => 'poison or oil',
             $pot && $piece->has(Hazard::Purging) => 'purging oil',
             default => null,
         };
@@ -76,12 +87,17 @@ final class DestinationsTest extends TestCase
                 if (! $to->allowed) {
                     $refused = true;
                 } elseif ($refused || self::law($piece, $ways, $to->bin) !== null) {
-                    self::fail("{$piece->part->value} of a {$piece->fat->value} fish to {$to->bin->value}: ".(self::law($piece, $ways, $to->bin) ?? 'ranked after what is refused'));
+                    self::fail(
+                        "{$piece->part->value} of a {$piece->fat->value} fish to {$to->bin->value}: ".
+                            (self::law($piece, $ways, $to->bin) ?? 'ranked after what is refused'),
+                    );
                 }
                 $allowedSeen += $to->allowed ? 1 : 0;
                 $food += $to->allowed && $to->bin !== Bin::Discard ? 1 : 0;
                 if (isset($bins[$to->bin->value]) || ! str_ends_with($to->why, '.')) {
-                    self::fail("{$piece->part->value} to {$to->bin->value}: twice, or without a sentence: {$to->why}");
+                    self::fail(
+                        "{$piece->part->value} to {$to->bin->value}: twice, or without a sentence: {$to->why}",
+                    );
                 }
                 $bins[$to->bin->value] = true;
             }
@@ -98,8 +114,14 @@ final class DestinationsTest extends TestCase
         foreach (BodyForm::cases() as $form) {
             foreach ([...$form->parts(), ...$form->quickParts()] as $part) {
                 foreach (FatClass::cases() as $fat) {
-                    $first = Destinations::of(new Leftover($part, $fat, Mass::ofGrams(200), scaled: true, prized: true))->first();
-                    $never = in_array($part, [Part::Guts, Part::Gills, Part::Scales, Part::Membrane, Part::DarkMuscle], true);
+                    $first = Destinations::of(
+                        new Leftover($part, $fat, Mass::ofGrams(200), scaled: true, prized: true),
+                    )->first();
+                    $never = in_array(
+                        $part,
+                        [Part::Guts, Part::Gills, Part::Scales, Part::Membrane, Part::DarkMuscle],
+                        true,
+                    );
                     self::assertSame($never, $first === Bin::Discard, "{$part->value}, {$fat->value}");
                 }
             }
@@ -128,18 +150,54 @@ final class DestinationsTest extends TestCase
 
     public function test_schools_differ_by_the_house(): void
     {
-        self::assertSame([Bin::Stock, Bin::Grill], [self::destinations(Part::Head)->first(), self::destinations(Part::Head, ways: new Ways(grillsHeads: true))->first()]);
-        self::assertSame([Bin::Grill, Bin::Stock], [self::destinations(Part::Collar)->first(), self::destinations(Part::Collar, ways: new Ways(boilsCollars: true))->first()]);
-        self::assertSame([Bin::Crisp, Bin::Stock], [self::destinations(Part::Skin)->first(), self::destinations(Part::Skin, ways: new Ways(skinsInStock: true))->first()]);
-        self::assertSame([Bin::Discard, Bin::Mince], [self::destinations(Part::DarkMuscle)->first(), self::destinations(Part::DarkMuscle, ways: new Ways(keepsDarkMuscle: true))->first()]);
-        self::assertSame(Bin::Soup, self::destinations(Part::Skin, FatClass::Oily, new Ways(skinsInStock: true), scaled: false)->first(), 'no white stock of an oily fish, whatever the house does');
+        self::assertSame(
+            [Bin::Stock, Bin::Grill],
+            [
+                self::destinations(Part::Head)->first(),
+                self::destinations(Part::Head, ways: new Ways(grillsHeads: true))->first(),
+            ],
+        );
+        self::assertSame(
+            [Bin::Grill, Bin::Stock],
+            [
+                self::destinations(Part::Collar)->first(),
+                self::destinations(Part::Collar, ways: new Ways(boilsCollars: true))->first(),
+            ],
+        );
+        self::assertSame(
+            [Bin::Crisp, Bin::Stock],
+            [
+                self::destinations(Part::Skin)->first(),
+                self::destinations(Part::Skin, ways: new Ways(skinsInStock: true))->first(),
+            ],
+        );
+        self::assertSame(
+            [Bin::Discard, Bin::Mince],
+            [
+                self::destinations(Part::DarkMuscle)->first(),
+                self::destinations(Part::DarkMuscle, ways: new Ways(keepsDarkMuscle: true))->first(),
+            ],
+        );
+        self::assertSame(
+            Bin::Soup,
+            self::destinations(Part::Skin, FatClass::Oily, new Ways(skinsInStock: true), scaled: false)->first(),
+            'no white stock of an oily fish, whatever the house does',
+        );
     }
 
     public function test_raw_quality_is_worth_most_where_raw_service_is_open(): void
     {
-        $worth = ['tartare' => new BinNeed(1400), 'cure' => new BinNeed(1200), 'mince' => new BinNeed(900), 'stock' => new BinNeed(120)];
+        $worth = [
+            'tartare' => new BinNeed(1400),
+            'cure' => new BinNeed(1200),
+            'mince' => new BinNeed(900),
+            'stock' => new BinNeed(120),
+        ];
         $open = new Leftover(Part::Trim, FatClass::Lean, Mass::ofGrams(120), notRaw: null);
-        self::assertSame(['tartare', 'cure', 'mince', 'stock'], array_slice(self::bins(Destinations::of($open, needs: $worth)), 0, 4));
+        self::assertSame(
+            ['tartare', 'cure', 'mince', 'stock'],
+            array_slice(self::bins(Destinations::of($open, needs: $worth)), 0, 4),
+        );
         $closed = new Leftover(Part::Trim, FatClass::Lean, Mass::ofGrams(120), notRaw: 'No papers came with it.');
         self::assertSame(Bin::Mince, Destinations::of($closed, needs: $worth)->first());
         self::assertSame('No papers came with it.', Destinations::of($closed, needs: $worth)->to(Bin::Tartare)?->why);
@@ -152,16 +210,26 @@ final class DestinationsTest extends TestCase
         $trim = new Leftover(Part::Trim, FatClass::Lean, Mass::ofGrams(500), notRaw: null);
         $needs = ['tartare' => new BinNeed(1400), 'mince' => new BinNeed(900, lacks: Mass::ofGrams(400))];
         self::assertSame(Bin::Mince, Destinations::of($trim, needs: $needs)->first());
-        self::assertStringContainsString('enough for a batch', Destinations::of($trim, needs: $needs)->to(Bin::Mince)->why ?? '');
-        $full = Destinations::of($trim, needs: [...$needs, 'mince' => new BinNeed(900, room: Mass::ofGrams(499), lacks: Mass::ofGrams(400))]);
+        self::assertStringContainsString(
+            'enough for a batch',
+            Destinations::of($trim, needs: $needs)->to(Bin::Mince)->why ?? '',
+        );
+        $full = Destinations::of(
+            $trim,
+            needs: [...$needs, 'mince' => new BinNeed(900, room: Mass::ofGrams(499), lacks: Mass::ofGrams(400))],
+        );
         self::assertSame(Bin::Tartare, $full->first());
         self::assertTrue($full->to(Bin::Mince)->allowed ?? false);
         self::assertStringContainsString('no room', $full->to(Bin::Mince)->why ?? '');
         self::assertFalse((new BinNeed(900, lacks: Mass::zero()))->completedBy(Mass::ofGrams(5)), 'nothing lacks');
     }
 
-    private static function destinations(Part $part, FatClass $fat = FatClass::Lean, Ways $ways = new Ways, ?bool $scaled = true): Destinations
-    {
+    private static function destinations(
+        Part $part,
+        FatClass $fat = FatClass::Lean,
+        Ways $ways = new Ways(),
+        ?bool $scaled = true,
+    ): Destinations {
         return Destinations::of(new Leftover($part, $fat, Mass::ofGrams(300), scaled: $scaled), $ways);
     }
 

@@ -46,8 +46,17 @@ final class Board
 
     public Noise $noise;
 
-    public function __construct(private readonly TakeReading $take, private readonly TakeBack $takeBack, private readonly MoveOn $moveOn, private readonly ChooseDish $chooseDish, private readonly ChooseMethod $chooseMethod, private readonly StoreBoneCheck $boneCheck, private readonly LayFillet $lay, private readonly TakeCut $takeCut, private readonly SendToBin $send)
-    {
+    public function __construct(
+        private readonly TakeReading $take,
+        private readonly TakeBack $takeBack,
+        private readonly MoveOn $moveOn,
+        private readonly ChooseDish $chooseDish,
+        private readonly ChooseMethod $chooseMethod,
+        private readonly StoreBoneCheck $boneCheck,
+        private readonly LayFillet $lay,
+        private readonly TakeCut $takeCut,
+        private readonly SendToBin $send,
+    ) {
     }
 
     /**
@@ -57,7 +66,15 @@ final class Board
     public function breakDown(Fish $fish, bool $quick = false, bool $mistaken = false): void
     {
         if (! $quick) {
-            ($this->chooseMethod)($fish->id, new Fields(['method' => self::METHODS[$fish->species->form->value], 'choices' => [], 'version' => self::version($fish)]), $this->crew[1]);
+            ($this->chooseMethod)(
+                $fish->id,
+                new Fields([
+                    'method' => self::METHODS[$fish->species->form->value],
+                    'choices' => [],
+                    'version' => self::version($fish),
+                ]),
+                $this->crew[1],
+            );
         }
         $grams = $fish->mass()->grams();
         $left = $grams * (1 - $this->noise->about(0.5, 0.15) / 100);
@@ -70,7 +87,13 @@ final class Board
             $this->weigh($fish, $part, $mass);
         }
         $this->bone($fish);
-        ($this->moveOn)($fish, Stage::BreakDown, self::version($fish), $this->crew[1], fn (Fish $f) => $f->broken_down = true);
+        ($this->moveOn)(
+            $fish,
+            Stage::BreakDown,
+            self::version($fish),
+            $this->crew[1],
+            fn (Fish $f) => ($f->broken_down = true),
+        );
     }
 
     /** Every side gone over twice. */
@@ -78,7 +101,12 @@ final class Board
     {
         foreach (BoneChecks::view(Fish::onTheBench($fish->id)) as $side) {
             $found = max(0, (int) round($this->noise->about((float) $side['expected'], 0.6 * $side['expected_sd'])));
-            ($this->boneCheck)($fish->id, (string) Str::ulid(), new Fields(['piece' => $side['piece'], 'found' => $found, 'second_pass' => true]), $this->crew[1]);
+            ($this->boneCheck)(
+                $fish->id,
+                (string) Str::ulid(),
+                new Fields(['piece' => $side['piece'], 'found' => $found, 'second_pass' => true]),
+                $this->crew[1],
+            );
         }
     }
 
@@ -86,8 +114,19 @@ final class Board
     public function leaveHalfCut(Fish $fish): void
     {
         $grams = $fish->mass()->grams();
-        ($this->chooseMethod)($fish->id, new Fields(['method' => self::METHODS[$fish->species->form->value], 'choices' => [], 'version' => self::version($fish)]), $this->crew[1]);
-        $masses = array_intersect_key($this->everyPart($fish, $grams, 0.995 * $grams), array_flip(['head', 'collar', 'side-a', 'side-b', 'frame', 'fins']));
+        ($this->chooseMethod)(
+            $fish->id,
+            new Fields([
+                'method' => self::METHODS[$fish->species->form->value],
+                'choices' => [],
+                'version' => self::version($fish),
+            ]),
+            $this->crew[1],
+        );
+        $masses = array_intersect_key(
+            $this->everyPart($fish, $grams, 0.995 * $grams),
+            array_flip(['head', 'collar', 'side-a', 'side-b', 'frame', 'fins']),
+        );
         $others = array_sum(array_map(Noise::steps(...), array_diff_key($masses, ['frame' => 0])));
         $masses['frame'] = $grams * 0.995 - $others + self::HALF_TRAY;
         foreach ($masses as $part => $mass) {
@@ -98,9 +137,13 @@ final class Board
     /** @param  int|null  $stopAfter  portions after which somebody was called away */
     public function portion(Fish $fish, ?int $stopAfter = null): void
     {
-        $dish = Dish::query()->where('name', Market::FISH[$fish->species->name][4])->firstOrFail();
+        $dish = Dish::query()
+            ->where('name', Market::FISH[$fish->species->name][4])
+            ->firstOrFail();
         ($this->chooseDish)($fish, $dish->id, self::version($fish));
-        foreach (Fish::onTheBench($fish->id)->pieces->filter(fn ($piece): bool => $piece->part->isFillet()) as $fillet) {
+        foreach (
+            Fish::onTheBench($fish->id)->pieces->filter(fn ($piece): bool => $piece->part->isFillet()) as $fillet
+        ) {
             $left = ($fillet->reading()?->mass_mg ?? 0) / 1000;
             $end = $this->noise->about(0.03, 0.01) * $left;
             $this->weigh($fish, 'ends', $end, $fillet->id);
@@ -129,15 +172,35 @@ final class Board
      */
     public function cutByMarks(Fish $fish, ?int $stopAfter = null): void
     {
-        $cutter = $this->crew[1 + $fish->number % 2];
+        $cutter = $this->crew[1 + ($fish->number % 2)];
         $dishes = Dish::servedOf($fish->species_id)->get()->filter(fn (Dish $dish): bool => $dish->slant_deg === 90);
-        foreach (array_filter(Fish::onTheBench($fish->id)->pieces->all(), fn (Piece $piece): bool => $piece->part->isFillet() && LayFillet::isOne($fish, $piece)) as $fillet) {
-            ($this->lay)($fish->id, $fillet->id, new Fields(['kinds' => array_map(fn (string $id): array => ['dish' => $id, 'max' => null], $dishes->modelKeys())]), $cutter);
+        foreach (
+            array_filter(
+                Fish::onTheBench($fish->id)->pieces->all(),
+                fn (Piece $piece): bool => $piece->part->isFillet() && LayFillet::isOne($fish, $piece),
+            ) as $fillet
+        ) {
+            ($this->lay)(
+                $fish->id,
+                $fillet->id,
+                new Fields([
+                    'kinds' => array_map(
+                        fn (string $id): array => ['dish' => $id, 'max' => null],
+                        $dishes->modelKeys(),
+                    ),
+                ]),
+                $cutter,
+            );
             $grams = ($fillet->reading()->mass_mg ?? 0) / 1000;
             $true = $this->trueShape($fish);
             for ($cut = 0; $cut < 40 && $cut !== $stopAfter; $cut++) {
                 $onBoard = Fish::onTheBench($fish->id);
-                $plan = FilletPlan::of($onBoard, $onBoard->pieces->firstOrFail('id', $fillet->id), Laying::of($onBoard, $fillet), $cutter);
+                $plan = FilletPlan::of(
+                    $onBoard,
+                    $onBoard->pieces->firstOrFail('id', $fillet->id),
+                    Laying::of($onBoard, $fillet),
+                    $cutter,
+                );
                 $next = FilletPlanView::next($plan, $plan->ahead(), $this->words());
                 $to = $next['to_cm'];
                 if (! is_float($to)) {
@@ -145,8 +208,20 @@ final class Board
                 }
                 $from = $plan->cuts === [] ? 0.0 : $plan->knifeCm;
                 $hand = $this->noise->about(0, 0.06);
-                $mass = $grams * ($true->massUpTo(($to + $hand) / $plan->laying->lengthCm) - $true->massUpTo($from / $plan->laying->lengthCm));
-                $this->reading(['part' => $next['part'], 'from' => $fillet->id, 'dish' => $next['part'] === 'portion' ? $next['dish'] : null, 'to_cm' => $to], $mass, fn (string $reading, Fields $fields) => ($this->takeCut)($fish->id, $reading, $fields, $cutter));
+                $mass =
+                    $grams *
+                    ($true->massUpTo(($to + $hand) / $plan->laying->lengthCm) -
+                        $true->massUpTo($from / $plan->laying->lengthCm));
+                $this->reading(
+                    [
+                        'part' => $next['part'],
+                        'from' => $fillet->id,
+                        'dish' => $next['part'] === 'portion' ? $next['dish'] : null,
+                        'to_cm' => $to,
+                    ],
+                    $mass,
+                    fn (string $reading, Fields $fields) => ($this->takeCut)($fish->id, $reading, $fields, $cutter),
+                );
             }
             if ($stopAfter !== null) {
                 return;
@@ -167,7 +242,12 @@ final class Board
         $lean = $this->noise->about(Market::BY_MARKS[$fish->species->name] ?? 0.0, 0.02);
 
         return FilletShape::of(
-            array_map(fn (array $station, int $j): float => $station[0] * (1 + $lean * (1 - 2 * $j / (count($stations) - 1))), $stations, array_keys($stations)),
+            array_map(
+                fn (array $station, int $j): float => $station[0] *
+                    (1 + $lean * (1 - (2 * $j) / (count($stations) - 1))),
+                $stations,
+                array_keys($stations),
+            ),
             array_map(fn (array $station): float => $station[1], $stations),
         );
     }
@@ -184,7 +264,12 @@ final class Board
 
     public function cost(Fish $fish): void
     {
-        Fish::query()->whereKey($fish->id)->update(['labour_minutes' => (string) $this->noise->between(9, 24), 'delivery_minor' => $this->noise->between(8, 20) * 10]);
+        Fish::query()
+            ->whereKey($fish->id)
+            ->update([
+                'labour_minutes' => (string) $this->noise->between(9, 24),
+                'delivery_minor' => $this->noise->between(8, 20) * 10,
+            ]);
         ($this->moveOn)($fish, Stage::Cost, self::version($fish), $this->crew[0]);
     }
 
@@ -196,7 +281,7 @@ final class Board
         foreach ($fish->species->form->parts() as $part) {
             $share = $shares[$part->value] ?? null;
             if ($share !== null && ! $part->comesOffAFillet()) {
-                $masses[$part->value] = $grams * $this->noise->about($share->meanPct, 0.5 * $share->sdPct) / 100;
+                $masses[$part->value] = ($grams * $this->noise->about($share->meanPct, 0.5 * $share->sdPct)) / 100;
             }
         }
         $scale = $left / (array_sum($masses) * 1.02);
@@ -208,14 +293,30 @@ final class Board
     /** @return array<string, float> */
     private function threeWeights(Fish $fish, float $grams, float $left): array
     {
-        $fillets = array_sum(array_filter($this->everyPart($fish, $grams, $left), fn (string $part): bool => Part::from($part)->isFillet(), ARRAY_FILTER_USE_KEY));
+        $fillets = array_sum(
+            array_filter(
+                $this->everyPart($fish, $grams, $left),
+                fn (string $part): bool => Part::from($part)->isFillet(),
+                ARRAY_FILTER_USE_KEY,
+            ),
+        );
 
         return ['fillets' => $fillets, 'trim' => 0.04 * $grams, 'bones' => $left - $fillets - 0.04 * $grams];
     }
 
     private function weigh(Fish $fish, string $part, float $grams, ?string $from = null): string
     {
-        return $this->reading(['part' => $part, 'from' => $from], $grams, fn (string $reading, Fields $fields) => ($this->take)($fish, $reading, $fields, $this->crew[1 + $fish->number % 2], [...Bench::among($fish), ...PortionBench::PARTS]));
+        return $this->reading(
+            ['part' => $part, 'from' => $from],
+            $grams,
+            fn (string $reading, Fields $fields) => ($this->take)(
+                $fish,
+                $reading,
+                $fields,
+                $this->crew[1 + ($fish->number % 2)],
+                [...Bench::among($fish), ...PortionBench::PARTS],
+            ),
+        );
     }
 
     /**
@@ -230,7 +331,20 @@ final class Board
         $reading = (string) Str::ulid();
         $mass = Noise::steps($grams);
         if ($mass > 0) {
-            $take($reading, new Fields([...$what, 'weight' => ['pan' => ['mass_mg' => $mass * 1000, 'tare_mg' => 0, 'resolution_mg' => 5000, 'steady' => true]]]));
+            $take(
+                $reading,
+                new Fields([
+                    ...$what,
+                    'weight' => [
+                        'pan' => [
+                            'mass_mg' => $mass * 1000,
+                            'tare_mg' => 0,
+                            'resolution_mg' => 5000,
+                            'steady' => true,
+                        ],
+                    ],
+                ]),
+            );
         }
 
         return $reading;

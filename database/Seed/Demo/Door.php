@@ -21,8 +21,13 @@ use Sectum\Receive\Attribute;
 /** Deliveries of the demo, through the actions the page uses. */
 final readonly class Door
 {
-    public function __construct(private StoreDelivery $deliver, private StoreLine $line, private WeighIn $weighIn, private InspectFish $inspect, private CloseDelivery $close)
-    {
+    public function __construct(
+        private StoreDelivery $deliver,
+        private StoreLine $line,
+        private WeighIn $weighIn,
+        private InspectFish $inspect,
+        private CloseDelivery $close,
+    ) {
     }
 
     /**
@@ -32,8 +37,14 @@ final readonly class Door
      * @param  array<string, array<string, mixed>>  $other  what a line says besides, by species
      * @return array{string, array<string, string>, array<string, list<Fish>>} the delivery's id, its lines and its fish by species
      */
-    public function bring(string $supplier, string $number, array $fish, Person $chef, Person $by, array $other = []): array
-    {
+    public function bring(
+        string $supplier,
+        string $number,
+        array $fish,
+        Person $chef,
+        Person $by,
+        array $other = [],
+    ): array {
         $delivery = (string) Str::ulid();
         ($this->deliver)($delivery, new Fields(['supplier' => $supplier, 'number' => $number]), $by);
         $lines = [];
@@ -42,13 +53,29 @@ final readonly class Door
             [$state, , , $price, , $area, $gear, $vessel, $proof] = Market::FISH[$name];
             $line = (string) Str::ulid();
             $farmed = in_array($gear, ['land-based tanks', 'sea cages'], true);
-            ($this->line)($delivery, $line, new Fields([
-                'species' => Species::query()->where('name', $name)->firstOrFail()->id, 'state' => $state, 'price' => $price,
-                'count' => count($grams), 'boxes' => 1, 'invoiced' => array_sum($grams).' g',
-                'lot' => strtoupper(substr($name, 0, 1)).'-'.Carbon::now()->format('dm'), 'area' => $area, 'gear' => $gear, 'vessel' => $vessel, 'proof' => $proof,
-                'production' => $farmed ? 'farmed' : 'wild', $farmed ? 'harvested_on' : 'landed_on' => Carbon::now()->subDays($farmed ? 1 : 2)->format('Y-m-d'),
-                ...$other[$name] ?? [],
-            ]), $chef);
+            ($this->line)(
+                $delivery,
+                $line,
+                new Fields([
+                    'species' => Species::query()->where('name', $name)->firstOrFail()->id,
+                    'state' => $state,
+                    'price' => $price,
+                    'count' => count($grams),
+                    'boxes' => 1,
+                    'invoiced' => array_sum($grams).' g',
+                    'lot' => strtoupper(substr($name, 0, 1)).'-'.Carbon::now()->format('dm'),
+                    'area' => $area,
+                    'gear' => $gear,
+                    'vessel' => $vessel,
+                    'proof' => $proof,
+                    'production' => $farmed ? 'farmed' : 'wild',
+                    $farmed ? 'harvested_on' : 'landed_on' => Carbon::now()
+                        ->subDays($farmed ? 1 : 2)
+                        ->format('Y-m-d'),
+                    ...$other[$name] ?? [],
+                ]),
+                $chef,
+            );
             $lines[$name] = $line;
             $in[$name] = [];
             foreach ($grams as $one) {
@@ -64,7 +91,17 @@ final readonly class Door
     {
         Carbon::setTestNow(Carbon::now()->addSeconds(25));
         $fish = (string) Str::ulid();
-        ($this->weighIn)($line, $fish, new Fields(['reading' => (string) Str::ulid(), 'weight' => ['typed' => "{$grams} g"], 'sure' => true, ...$other]), $by);
+        ($this->weighIn)(
+            $line,
+            $fish,
+            new Fields([
+                'reading' => (string) Str::ulid(),
+                'weight' => ['typed' => "{$grams} g"],
+                'sure' => true,
+                ...$other,
+            ]),
+            $by,
+        );
 
         return Fish::query()->findOrFail($fish);
     }
@@ -78,7 +115,18 @@ final readonly class Door
     {
         Carbon::setTestNow(Carbon::now()->addSeconds(50));
         $bright = array_fill_keys(array_column(Attribute::cases(), 'value'), 0);
-        ($this->inspect)((string) Str::ulid(), new Fields(['line' => $line, 'fish' => $fish, 'grades' => [...$bright, ...$seen], 'temperature' => ['probe' => 18], 'rigor' => 'passed', ...$other]), $by);
+        ($this->inspect)(
+            (string) Str::ulid(),
+            new Fields([
+                'line' => $line,
+                'fish' => $fish,
+                'grades' => [...$bright, ...$seen],
+                'temperature' => ['probe' => 18],
+                'rigor' => 'passed',
+                ...$other,
+            ]),
+            $by,
+        );
     }
 
     public function shut(string $delivery, Person $by): void

@@ -9,14 +9,94 @@ final readonly class Market
 {
     /** by species: state, supplier, grams, price a kilo, dish, catch area or farm, gear or method, vessel or site, papers for raw service */
     public const FISH = [
-        'Arctic char' => ['gutted', 'Northwater Fish Farm', 2100, '13.90', 'Char, brown butter', 'Northwater ponds', 'land-based tanks', 'Tank 4', 'farmed feed'],
-        'Hake' => ['gutted', 'Harbourgate Fish', 3400, '9.80', 'Hake, parsley sauce', '27.7.a', 'longline', 'Grey Petrel', null],
-        'Zander' => ['gutted', 'Lakeside Fishery', 1850, '15.40', 'Zander, barley', 'Long Mere', 'gill net', 'Long Mere, east', null],
-        'Gilthead bream' => ['round', 'Harbourgate Fish', 720, '11.20', 'Bream, fennel', 'Saltern pens', 'sea cages', 'Saltern pen 2', null],
-        'Brill' => ['gutted', 'Harbourgate Fish', 2300, '18.60', 'Brill, leek', '27.4.c', 'beam trawl', 'Grey Petrel', null],
-        'John Dory' => ['gutted', 'Sandhaven Day Boats', 1500, '19.90', 'John Dory, capers', '27.7.e', 'handline', 'Morning Tide', null],
-        'Meagre' => ['gutted', 'Sandhaven Day Boats', 3900, '10.90', 'Meagre, tomato', '27.7.e', 'handline', 'Morning Tide', null],
-        'Rainbow trout' => ['gutted', 'Northwater Fish Farm', 1250, '8.40', 'Trout, dill', 'Northwater ponds', 'land-based tanks', 'Tank 1', 'farmed feed'],
+        'Arctic char' => [
+            'gutted',
+            'Northwater Fish Farm',
+            2100,
+            '13.90',
+            'Char, brown butter',
+            'Northwater ponds',
+            'land-based tanks',
+            'Tank 4',
+            'farmed feed',
+        ],
+        'Hake' => [
+            'gutted',
+            'Harbourgate Fish',
+            3400,
+            '9.80',
+            'Hake, parsley sauce',
+            '27.7.a',
+            'longline',
+            'Grey Petrel',
+            null,
+        ],
+        'Zander' => [
+            'gutted',
+            'Lakeside Fishery',
+            1850,
+            '15.40',
+            'Zander, barley',
+            'Long Mere',
+            'gill net',
+            'Long Mere, east',
+            null,
+        ],
+        'Gilthead bream' => [
+            'round',
+            'Harbourgate Fish',
+            720,
+            '11.20',
+            'Bream, fennel',
+            'Saltern pens',
+            'sea cages',
+            'Saltern pen 2',
+            null,
+        ],
+        'Brill' => [
+            'gutted',
+            'Harbourgate Fish',
+            2300,
+            '18.60',
+            'Brill, leek',
+            '27.4.c',
+            'beam trawl',
+            'Grey Petrel',
+            null,
+        ],
+        'John Dory' => [
+            'gutted',
+            'Sandhaven Day Boats',
+            1500,
+            '19.90',
+            'John Dory, capers',
+            '27.7.e',
+            'handline',
+            'Morning Tide',
+            null,
+        ],
+        'Meagre' => [
+            'gutted',
+            'Sandhaven Day Boats',
+            3900,
+            '10.90',
+            'Meagre, tomato',
+            '27.7.e',
+            'handline',
+            'Morning Tide',
+            null,
+        ],
+        'Rainbow trout' => [
+            'gutted',
+            'Northwater Fish Farm',
+            1250,
+            '8.40',
+            'Trout, dill',
+            'Northwater ponds',
+            'land-based tanks',
+            'Tank 1',
+            'farmed feed',
+        ],
     ];
 
     /** name, fish, target, minus, plus in grams; sides and price in cents; target cost in %; what of the fish suits it */
@@ -29,8 +109,28 @@ final readonly class Market
         ['Meagre, tomato', 'Meagre', 180, 8, 12, 180, 2300, 30, []],
         ['John Dory, capers', 'John Dory', 150, 6, 8, 230, 2900, 32, []],
         ['Trout, dill', 'Rainbow trout', 160, 8, 10, 150, 1900, 28, []],
-        ['Hake in broth', 'Hake', 90, 6, 8, 120, 1300, 28, ['stretch' => 'tail', 'thin_mm' => 10, 'priority' => 'last']],
-        ['Char, cured, first course', 'Arctic char', 70, 5, 6, 110, 1250, 28, ['stretch' => 'tail', 'skin_on' => false, 'thin_mm' => 8]],
+        [
+            'Hake in broth',
+            'Hake',
+            90,
+            6,
+            8,
+            120,
+            1300,
+            28,
+            ['stretch' => 'tail', 'thin_mm' => 10, 'priority' => 'last'],
+        ],
+        [
+            'Char, cured, first course',
+            'Arctic char',
+            70,
+            5,
+            6,
+            110,
+            1250,
+            28,
+            ['stretch' => 'tail', 'skin_on' => false, 'thin_mm' => 8],
+        ],
         ['Meagre, lunch', 'Meagre', 120, 6, 8, 130, 1600, 28, ['slant_deg' => 45]],
     ];
 
@@ -41,7 +141,16 @@ final readonly class Market
     public const TONIGHT = ['Char, brown butter' => 3, 'Char, cured, first course' => 5, 'Meagre, tomato' => 14];
 
     /** The fish of one day of deliveries, in the order they come out of their boxes. */
-    public const A_DAY = ['Hake', 'Gilthead bream', 'Brill', 'Arctic char', 'Rainbow trout', 'Zander', 'Meagre', 'John Dory'];
+    public const A_DAY = [
+        'Hake',
+        'Gilthead bream',
+        'Brill',
+        'Arctic char',
+        'Rainbow trout',
+        'Zander',
+        'Meagre',
+        'John Dory',
+    ];
 
     public const TARES = ['half tray' => 412, 'lid' => 96, 'small tub' => 58];
 }

@@ -81,7 +81,15 @@ final class Pots
     {
         $today = Carbon::now()->format('Y-m-d');
         foreach (Making::query()->whereNull('gone')->where('use_by', '<=', $by)->get() as $made) {
-            $this->make->finish($made->id, new Fields(['how' => $made->use_by >= $today ? 'used' : 'discarded', 'reason' => 'past its date', 'version' => $made->version]), $this->crew[0]);
+            $this->make->finish(
+                $made->id,
+                new Fields([
+                    'how' => $made->use_by >= $today ? 'used' : 'discarded',
+                    'reason' => 'past its date',
+                    'version' => $made->version,
+                ]),
+                $this->crew[0],
+            );
         }
     }
 
@@ -91,12 +99,22 @@ final class Pots
         $this->make('White stock', Bin::Stock, 1000, 4.0, share: 0.75, keeping: 'frozen');
     }
 
-    private function make(string $name, Bin $bin, float $least, ?float $hours, ?string $kind = null, float $share = 1, ?string $keeping = null): void
-    {
+    private function make(
+        string $name,
+        Bin $bin,
+        float $least,
+        ?float $hours,
+        ?string $kind = null,
+        float $share = 1,
+        ?string $keeping = null,
+    ): void {
         $today = Carbon::now()->toDateTimeImmutable();
         $grams = 0.0;
         foreach ($this->lying($bin) as $one) {
-            $right = ($kind === null || $one->kind === $kind) && ($keeping === null || $one->keeping->value === $keeping) && ! $one->isPast($today);
+            $right =
+                ($kind === null || $one->kind === $kind) &&
+                ($keeping === null || $one->keeping->value === $keeping) &&
+                ! $one->isPast($today);
             $grams += $right ? $one->left->milligrams / 1000 : 0;
         }
         $grams = $share < 1 ? Noise::steps($grams * $share) : $grams;
@@ -105,29 +123,63 @@ final class Pots
         }
         $recipe = Recipe::query()->where('name', $name)->firstOrFail();
         $id = (string) Str::ulid();
-        $this->make->start($id, new Fields(['recipe' => $recipe->id, 'weight' => ['typed' => $grams.' g'], 'species' => $kind, 'keeping' => $keeping]), $this->crew[1]);
+        $this->make->start(
+            $id,
+            new Fields([
+                'recipe' => $recipe->id,
+                'weight' => ['typed' => $grams.' g'],
+                'species' => $kind,
+                'keeping' => $keeping,
+            ]),
+            $this->crew[1],
+        );
         if ($hours !== null) {
             $begun = Carbon::now();
             $minutes = $recipe->minutes;
-            foreach ([[$minutes + 4, 81.0], [$minutes + 25, 58.0], [$minutes + 120, 19.5], [$minutes + (int) (60 * ($hours + 1)), 4.2]] as [$after, $celsius]) {
+            foreach (
+                [
+                    [$minutes + 4, 81.0],
+                    [$minutes + 25, 58.0],
+                    [$minutes + 120, 19.5],
+                    [$minutes + (int) (60 * ($hours + 1)), 4.2],
+                ] as [$after, $celsius]
+            ) {
                 Carbon::setTestNow($begun->copy()->addMinutes($after));
-                $this->make->cool($id, (string) Str::ulid(), new Fields(['temperature' => ['probe' => (int) round(10 * $this->noise->about($celsius, 0.4))]]), $this->crew[2]);
+                $this->make->cool(
+                    $id,
+                    (string) Str::ulid(),
+                    new Fields(['temperature' => ['probe' => (int) round(10 * $this->noise->about($celsius, 0.4))]]),
+                    $this->crew[2],
+                );
             }
             Carbon::setTestNow($begun->copy()->addMinutes($minutes + 10));
         }
-        $made = round(max(0.1, $this->noise->about($recipe->yield_per_kg, $recipe->yield_sd) * $grams / 1000), 2);
+        $made = round(max(0.1, ($this->noise->about($recipe->yield_per_kg, $recipe->yield_sd) * $grams) / 1000), 2);
         $this->make->measure($id, new Fields(['amount' => $made, 'version' => 1]));
     }
 
     private function out(Bin $bin, Deposit $one, string $how, string $reason): void
     {
-        ($this->takeOut)($bin, (string) Str::ulid(), new Fields(['how' => $how, 'weight' => ['typed' => $one->left->milligrams / 1000 .' g'], 'deposit' => $one->id, 'reason' => $reason]), $this->crew[0]);
+        ($this->takeOut)(
+            $bin,
+            (string) Str::ulid(),
+            new Fields([
+                'how' => $how,
+                'weight' => ['typed' => $one->left->milligrams / 1000 .' g'],
+                'deposit' => $one->id,
+                'reason' => $reason,
+            ]),
+            $this->crew[0],
+        );
     }
 
     /** @return list<Deposit> */
     private function lying(Bin $bin): array
     {
-        return array_map(fn (BinDeposit $one): Deposit => $one->deposit(), array_values(Bins::now($bin)->deposits->all()));
+        return array_map(
+            fn (BinDeposit $one): Deposit => $one->deposit(),
+            array_values(Bins::now($bin)->deposits->all()),
+        );
     }
 
     private function at(string $time, int $days = 0): void

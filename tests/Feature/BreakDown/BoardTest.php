@@ -33,7 +33,13 @@ final class BoardTest extends AtTheDoor
 
     private function side(string $part): string
     {
-        return (string) data_get(collect((array) $this->api('GET', "/breakdown/fish/{$this->fish}")->json('pieces'))->firstWhere('part', $part), 'piece');
+        return (string) data_get(
+            collect((array) $this->api('GET', "/breakdown/fish/{$this->fish}")->json('pieces'))->firstWhere(
+                'part',
+                $part,
+            ),
+            'piece',
+        );
     }
 
     /** @param  array<string, mixed>  $what */
@@ -49,15 +55,23 @@ final class BoardTest extends AtTheDoor
         $a = $this->side('side-a');
         $refused = $this->weigh($this->fish, 'portion', '170 g', 'portion', null, $a)->assertConflict();
         self::assertStringStartsWith('Side A: 0 found', (string) $refused->json('detail'));
-        $this->bones(['piece' => $a, 'found' => 8])->assertOk()->assertJsonPath('bones.0.found', 8)->assertJsonPath('bones.0.done', false);
+        $this->bones(['piece' => $a, 'found' => 8])
+            ->assertOk()
+            ->assertJsonPath('bones.0.found', 8)
+            ->assertJsonPath('bones.0.done', false);
         $this->weigh($this->fish, 'portion', '170 g', 'portion', null, $a)->assertConflict();
         $check = self::id();
-        $this->bones(['piece' => $a, 'found' => 9, 'second_pass' => true], $check)->assertOk()->assertJsonPath('bones.0.done', true);
+        $this->bones(['piece' => $a, 'found' => 9, 'second_pass' => true], $check)
+            ->assertOk()
+            ->assertJsonPath('bones.0.done', true);
         $this->bones(['piece' => $a, 'found' => 9, 'second_pass' => true], $check)->assertOk();
         $this->weigh($this->fish, 'portion', '170 g', 'portion', null, $a)->assertOk();
         $this->weigh($this->fish, 'portion', '170 g', 'portion', null, $this->side('side-b'))->assertConflict();
         // One more turned up under the knife.
-        $this->bones(['piece' => $a, 'found' => 1, 'later' => true])->assertOk()->assertJsonPath('bones.0.found', 10)->assertJsonPath('bones.0.done', true);
+        $this->bones(['piece' => $a, 'found' => 1, 'later' => true])
+            ->assertOk()
+            ->assertJsonPath('bones.0.found', 10)
+            ->assertJsonPath('bones.0.done', true);
         self::assertSame(3, DB::table('bone_checks')->count());
         $history = (array) $this->api('GET', "/log/fish/{$this->fish}")->json('history.*.what');
         self::assertContains('Head found 1 more in Side A while portioning.', $history);
@@ -68,60 +82,118 @@ final class BoardTest extends AtTheDoor
     public function test_the_head_chef_waives_a_check_with_a_reason(): void
     {
         $b = $this->side('side-b');
-        $this->bones(['piece' => $b, 'found' => 0, 'waived' => 'x'])->assertStatus(422)->assertJsonPath('errors.0.pointer', '/waived');
+        $this->bones(['piece' => $b, 'found' => 0, 'waived' => 'x'])
+            ->assertStatus(422)
+            ->assertJsonPath('errors.0.pointer', '/waived');
         $this->actingAs($this->cutter);
         $this->bones(['piece' => $b, 'found' => 0, 'waived' => 'goes to mince'])->assertForbidden();
         $this->actingAs($this->chef);
-        $this->bones(['piece' => $b, 'found' => 0, 'waived' => 'goes to mince'])->assertOk()->assertJsonPath('bones.1.said', 'Waived by the head chef.');
-        $this->bones(['piece' => $this->side('head'), 'found' => 2])->assertStatus(422)->assertJsonPath('errors.0.pointer', '/piece');
+        $this->bones(['piece' => $b, 'found' => 0, 'waived' => 'goes to mince'])
+            ->assertOk()
+            ->assertJsonPath('bones.1.said', 'Waived by the head chef.');
+        $this->bones(['piece' => $this->side('head'), 'found' => 2])
+            ->assertStatus(422)
+            ->assertJsonPath('errors.0.pointer', '/piece');
     }
 
     public function test_it_was_on_the_half_tray_is_one_tap(): void
     {
         $wrong = self::id();
-        $bench = $this->weigh($this->fish, 'frame', '930 g', 'breakdown', $wrong)->assertOk()->assertJsonPath('remarks.0.tray', 'half tray');
+        $bench = $this->weigh($this->fish, 'frame', '930 g', 'breakdown', $wrong)
+            ->assertOk()
+            ->assertJsonPath('remarks.0.tray', 'half tray');
         self::assertStringContainsString('the weight of the half tray', (string) $bench->json('remarks.0.what'));
         $mended = self::id();
         for ($tap = 0; $tap < 2; $tap++) {
-            $bench = $this->api('PUT', "/breakdown/fish/{$this->fish}/readings/{$wrong}/on-tray", ['reading' => $mended, 'tray' => 'half tray'])->assertOk();
+            $bench = $this->api('PUT', "/breakdown/fish/{$this->fish}/readings/{$wrong}/on-tray", [
+                'reading' => $mended,
+                'tray' => 'half tray',
+            ])->assertOk();
         }
-        self::assertSame([], array_filter((array) $bench->json('remarks'), fn (mixed $remark): bool => data_get($remark, 'tray') !== null));
+        self::assertSame(
+            [],
+            array_filter(
+                (array) $bench->json('remarks'),
+                fn (mixed $remark): bool => data_get($remark, 'tray') !== null,
+            ),
+        );
         $new = Reading::query()->findOrFail($mended);
         self::assertSame([518_000, 412_000], [$new->mass_mg, $new->tare_mg]);
         self::assertSame('it was on the half tray', Reading::query()->findOrFail($wrong)->void?->reason);
-        $this->api('PUT', "/breakdown/fish/{$this->fish}/readings/{$mended}/on-tray", ['reading' => self::id(), 'tray' => 'bath tub'])->assertStatus(422)->assertJsonPath('errors.0.pointer', '/tray');
+        $this->api('PUT', "/breakdown/fish/{$this->fish}/readings/{$mended}/on-tray", [
+            'reading' => self::id(),
+            'tray' => 'bath tub',
+        ])
+            ->assertStatus(422)
+            ->assertJsonPath('errors.0.pointer', '/tray');
     }
 
     public function test_a_reading_says_its_tray_and_a_tray_weighed_anew_leaves_it_alone(): void
     {
-        $on = fn (string $tray, string $grams) => $this->api('PUT', "/breakdown/fish/{$this->fish}/readings/".self::id(), ['part' => 'frame', 'tray' => $tray, 'weight' => ['typed' => $grams]]);
+        $on = fn (string $tray, string $grams) => $this->api(
+            'PUT',
+            "/breakdown/fish/{$this->fish}/readings/".self::id(),
+            ['part' => 'frame', 'tray' => $tray, 'weight' => ['typed' => $grams]],
+        );
         $on('half tray', '400 g')->assertStatus(422)->assertJsonPath('errors.0.pointer', '/tray');
         $on('bath tub', '900 g')->assertStatus(422)->assertJsonPath('errors.0.pointer', '/tray');
         $on('half tray', '932 g')->assertOk();
         Trays::store('half tray', Mass::ofGrams(500));
-        self::assertSame([520_000, 412_000], [Reading::query()->latest('taken_at')->latest('id')->firstOrFail()->mass_mg, Reading::query()->latest('taken_at')->latest('id')->firstOrFail()->tare_mg]);
+        self::assertSame(
+            [520_000, 412_000],
+            [
+                Reading::query()->latest('taken_at')->latest('id')->firstOrFail()->mass_mg,
+                Reading::query()->latest('taken_at')->latest('id')->firstOrFail()->tare_mg,
+            ],
+        );
     }
 
     public function test_what_was_found_inside_is_kept_and_told_to_the_supplier(): void
     {
         $find = self::id();
         $body = ['kind' => 'worms', 'mass' => '120 g', 'note' => 'belly wall'];
-        $this->api('PUT', "/breakdown/fish/{$this->fish}/finds/{$find}", $body)->assertOk()->assertJsonPath('finds.0.name', 'Worms')->assertJsonPath('finds.0.claimed', true);
-        $this->api('PUT', "/breakdown/fish/{$this->fish}/finds/{$find}", $body)->assertOk()->assertJsonCount(1, 'finds');
-        $this->api('PUT', "/breakdown/fish/{$this->fish}/finds/".self::id(), ['kind' => 'roe', 'mass' => '200 g'])->assertOk()->assertJsonPath('finds.1.claimed', false);
-        $this->api('PUT', "/breakdown/fish/{$this->fish}/finds/".self::id(), ['kind' => 'stomach', 'mass' => '9 kg'])->assertStatus(422)->assertJsonPath('errors.0.pointer', '/mass');
-        $this->api('PUT', "/breakdown/fish/{$this->fish}/finds/".self::id(), ['kind' => 'bruise', 'photo' => self::id()])->assertStatus(422)->assertJsonPath('errors.0.pointer', '/photo');
+        $this->api('PUT', "/breakdown/fish/{$this->fish}/finds/{$find}", $body)
+            ->assertOk()
+            ->assertJsonPath('finds.0.name', 'Worms')
+            ->assertJsonPath('finds.0.claimed', true);
+        $this->api('PUT', "/breakdown/fish/{$this->fish}/finds/{$find}", $body)
+            ->assertOk()
+            ->assertJsonCount(1, 'finds');
+        $this->api('PUT', "/breakdown/fish/{$this->fish}/finds/".self::id(), ['kind' => 'roe', 'mass' => '200 g'])
+            ->assertOk()
+            ->assertJsonPath('finds.1.claimed', false);
+        $this->api('PUT', "/breakdown/fish/{$this->fish}/finds/".self::id(), [
+            'kind' => 'stomach',
+            'mass' => '9 kg',
+        ])
+            ->assertStatus(422)
+            ->assertJsonPath('errors.0.pointer', '/mass');
+        $this->api('PUT', "/breakdown/fish/{$this->fish}/finds/".self::id(), [
+            'kind' => 'bruise',
+            'photo' => self::id(),
+        ])
+            ->assertStatus(422)
+            ->assertJsonPath('errors.0.pointer', '/photo');
         $claim = $this->api('GET', "/receive/deliveries/{$this->delivery}")->json('claim');
         // 120 g at 9.80.
-        self::assertSame(['found when cut', '€1.18'], [data_get($claim, 'items.0.kind'), data_get($claim, 'items.0.money')]);
-        self::assertStringContainsString('worms found when it was cut, 120 g: belly wall. At the invoice\'s price: €1.18.', (string) data_get($claim, 'text'));
+        self::assertSame(
+            ['found when cut', '€1.18'],
+            [data_get($claim, 'items.0.kind'), data_get($claim, 'items.0.money')],
+        );
+        self::assertStringContainsString(
+            'worms found when it was cut, 120 g: belly wall. At the invoice\'s price: €1.18.',
+            (string) data_get($claim, 'text'),
+        );
     }
 
     public function test_a_closed_fish_is_opened_again_by_the_head_chef_with_a_reason(): void
     {
         $closed = $this->routed();
         $this->done($closed, 'cost')->assertOk();
-        $open = fn (string $why) => $this->api('PUT', "/log/fish/{$closed}/reopened", ['why' => $why, 'version' => Fish::query()->findOrFail($closed)->version]);
+        $open = fn (string $why) => $this->api('PUT', "/log/fish/{$closed}/reopened", [
+            'why' => $why,
+            'version' => Fish::query()->findOrFail($closed)->version,
+        ]);
         $this->actingAs($this->cutter);
         $open('wrong frame')->assertForbidden();
         $this->actingAs($this->chef);
@@ -130,14 +202,27 @@ final class BoardTest extends AtTheDoor
         $open('again')->assertConflict();
         $this->weigh($closed, 'scrapings', '60 g')->assertOk();
         self::assertSame(Stage::BreakDown, Fish::query()->findOrFail($closed)->stage);
-        self::assertContains('Head opened it again: the frame was another fish\'s.', (array) $this->api('GET', "/log/fish/{$closed}")->json('history.*.what'));
+        self::assertContains(
+            'Head opened it again: the frame was another fish\'s.',
+            (array) $this->api('GET', "/log/fish/{$closed}")->json('history.*.what'),
+        );
     }
 
     public function test_a_batch_counted_wrong_is_mended_and_says_the_mean_of_one(): void
     {
-        $this->api('PUT', "/breakdown/fish/{$this->fish}/count", ['count' => 3, 'version' => Fish::query()->findOrFail($this->fish)->version])->assertOk()->assertJsonPath('each', '1403 g');
+        $this->api('PUT', "/breakdown/fish/{$this->fish}/count", [
+            'count' => 3,
+            'version' => Fish::query()->findOrFail($this->fish)->version,
+        ])
+            ->assertOk()
+            ->assertJsonPath('each', '1403 g');
         $this->api('PUT', "/breakdown/fish/{$this->fish}/count", ['count' => 4, 'version' => 1])->assertConflict();
-        $this->api('PUT', "/breakdown/fish/{$this->fish}/count", ['count' => 0, 'version' => 1])->assertStatus(422)->assertJsonPath('errors.0.pointer', '/count');
-        self::assertContains('Head counted again: 3 fish, not 1.', (array) $this->api('GET', "/log/fish/{$this->fish}")->json('history.*.what'));
+        $this->api('PUT', "/breakdown/fish/{$this->fish}/count", ['count' => 0, 'version' => 1])
+            ->assertStatus(422)
+            ->assertJsonPath('errors.0.pointer', '/count');
+        self::assertContains(
+            'Head counted again: 3 fish, not 1.',
+            (array) $this->api('GET', "/log/fish/{$this->fish}")->json('history.*.what'),
+        );
     }
 }

@@ -25,24 +25,41 @@ final class MethodTest extends TestCase
      */
     private function cutAs(string $fish, ?string $method, array $choices = []): TestResponse
     {
-        return $this->api('PUT', "/breakdown/fish/{$fish}/method", ['method' => $method, 'choices' => (object) $choices, 'version' => Fish::query()->findOrFail($fish)->version]);
+        return $this->api('PUT', "/breakdown/fish/{$fish}/method", [
+            'method' => $method,
+            'choices' => (object) $choices,
+            'version' => Fish::query()->findOrFail($fish)->version,
+        ]);
     }
 
     /** @return array<string, array{string, string, string}> */
     public static function methods(): array
     {
         return [
-            'two fillets' => ['round-two', 'Hake', 'gutted'], 'quartered' => ['quartered', 'Atlantic salmon', 'gutted'], 'pelagic' => ['pelagic-loins', 'Yellowfin tuna', 'gutted'],
-            'flat, four' => ['flat-four', 'Turbot', 'gutted'], 'flat, whole width' => ['flat-whole-width', 'Lemon sole', 'gutted'], 'flat, seven' => ['flat-seven', 'Brill', 'gutted'],
-            'tail' => ['tail-loins', 'Monkfish', 'tail'], 'many-boned' => ['many-boned', 'Northern pike', 'gutted'], 'small' => ['small-ungutted', 'European pilchard', 'round'], 'steaks' => ['steaks', 'Hake', 'gutted'],
+            'two fillets' => ['round-two', 'Hake', 'gutted'],
+            'quartered' => ['quartered', 'Atlantic salmon', 'gutted'],
+            'pelagic' => ['pelagic-loins', 'Yellowfin tuna', 'gutted'],
+            'flat, four' => ['flat-four', 'Turbot', 'gutted'],
+            'flat, whole width' => ['flat-whole-width', 'Lemon sole', 'gutted'],
+            'flat, seven' => ['flat-seven', 'Brill', 'gutted'],
+            'tail' => ['tail-loins', 'Monkfish', 'tail'],
+            'many-boned' => ['many-boned', 'Northern pike', 'gutted'],
+            'small' => ['small-ungutted', 'European pilchard', 'round'],
+            'steaks' => ['steaks', 'Hake', 'gutted'],
         ];
     }
 
     #[DataProvider('methods')]
-    public function test_every_method_is_cut_step_by_step_to_its_end(string $method, string $species, string $state): void
-    {
+    public function test_every_method_is_cut_step_by_step_to_its_end(
+        string $method,
+        string $species,
+        string $state,
+    ): void {
         $fish = $this->received('4210 g', ['species' => $this->species($species), 'state' => $state]);
-        $bench = $this->cutAs($fish, $method)->assertOk()->assertJsonPath('method.method', $method)->assertJsonPath('method.at', 0);
+        $bench = $this->cutAs($fish, $method)
+            ->assertOk()
+            ->assertJsonPath('method.method', $method)
+            ->assertJsonPath('method.at', 0);
         $offered = array_column((array) $bench->json('parts'), 'part');
         for ($turn = 0; $turn < 60; $turn++) {
             $at = $bench->json('method.at');
@@ -52,7 +69,9 @@ final class MethodTest extends TestCase
             }
             $parts = (array) data_get($steps, "{$at}.parts");
             if ($parts === []) {
-                $bench = $this->api('PUT', "/breakdown/fish/{$fish}/step", ['done' => (int) (is_int($at) ? $at : 0) + 1])->assertOk();
+                $bench = $this->api('PUT', "/breakdown/fish/{$fish}/step", [
+                    'done' => (int) (is_int($at) ? $at : 0) + 1,
+                ])->assertOk();
 
                 continue;
             }
@@ -60,13 +79,26 @@ final class MethodTest extends TestCase
                 if (! in_array(data_get($part, 'part'), $offered, true)) {
                     continue;
                 }
-                $from = data_get((array) $bench->json("method.steps.{$at}.parts"), array_search($part, $parts, true).'.from');
-                $response = $this->api('PUT', "/breakdown/fish/{$fish}/readings/".self::id(), array_filter(['part' => data_get($part, 'part'), 'from' => $from, 'weight' => ['typed' => '90 g']]));
+                $from = data_get(
+                    (array) $bench->json("method.steps.{$at}.parts"),
+                    array_search($part, $parts, true).'.from',
+                );
+                $response = $this->api(
+                    'PUT',
+                    "/breakdown/fish/{$fish}/readings/".self::id(),
+                    array_filter([
+                        'part' => data_get($part, 'part'),
+                        'from' => $from,
+                        'weight' => ['typed' => '90 g'],
+                    ]),
+                );
                 $response->assertOk();
                 $bench = $response;
             }
             if ($bench->json('method.at') === $at) {
-                $bench = $this->api('PUT', "/breakdown/fish/{$fish}/step", ['done' => (int) (is_int($at) ? $at : 0) + 1])->assertOk();
+                $bench = $this->api('PUT', "/breakdown/fish/{$fish}/step", [
+                    'done' => (int) (is_int($at) ? $at : 0) + 1,
+                ])->assertOk();
             }
         }
         self::assertSame(count((array) $bench->json('method.steps')), $bench->json('method.at'));
@@ -81,12 +113,17 @@ final class MethodTest extends TestCase
             $this->weigh($fish, $part, $grams)->assertOk();
         }
         $bench = $this->api('GET', "/breakdown/fish/{$fish}");
-        $parts = collect((array) $bench->json('method.steps'))->flatMap(fn (mixed $step): array => (array) data_get($step, 'parts'));
+        $parts = collect((array) $bench->json('method.steps'))->flatMap(
+            fn (mixed $step): array => (array) data_get($step, 'parts'),
+        );
         $loin = $parts->firstWhere('part', 'back-loin');
         $sideA = collect((array) $bench->json('pieces'))->firstWhere('part', 'side-a');
         self::assertSame(data_get($sideA, 'piece'), data_get($loin, 'from'));
         $this->weigh($fish, 'back-loin', '800 g', from: (string) data_get($loin, 'from'))->assertOk();
-        $cut = collect((array) $this->api('GET', "/breakdown/fish/{$fish}")->json('pieces'))->firstWhere('part', 'back-loin');
+        $cut = collect((array) $this->api('GET', "/breakdown/fish/{$fish}")->json('pieces'))->firstWhere(
+            'part',
+            'back-loin',
+        );
         self::assertSame(data_get($sideA, 'piece'), data_get($cut, 'parent'));
     }
 
@@ -101,18 +138,30 @@ final class MethodTest extends TestCase
         $doing = implode('|', (array) $bench->json('method.steps.*.doing'));
         self::assertStringContainsString('Cut the pin bones out as a strip', $doing);
         self::assertStringNotContainsString('Pull the pin bones', $doing);
-        $this->cutAs($fish, 'round-two', ['pin-bones' => 'sawn'])->assertStatus(422)->assertJsonPath('errors.0.pointer', '/choices/pin-bones');
+        $this->cutAs($fish, 'round-two', ['pin-bones' => 'sawn'])
+            ->assertStatus(422)
+            ->assertJsonPath('errors.0.pointer', '/choices/pin-bones');
         $this->cutAs($fish, 'flat-four')->assertStatus(422)->assertJsonPath('errors.0.pointer', '/method');
-        $this->api('PUT', "/breakdown/fish/{$fish}/step", ['done' => 3])->assertOk()->assertJsonPath('method.at', 3);
+        $this->api('PUT', "/breakdown/fish/{$fish}/step", ['done' => 3])
+            ->assertOk()
+            ->assertJsonPath('method.at', 3);
         $this->api('PUT', "/breakdown/fish/{$fish}/step", ['done' => 3])->assertOk();
         self::assertSame(1, DB::table('step_times')->count());
         $this->cutAs($fish, null)->assertOk()->assertJsonPath('method', null);
-        $this->api('PUT', "/breakdown/fish/{$fish}/step", ['done' => 1])->assertStatus(422)->assertJsonPath('errors.0.pointer', '/done');
+        $this->api('PUT', "/breakdown/fish/{$fish}/step", ['done' => 1])
+            ->assertStatus(422)
+            ->assertJsonPath('errors.0.pointer', '/done');
     }
 
     public function test_the_houses_own_fish_replace_the_starting_figure_and_a_mistake_taken_back_is_forgotten(): void
     {
-        $band = fn (string $fish): mixed => data_get(collect((array) $this->api('GET', "/breakdown/fish/{$fish}")->json('ladder'))->firstWhere('rung', 'fillets'), 'band');
+        $band = fn (string $fish): mixed => data_get(
+            collect((array) $this->api('GET', "/breakdown/fish/{$fish}")->json('ladder'))->firstWhere(
+                'rung',
+                'fillets',
+            ),
+            'band',
+        );
         $now = $this->received('4000 g');
         $this->weigh($now, 'fillets', '2400 g');
         self::assertNull($band($now), 'the rest is still on the board');
@@ -124,26 +173,33 @@ final class MethodTest extends TestCase
             $fish = $this->received('4000 g');
             $reading = self::id();
             $this->weigh($fish, 'fillets', $fillets, 'breakdown', $reading)->assertOk();
-            $this->weigh($fish, 'bones', (3960 - (int) $fillets).' g')->assertOk();
+            $this->weigh($fish, 'bones', 3960 - (int) $fillets.' g')->assertOk();
             $this->done($fish, 'breakdown')->assertOk();
         }
         self::assertSame('our 3 fish', data_get($band($now), 'from'));
         self::assertLessThan($start, data_get($band($now), 'mean_pct'));
-        $this->api('PUT', "/breakdown/fish/{$fish}/readings/{$reading}/taken-back", ['reason' => 'wrong fish'])->assertOk();
+        $this->api('PUT', "/breakdown/fish/{$fish}/readings/{$reading}/taken-back", [
+            'reason' => 'wrong fish',
+        ])->assertOk();
         self::assertSame('our 2 fish', data_get($band($now), 'from'));
     }
 
     public function test_a_low_rung_and_a_heavy_frame_are_told_with_what_to_do(): void
     {
         $fish = $this->received('4210 g');
-        foreach (['head' => '650 g', 'frame' => '760 g', 'side-a' => '1380 g', 'side-b' => '1400 g'] as $part => $grams) {
+        foreach (
+            ['head' => '650 g', 'frame' => '760 g', 'side-a' => '1380 g', 'side-b' => '1400 g'] as $part => $grams
+        ) {
             $bench = $this->weigh($fish, $part, $grams)->assertOk();
         }
         $remark = $bench->json('remarks.0');
         self::assertStringContainsString('Left on the frame: about', (string) data_get($remark, 'what'));
         self::assertStringContainsString('€', (string) data_get($remark, 'todo'));
         $this->actingAs($this->cutter);
-        self::assertStringNotContainsString('€', (string) $this->api('GET', "/breakdown/fish/{$fish}")->json('remarks.0.todo'));
+        self::assertStringNotContainsString(
+            '€',
+            (string) $this->api('GET', "/breakdown/fish/{$fish}")->json('remarks.0.todo'),
+        );
     }
 
     public function test_three_weights_are_left_in_peace(): void
@@ -163,18 +219,45 @@ final class MethodTest extends TestCase
 
     public function test_the_house_copies_a_method_and_changes_it_and_the_shipped_one_stays(): void
     {
-        $shipped = (array) $this->api('GET', '/breakdown/methods/round-two')->assertOk()->assertJsonPath('from', null)->json();
+        $shipped = (array) $this->api('GET', '/breakdown/methods/round-two')
+            ->assertOk()
+            ->assertJsonPath('from', null)
+            ->json();
         $steps = array_slice((array) $shipped['steps'], 0, 6);
         $ours = self::id();
-        $body = ['from' => 'round-two', 'name' => 'Two fillets, our way', 'version' => 0, 'steps' => [['doing' => 'Dry it', 'why' => 'A wet fish slides'], ...array_map(fn (mixed $step): array => (array) $step, $steps)]];
-        $this->api('PUT', "/breakdown/methods/{$ours}", [...$body, 'steps' => [['doing' => 'Cut it', 'parts' => 'wing']]])->assertStatus(422)->assertJsonPath('errors.0.pointer', '/steps/0/parts');
-        $this->api('PUT', "/breakdown/methods/{$ours}", [...$body, 'steps' => [['doing' => 'Cut it', 'parts' => 'eyed-side']]])->assertStatus(422)->assertJsonPath('errors.0.pointer', '/steps/0/parts');
-        $this->api('PUT', "/breakdown/methods/{$ours}", $body)->assertOk()->assertJsonPath('steps.0.doing', 'Dry it')->assertJsonPath('version', 1);
+        $body = [
+            'from' => 'round-two',
+            'name' => 'Two fillets, our way',
+            'version' => 0,
+            'steps' => [
+                ['doing' => 'Dry it', 'why' => 'A wet fish slides'],
+                ...array_map(fn (mixed $step): array => (array) $step, $steps),
+            ],
+        ];
+        $this->api('PUT', "/breakdown/methods/{$ours}", [
+            ...$body,
+            'steps' => [['doing' => 'Cut it', 'parts' => 'wing']],
+        ])
+            ->assertStatus(422)
+            ->assertJsonPath('errors.0.pointer', '/steps/0/parts');
+        $this->api('PUT', "/breakdown/methods/{$ours}", [
+            ...$body,
+            'steps' => [['doing' => 'Cut it', 'parts' => 'eyed-side']],
+        ])
+            ->assertStatus(422)
+            ->assertJsonPath('errors.0.pointer', '/steps/0/parts');
+        $this->api('PUT', "/breakdown/methods/{$ours}", $body)
+            ->assertOk()
+            ->assertJsonPath('steps.0.doing', 'Dry it')
+            ->assertJsonPath('version', 1);
         $this->api('PUT', "/breakdown/methods/{$ours}", $body)->assertConflict();
         $this->api('PUT', '/breakdown/methods/round-two', [...$body, 'version' => 1])->assertConflict();
         self::assertSame($shipped, $this->api('GET', '/breakdown/methods/round-two')->json());
         $fish = $this->received();
-        $bench = $this->cutAs($fish, $ours)->assertOk()->assertJsonPath('method.name', 'Two fillets, our way')->assertJsonPath('method.steps.0.doing', 'Dry it');
+        $bench = $this->cutAs($fish, $ours)
+            ->assertOk()
+            ->assertJsonPath('method.name', 'Two fillets, our way')
+            ->assertJsonPath('method.steps.0.doing', 'Dry it');
         self::assertTrue(data_get($bench->json('methods'), '0.ours'));
         $this->seed(\Database\Seed\CatalogueSeeder::class);
         $this->api('GET', "/breakdown/fish/{$fish}")->assertJsonPath('method.steps.0.doing', 'Dry it');
@@ -184,8 +267,14 @@ final class MethodTest extends TestCase
 
     public function test_trays_are_weighed_onto_the_register_and_off_it(): void
     {
-        $this->api('PUT', '/breakdown/trays/'.rawurlencode('half tray'), ['mass' => '412 g'])->assertOk()->assertJsonPath('trays.0.mass.mg', 412_000);
-        $this->api('PUT', '/breakdown/trays/'.rawurlencode('half tray'), ['mass' => '-3 g'])->assertStatus(422)->assertJsonPath('errors.0.pointer', '/mass');
-        $this->api('PUT', '/breakdown/trays/'.rawurlencode('half tray'), ['mass' => null])->assertOk()->assertJsonPath('trays', []);
+        $this->api('PUT', '/breakdown/trays/'.rawurlencode('half tray'), ['mass' => '412 g'])
+            ->assertOk()
+            ->assertJsonPath('trays.0.mass.mg', 412_000);
+        $this->api('PUT', '/breakdown/trays/'.rawurlencode('half tray'), ['mass' => '-3 g'])
+            ->assertStatus(422)
+            ->assertJsonPath('errors.0.pointer', '/mass');
+        $this->api('PUT', '/breakdown/trays/'.rawurlencode('half tray'), ['mass' => null])
+            ->assertOk()
+            ->assertJsonPath('trays', []);
     }
 }

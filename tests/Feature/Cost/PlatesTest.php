@@ -23,7 +23,9 @@ final class PlatesTest extends TestCase
     private function twoDishes(): array
     {
         $fish = $this->received();
-        foreach (['head' => '650 g', 'frame' => '520 g', 'side-a' => '1515 g', 'side-b' => '1500 g'] as $part => $grams) {
+        foreach (
+            ['head' => '650 g', 'frame' => '520 g', 'side-a' => '1515 g', 'side-b' => '1500 g'] as $part => $grams
+        ) {
             $this->weigh($fish, $part, $grams)->assertOk();
         }
         $this->boned($fish);
@@ -45,7 +47,9 @@ final class PlatesTest extends TestCase
     /** @return array<mixed> */
     private function priced(string $fish): array
     {
-        return (array) $this->api('GET', "/cost/fish/{$fish}")->assertOk()->json();
+        return (array) $this->api('GET', "/cost/fish/{$fish}")
+            ->assertOk()
+            ->json();
     }
 
     /** @param  array<string, mixed>  $how */
@@ -63,7 +67,12 @@ final class PlatesTest extends TestCase
             $plate = $this->api('GET', "/cost/plates/{$dish}")->assertOk();
             self::assertSame($plate->json('total_minor'), array_sum((array) $plate->json('fish.*.minor')));
             self::assertSame([$count, $fish], [$plate->json('count'), $plate->json('fish.0.fish')]);
-            self::assertSame(self::minor($plate->json('plate.cost')), self::minor($plate->json('plate.portion')) + self::minor($plate->json('plate.sides')) + self::minor($plate->json('plate.small')));
+            self::assertSame(
+                self::minor($plate->json('plate.cost')),
+                self::minor($plate->json('plate.portion')) +
+                    self::minor($plate->json('plate.sides')) +
+                    self::minor($plate->json('plate.small')),
+            );
         }
         $cost = $this->priced($fish);
         $walk = (array) data_get($cost, 'walk.*.minor');
@@ -74,7 +83,11 @@ final class PlatesTest extends TestCase
             self::assertSame(data_get($product, 'minor'), array_sum((array) data_get($product, 'lines.*.minor')));
         }
         self::assertSame(['On the plate', 'Given away', 'Too light'], data_get($cost, 'products.0.lines.*.what'));
-        self::assertSame(['Side A', 'Side B, not portioned'], data_get($cost, 'unserved.*.what'), 'the side nobody cut');
+        self::assertSame(
+            ['Side A', 'Side B, not portioned'],
+            data_get($cost, 'unserved.*.what'),
+            'the side nobody cut',
+        );
     }
 
     public function test_the_schools_of_sharing_and_labour_change_what_a_dish_carries_and_never_the_sum(): void
@@ -88,7 +101,10 @@ final class PlatesTest extends TestCase
         self::assertSame(array_sum($weight), array_sum($value));
         self::assertGreaterThan($weight[1], $value[1], 'the small portion sells for more a gram');
         $this->counting(['counts_labour' => false]);
-        self::assertSame(array_sum($value) - 434, array_sum((array) data_get($this->priced($fish), 'products.*.minor')));
+        self::assertSame(
+            array_sum($value) - 434,
+            array_sum((array) data_get($this->priced($fish), 'products.*.minor')),
+        );
         self::assertStringContainsString('work is not counted', strval($this->priced($fish)['schools']));
     }
 
@@ -99,17 +115,37 @@ final class PlatesTest extends TestCase
         $grams = data_get($base, 'portion_g');
         self::assertIsNumeric($grams);
         $same = $this->api('POST', "/cost/plates/{$main}/what-if", ['a_week' => 125])->assertOk();
-        self::assertSame([0, 'Move a figure and see what it does.'], [$same->json('saves_minor'), $same->json('said')]);
+        self::assertSame(
+            [0, 'Move a figure and see what it does.'],
+            [$same->json('saves_minor'), $same->json('said')],
+        );
         self::assertSame($same->json('now'), $same->json('then'));
-        $lighter = $this->api('POST', "/cost/plates/{$main}/what-if", ['portion' => ($grams - 5).' g', 'a_week' => 125])->assertOk();
+        $lighter = $this->api('POST', "/cost/plates/{$main}/what-if", [
+            'portion' => $grams - 5 .' g',
+            'a_week' => 125,
+        ])->assertOk();
         $saves = $lighter->json('saves_minor');
         self::assertIsInt($saves);
         self::assertGreaterThan(0, $saves);
-        self::assertSame(sprintf('5 g lighter saves €%.2f a plate, €%.2f a year at 125 a week.', $saves / 100, $saves * 125 * 52 / 100), $lighter->json('said'));
-        $dearer = $this->api('POST', "/cost/plates/{$main}/what-if", ['price_per_kg' => '20.00', 'yield_pct' => 30])->assertOk();
+        self::assertSame(
+            sprintf(
+                '5 g lighter saves €%.2f a plate, €%.2f a year at 125 a week.',
+                $saves / 100,
+                ($saves * 125 * 52) / 100,
+            ),
+            $lighter->json('said'),
+        );
+        $dearer = $this->api('POST', "/cost/plates/{$main}/what-if", [
+            'price_per_kg' => '20.00',
+            'yield_pct' => 30,
+        ])->assertOk();
         self::assertStringStartsWith('Fish at €20.00 and a yield of 30', strval($dearer->json('said')));
-        foreach (['portion' => '0 g', 'price_per_kg' => '-3', 'yield_pct' => 0, 'menu_price' => '0'] as $field => $bad) {
-            $this->api('POST', "/cost/plates/{$main}/what-if", [$field => $bad])->assertStatus(422)->assertJsonPath('errors.0.pointer', "/{$field}");
+        foreach (
+            ['portion' => '0 g', 'price_per_kg' => '-3', 'yield_pct' => 0, 'menu_price' => '0'] as $field => $bad
+        ) {
+            $this->api('POST', "/cost/plates/{$main}/what-if", [$field => $bad])
+                ->assertStatus(422)
+                ->assertJsonPath('errors.0.pointer', "/{$field}");
         }
     }
 
@@ -140,13 +176,24 @@ final class PlatesTest extends TestCase
 
     public function test_currencies_with_no_minor_units_and_with_three(): void
     {
-        foreach (['JPY' => ['2500', 'JPY', 0], 'KWD' => ['2.500', 'KWD', 3]] as $currency => [$price, $sign, $decimals]) {
+        foreach (
+            ['JPY' => ['2500', 'JPY', 0], 'KWD' => ['2.500', 'KWD', 3]] as $currency => [$price, $sign, $decimals]
+        ) {
             Settings::store(['currency' => $currency], null);
             $fish = $this->received('4210 g', ['price_per_kg' => $price]);
             $this->weigh($fish, 'fillets', '2000 g')->assertOk();
             $this->boned($fish);
             $this->done($fish, 'breakdown')->assertOk();
-            $dish = Dish::query()->create(['name' => "Dish {$currency}", 'target_mg' => 170_000, 'minus_mg' => 6000, 'plus_mg' => 8000, 'sides_minor' => 10, 'price_minor' => 4000, 'target_cost_pct' => '30', 'version' => 1])->id;
+            $dish = Dish::query()->create([
+                'name' => "Dish {$currency}",
+                'target_mg' => 170_000,
+                'minus_mg' => 6000,
+                'plus_mg' => 8000,
+                'sides_minor' => 10,
+                'price_minor' => 4000,
+                'target_cost_pct' => '30',
+                'version' => 1,
+            ])->id;
             $version = $this->api('GET', "/portion/fish/{$fish}")->json('fish.version');
             $this->api('PUT', "/portion/fish/{$fish}/dish", ['dish' => $dish, 'version' => $version])->assertOk();
             $this->weigh($fish, 'portion', '170 g', 'portion')->assertOk();
@@ -155,7 +202,10 @@ final class PlatesTest extends TestCase
             $plate = $this->api('GET', "/cost/plates/{$dish}")->assertOk();
             self::assertSame($decimals, $plate->json('base.decimals'));
             self::assertStringContainsString($sign, strval($plate->json('plate.suggested')));
-            self::assertMatchesRegularExpression($decimals === 0 ? '/\d50$/' : '/\.\d50$/', strval($plate->json('plate.suggested')));
+            self::assertMatchesRegularExpression(
+                $decimals === 0 ? '/\d50$/' : '/\.\d50$/',
+                strval($plate->json('plate.suggested')),
+            );
         }
     }
 
@@ -164,28 +214,54 @@ final class PlatesTest extends TestCase
         $this->twoDishes();
         $hake = $this->species('Hake');
         self::assertSame([$hake], $this->api('GET', '/cost/ready-cut')->assertOk()->json('fish.*.species'));
-        $cut = $this->api('POST', '/cost/ready-cut', ['species' => $hake, 'ready_price' => '26.40', 'ready_yield_pct' => 96])->assertOk();
+        $cut = $this->api('POST', '/cost/ready-cut', [
+            'species' => $hake,
+            'ready_price' => '26.40',
+            'ready_yield_pct' => 96,
+        ])->assertOk();
         self::assertSame(2750, $cut->json('ready_minor'));
-        $even = $this->api('POST', '/cost/ready-cut', ['species' => $hake, 'ready_price' => ltrim(strval($cut->json('even_ready')), '€'), 'ready_yield_pct' => 96]);
+        $even = $this->api('POST', '/cost/ready-cut', [
+            'species' => $hake,
+            'ready_price' => ltrim(strval($cut->json('even_ready')), '€'),
+            'ready_yield_pct' => 96,
+        ]);
         self::assertEqualsWithDelta($even->json('whole_minor'), $even->json('ready_minor'), 1);
         self::assertStringContainsString('A point of yield is worth', strval($cut->json('said')));
-        $this->api('POST', '/cost/ready-cut', ['species' => $hake, 'ready_price' => '0'])->assertStatus(422)->assertJsonPath('errors.0.pointer', '/ready_price');
-        $this->api('POST', '/cost/ready-cut', ['species' => $this->species('Brill'), 'ready_price' => '30'])->assertStatus(422)->assertJsonPath('errors.0.pointer', '/species');
+        $this->api('POST', '/cost/ready-cut', ['species' => $hake, 'ready_price' => '0'])
+            ->assertStatus(422)
+            ->assertJsonPath('errors.0.pointer', '/ready_price');
+        $this->api('POST', '/cost/ready-cut', ['species' => $this->species('Brill'), 'ready_price' => '30'])
+            ->assertStatus(422)
+            ->assertJsonPath('errors.0.pointer', '/species');
     }
 
     public function test_a_price_list_says_which_dishes_leave_their_band(): void
     {
         [, $main] = $this->twoDishes();
-        Dish::query()->whereKey($main)->update(['species_id' => $this->species('Hake')]);
+        Dish::query()
+            ->whereKey($main)
+            ->update(['species_id' => $this->species('Hake')]);
         $list = fn (string $csv): array => ['file' => base64_encode($csv), 'supplier' => 'Harbourgate Fish'];
         // How this supplier's invoices are read says nothing about its price list.
-        DB::table('invoice_maps')->insert(['supplier_id' => Supplier::query()->where('name', 'Harbourgate Fish')->firstOrFail()->id, 'map' => json_encode(['columns' => ['name' => 'Artikel', 'price' => 'Preis'], 'names' => ['Glowing fish' => $this->species('Brill')]])]);
+        DB::table('invoice_maps')->insert([
+            'supplier_id' => Supplier::query()->where('name', 'Harbourgate Fish')->firstOrFail()->id,
+            'map' => json_encode([
+                'columns' => ['name' => 'Artikel', 'price' => 'Preis'],
+                'names' => ['Glowing fish' => $this->species('Brill')],
+            ]),
+        ]);
         $body = $list("fish;price/kg\nHake;19,50\nGlowing fish;18,60\nGlowfish;3,00\nZander;\n");
         $read = $this->api('POST', '/cost/prices', $body)->assertOk();
         self::assertSame(['Hake', 'Brill', null, 'Zander'], $read->json('rows.*.fish'));
-        self::assertSame(['€19.50', '€13.90', 40.3], [$read->json('rows.0.price'), $read->json('rows.0.was'), $read->json('rows.0.change_pct')]);
+        self::assertSame(
+            ['€19.50', '€13.90', 40.3],
+            [$read->json('rows.0.price'), $read->json('rows.0.was'), $read->json('rows.0.change_pct')],
+        );
         self::assertSame([0, 0, 1, 1], array_map(count(...), (array) $read->json('rows.*.faults')));
-        self::assertSame([$main, 'above', false], [$read->json('dishes.0.dish'), $read->json('dishes.0.band'), $read->json('dishes.0.leaves')]);
+        self::assertSame(
+            [$main, 'above', false],
+            [$read->json('dishes.0.dish'), $read->json('dishes.0.band'), $read->json('dishes.0.leaves')],
+        );
         self::assertSame(0, DB::table('supplier_prices')->count(), 'looked at, not kept');
         $id = self::id();
         $this->api('PUT', "/cost/prices/{$id}", $body)->assertOk();
@@ -194,17 +270,33 @@ final class PlatesTest extends TestCase
         $this->api('PUT', '/cost/prices/'.self::id(), $list("fish,price\nHake,9.10\n"))->assertOk();
         $latest = $this->api('GET', '/cost/prices')->assertOk();
         self::assertSame(['€18.60', '€9.10'], $latest->json('prices.*.price'));
-        $this->api('PUT', '/cost/prices/'.self::id(), ['file' => base64_encode("fish,price\nHake,9.10\n")])->assertStatus(422)->assertJsonPath('errors.0.pointer', '/supplier');
-        $this->api('PUT', '/cost/prices/'.self::id(), $list("fish,price\nGlowfish,9.10\n"))->assertStatus(422)->assertJsonPath('errors.0.pointer', '/file');
-        $this->api('POST', '/cost/prices', $list('nothing'))->assertStatus(422)->assertJsonPath('errors.0.pointer', '/file');
+        $this->api('PUT', '/cost/prices/'.self::id(), ['file' => base64_encode("fish,price\nHake,9.10\n")])
+            ->assertStatus(422)
+            ->assertJsonPath('errors.0.pointer', '/supplier');
+        $this->api('PUT', '/cost/prices/'.self::id(), $list("fish,price\nGlowfish,9.10\n"))
+            ->assertStatus(422)
+            ->assertJsonPath('errors.0.pointer', '/file');
+        $this->api('POST', '/cost/prices', $list('nothing'))
+            ->assertStatus(422)
+            ->assertJsonPath('errors.0.pointer', '/file');
     }
 
     public function test_the_house_says_how_it_counts(): void
     {
         $this->counting(['price_ending' => '90', 'labour_rate' => '20.00', 'cost_points' => 2.5, 'tax_pct' => 7]);
         $house = $this->api('GET', '/cost/house');
-        self::assertSame(['90', '€20.00', 2.5, 7], [$house->json('price_ending'), $house->json('labour_rate'), $house->json('cost_points'), $house->json('tax_pct')]);
-        $this->api('PUT', '/cost/house', ['price_ending' => 'x'])->assertStatus(422)->assertJsonPath('errors.0.pointer', '/price_ending');
+        self::assertSame(
+            ['90', '€20.00', 2.5, 7],
+            [
+                $house->json('price_ending'),
+                $house->json('labour_rate'),
+                $house->json('cost_points'),
+                $house->json('tax_pct'),
+            ],
+        );
+        $this->api('PUT', '/cost/house', ['price_ending' => 'x'])
+            ->assertStatus(422)
+            ->assertJsonPath('errors.0.pointer', '/price_ending');
         $this->api('PUT', '/cost/house', ['split' => 'evenly'])->assertStatus(422);
     }
 

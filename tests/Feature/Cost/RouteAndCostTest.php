@@ -18,7 +18,11 @@ final class RouteAndCostTest extends TestCase
     {
         $fish = $this->routed();
         $version = $this->api('GET', "/cost/fish/{$fish}")->json('fish.version');
-        $bench = $this->api('PUT', "/cost/fish/{$fish}", ['version' => $version, 'delivery' => '2.50', 'labour_minutes' => 14])->assertOk();
+        $bench = $this->api('PUT', "/cost/fish/{$fish}", [
+            'version' => $version,
+            'delivery' => '2.50',
+            'labour_minutes' => 14,
+        ])->assertOk();
         /** @var list<array{kind: string, minor: int}> $walk */
         $walk = $bench->json('walk');
         $net = array_pop($walk);
@@ -27,7 +31,14 @@ final class RouteAndCostTest extends TestCase
         // Head 650 g and frame 520 g to stock at 1.20, the tail end 140 g to mince at 9.00; side A was never cut: 1515 g of mince.
         self::assertSame([5852, 250, -78, -62, -1364, -126, 434], array_column($walk, 'minor'));
         $each = (array) $bench->json('products.0.each.*.amount');
-        $minor = array_sum(array_map(fn (mixed $amount): int => (int) round(100 * (float) str_replace('€', '', is_string($amount) ? $amount : '')), $each));
+        $minor = array_sum(
+            array_map(
+                fn (mixed $amount): int => (int) round(
+                    100 * (float) str_replace('€', '', is_string($amount) ? $amount : ''),
+                ),
+                $each,
+            ),
+        );
         self::assertSame($net['minor'], $minor);
         self::assertCount(5, $each);
         self::assertNotNull($bench->json('plate.cost_pct'));
@@ -42,10 +53,24 @@ final class RouteAndCostTest extends TestCase
         }
         $this->api('PUT', "/cost/fish/{$fish}", ['version' => 1, 'price_per_kg' => '1'])->assertForbidden();
         $this->api('PUT', "/cost/fish/{$fish}/done", ['version' => 1])->assertForbidden();
-        foreach (["/breakdown/fish/{$fish}", "/portion/fish/{$fish}", "/route/fish/{$fish}", "/log/fish/{$fish}", '/log', '/receive', '/kitchen'] as $path) {
+        foreach (
+            [
+                "/breakdown/fish/{$fish}",
+                "/portion/fish/{$fish}",
+                "/route/fish/{$fish}",
+                "/log/fish/{$fish}",
+                '/log',
+                '/receive',
+                '/kitchen',
+            ] as $path
+        ) {
             $answer = $this->api('GET', $path)->assertOk();
             self::assertStringNotContainsString('13.90', (string) $answer->getContent());
-            self::assertDoesNotMatchRegularExpression('/"(price\w*|\w*minor|walk)":\s*[^n]/', (string) $answer->getContent(), $path);
+            self::assertDoesNotMatchRegularExpression(
+                '/"(price\w*|\w*minor|walk)":\s*[^n]/',
+                (string) $answer->getContent(),
+                $path,
+            );
         }
     }
 
@@ -82,18 +107,38 @@ final class RouteAndCostTest extends TestCase
         self::assertSame('soup', collect((array) $route->json('rows'))->firstWhere('piece', $frame)['bin']);
         $version = $route->json('fish.version');
         self::assertIsInt($version);
-        $this->api('PUT', "/route/fish/{$fish}/pieces/{$frame}", ['bin' => 'stock', 'version' => $version])->assertStatus(422)->assertJsonPath('errors.0.pointer', '/bin');
-        $this->api('PUT', "/route/fish/{$fish}/pieces/{$frame}", ['bin' => 'discard', 'version' => $version - 1])->assertConflict();
-        $this->api('PUT', "/route/fish/{$fish}/pieces/{$frame}", ['bin' => 'freezer', 'version' => $version])->assertStatus(422);
-        $discarded = $this->api('PUT', "/route/fish/{$fish}/pieces/{$frame}", ['bin' => 'discard', 'version' => $version])->assertOk();
-        $this->api('PUT', "/route/fish/{$fish}/pieces/{$frame}", ['bin' => null, 'version' => $discarded->json('fish.version')])->assertStatus(422);
+        $this->api('PUT', "/route/fish/{$fish}/pieces/{$frame}", ['bin' => 'stock', 'version' => $version])
+            ->assertStatus(422)
+            ->assertJsonPath('errors.0.pointer', '/bin');
+        $this->api('PUT', "/route/fish/{$fish}/pieces/{$frame}", [
+            'bin' => 'discard',
+            'version' => $version - 1,
+        ])->assertConflict();
+        $this->api('PUT', "/route/fish/{$fish}/pieces/{$frame}", [
+            'bin' => 'freezer',
+            'version' => $version,
+        ])->assertStatus(422);
+        $discarded = $this->api('PUT', "/route/fish/{$fish}/pieces/{$frame}", [
+            'bin' => 'discard',
+            'version' => $version,
+        ])->assertOk();
+        $this->api('PUT', "/route/fish/{$fish}/pieces/{$frame}", [
+            'bin' => null,
+            'version' => $discarded->json('fish.version'),
+        ])->assertStatus(422);
     }
 
     public function test_a_fish_without_price_or_portions_says_what_is_missing(): void
     {
         $this->actingAs($this->cutter);
         $fish = self::id();
-        $this->api('PUT', "/receive/fish/{$fish}", ['reading' => self::id(), 'species' => $this->species('Hake'), 'supplier' => 'S', 'state' => 'gutted', 'weight' => ['typed' => '2 kg']]);
+        $this->api('PUT', "/receive/fish/{$fish}", [
+            'reading' => self::id(),
+            'species' => $this->species('Hake'),
+            'supplier' => 'S',
+            'state' => 'gutted',
+            'weight' => ['typed' => '2 kg'],
+        ]);
         $this->weigh($fish, 'fillets', '1200 g');
         $this->actingAs($this->chef);
         foreach (['breakdown', 'portion', 'route'] as $stage) {
@@ -102,7 +147,10 @@ final class RouteAndCostTest extends TestCase
         $this->api('GET', "/cost/fish/{$fish}")->assertJsonPath('missing', 'This fish has no price yet.');
         $this->done($fish, 'cost')->assertStatus(422)->assertJsonPath('errors.0.pointer', '/price_per_kg');
         $version = $this->api('GET', "/cost/fish/{$fish}")->json('fish.version');
-        $this->api('PUT', "/cost/fish/{$fish}", ['version' => $version, 'price_per_kg' => '9'])->assertJsonPath('missing', 'Nothing has been cut to portions yet, so there is nothing to carry the cost.');
+        $this->api('PUT', "/cost/fish/{$fish}", ['version' => $version, 'price_per_kg' => '9'])->assertJsonPath(
+            'missing',
+            'Nothing has been cut to portions yet, so there is nothing to carry the cost.',
+        );
         $this->api('PUT', "/cost/fish/{$fish}", ['version' => $version, 'price_per_kg' => '9'])->assertConflict();
         $this->done($fish, 'cost')->assertOk();
     }

@@ -32,26 +32,45 @@ final class AtThePageTest extends TestCase
     {
         $this->scale();
         $this->api('GET', '/scale')->assertOk()->assertJsonPath('empty', true)->assertJsonPath('steady', true);
-        $this->api('POST', '/scale/pan', ['put' => '412 g'])->assertOk()->assertJsonPath('text', '410 g')->assertJsonPath('steady', false);
+        $this->api('POST', '/scale/pan', ['put' => '412 g'])
+            ->assertOk()
+            ->assertJsonPath('text', '410 g')
+            ->assertJsonPath('steady', false);
         $this->api('POST', '/scale/tare')->assertOk()->assertJsonPath('empty', true)->assertJsonPath('tare', '410 g');
         $this->chef->update(['units' => 'us']);
-        $this->api('POST', '/scale/pan', ['put' => '3 lb 5 oz'])->assertOk()->assertJsonPath('mass_mg', 1_505_000 - 410_000)->assertJsonPath('resolution_mg', 5000);
+        $this->api('POST', '/scale/pan', ['put' => '3 lb 5 oz'])
+            ->assertOk()
+            ->assertJsonPath('mass_mg', 1_505_000 - 410_000)
+            ->assertJsonPath('resolution_mg', 5000);
         self::assertStringContainsString('lb', (string) json_encode($this->api('GET', '/scale')->json('text')));
-        $this->api('POST', '/scale/pan', ['nudge' => true])->assertOk()->assertJsonPath('steady', false);
-        $this->off('/scale/pan')->assertOk()->assertJsonPath('mass_mg', -410_000)->assertJsonPath('empty', true);
+        $this->api('POST', '/scale/pan', ['nudge' => true])
+            ->assertOk()
+            ->assertJsonPath('steady', false);
+        $this->off('/scale/pan')
+            ->assertOk()
+            ->assertJsonPath('mass_mg', -410_000)
+            ->assertJsonPath('empty', true);
     }
 
     /** @return array<string, array{string}> */
     public static function noWeights(): array
     {
-        return ['a word' => ['much'], 'below zero' => ['-3 g'], 'two units at odds' => ['3 g 5 kg'], 'more than a scale is built for' => ['9000 kg'], 'nothing' => ['']];
+        return [
+            'a word' => ['much'],
+            'below zero' => ['-3 g'],
+            'two units at odds' => ['3 g 5 kg'],
+            'more than a scale is built for' => ['9000 kg'],
+            'nothing' => [''],
+        ];
     }
 
     #[DataProvider('noWeights')]
     public function test_what_is_no_weight_is_not_put_on_the_pan(string $typed): void
     {
         $scale = $this->scale();
-        $this->api('POST', '/scale/pan', ['put' => $typed])->assertStatus(422)->assertJsonPath('errors.0.pointer', '/put');
+        $this->api('POST', '/scale/pan', ['put' => $typed])
+            ->assertStatus(422)
+            ->assertJsonPath('errors.0.pointer', '/put');
         self::assertTrue($scale->sample()->steady);
     }
 
@@ -59,8 +78,13 @@ final class AtThePageTest extends TestCase
     {
         $this->probe();
         $this->api('GET', '/probe')->assertOk()->assertJsonPath('steady', false);
-        $this->api('POST', '/probe/fish', ['core' => '3.4'])->assertOk()->assertJsonPath('tenths', 34)->assertJsonPath('steady', true);
-        $this->api('POST', '/probe/fish', ['core' => 'cold'])->assertStatus(422)->assertJsonPath('errors.0.pointer', '/core');
+        $this->api('POST', '/probe/fish', ['core' => '3.4'])
+            ->assertOk()
+            ->assertJsonPath('tenths', 34)
+            ->assertJsonPath('steady', true);
+        $this->api('POST', '/probe/fish', ['core' => 'cold'])
+            ->assertStatus(422)
+            ->assertJsonPath('errors.0.pointer', '/core');
         $this->api('GET', '/probe')->assertJsonPath('tenths', 34);
         $this->off('/probe/fish')->assertOk()->assertJsonPath('steady', false);
     }
@@ -69,7 +93,15 @@ final class AtThePageTest extends TestCase
     {
         $this->scale(away: true);
         $this->probe(away: true);
-        foreach ([['GET', '/scale', [], 'Type the weight'], ['POST', '/scale/tare', [], 'Type the weight'], ['POST', '/scale/pan', ['put' => '300 g'], 'Type the weight'], ['GET', '/probe', [], 'Type the temperature'], ['POST', '/probe/fish', ['core' => '3'], 'Type the temperature']] as [$verb, $path, $body, $instead]) {
+        foreach (
+            [
+                ['GET', '/scale', [], 'Type the weight'],
+                ['POST', '/scale/tare', [], 'Type the weight'],
+                ['POST', '/scale/pan', ['put' => '300 g'], 'Type the weight'],
+                ['GET', '/probe', [], 'Type the temperature'],
+                ['POST', '/probe/fish', ['core' => '3'], 'Type the temperature'],
+            ] as [$verb, $path, $body, $instead]
+        ) {
             $said = $this->api($verb, $path, $body)->assertStatus(503)->json('detail');
             self::assertStringContainsString($instead, is_string($said) ? $said : '', $path);
         }
@@ -124,8 +156,14 @@ final class AtThePageTest extends TestCase
 
             public function sample(): ScaleSample
             {
-                $this->away && throw new DeviceAway;
-                $sample = new ScaleSample(Mass::ofMilligrams($this->on - $this->tare), Mass::ofMilligrams($this->tare), Mass::ofMilligrams(5000), $this->steady, false);
+                $this->away && throw new DeviceAway();
+                $sample = new ScaleSample(
+                    Mass::ofMilligrams($this->on - $this->tare),
+                    Mass::ofMilligrams($this->tare),
+                    Mass::ofMilligrams(5000),
+                    $this->steady,
+                    false,
+                );
                 $this->steady = true;
 
                 return $sample;
@@ -172,7 +210,7 @@ final class AtThePageTest extends TestCase
 
             public function sample(): ProbeSample
             {
-                $this->away && throw new DeviceAway;
+                $this->away && throw new DeviceAway();
 
                 return new ProbeSample($this->core ?? Temperature::ofCelsius(18.0), $this->core !== null);
             }

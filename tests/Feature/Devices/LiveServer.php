@@ -28,13 +28,25 @@ final class LiveServer
      * @param  string|null  $folder  where its database lies
      * @param  int  $busyMs  how long a write waits its turn
      */
-    public function __construct(private readonly int $port = 8436, private readonly int $workers = 0, private readonly int $scalePort = 8438, ?string $folder = null, private readonly int $busyMs = 2500)
-    {
+    public function __construct(
+        private readonly int $port = 8436,
+        private readonly int $workers = 0,
+        private readonly int $scalePort = 8438,
+        ?string $folder = null,
+        private readonly int $busyMs = 2500,
+    ) {
         $this->database = ($folder ?? sys_get_temp_dir()).'/sectum-live-'.getmypid().'.sqlite';
-        $this->cookies = new CookieJar;
-        $this->client = new Client(['base_uri' => "http://127.0.0.1:{$port}", 'cookies' => $this->cookies, 'http_errors' => false, 'timeout' => 5]);
+        $this->cookies = new CookieJar();
+        $this->client = new Client([
+            'base_uri' => "http://127.0.0.1:{$port}",
+            'cookies' => $this->cookies,
+            'http_errors' => false,
+            'timeout' => 5,
+        ]);
         touch($this->database);
-        foreach ([['migrate', '--force'], ['db:seed', '--force', '--class=Database\Seed\CatalogueSeeder']] as $words) {
+        foreach (
+            [['migrate', '--force'], ['db:seed', '--force', '--class=Database\Seed\CatalogueSeeder']] as $words
+        ) {
             (new Process(['php', 'artisan', ...$words], base_path(), $this->environment()))->mustRun();
         }
         $this->startServer();
@@ -42,7 +54,22 @@ final class LiveServer
 
     public function startServer(): void
     {
-        $this->server = new Process(['php', '-d', 'opcache.enable_cli=1', '-d', 'variables_order=EGPCS', '-S', "127.0.0.1:{$this->port}", '-t', 'public', 'bin/router.php'], base_path(), $this->environment());
+        $this->server = new Process(
+            [
+                'php',
+                '-d',
+                'opcache.enable_cli=1',
+                '-d',
+                'variables_order=EGPCS',
+                '-S',
+                "127.0.0.1:{$this->port}",
+                '-t',
+                'public',
+                'bin/router.php',
+            ],
+            base_path(),
+            $this->environment(),
+        );
         // What nobody reads would fill the pipe, and the server would wait for a reader.
         $this->server->disableOutput();
         $this->server->start();
@@ -109,8 +136,11 @@ final class LiveServer
         $token = $this->cookies->getCookieByName('XSRF-TOKEN')?->getValue();
 
         return $this->client->request($verb, "/api{$path}", [
-            'headers' => ['Accept' => 'application/json', ...($withToken && $token !== null ? ['X-XSRF-TOKEN' => urldecode($token)] : [])],
-            ...($verb === 'GET' ? [] : ['json' => (object) $body]),
+            'headers' => [
+                'Accept' => 'application/json',
+                ...$withToken && $token !== null ? ['X-XSRF-TOKEN' => urldecode($token)] : [],
+            ],
+            ...$verb === 'GET' ? [] : ['json' => (object) $body],
         ]);
     }
 
@@ -125,8 +155,15 @@ final class LiveServer
     private function environment(): array
     {
         return [
-            'APP_ENV' => 'production', 'SESSION_DRIVER' => 'cookie', 'CACHE_STORE' => 'file', 'QUEUE_CONNECTION' => 'database', 'SECTUM_BUSY_MS' => (string) $this->busyMs, 'APP_KEY' => 'base64:AAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAA=', 'DB_DATABASE' => $this->database,
-            'SECTUM_DEMO' => 'true', 'SECTUM_SCALE_PORT' => (string) $this->scalePort,
+            'APP_ENV' => 'production',
+            'SESSION_DRIVER' => 'cookie',
+            'CACHE_STORE' => 'file',
+            'QUEUE_CONNECTION' => 'database',
+            'SECTUM_BUSY_MS' => (string) $this->busyMs,
+            'APP_KEY' => 'base64:AAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAA=',
+            'DB_DATABASE' => $this->database,
+            'SECTUM_DEMO' => 'true',
+            'SECTUM_SCALE_PORT' => (string) $this->scalePort,
             ...$this->workers > 0 ? ['PHP_CLI_SERVER_WORKERS' => (string) $this->workers] : [],
         ];
     }

@@ -21,7 +21,13 @@ final class LiveTest extends TestCase
         parent::setUp();
         $this->live = new LiveServer(busyMs: 150);
         $this->live->send('GET', '/kitchen');
-        $setup = $this->live->send('POST', '/kitchen/setup', ['kitchen' => 'Live', 'name' => 'Ada', 'pin' => '739182', 'currency' => 'EUR', 'units' => 'metric']);
+        $setup = $this->live->send('POST', '/kitchen/setup', [
+            'kitchen' => 'Live',
+            'name' => 'Ada',
+            'pin' => '739182',
+            'currency' => 'EUR',
+            'units' => 'metric',
+        ]);
         self::assertSame(201, $setup->getStatusCode(), (string) $setup->getBody());
     }
 
@@ -34,7 +40,14 @@ final class LiveTest extends TestCase
     private function received(): string
     {
         $fish = (string) Str::ulid();
-        $response = $this->live->send('PUT', "/receive/fish/{$fish}", ['reading' => (string) Str::ulid(), 'species_name' => 'Weever', 'form' => 'round', 'supplier' => 'S', 'state' => 'gutted', 'weight' => ['typed' => '9 kg']]);
+        $response = $this->live->send('PUT', "/receive/fish/{$fish}", [
+            'reading' => (string) Str::ulid(),
+            'species_name' => 'Weever',
+            'form' => 'round',
+            'supplier' => 'S',
+            'state' => 'gutted',
+            'weight' => ['typed' => '9 kg'],
+        ]);
         self::assertSame(200, $response->getStatusCode(), (string) $response->getBody());
 
         return $fish;
@@ -57,12 +70,23 @@ final class LiveTest extends TestCase
         $acknowledged = [];
         // SECTUM_LOAD=long is the proof: sixty.
         for ($round = 0, $kills = getenv('SECTUM_LOAD') === 'long' ? 60 : 6; $round < $kills; $round++) {
-            $killer = proc_open(['sh', '-c', 'sleep 0.'.(2 + $round % 7).'; pkill -9 -f "127.0.0.1:8436 -t public"'], [], $pipes);
+            $killer = proc_open(
+                ['sh', '-c', 'sleep 0.'.(2 + ($round % 7)).'; pkill -9 -f "127.0.0.1:8436 -t public"'],
+                [],
+                $pipes,
+            );
             self::assertIsResource($killer);
             try {
                 while (true) {
                     $reading = (string) Str::ulid();
-                    if ($this->live->send('PUT', "/breakdown/fish/{$fish}/readings/{$reading}", ['part' => 'fins', 'weight' => ['typed' => '5 g']])->getStatusCode() === 200) {
+                    if (
+                        $this->live
+                            ->send('PUT', "/breakdown/fish/{$fish}/readings/{$reading}", [
+                                'part' => 'fins',
+                                'weight' => ['typed' => '5 g'],
+                            ])
+                            ->getStatusCode() === 200
+                    ) {
                         $acknowledged[] = $reading;
                     }
                 }
@@ -77,7 +101,13 @@ final class LiveTest extends TestCase
         self::assertNotSame([], $acknowledged);
         self::assertSame([], array_diff($acknowledged, $stored ?: []));
         self::assertSame('ok', $database->query('pragma integrity_check')?->fetchColumn());
-        self::assertSame(0, $database->query('select count(*) from pieces p left join readings r on r.piece_id = p.id where r.id is null')?->fetchColumn(), 'a piece without its reading is half a write');
+        self::assertSame(
+            0,
+            $database
+                ->query('select count(*) from pieces p left join readings r on r.piece_id = p.id where r.id is null')
+                ?->fetchColumn(),
+            'a piece without its reading is half a write',
+        );
     }
 
     public function test_typing_goes_on_when_the_scale_is_gone(): void
@@ -92,28 +122,56 @@ final class LiveTest extends TestCase
         self::assertIsArray($settled);
         self::assertTrue($settled['steady']);
         $pan = array_intersect_key($settled, array_flip(['mass_mg', 'tare_mg', 'resolution_mg', 'steady']));
-        $taken = $this->live->send('PUT', "/breakdown/fish/{$fish}/readings/".Str::ulid(), ['part' => 'head', 'weight' => ['pan' => $pan]]);
+        $taken = $this->live->send('PUT', "/breakdown/fish/{$fish}/readings/".Str::ulid(), [
+            'part' => 'head',
+            'weight' => ['pan' => $pan],
+        ]);
         self::assertSame(200, $taken->getStatusCode(), (string) $taken->getBody());
         $this->live->killScale();
         $gone = $this->live->send('GET', '/scale');
         self::assertSame(503, $gone->getStatusCode());
         self::assertStringContainsString('Type the weight instead', (string) $gone->getBody());
-        self::assertSame(200, $this->live->send('PUT', "/breakdown/fish/{$fish}/readings/".Str::ulid(), ['part' => 'frame', 'weight' => ['typed' => '520 g']])->getStatusCode());
+        self::assertSame(
+            200,
+            $this->live
+                ->send('PUT', "/breakdown/fish/{$fish}/readings/".Str::ulid(), [
+                    'part' => 'frame',
+                    'weight' => ['typed' => '520 g'],
+                ])
+                ->getStatusCode(),
+        );
     }
 
     public function test_a_write_waits_its_turn_and_is_told_to_come_back_when_it_gets_none(): void
     {
         $fish = $this->received();
         $other = new PDO('sqlite:'.$this->live->database);
-        $send = fn (): ResponseInterface => $this->live->send('PUT', "/breakdown/fish/{$fish}/readings/".Str::ulid(), ['part' => 'fins', 'weight' => ['typed' => '5 g']]);
+        $send = fn (): ResponseInterface => $this->live->send(
+            'PUT',
+            "/breakdown/fish/{$fish}/readings/".Str::ulid(),
+            ['part' => 'fins', 'weight' => ['typed' => '5 g']],
+        );
         $other->exec('begin immediate');
         $busy = $send();
-        self::assertSame([503, '1'], [$busy->getStatusCode(), $busy->getHeaderLine('Retry-After')], (string) $busy->getBody());
-        self::assertSame(200, $this->live->send('GET', "/breakdown/fish/{$fish}")->getStatusCode(), 'reading waits for nobody');
+        self::assertSame(
+            [503, '1'],
+            [$busy->getStatusCode(), $busy->getHeaderLine('Retry-After')],
+            (string) $busy->getBody(),
+        );
+        self::assertSame(
+            200,
+            $this->live->send('GET', "/breakdown/fish/{$fish}")->getStatusCode(),
+            'reading waits for nobody',
+        );
         $other->exec('commit');
         self::assertSame(200, $send()->getStatusCode());
         // Let go while it waits: it gets its turn.
-        $holder = new Process(['php', '-r', '$p = new PDO("sqlite:".$argv[1]); $p->exec("begin immediate"); echo "held"; usleep(200000); $p->exec("commit");', $this->live->database]);
+        $holder = new Process([
+            'php',
+            '-r',
+            '$p = new PDO("sqlite:".$argv[1]); $p->exec("begin immediate"); echo "held"; usleep(200000); $p->exec("commit");',
+            $this->live->database,
+        ]);
         $holder->start();
         $holder->waitUntil(fn (string $type, string $said): bool => $said === 'held');
         self::assertSame(200, $send()->getStatusCode());
@@ -121,9 +179,15 @@ final class LiveTest extends TestCase
 
     public function test_nothing_is_undone_by_a_command(): void
     {
-        $rollback = new Process(['php', 'artisan', 'migrate:rollback', '--force'], base_path(), ['DB_DATABASE' => $this->live->database, 'APP_ENV' => 'production']);
+        $rollback = new Process(['php', 'artisan', 'migrate:rollback', '--force'], base_path(), [
+            'DB_DATABASE' => $this->live->database,
+            'APP_ENV' => 'production',
+        ]);
         $rollback->run();
         self::assertNotSame(0, $rollback->getExitCode());
-        self::assertSame(1, (int) (new PDO('sqlite:'.$this->live->database))->query('select count(*) from people')?->fetchColumn());
+        self::assertSame(
+            1,
+            (int) (new PDO('sqlite:'.$this->live->database))->query('select count(*) from people')?->fetchColumn(),
+        );
     }
 }

@@ -50,8 +50,20 @@ final class CatalogueTest extends TestCase
             self::assertMatchesRegularExpression('/^[A-Z]{3}$/', $row['code'], $row['name']);
             self::assertMatchesRegularExpression('/^[A-Z][a-z]+ [a-z]+$/', $row['scientific'], $row['name']);
             $hazards = array_filter(explode(' ', $row['hazards']));
-            self::assertSame([], array_filter($hazards, fn (string $word): bool => Hazard::tryFrom($word) === null), $row['name']);
-            self::assertSame([], array_filter(explode(' ', $row['keep']), fn (string $word): bool => ! in_array($word, ['', 'cheeks', 'liver'], true) && Part::tryFrom($word) === null), $row['name']);
+            self::assertSame(
+                [],
+                array_filter($hazards, fn (string $word): bool => Hazard::tryFrom($word) === null),
+                $row['name'],
+            );
+            self::assertSame(
+                [],
+                array_filter(
+                    explode(' ', $row['keep']),
+                    fn (string $word): bool => ! in_array($word, ['', 'cheeks', 'liver'], true) &&
+                        Part::tryFrom($word) === null,
+                ),
+                $row['name'],
+            );
             self::assertMatchesRegularExpression('/^(\d+-\d+(;\d+-\d+)*)?$/', $row['size_grades_g'], $row['name']);
             self::assertNotSame('', $row['raw_note'], $row['name']);
         }
@@ -72,11 +84,28 @@ final class CatalogueTest extends TestCase
             self::assertNotSame(0, $species->shares->count(), $species->name);
             foreach (StateBought::cases() as $state) {
                 $shares = $species->expected($state);
-                $offTheFish = array_filter($shares, fn (string $part): bool => $part !== 'fillets' && ! Part::from($part)->comesOffAFillet(), ARRAY_FILTER_USE_KEY);
-                self::assertLessThanOrEqual(100.0, array_sum(array_map(fn ($share): float => $share->meanPct, $offTheFish)), "{$species->name}, {$state->value}");
-                $sides = array_filter($offTheFish, fn (string $part): bool => Part::from($part)->isFillet(), ARRAY_FILTER_USE_KEY);
+                $offTheFish = array_filter(
+                    $shares,
+                    fn (string $part): bool => $part !== 'fillets' && ! Part::from($part)->comesOffAFillet(),
+                    ARRAY_FILTER_USE_KEY,
+                );
+                self::assertLessThanOrEqual(
+                    100.0,
+                    array_sum(array_map(fn ($share): float => $share->meanPct, $offTheFish)),
+                    "{$species->name}, {$state->value}",
+                );
+                $sides = array_filter(
+                    $offTheFish,
+                    fn (string $part): bool => Part::from($part)->isFillet(),
+                    ARRAY_FILTER_USE_KEY,
+                );
                 if (isset($shares['fillets']) && $sides !== []) {
-                    self::assertEqualsWithDelta($shares['fillets']->meanPct, array_sum(array_map(fn ($share): float => $share->meanPct, $sides)), 1.5, "{$species->name}, {$state->value}");
+                    self::assertEqualsWithDelta(
+                        $shares['fillets']->meanPct,
+                        array_sum(array_map(fn ($share): float => $share->meanPct, $sides)),
+                        1.5,
+                        "{$species->name}, {$state->value}",
+                    );
                 }
             }
         }
@@ -86,13 +115,24 @@ final class CatalogueTest extends TestCase
     {
         $ladders = self::table('yields')->groupBy(fn (array $row): string => "{$row['species']}|{$row['state']}");
         $known = self::table('species')->pluck('name');
-        self::assertSame([], $known->diff(self::table('yields')->pluck('species'))->all(), 'a fish without a starting yield');
-        $shares = self::table('shares')->where('part', 'fillets')->keyBy(fn (array $row): string => "{$row['species']}|{$row['state']}");
+        self::assertSame(
+            [],
+            $known->diff(self::table('yields')->pluck('species'))->all(),
+            'a fish without a starting yield',
+        );
+        $shares = self::table('shares')
+            ->where('part', 'fillets')
+            ->keyBy(fn (array $row): string => "{$row['species']}|{$row['state']}");
         foreach ($ladders as $which => $ladder) {
             $pct = $ladder->mapWithKeys(fn (array $row): array => [$row['rung'] => (float) $row['mean_pct']])->all();
             new YieldLadder($pct);
             if (isset($shares[$which], $pct['fillets'])) {
-                self::assertEqualsWithDelta((float) $shares[$which]['mean_pct'], $pct['fillets'], 2.0, (string) $which);
+                self::assertEqualsWithDelta(
+                    (float) $shares[$which]['mean_pct'],
+                    $pct['fillets'],
+                    2.0,
+                    (string) $which,
+                );
             }
         }
     }
@@ -104,30 +144,65 @@ final class CatalogueTest extends TestCase
         foreach ($parts as $code => $row) {
             $part = Part::from((string) $code);
             self::assertSame([$part->spoken(), $part->family()], [$row['name'], Family::from($row['family'])]);
-            self::assertSame([], array_diff(array_filter(explode(' ', $row['cut_from'])), $parts->keys()->all()), "{$code} is cut from something unknown");
-            self::assertSame([], array_diff(explode(' ', $row['forms']), array_column(BodyForm::cases(), 'value')), (string) $code);
-            self::assertTrue($row['default_bin'] === '' || Bin::tryFrom($row['default_bin']) !== null, (string) $code);
+            self::assertSame(
+                [],
+                array_diff(array_filter(explode(' ', $row['cut_from'])), $parts->keys()->all()),
+                "{$code} is cut from something unknown",
+            );
+            self::assertSame(
+                [],
+                array_diff(explode(' ', $row['forms']), array_column(BodyForm::cases(), 'value')),
+                (string) $code,
+            );
+            self::assertTrue(
+                $row['default_bin'] === '' || Bin::tryFrom($row['default_bin']) !== null,
+                (string) $code,
+            );
         }
     }
 
     public function test_a_method_is_a_run_of_steps_and_weighs_only_what_comes_off_its_form(): void
     {
-        $forms = self::table('parts')->mapWithKeys(fn (array $row): array => [$row['part'] => explode(' ', $row['forms'])])->all();
+        $forms = self::table('parts')
+            ->mapWithKeys(fn (array $row): array => [$row['part'] => explode(' ', $row['forms'])])
+            ->all();
         $steps = self::table('steps')->groupBy('method');
-        $choices = self::table('choices')->map(fn (array $row): string => "{$row['method']}|{$row['question']}:{$row['option']}")->all();
+        $choices = self::table('choices')
+            ->map(fn (array $row): string => "{$row['method']}|{$row['question']}:{$row['option']}")
+            ->all();
         self::assertEqualsCanonicalizing(self::table('methods')->pluck('method')->all(), $steps->keys()->all());
         foreach (self::table('methods') as $method) {
             $own = $steps[$method['method']] ?? collect();
-            self::assertSame(range(1, $own->count()), $own->map(fn (array $step): int => (int) $step['step'])->all(), $method['method']);
+            self::assertSame(
+                range(1, $own->count()),
+                $own->map(fn (array $step): int => (int) $step['step'])->all(),
+                $method['method'],
+            );
             foreach ($own as $step) {
-                self::assertGreaterThan(0, (float) $step['seconds'] + (float) $step['seconds_per_kg'], "{$method['method']} {$step['step']}");
+                self::assertGreaterThan(
+                    0,
+                    (float) $step['seconds'] + (float) $step['seconds_per_kg'],
+                    "{$method['method']} {$step['step']}",
+                );
                 foreach (array_filter(explode(' ', $step['parts'])) as $part) {
                     $parsed = StepPart::parse($part);
-                    self::assertContains($method['form'], $forms[$parsed->part->value] ?? [], "{$method['method']} {$step['step']}: {$part}");
-                    self::assertContains($parsed->part, BodyForm::from($method['form'])->parts(), "{$method['method']} {$step['step']}: {$part}");
+                    self::assertContains(
+                        $method['form'],
+                        $forms[$parsed->part->value] ?? [],
+                        "{$method['method']} {$step['step']}: {$part}",
+                    );
+                    self::assertContains(
+                        $parsed->part,
+                        BodyForm::from($method['form'])->parts(),
+                        "{$method['method']} {$step['step']}: {$part}",
+                    );
                 }
                 foreach (array_filter(explode(';', $step['choices'])) as $choice) {
-                    self::assertContains("{$method['method']}|{$choice}", $choices, "{$method['method']} {$step['step']}");
+                    self::assertContains(
+                        "{$method['method']}|{$choice}",
+                        $choices,
+                        "{$method['method']} {$step['step']}",
+                    );
                 }
             }
         }
@@ -140,7 +215,15 @@ final class CatalogueTest extends TestCase
             self::assertGreaterThan(1, $options->count(), (string) $which);
             self::assertSame(1, $options->where('usual', 'yes')->count(), (string) $which);
         }
-        $asked = self::table('steps')->flatMap(fn (array $step): array => array_map(fn (string $choice): string => "{$step['method']}|".strtok($choice, ':'), array_filter(explode(';', $step['choices']))))->unique()->all();
+        $asked = self::table('steps')
+            ->flatMap(
+                fn (array $step): array => array_map(
+                    fn (string $choice): string => "{$step['method']}|".strtok($choice, ':'),
+                    array_filter(explode(';', $step['choices'])),
+                ),
+            )
+            ->unique()
+            ->all();
         self::assertEqualsCanonicalizing(array_values($asked), $questions->keys()->all());
     }
 
@@ -148,22 +231,36 @@ final class CatalogueTest extends TestCase
     {
         $this->kitchen();
         $id = $this->species('Hake');
-        $this->change($id, ['about' => ['fat' => 'medium', 'pin_count' => '17'], 'yields' => [['state' => 'gutted', 'rung' => 'fillets', 'mean_pct' => 66.5, 'sd_pct' => 2]]])->assertOk();
-        Species::query()->whereKey($id)->update(['raw_note' => 'an older edition']);
+        $this->change($id, [
+            'about' => ['fat' => 'medium', 'pin_count' => '17'],
+            'yields' => [['state' => 'gutted', 'rung' => 'fillets', 'mean_pct' => 66.5, 'sd_pct' => 2]],
+        ])->assertOk();
+        Species::query()
+            ->whereKey($id)
+            ->update(['raw_note' => 'an older edition']);
         $this->seed(CatalogueSeeder::class);
         $hake = Species::inFull($id);
         self::assertSame(['medium', 17.0], [$hake->fat->value, $hake->pin_count]);
         self::assertNotSame('an older edition', $hake->raw_note);
-        $fillets = $hake->yields->first(fn (SpeciesYield $yield): bool => $yield->state === StateBought::Gutted && $yield->rung->value === 'fillets');
+        $fillets = $hake->yields->first(
+            fn (SpeciesYield $yield): bool => $yield->state === StateBought::Gutted &&
+                $yield->rung->value === 'fillets',
+        );
         self::assertSame([66.5, 'house'], [$fillets?->mean_pct, $fillets?->source]);
         self::assertSame(self::table('species')->count(), Species::query()->count());
 
         $shown = $this->api('GET', "/fish/{$id}")->json('about');
         self::assertIsArray($shown);
         self::assertContains(['field' => 'fat', 'value' => 'medium', 'shipped' => 'lean', 'ours' => true], $shown);
-        $this->change($id, ['about' => ['fat' => null], 'yields' => [['state' => 'gutted', 'rung' => 'fillets', 'mean_pct' => null]]])->assertOk();
+        $this->change($id, [
+            'about' => ['fat' => null],
+            'yields' => [['state' => 'gutted', 'rung' => 'fillets', 'mean_pct' => null]],
+        ])->assertOk();
         self::assertSame('lean', Species::query()->findOrFail($id)->fat->value);
-        $back = Species::inFull($id)->yields->first(fn (SpeciesYield $yield): bool => $yield->state === StateBought::Gutted && $yield->rung->value === 'fillets');
+        $back = Species::inFull($id)->yields->first(
+            fn (SpeciesYield $yield): bool => $yield->state === StateBought::Gutted &&
+                $yield->rung->value === 'fillets',
+        );
         self::assertSame(['estimate', $back?->shipped_mean_pct], [$back?->source, $back?->mean_pct]);
     }
 
@@ -176,19 +273,36 @@ final class CatalogueTest extends TestCase
             'grades in words' => [['about' => ['size_grades_g' => 'large']], '/about/size_grades_g', '400-600'],
             'a class nobody knows' => [['about' => ['fat' => 'fatty']], '/about/fat', 'lean, medium or oily'],
             'a field nobody keeps' => [['about' => ['name' => 'Cod']], '/about/name', 'not something this takes'],
-            'a rung above the one above' => [['yields' => [['state' => 'gutted', 'rung' => 'skinned', 'mean_pct' => 99]]], '/yields', 'more skinned than'],
-            'a rung it does not have' => [['yields' => [['state' => 'tail', 'rung' => 'fillets', 'mean_pct' => 50]]], '/yields/0', 'no such rung'],
-            'more than there is' => [['yields' => [['state' => 'gutted', 'rung' => 'fillets', 'mean_pct' => 101]]], '/yields/0/mean_pct', 'at most 100'],
+            'a rung above the one above' => [
+                ['yields' => [['state' => 'gutted', 'rung' => 'skinned', 'mean_pct' => 99]]],
+                '/yields',
+                'more skinned than',
+            ],
+            'a rung it does not have' => [
+                ['yields' => [['state' => 'tail', 'rung' => 'fillets', 'mean_pct' => 50]]],
+                '/yields/0',
+                'no such rung',
+            ],
+            'more than there is' => [
+                ['yields' => [['state' => 'gutted', 'rung' => 'fillets', 'mean_pct' => 101]]],
+                '/yields/0/mean_pct',
+                'at most 100',
+            ],
         ];
     }
 
     /** @param  array<string, mixed>  $body */
     #[DataProvider('bad')]
-    public function test_what_cannot_be_is_refused_and_nothing_is_half_written(array $body, string $pointer, string $saying): void
-    {
+    public function test_what_cannot_be_is_refused_and_nothing_is_half_written(
+        array $body,
+        string $pointer,
+        string $saying,
+    ): void {
         $this->kitchen();
         $id = $this->species('Hake');
-        $response = $this->change($id, ['about' => ['fat' => 'medium', ...(array) ($body['about'] ?? [])]] + $body)->assertStatus(422)->assertJsonPath('errors.0.pointer', $pointer);
+        $response = $this->change($id, ['about' => ['fat' => 'medium', ...(array) ($body['about'] ?? [])]] + $body)
+            ->assertStatus(422)
+            ->assertJsonPath('errors.0.pointer', $pointer);
         self::assertStringContainsString($saying, (string) $response->json('errors.0.detail'));
         self::assertSame('lean', Species::query()->findOrFail($id)->fat->value);
     }
@@ -198,10 +312,15 @@ final class CatalogueTest extends TestCase
         $this->kitchen();
         $id = $this->species('Hake');
         $this->change($id, ['about' => ['pin_sd' => '3']])->assertOk();
-        $this->api('PUT', "/fish/{$id}", ['version' => 1, 'about' => ['pin_sd' => '4']])->assertConflict()->assertJsonPath('current', 2);
+        $this->api('PUT', "/fish/{$id}", ['version' => 1, 'about' => ['pin_sd' => '4']])
+            ->assertConflict()
+            ->assertJsonPath('current', 2);
         $this->actingAs($this->cutter);
         $this->change($id, ['about' => ['pin_sd' => '4']])->assertForbidden();
-        $this->api('GET', '/fish?q=sander')->assertOk()->assertJsonPath('species.0.name', 'Zander')->assertJsonCount(1, 'species');
+        $this->api('GET', '/fish?q=sander')
+            ->assertOk()
+            ->assertJsonPath('species.0.name', 'Zander')
+            ->assertJsonCount(1, 'species');
     }
 
     /**

@@ -21,12 +21,20 @@ final class BackupTest extends TestCase
         $this->actingAs($this->cutter);
         self::assertNull($this->api('GET', '/kitchen')->json('backup_due'));
         $this->actingAs($this->chef);
-        Backup::query()->create(['file' => '/x.zip', 'bytes' => 1, 'sha256' => 'x', 'made_at' => '2026-11-27T04:40:00.000Z']);
+        Backup::query()->create([
+            'file' => '/x.zip',
+            'bytes' => 1,
+            'sha256' => 'x',
+            'made_at' => '2026-11-27T04:40:00.000Z',
+        ]);
         self::assertNull($this->api('GET', '/kitchen')->json('backup_due'));
         Carbon::setTestNow('2026-11-28T06:39:00Z');
         self::assertNull($this->api('GET', '/kitchen')->json('backup_due'), 'a night and two hours');
         Carbon::setTestNow('2026-11-28T06:41:00Z');
-        self::assertStringContainsString('Fri 27 Nov, 04:40', strval($this->api('GET', '/kitchen')->json('backup_due')));
+        self::assertStringContainsString(
+            'Fri 27 Nov, 04:40',
+            strval($this->api('GET', '/kitchen')->json('backup_due')),
+        );
         config(['sectum.demo' => true]);
         self::assertNull($this->api('GET', '/kitchen')->json('backup_due'));
         Carbon::setTestNow();

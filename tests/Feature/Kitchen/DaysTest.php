@@ -31,7 +31,12 @@ final class DaysTest extends TestCase
     {
         foreach (['Europe/London', 'America/Los_Angeles', 'Pacific/Auckland', 'Asia/Kolkata'] as $zone) {
             $local = fn (string $wall): string => Carbon::parse($wall, $zone)->utc()->toIso8601ZuluString();
-            yield "{$zone}, half past five in the afternoon" => [$zone, $local('2026-11-26 17:30'), '2026-11-26', '17:30'];
+            yield "{$zone}, half past five in the afternoon" => [
+                $zone,
+                $local('2026-11-26 17:30'),
+                '2026-11-26',
+                '17:30',
+            ];
             yield "{$zone}, an hour past midnight" => [$zone, $local('2026-11-27 01:00'), '2026-11-26', '01:00'];
             yield "{$zone}, four in the morning" => [$zone, $local('2026-11-27 04:00'), '2026-11-27', '04:00'];
             yield "{$zone}, new year's night" => [$zone, $local('2027-01-01 00:30'), '2026-12-31', '00:30'];
@@ -41,20 +46,42 @@ final class DaysTest extends TestCase
         yield 'London, the night of 23 hours' => ['Europe/London', '2027-03-28T01:30:00Z', '2027-03-27', '02:30'];
         yield 'London, the hour that comes twice' => ['Europe/London', '2027-10-31T00:30:00Z', '2027-10-30', '01:30'];
         yield 'London, the same hour again' => ['Europe/London', '2027-10-31T01:30:00Z', '2027-10-30', '01:30'];
-        yield 'Los Angeles, the night of 23 hours' => ['America/Los_Angeles', '2027-03-14T10:30:00Z', '2027-03-13', '03:30'];
-        yield 'Los Angeles, the hour that comes twice, again' => ['America/Los_Angeles', '2027-11-07T09:30:00Z', '2027-11-06', '01:30'];
-        yield 'Auckland, the night of 23 hours' => ['Pacific/Auckland', '2027-09-25T14:30:00Z', '2027-09-25', '03:30'];
+        yield 'Los Angeles, the night of 23 hours' => [
+            'America/Los_Angeles',
+            '2027-03-14T10:30:00Z',
+            '2027-03-13',
+            '03:30',
+        ];
+        yield 'Los Angeles, the hour that comes twice, again' => [
+            'America/Los_Angeles',
+            '2027-11-07T09:30:00Z',
+            '2027-11-06',
+            '01:30',
+        ];
+        yield 'Auckland, the night of 23 hours' => [
+            'Pacific/Auckland',
+            '2027-09-25T14:30:00Z',
+            '2027-09-25',
+            '03:30',
+        ];
     }
 
     #[DataProvider('moments')]
-    public function test_today_and_the_clock_on_the_wall_are_the_houses(string $zone, string $at, string $day, string $wall): void
-    {
+    public function test_today_and_the_clock_on_the_wall_are_the_houses(
+        string $zone,
+        string $at,
+        string $day,
+        string $wall,
+    ): void {
         $this->in($zone, $at);
         self::assertSame($day, $this->api('GET', '/kitchen')->json('today'));
         $fish = $this->received();
         $dish = $this->dish();
         self::assertSame($wall, $this->api('GET', "/breakdown/fish/{$fish}")->json('readings.0.at'));
-        self::assertStringEndsWith(", {$wall}", strval($this->api('GET', "/breakdown/fish/{$fish}")->json('fish.received')));
+        self::assertStringEndsWith(
+            ", {$wall}",
+            strval($this->api('GET', "/breakdown/fish/{$fish}")->json('fish.received')),
+        );
         $this->api('PUT', "/portion/tonight/{$dish}", ['need' => 12])->assertOk();
         self::assertSame($day, DB::table('wanted')->value('day'), 'a service past midnight belongs to its evening');
         self::assertMatchesRegularExpression('/Z$/', strval(DB::table('readings')->value('taken_at')));
@@ -63,7 +90,12 @@ final class DaysTest extends TestCase
     /** @return array<string, array{string}> */
     public static function zones(): array
     {
-        return ['eight behind' => ['America/Los_Angeles'], 'at it' => ['Europe/London'], 'ahead by half an hour too' => ['Asia/Kolkata'], 'thirteen ahead' => ['Pacific/Auckland']];
+        return [
+            'eight behind' => ['America/Los_Angeles'],
+            'at it' => ['Europe/London'],
+            'ahead by half an hour too' => ['Asia/Kolkata'],
+            'thirteen ahead' => ['Pacific/Auckland'],
+        ];
     }
 
     #[DataProvider('zones')]
@@ -75,8 +107,19 @@ final class DaysTest extends TestCase
         $tub = $this->api('GET', '/route/bins/stock')->json('deposits.0');
         $id = strval(data_get($tub, 'id'));
         $until = Carbon::parse(strval(DB::table('bin_deposits')->where('id', $id)->value('until')), $zone);
-        $take = fn (): int => $this->api('PUT', '/route/bins/stock/out/'.self::id(), ['how' => 'meal', 'deposit' => $id, 'weight' => ['typed' => '10 g']])->getStatusCode();
-        foreach ([$until->copy()->setTime(17, 30), $until->copy()->setTime(23, 59), $until->copy()->addDay()->setTime(1, 30), $until->copy()->addDay()->setTime(3, 59)] as $still) {
+        $take = fn (): int => $this->api('PUT', '/route/bins/stock/out/'.self::id(), [
+            'how' => 'meal',
+            'deposit' => $id,
+            'weight' => ['typed' => '10 g'],
+        ])->getStatusCode();
+        foreach (
+            [
+                $until->copy()->setTime(17, 30),
+                $until->copy()->setTime(23, 59),
+                $until->copy()->addDay()->setTime(1, 30),
+                $until->copy()->addDay()->setTime(3, 59),
+            ] as $still
+        ) {
             Carbon::setTestNow($still);
             self::assertSame(200, $take(), "{$zone}, {$still}");
         }

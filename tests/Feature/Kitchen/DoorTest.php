@@ -9,14 +9,23 @@ use Tests\TestCase;
 
 final class DoorTest extends TestCase
 {
-    private const SETUP = ['kitchen' => 'The Long Room', 'name' => 'Ada', 'pin' => '7391', 'currency' => 'GBP', 'units' => 'us'];
+    private const SETUP = [
+        'kitchen' => 'The Long Room',
+        'name' => 'Ada',
+        'pin' => '7391',
+        'currency' => 'GBP',
+        'units' => 'us',
+    ];
 
     public function test_nothing_works_before_there_is_a_head_chef(): void
     {
         $this->api('GET', '/kitchen')->assertOk()->assertJsonPath('needs_setup', true)->assertJsonPath('me', null);
         $this->api('GET', '/breakdown')->assertForbidden();
         $this->api('POST', '/session', ['person' => self::id(), 'pin' => '1234'])->assertForbidden();
-        $this->api('POST', '/kitchen/setup', self::SETUP)->assertCreated()->assertJsonPath('me.role', 'head chef')->assertJsonPath('currency_sign', '£');
+        $this->api('POST', '/kitchen/setup', self::SETUP)
+            ->assertCreated()
+            ->assertJsonPath('me.role', 'head chef')
+            ->assertJsonPath('currency_sign', '£');
         $this->api('GET', '/breakdown')->assertOk();
         $this->api('POST', '/kitchen/setup', [...self::SETUP, 'name' => 'Eve'])->assertConflict();
         self::assertSame(1, Person::query()->count());
@@ -24,9 +33,20 @@ final class DoorTest extends TestCase
 
     public function test_a_bad_first_run_says_what_is_missing_where_it_was_entered(): void
     {
-        $errors = $this->api('POST', '/kitchen/setup', ['kitchen' => ' ', 'name' => 'Ada', 'pin' => '12', 'currency' => 'euro', 'units' => 'stone'])->assertStatus(422)->json('errors');
+        $errors = $this->api('POST', '/kitchen/setup', [
+            'kitchen' => ' ',
+            'name' => 'Ada',
+            'pin' => '12',
+            'currency' => 'euro',
+            'units' => 'stone',
+        ])
+            ->assertStatus(422)
+            ->json('errors');
         self::assertIsArray($errors);
-        self::assertEqualsCanonicalizing(['/kitchen', '/pin', '/currency', '/units'], array_column($errors, 'pointer'));
+        self::assertEqualsCanonicalizing(
+            ['/kitchen', '/pin', '/currency', '/units'],
+            array_column($errors, 'pointer'),
+        );
     }
 
     public function test_one_signs_in_with_name_and_pin_and_out_again(): void
@@ -34,8 +54,13 @@ final class DoorTest extends TestCase
         $this->kitchen();
         $this->api('DELETE', '/session')->assertOk()->assertJsonPath('me', null);
         $this->api('GET', '/breakdown')->assertUnauthorized();
-        $this->api('POST', '/session', ['person' => $this->cutter->id, 'pin' => '1234'])->assertStatus(422)->assertJsonPath('errors.0.pointer', '/pin');
-        $this->api('POST', '/session', ['person' => $this->cutter->id, 'pin' => '4321'])->assertOk()->assertJsonPath('me.name', 'Cutter')->assertJsonPath('me.sees_prices', false);
+        $this->api('POST', '/session', ['person' => $this->cutter->id, 'pin' => '1234'])
+            ->assertStatus(422)
+            ->assertJsonPath('errors.0.pointer', '/pin');
+        $this->api('POST', '/session', ['person' => $this->cutter->id, 'pin' => '4321'])
+            ->assertOk()
+            ->assertJsonPath('me.name', 'Cutter')
+            ->assertJsonPath('me.sees_prices', false);
     }
 
     public function test_a_pin_is_not_guessed_ten_times(): void
@@ -44,7 +69,10 @@ final class DoorTest extends TestCase
         $this->api('DELETE', '/session');
         $answers = [];
         for ($guess = 0; $guess < 10; $guess++) {
-            $answers[] = $this->api('POST', '/session', ['person' => $this->chef->id, 'pin' => (string) (5000 + $guess)])->getStatusCode();
+            $answers[] = $this->api('POST', '/session', [
+                'person' => $this->chef->id,
+                'pin' => (string) (5000 + $guess),
+            ])->getStatusCode();
         }
         self::assertSame([422, 422, 422, 422, 422, 429, 429, 429, 429, 429], $answers);
         $this->api('POST', '/session', ['person' => $this->chef->id, 'pin' => '1234'])->assertStatus(429);
@@ -75,15 +103,36 @@ final class DoorTest extends TestCase
     public function test_a_giant_body_and_what_is_no_json_are_refused(): void
     {
         $this->kitchen();
-        $this->call('POST', '/api/scale/pan', [], [], [], ['CONTENT_TYPE' => 'application/json'], str_repeat('x', 300_000))->assertStatus(413);
-        $this->call('PUT', '/api/me/units', [], [], [], ['CONTENT_TYPE' => 'application/json'], '{"units":')->assertStatus(400);
-        $this->api('PUT', '/me/units', ['units' => 'us', 'grams' => true])->assertStatus(422)->assertJsonPath('errors.0.pointer', '/grams');
+        $this->call(
+            'POST',
+            '/api/scale/pan',
+            [],
+            [],
+            [],
+            ['CONTENT_TYPE' => 'application/json'],
+            str_repeat('x', 300_000),
+        )->assertStatus(413);
+        $this->call(
+            'PUT',
+            '/api/me/units',
+            [],
+            [],
+            [],
+            ['CONTENT_TYPE' => 'application/json'],
+            '{"units":',
+        )->assertStatus(400);
+        $this->api('PUT', '/me/units', ['units' => 'us', 'grams' => true])
+            ->assertStatus(422)
+            ->assertJsonPath('errors.0.pointer', '/grams');
     }
 
     public function test_the_page_loads_nothing_from_elsewhere(): void
     {
         $page = $this->withoutVite()->get('/breakdown');
         $page->assertOk();
-        self::assertStringContainsString("default-src 'self'", (string) $page->headers->get('Content-Security-Policy'));
+        self::assertStringContainsString(
+            "default-src 'self'",
+            (string) $page->headers->get('Content-Security-Policy'),
+        );
     }
 }

@@ -34,48 +34,89 @@ final class PeopleTest extends TestCase
     {
         $id = self::id();
         $new = ['name' => 'Ines', 'role' => 'cutter', 'pin' => self::PIN];
-        $this->api('PUT', "/kitchen/people/{$id}", $new)->assertOk()->assertJsonPath('people.2.name', 'Ines')->assertJsonPath('people.2.signed_in', null);
-        $this->api('PUT', "/kitchen/people/{$id}", ['name' => 'Inés', 'role' => 'head chef', 'version' => 1])->assertOk()->assertJsonPath('people.2.version', 2);
-        $this->api('PUT', "/kitchen/people/{$id}", ['name' => 'Ina', 'role' => 'cutter', 'version' => 1])->assertConflict();
-        $this->api('PUT', "/kitchen/people/{$id}/disabled", ['disabled' => true, 'version' => 2])->assertOk()->assertJsonPath('people.2.disabled', true);
-        self::assertNotContains('Inés', (array) $this->api('GET', '/kitchen')->json('people.*.name'), 'not on the sign-in page');
-        $this->api('POST', '/session', ['person' => $id, 'pin' => self::PIN])->assertStatus(422)->assertJsonPath('errors.0.pointer', '/person');
+        $this->api('PUT', "/kitchen/people/{$id}", $new)
+            ->assertOk()
+            ->assertJsonPath('people.2.name', 'Ines')
+            ->assertJsonPath('people.2.signed_in', null);
+        $this->api('PUT', "/kitchen/people/{$id}", ['name' => 'Inés', 'role' => 'head chef', 'version' => 1])
+            ->assertOk()
+            ->assertJsonPath('people.2.version', 2);
+        $this->api('PUT', "/kitchen/people/{$id}", [
+            'name' => 'Ina',
+            'role' => 'cutter',
+            'version' => 1,
+        ])->assertConflict();
+        $this->api('PUT', "/kitchen/people/{$id}/disabled", ['disabled' => true, 'version' => 2])
+            ->assertOk()
+            ->assertJsonPath('people.2.disabled', true);
+        self::assertNotContains(
+            'Inés',
+            (array) $this->api('GET', '/kitchen')->json('people.*.name'),
+            'not on the sign-in page',
+        );
+        $this->api('POST', '/session', ['person' => $id, 'pin' => self::PIN])
+            ->assertStatus(422)
+            ->assertJsonPath('errors.0.pointer', '/person');
         self::assertSame(3, Person::query()->count(), 'nobody is deleted');
     }
 
     public function test_a_kitchen_keeps_a_head_chef(): void
     {
-        $this->api('PUT', "/kitchen/people/{$this->chef->id}", ['name' => 'Head', 'role' => 'cutter', 'version' => 1])->assertStatus(422)->assertJsonPath('errors.0.pointer', '/role');
-        $this->api('PUT', "/kitchen/people/{$this->chef->id}/disabled", ['disabled' => true, 'version' => 1])->assertStatus(422);
-        $this->api('PUT', '/kitchen/people/'.self::id(), ['name' => 'hEAD', 'role' => 'cutter', 'pin' => self::PIN])->assertStatus(422)->assertJsonPath('errors.0.pointer', '/name');
-        $this->api('PUT', '/kitchen/people/'.self::id(), ['name' => 'Ines', 'role' => 'cutter'])->assertStatus(422)->assertJsonPath('errors.0.pointer', '/pin');
+        $this->api('PUT', "/kitchen/people/{$this->chef->id}", ['name' => 'Head', 'role' => 'cutter', 'version' => 1])
+            ->assertStatus(422)
+            ->assertJsonPath('errors.0.pointer', '/role');
+        $this->api('PUT', "/kitchen/people/{$this->chef->id}/disabled", [
+            'disabled' => true,
+            'version' => 1,
+        ])->assertStatus(422);
+        $this->api('PUT', '/kitchen/people/'.self::id(), ['name' => 'hEAD', 'role' => 'cutter', 'pin' => self::PIN])
+            ->assertStatus(422)
+            ->assertJsonPath('errors.0.pointer', '/name');
+        $this->api('PUT', '/kitchen/people/'.self::id(), ['name' => 'Ines', 'role' => 'cutter'])
+            ->assertStatus(422)
+            ->assertJsonPath('errors.0.pointer', '/pin');
         $this->actingAs($this->cutter);
         $this->api('GET', '/kitchen/people')->assertForbidden();
-        $this->api('PUT', "/kitchen/people/{$this->cutter->id}", ['name' => 'Cutter', 'role' => 'head chef', 'version' => 1])->assertForbidden();
+        $this->api('PUT', "/kitchen/people/{$this->cutter->id}", [
+            'name' => 'Cutter',
+            'role' => 'head chef',
+            'version' => 1,
+        ])->assertForbidden();
     }
 
     /** @return array<string, array{string}> */
     public static function obvious(): array
     {
-        return array_combine($pins = ['1111', '1234', '8765', '012345', '1212', '454545', '123123', '1984', '2026', '00000000'], array_map(fn (string $pin): array => [$pin], $pins));
+        return array_combine(
+            $pins = ['1111', '1234', '8765', '012345', '1212', '454545', '123123', '1984', '2026', '00000000'],
+            array_map(fn (string $pin): array => [$pin], $pins),
+        );
     }
 
     #[DataProvider('obvious')]
     public function test_a_pin_anybody_would_try_first_is_refused(string $pin): void
     {
-        $this->api('PUT', '/kitchen/people/'.self::id(), ['name' => 'Ines', 'role' => 'cutter', 'pin' => $pin])->assertStatus(422)->assertJsonPath('errors.0.pointer', '/pin');
-        $this->api('PUT', '/me/pin', ['pin' => '1234', 'new_pin' => $pin])->assertStatus(422)->assertJsonPath('errors.0.pointer', '/new_pin');
+        $this->api('PUT', '/kitchen/people/'.self::id(), ['name' => 'Ines', 'role' => 'cutter', 'pin' => $pin])
+            ->assertStatus(422)
+            ->assertJsonPath('errors.0.pointer', '/pin');
+        $this->api('PUT', '/me/pin', ['pin' => '1234', 'new_pin' => $pin])
+            ->assertStatus(422)
+            ->assertJsonPath('errors.0.pointer', '/new_pin');
     }
 
     public function test_ones_own_pin_changes_and_ends_what_the_old_one_opened(): void
     {
         $here = SignIn::query()->latest('id')->firstOrFail();
         $elsewhere = SignIn::query()->create(['person_id' => $this->chef->id, 'began_at' => '2026-01-01T00:00:00Z']);
-        $this->api('PUT', '/me/pin', ['pin' => '9999', 'new_pin' => self::PIN])->assertStatus(422)->assertJsonPath('errors.0.pointer', '/pin');
+        $this->api('PUT', '/me/pin', ['pin' => '9999', 'new_pin' => self::PIN])
+            ->assertStatus(422)
+            ->assertJsonPath('errors.0.pointer', '/pin');
         $this->api('PUT', '/me/pin', ['pin' => '1234', 'new_pin' => self::PIN])->assertOk();
         self::assertNull($here->refresh()->ended_at);
         self::assertNotNull($elsewhere->refresh()->ended_at);
-        $this->withSession([SignIn::KEPT => $elsewhere->id])->api('GET', '/breakdown')->assertUnauthorized();
+        $this->withSession([SignIn::KEPT => $elsewhere->id])
+            ->api('GET', '/breakdown')
+            ->assertUnauthorized();
     }
 
     public function test_a_session_ends_with_the_sign_out_and_its_cookie_opens_nothing_any_more(): void
@@ -83,14 +124,22 @@ final class PeopleTest extends TestCase
         $kept = SignIn::query()->latest('id')->firstOrFail();
         $this->api('GET', '/breakdown')->assertOk();
         $kept->update(['ended_at' => '2026-01-01T00:00:00Z']);
-        $this->withSession([SignIn::KEPT => $kept->id])->api('GET', '/cost')->assertUnauthorized();
-        $this->withSession([SignIn::KEPT => $kept->id])->api('GET', '/kitchen')->assertOk()->assertJsonPath('me', null);
+        $this->withSession([SignIn::KEPT => $kept->id])
+            ->api('GET', '/cost')
+            ->assertUnauthorized();
+        $this->withSession([SignIn::KEPT => $kept->id])
+            ->api('GET', '/kitchen')
+            ->assertOk()
+            ->assertJsonPath('me', null);
     }
 
     public function test_wrong_pins_from_anywhere_never_shut_a_known_tablet_out(): void
     {
         Carbon::setTestNow('2026-11-26T12:00:00Z');
-        $tablet = $this->api('POST', '/session', ['person' => $this->chef->id, 'pin' => '1234'])->assertOk()->getCookie('sectum_tablet')?->getValue();
+        $tablet = $this->api('POST', '/session', ['person' => $this->chef->id, 'pin' => '1234'])
+            ->assertOk()
+            ->getCookie('sectum_tablet')
+            ?->getValue();
         self::assertIsString($tablet);
         $this->api('DELETE', '/session')->assertOk();
         foreach (['10.0.0.1', '10.0.0.2', '10.0.0.3'] as $address) {
@@ -98,8 +147,15 @@ final class PeopleTest extends TestCase
                 $this->from4($address, (string) (5000 + $guess));
             }
         }
-        self::assertSame(429, $this->from4('10.0.0.4', '1234'), 'the right PIN from nowhere waits with the wrong ones');
-        $this->withCredentials()->withCookie('sectum_tablet', $tablet)->api('POST', '/session', ['person' => $this->chef->id, 'pin' => '1234'])->assertOk();
+        self::assertSame(
+            429,
+            $this->from4('10.0.0.4', '1234'),
+            'the right PIN from nowhere waits with the wrong ones',
+        );
+        $this->withCredentials()
+            ->withCookie('sectum_tablet', $tablet)
+            ->api('POST', '/session', ['person' => $this->chef->id, 'pin' => '1234'])
+            ->assertOk();
     }
 
     public function test_a_known_tablet_waits_a_minute_at_most_and_others_a_quarter_of_an_hour(): void
@@ -109,7 +165,9 @@ final class PeopleTest extends TestCase
         foreach (['known' => self::id(), 'unknown' => null] as $kind => $tablet) {
             for ($guess = 0; $guess < 14; $guess++) {
                 do {
-                    $answer = $this->withCredentials()->withCookies($tablet === null ? [] : ['sectum_tablet' => $tablet])->api('POST', '/session', ['person' => $this->cutter->id, 'pin' => '5000']);
+                    $answer = $this->withCredentials()
+                        ->withCookies($tablet === null ? [] : ['sectum_tablet' => $tablet])
+                        ->api('POST', '/session', ['person' => $this->cutter->id, 'pin' => '5000']);
                     $wait = (int) $answer->headers->get('Retry-After');
                     self::assertSame($answer->json('retry_after_s') ?? 0, $wait);
                     $longest[$kind] = max($longest[$kind], $wait);
@@ -138,7 +196,9 @@ final class PeopleTest extends TestCase
 
     public function test_single_letters_are_switched_off_for_oneself(): void
     {
-        $this->api('PUT', '/me/shortcuts', ['on' => false])->assertOk()->assertJsonPath('me.shortcuts', false);
+        $this->api('PUT', '/me/shortcuts', ['on' => false])
+            ->assertOk()
+            ->assertJsonPath('me.shortcuts', false);
         $this->actingAs($this->cutter);
         self::assertTrue($this->api('GET', '/kitchen')->json('me.shortcuts'));
     }
@@ -147,16 +207,27 @@ final class PeopleTest extends TestCase
     {
         $database = sys_get_temp_dir().'/sectum-pin-'.Str::random(8).'.sqlite';
         touch($database);
-        $run = fn (array $words, ?string $input = null): Process => tap(new Process(['php', 'artisan', ...$words], base_path(), ['DB_DATABASE' => $database, 'APP_ENV' => 'production'], $input))->run();
+        $run = fn (array $words, ?string $input = null): Process => tap(
+            new Process(
+                ['php', 'artisan', ...$words],
+                base_path(),
+                ['DB_DATABASE' => $database, 'APP_ENV' => 'production'],
+                $input,
+            ),
+        )->run();
         $run(['migrate', '--force', '--quiet']);
-        $add = "App\\Kitchen\\Person::query()->create(['name' => 'Ada', 'role' => 'head chef', 'units' => 'metric', 'pin_hash' => 'x', 'disabled_at' => '2026-01-01T00:00:00Z']);";
-        $boot = "require 'vendor/autoload.php'; (require 'bootstrap/app.php')->make(Illuminate\\Contracts\\Console\\Kernel::class)->bootstrap();";
+        $add =
+            "App\\Kitchen\\Person::query()->create(['name' => 'Ada', 'role' => 'head chef', 'units' => 'metric', 'pin_hash' => 'x', 'disabled_at' => '2026-01-01T00:00:00Z']);";
+        $boot =
+            "require 'vendor/autoload.php'; (require 'bootstrap/app.php')->make(Illuminate\\Contracts\\Console\\Kernel::class)->bootstrap();";
         (new Process(['php', '-r', $boot.$add], base_path(), ['DB_DATABASE' => $database]))->mustRun();
         self::assertSame(2, $run(['sectum:pin', 'Eve'], '739182')->getExitCode());
         self::assertSame(2, $run(['sectum:pin', 'Ada'], '1234')->getExitCode());
         $done = $run(['sectum:pin', 'Ada'], "739182\n");
         self::assertSame(0, $done->getExitCode(), $done->getOutput().$done->getErrorOutput());
-        $row = (new \PDO("sqlite:{$database}"))->query('select pin_hash, disabled_at from people')?->fetch(\PDO::FETCH_NUM);
+        $row = (new \PDO("sqlite:{$database}"))
+            ->query('select pin_hash, disabled_at from people')
+            ?->fetch(\PDO::FETCH_NUM);
         self::assertIsArray($row);
         self::assertTrue(password_verify('739182', strval($row[0])));
         self::assertNull($row[1]);
@@ -165,6 +236,8 @@ final class PeopleTest extends TestCase
 
     private function from4(string $address, string $pin): int
     {
-        return $this->withServerVariables(['REMOTE_ADDR' => $address])->api('POST', '/session', ['person' => $this->chef->id, 'pin' => $pin])->getStatusCode();
+        return $this->withServerVariables(['REMOTE_ADDR' => $address])
+            ->api('POST', '/session', ['person' => $this->chef->id, 'pin' => $pin])
+            ->getStatusCode();
     }
 }

@@ -13,8 +13,39 @@ use Tests\Feature\Receive\AtTheDoor;
 final class PricesTest extends AtTheDoor
 {
     private const READ = [
-        '/kitchen', '/spine', '/fish', '/fish/{species}', '/receive', '/receive/cold-room', '/receive/deliveries', '/receive/deliveries/{delivery}', '/receive/lines/{line}/inspection',
-        '/breakdown', '/breakdown/fish/{fish}', '/breakdown/methods/{method}', '/breakdown/trays', '/portion', '/portion/fish/{fish}', '/portion/fish/{fish}/fillets/{piece}', '/portion/dishes', '/portion/dishes/{dish}', '/portion/tonight', '/portion/batches', '/portion/batches/{batch}', '/portion/shapes', '/printer', '/route', '/route/fish/{fish}', '/route/bins', '/route/bins/{bin}', '/route/batches', '/route/batches/{making}', '/route/house', '/log', '/log/fish/{fish}', '/log/trace/{format}',
+        '/kitchen',
+        '/spine',
+        '/fish',
+        '/fish/{species}',
+        '/receive',
+        '/receive/cold-room',
+        '/receive/deliveries',
+        '/receive/deliveries/{delivery}',
+        '/receive/lines/{line}/inspection',
+        '/breakdown',
+        '/breakdown/fish/{fish}',
+        '/breakdown/methods/{method}',
+        '/breakdown/trays',
+        '/portion',
+        '/portion/fish/{fish}',
+        '/portion/fish/{fish}/fillets/{piece}',
+        '/portion/dishes',
+        '/portion/dishes/{dish}',
+        '/portion/tonight',
+        '/portion/batches',
+        '/portion/batches/{batch}',
+        '/portion/shapes',
+        '/printer',
+        '/route',
+        '/route/fish/{fish}',
+        '/route/bins',
+        '/route/bins/{bin}',
+        '/route/batches',
+        '/route/batches/{making}',
+        '/route/house',
+        '/log',
+        '/log/fish/{fish}',
+        '/log/trace/{format}',
     ];
 
     /** @var array<string, string> what stands in the gaps of a path */
@@ -29,23 +60,54 @@ final class PricesTest extends AtTheDoor
         $fish = $this->routed();
         $bench = $this->api('GET', "/portion/fish/{$fish}");
         $batch = self::id();
-        $this->api('PUT', "/portion/batches/{$batch}", ['dish' => $bench->json('dish'), 'pieces' => [$bench->json('portions.0.piece')]])->assertOk();
+        $this->api('PUT', "/portion/batches/{$batch}", [
+            'dish' => $bench->json('dish'),
+            'pieces' => [$bench->json('portions.0.piece')],
+        ])->assertOk();
         $version = $this->api('GET', "/cost/fish/{$fish}")->json('fish.version');
-        $this->api('PUT', "/cost/fish/{$fish}", ['labour_minutes' => 14, 'delivery' => '2.50', 'version' => $version])->assertOk();
+        $this->api('PUT', "/cost/fish/{$fish}", [
+            'labour_minutes' => 14,
+            'delivery' => '2.50',
+            'version' => $version,
+        ])->assertOk();
         $this->done($fish, 'cost')->assertOk();
         $making = self::id();
-        $this->api('PUT', "/route/batches/{$making}", ['recipe' => Recipe::query()->where('name', 'White stock')->firstOrFail()->id, 'weight' => ['typed' => '900 g']])->assertOk();
+        $this->api('PUT', "/route/batches/{$making}", [
+            'recipe' => Recipe::query()->where('name', 'White stock')->firstOrFail()->id,
+            'weight' => ['typed' => '900 g'],
+        ])->assertOk();
         $this->api('PUT', "/route/batches/{$making}/made", ['amount' => 0.9, 'version' => 1])->assertOk();
-        $this->here = ['making' => $making, 'bin' => 'stock', 'fish' => $fish, 'species' => $this->species('Hake'), 'delivery' => $this->delivery, 'line' => $line, 'method' => 'round-two', 'format' => 'json', 'dish' => $bench->json('dish'), 'piece' => $bench->json('sources.0.piece'), 'batch' => $batch];
+        $this->here = [
+            'making' => $making,
+            'bin' => 'stock',
+            'fish' => $fish,
+            'species' => $this->species('Hake'),
+            'delivery' => $this->delivery,
+            'line' => $line,
+            'method' => 'round-two',
+            'format' => 'json',
+            'dish' => $bench->json('dish'),
+            'piece' => $bench->json('sources.0.piece'),
+            'batch' => $batch,
+        ];
     }
 
     public function test_a_cutter_reads_no_money(): void
     {
         $this->actingAs($this->cutter);
         foreach (self::READ as $pattern) {
-            $path = (string) preg_replace_callback('/\{(\w+)\}/', fn (array $gap): string => $this->here[$gap[1]], $pattern);
-            $answer = str_starts_with($path, '/log/trace') ? $this->get("/api{$path}?q=H-2311") : $this->api('GET', $path);
-            $text = (string) json_encode(json_decode((string) $answer->assertOk()->getContent()), JSON_UNESCAPED_UNICODE);
+            $path = (string) preg_replace_callback(
+                '/\{(\w+)\}/',
+                fn (array $gap): string => $this->here[$gap[1]],
+                $pattern,
+            );
+            $answer = str_starts_with($path, '/log/trace')
+                ? $this->get("/api{$path}?q=H-2311")
+                : $this->api('GET', $path);
+            $text = (string) json_encode(
+                json_decode((string) $answer->assertOk()->getContent()),
+                JSON_UNESCAPED_UNICODE,
+            );
             self::assertDoesNotMatchRegularExpression('/[€£$] ?\d|\d ?€/u', $text, $path);
             self::assertDoesNotMatchRegularExpression('/"\w*(_minor|price\w*)":(?!null|"")[^,}]*\d/', $text, $path);
         }
@@ -54,11 +116,27 @@ final class PricesTest extends AtTheDoor
     public function test_the_cost_stage_is_shut_and_writes_nothing(): void
     {
         $this->actingAs($this->cutter);
-        foreach (['/kitchen/people', '/kitchen/settings', '/cost', "/cost/fish/{$this->here['fish']}", '/cost/plates', "/cost/plates/{$this->here['dish']}", '/cost/ready-cut', '/cost/prices', '/cost/house'] as $path) {
+        foreach (
+            [
+                '/kitchen/people',
+                '/kitchen/settings',
+                '/cost',
+                "/cost/fish/{$this->here['fish']}",
+                '/cost/plates',
+                "/cost/plates/{$this->here['dish']}",
+                '/cost/ready-cut',
+                '/cost/prices',
+                '/cost/house',
+            ] as $path
+        ) {
             $this->api('GET', $path)->assertForbidden();
         }
         $this->api('PUT', '/cost/house', ['counts_labour' => false])->assertForbidden();
-        $this->api('PUT', "/receive/deliveries/{$this->delivery}/lines/".self::id(), ['species' => $this->here['species'], 'state' => 'gutted', 'price' => '1.00'])->assertForbidden();
+        $this->api('PUT', "/receive/deliveries/{$this->delivery}/lines/".self::id(), [
+            'species' => $this->here['species'],
+            'state' => 'gutted',
+            'price' => '1.00',
+        ])->assertForbidden();
         $this->actingAs($this->chef);
         self::assertCount(1, (array) $this->api('GET', "/receive/deliveries/{$this->delivery}")->json('lines'));
     }
@@ -66,13 +144,43 @@ final class PricesTest extends AtTheDoor
     public function test_the_head_chef_reads_them(): void
     {
         self::assertSame(Role::HeadChef, $this->chef->role);
-        self::assertStringContainsString('€', (string) json_encode($this->api('GET', "/log/fish/{$this->here['fish']}")->json(), JSON_UNESCAPED_UNICODE));
-        self::assertStringContainsString('€', (string) json_encode($this->api('GET', "/cost/fish/{$this->here['fish']}")->json(), JSON_UNESCAPED_UNICODE));
+        self::assertStringContainsString(
+            '€',
+            (string) json_encode(
+                $this->api('GET', "/log/fish/{$this->here['fish']}")->json(),
+                JSON_UNESCAPED_UNICODE,
+            ),
+        );
+        self::assertStringContainsString(
+            '€',
+            (string) json_encode(
+                $this->api('GET', "/cost/fish/{$this->here['fish']}")->json(),
+                JSON_UNESCAPED_UNICODE,
+            ),
+        );
     }
 
     public function test_no_page_for_reading_was_forgotten_here(): void
     {
-        $others = ['/kitchen/people', '/kitchen/settings', '/compute/{name}/jobs/{computation}', '/portion/tonight/runs/{run}', '/printer/{job}', '/scale', '/probe', '/scanner/labels', '/cost', '/cost/fish/{fish}', '/cost/plates', '/cost/plates/{dish}', '/cost/ready-cut', '/cost/prices', '/cost/house', '/receive/photos/{photo}', '/log/recall'];
+        $others = [
+            '/kitchen/people',
+            '/kitchen/settings',
+            '/compute/{name}/jobs/{computation}',
+            '/portion/tonight/runs/{run}',
+            '/printer/{job}',
+            '/scale',
+            '/probe',
+            '/scanner/labels',
+            '/cost',
+            '/cost/fish/{fish}',
+            '/cost/plates',
+            '/cost/plates/{dish}',
+            '/cost/ready-cut',
+            '/cost/prices',
+            '/cost/house',
+            '/receive/photos/{photo}',
+            '/log/recall',
+        ];
         foreach (Route::getRoutes()->getRoutes() as $route) {
             if (str_starts_with($route->uri(), 'api/') && in_array('GET', $route->methods(), true)) {
                 self::assertContains(substr($route->uri(), 3), [...self::READ, ...$others]);

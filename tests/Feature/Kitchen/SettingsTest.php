@@ -48,7 +48,15 @@ final class SettingsTest extends TestCase
         self::assertSame($kept, data_get(self::rule($shown->json(), $rule), 'value'));
         self::assertStringStartsWith('Head, ', strval(data_get(self::rule($shown->json(), $rule), 'changed')));
         // What is shown can be typed again and means the same.
-        $again = $this->set($rule, strval(data_get(self::rule($shown->json(), $rule), 'kind') === 'truth' ? $kept : data_get(self::rule($shown->json(), $rule), $rule === 'split' ? 'value' : 'shown')), $kept)->assertOk();
+        $again = $this->set(
+            $rule,
+            strval(
+                data_get(self::rule($shown->json(), $rule), 'kind') === 'truth'
+                    ? $kept
+                    : data_get(self::rule($shown->json(), $rule), $rule === 'split' ? 'value' : 'shown'),
+            ),
+            $kept,
+        )->assertOk();
         self::assertSame($kept, data_get(self::rule($again->json(), $rule), 'value'));
         Carbon::setTestNow();
     }
@@ -57,16 +65,29 @@ final class SettingsTest extends TestCase
     public static function bad(): array
     {
         return [
-            'no zone' => ['timezone', 'Europe/Atlantis'], 'half past three' => ['day_ends', '25'], 'a currency of two letters' => ['currency', 'EU'],
-            'a warm door' => ['warmest_c', '40'], 'words' => ['raw_days', 'a few'], 'no such choice' => ['split', 'by-mood'], 'a negative rate' => ['labour_rate_minor', '-3'],
-            'no port' => ['scale_at', 'scale'], 'a port too high' => ['scale_at', 'scale:70000'], 'perhaps' => ['skins_in_stock', 'perhaps'], 'a pot of nothing' => ['pots_l', '0'],
-            'a name of 70 letters' => ['kitchen', 'kkkkkkkkkkkkkkkkkkkkkkkkkkkkkkkkkkkkkkkkkkkkkkkkkkkkkkkkkkkkkkkkkkkkkk'],
+            'no zone' => ['timezone', 'Europe/Atlantis'],
+            'half past three' => ['day_ends', '25'],
+            'a currency of two letters' => ['currency', 'EU'],
+            'a warm door' => ['warmest_c', '40'],
+            'words' => ['raw_days', 'a few'],
+            'no such choice' => ['split', 'by-mood'],
+            'a negative rate' => ['labour_rate_minor', '-3'],
+            'no port' => ['scale_at', 'scale'],
+            'a port too high' => ['scale_at', 'scale:70000'],
+            'perhaps' => ['skins_in_stock', 'perhaps'],
+            'a pot of nothing' => ['pots_l', '0'],
+            'a name of 70 letters' => [
+                'kitchen',
+                'kkkkkkkkkkkkkkkkkkkkkkkkkkkkkkkkkkkkkkkkkkkkkkkkkkkkkkkkkkkkkkkkkkkkkk',
+            ],
         ];
     }
 
     #[DataProvider('bad')]
-    public function test_what_cannot_be_is_refused_where_it_was_typed_and_changes_nothing(string $rule, string $typed): void
-    {
+    public function test_what_cannot_be_is_refused_where_it_was_typed_and_changes_nothing(
+        string $rule,
+        string $typed,
+    ): void {
         $before = $this->api('GET', '/kitchen/settings')->json();
         $this->set($rule, $typed)->assertStatus(422)->assertJsonPath('errors.0.pointer', '/value');
         self::assertSame($before, $this->api('GET', '/kitchen/settings')->json());

@@ -24,8 +24,18 @@ final class WritesTest extends TestCase
     public static function kept(): array
     {
         $tables = [
-            'readings', 'reading_voids', 'bone_checks', 'finds', 'step_times', 'cuts', 'shape_resets', 'printed', 'bin_deposits',
-            'bin_withdrawals', 'cooling_readings', 'supplier_prices',
+            'readings',
+            'reading_voids',
+            'bone_checks',
+            'finds',
+            'step_times',
+            'cuts',
+            'shape_resets',
+            'printed',
+            'bin_deposits',
+            'bin_withdrawals',
+            'cooling_readings',
+            'supplier_prices',
         ];
 
         return array_combine($tables, array_map(fn (string $table): array => [$table], $tables));
@@ -38,29 +48,61 @@ final class WritesTest extends TestCase
         DB::statement('pragma defer_foreign_keys = on');
         $columns = collect(Schema::getColumns($table))->keyBy('name');
         $key = strval(collect(Schema::getIndexes($table))->firstWhere('primary', true)['columns'][0] ?? 'id');
-        $row = $columns->map(fn (array $column): int|string => in_array($column['type_name'], ['varchar', 'text', 'blob'], true) ? self::id() : 7)->all();
+        $row = $columns
+            ->map(
+                fn (array $column): int|string => in_array($column['type_name'], ['varchar', 'text', 'blob'], true)
+                    ? self::id()
+                    : 7,
+            )
+            ->all();
         if ($table === 'bin_withdrawals') {
             // A withdrawal takes no more than its deposit holds.
-            $deposit = collect(Schema::getColumns('bin_deposits'))->mapWithKeys(fn (array $column): array => [$column['name'] => in_array($column['type_name'], ['varchar', 'text'], true) ? self::id() : 1000])->all();
+            $deposit = collect(Schema::getColumns('bin_deposits'))
+                ->mapWithKeys(
+                    fn (array $column): array => [
+                        $column['name'] => in_array($column['type_name'], ['varchar', 'text'], true)
+                            ? self::id()
+                            : 1000,
+                    ],
+                )
+                ->all();
             DB::table('bin_deposits')->insert($deposit);
             $row['deposit_id'] = $deposit['id'];
         }
         DB::table($table)->insert($row);
         $before = DB::table($table)->get()->all();
         $names = implode(', ', array_map(fn (string $name): string => "\"{$name}\"", array_keys($row)));
-        $other = array_map(fn (int|string $value): string => is_int($value) ? '6' : DB::connection()->getPdo()->quote($value), $row);
+        $other = array_map(
+            fn (int|string $value): string => is_int($value) ? '6' : DB::connection()->getPdo()->quote($value),
+            $row,
+        );
         $other[$key] = is_int($row[$key]) ? '7' : DB::connection()->getPdo()->quote($row[$key]);
         $values = implode(', ', $other);
         $number = DB::table($table)->value('rowid');
-        $elsewhere = implode(', ', [...$other, $key => $columns[$key]['type_name'] === 'integer' ? '99' : "'".self::id()."'"]);
+        $elsewhere = implode(', ', [
+            ...$other,
+            $key => $columns[$key]['type_name'] === 'integer' ? '99' : "'".self::id()."'",
+        ]);
         $some = array_key_last($row);
         $statements = [
-            "update {$table} set {$some} = 6", "update or replace {$table} set {$some} = 6", "update or ignore {$table} set {$some} = 6",
-            "delete from {$table}", "delete from {$table} where rowid = {$number}",
-            "insert or replace into {$table} ({$names}) values ({$values})", "replace into {$table} ({$names}) values ({$values})",
+            "update {$table} set {$some} = 6",
+            "update or replace {$table} set {$some} = 6",
+            "update or ignore {$table} set {$some} = 6",
+            "delete from {$table}",
+            "delete from {$table} where rowid = {$number}",
+            "insert or replace into {$table} ({$names}) values ({$values})",
+            "replace into {$table} ({$names}) values ({$values})",
             "insert into {$table} ({$names}) values ({$values}) on conflict do update set {$some} = 6",
-            ...$columns[$key]['type_name'] === 'integer' ? [] : ["insert or replace into {$table} (rowid, {$names}) values ({$number}, {$elsewhere})"],
-            ...$table === 'readings' ? ["insert or replace into readings ({$names}) values (".implode(', ', [...$other, 'id' => "'".self::id()."'", 'seq' => '7']).')'] : [],
+            ...$columns[$key]['type_name'] === 'integer'
+                ? []
+                : ["insert or replace into {$table} (rowid, {$names}) values ({$number}, {$elsewhere})"],
+            ...$table === 'readings'
+                ? [
+                    "insert or replace into readings ({$names}) values (".
+                    implode(', ', [...$other, 'id' => "'".self::id()."'", 'seq' => '7']).
+                    ')',
+                ]
+                : [],
         ];
         foreach ($statements as $statement) {
             try {
@@ -80,15 +122,33 @@ final class WritesTest extends TestCase
     public function test_an_id_has_one_spelling(): void
     {
         $fish = self::id();
-        $body = ['reading' => self::id(), 'species' => strtolower($this->species('Hake')), 'supplier' => 'S', 'state' => 'gutted', 'weight' => ['typed' => '4210 g']];
-        $this->api('PUT', '/receive/fish/'.strtolower($fish), $body)->assertOk()->assertJsonPath('id', $fish);
+        $body = [
+            'reading' => self::id(),
+            'species' => strtolower($this->species('Hake')),
+            'supplier' => 'S',
+            'state' => 'gutted',
+            'weight' => ['typed' => '4210 g'],
+        ];
+        $this->api('PUT', '/receive/fish/'.strtolower($fish), $body)
+            ->assertOk()
+            ->assertJsonPath('id', $fish);
         $this->api('PUT', "/receive/fish/{$fish}", $body)->assertOk();
         $head = self::id();
         $this->weigh($fish, 'head', '650 g', reading: $head)->assertOk();
         $this->weigh(strtolower($fish), 'head', '650 g', reading: strtolower($head))->assertOk();
-        $this->api('PUT', "/breakdown/fish/{$fish}/readings/".strtolower(self::id()), ['part' => 'head', 'replaces' => strtolower($head), 'weight' => ['typed' => '655 g']])->assertOk();
-        self::assertSame([1, 2, 3], [DB::table('fish')->count(), DB::table('pieces')->count(), DB::table('readings')->count()]);
-        self::assertSame([], DB::table('readings')->pluck('id')->reject(fn ($id): bool => $id === strtoupper(strval($id)))->all());
+        $this->api('PUT', "/breakdown/fish/{$fish}/readings/".strtolower(self::id()), [
+            'part' => 'head',
+            'replaces' => strtolower($head),
+            'weight' => ['typed' => '655 g'],
+        ])->assertOk();
+        self::assertSame(
+            [1, 2, 3],
+            [DB::table('fish')->count(), DB::table('pieces')->count(), DB::table('readings')->count()],
+        );
+        self::assertSame(
+            [],
+            DB::table('readings')->pluck('id')->reject(fn ($id): bool => $id === strtoupper(strval($id)))->all(),
+        );
     }
 
     /** @return array<string, array{string, string}> */
@@ -112,8 +172,15 @@ final class WritesTest extends TestCase
         Carbon::setTestNow(Carbon::parse($then));
         $again = ['part' => 'head', 'replaces' => $head, 'weight' => ['typed' => '700 g']];
         $bench = $this->api('PUT', "/breakdown/fish/{$fish}/readings/".self::id(), $again)->assertOk();
-        self::assertSame('700 g', data_get(collect((array) $bench->json('pieces'))->firstWhere('part', 'head'), 'mass.text'));
-        self::assertSame(['700 g', '650 g'], array_slice((array) $bench->json('readings.*.mass.text'), 0, 2), 'last taken first');
+        self::assertSame(
+            '700 g',
+            data_get(collect((array) $bench->json('pieces'))->firstWhere('part', 'head'), 'mass.text'),
+        );
+        self::assertSame(
+            ['700 g', '650 g'],
+            array_slice((array) $bench->json('readings.*.mass.text'), 0, 2),
+            'last taken first',
+        );
         foreach (DB::table('readings')->pluck('taken_at') as $at) {
             self::assertMatchesRegularExpression('/^\d{4}-\d\d-\d\dT\d\d:\d\d:\d\d\.\d{3}Z$/', strval($at));
         }
@@ -128,10 +195,17 @@ final class WritesTest extends TestCase
         $piece = DB::table('readings')->where('id', $side)->value('piece_id');
         [$check, $find] = [self::id(), self::id()];
         $asked = [
-            "/breakdown/fish/{$fish}/bones/{$check}" => [['piece' => $piece, 'found' => 3], ['piece' => $piece, 'found' => 4]],
-            "/breakdown/fish/{$fish}/finds/{$find}" => [['kind' => 'worms', 'note' => 'one'], ['kind' => 'worms', 'note' => 'two']],
+            "/breakdown/fish/{$fish}/bones/{$check}" => [
+                ['piece' => $piece, 'found' => 3],
+                ['piece' => $piece, 'found' => 4],
+            ],
+            "/breakdown/fish/{$fish}/finds/{$find}" => [
+                ['kind' => 'worms', 'note' => 'one'],
+                ['kind' => 'worms', 'note' => 'two'],
+            ],
             '/cost/prices/'.self::id() => [
-                ['file' => base64_encode("fish,price\nHake,9.10\n"), 'supplier' => 'S'], ['file' => base64_encode("fish,price\nHake,9.20\n"), 'supplier' => 'S'],
+                ['file' => base64_encode("fish,price\nHake,9.10\n"), 'supplier' => 'S'],
+                ['file' => base64_encode("fish,price\nHake,9.20\n"), 'supplier' => 'S'],
             ],
         ];
         foreach ($asked as $path => [$first, $other]) {
@@ -144,7 +218,13 @@ final class WritesTest extends TestCase
         // A reading's id on another fish, and as the first weight of a new one.
         $second = $this->received();
         $this->weigh($second, 'side-a', '1515 g', reading: $side)->assertConflict();
-        $this->api('PUT', '/receive/fish/'.self::id(), ['reading' => $side, 'species' => $this->species('Hake'), 'supplier' => 'S', 'state' => 'gutted', 'weight' => ['typed' => '1515 g']])->assertConflict();
+        $this->api('PUT', '/receive/fish/'.self::id(), [
+            'reading' => $side,
+            'species' => $this->species('Hake'),
+            'supplier' => 'S',
+            'state' => 'gutted',
+            'weight' => ['typed' => '1515 g'],
+        ])->assertConflict();
         self::assertSame(2, DB::table('fish')->count());
     }
 

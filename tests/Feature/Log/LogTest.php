@@ -23,7 +23,14 @@ final class LogTest extends TestCase
         $sheet = $this->api('GET', "/log/fish/{$fish}")->assertOk();
         self::assertSame(5, $sheet->json('tally.count'));
         $history = implode("\n", (array) $sheet->json('history.*.what'));
-        foreach (['Head received it from Harbourgate Fish, 4210 g, gutted.', 'Head weighed Frame: 520 g, typed as "520 g".', 'Head finished Route.', 'Head finished Cost.'] as $line) {
+        foreach (
+            [
+                'Head received it from Harbourgate Fish, 4210 g, gutted.',
+                'Head weighed Frame: 520 g, typed as "520 g".',
+                'Head finished Route.',
+                'Head finished Cost.',
+            ] as $line
+        ) {
             self::assertStringContainsString($line, $history);
         }
         self::assertNotNull($sheet->json('cost.edible_per_kg'));
@@ -48,7 +55,9 @@ final class LogTest extends TestCase
         self::assertSame('3200 g', data_get($ladder, 'as bought.weighed'), 'as the title has it');
         self::assertSame('1990 g', data_get($ladder, 'fillets.weighed'), 'the sum of what the scale said');
         $history = (array) $sheet->json('history.*.what');
-        $at = fn (string $part): int => (int) array_key_first(array_filter($history, fn (mixed $line): bool => str_contains(strval($line), $part)));
+        $at = fn (string $part): int => (int) array_key_first(
+            array_filter($history, fn (mixed $line): bool => str_contains(strval($line), $part)),
+        );
         self::assertLessThan($at('weighed Side B'), $at('weighed Side A'));
         self::assertLessThan($at('finished Break down'), $at('weighed Side B'));
         Carbon::setTestNow();
@@ -58,7 +67,9 @@ final class LogTest extends TestCase
     {
         $this->received('2 kg');
         $this->received('1 kg', ['species' => $this->species('Zander'), 'supplier' => 'Lakeside 20%']);
-        $found = fn (string $q): array => (array) $this->api('GET', '/log?q='.urlencode($q))->json('fish.*.fish.number');
+        $found = fn (string $q): array => (array) $this->api('GET', '/log?q='.urlencode($q))->json(
+            'fish.*.fish.number',
+        );
         self::assertSame([2, 1], $found(''));
         self::assertSame([2], $found('zand'));
         self::assertSame([1], $found('1'));
@@ -70,7 +81,7 @@ final class LogTest extends TestCase
     public function test_the_log_turns_its_pages(): void
     {
         for ($i = 0; $i < 13; $i++) {
-            $this->received((1000 + $i).' g');
+            $this->received(1000 + $i.' g');
         }
         $this->api('GET', '/log')->assertJsonPath('pages', 2)->assertJsonPath('fish.0.fish.number', 13);
         $this->api('GET', '/log?page=2')->assertJsonCount(1, 'fish')->assertJsonPath('fish.0.fish.number', 1);

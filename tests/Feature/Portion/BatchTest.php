@@ -20,14 +20,21 @@ final class BatchTest extends AtTheDoor
      * @param  list<string>  $grams
      * @return array{string, string, list<string>} fish, dish, portions
      */
-    private function portioned(array $grams = ['170 g', '172 g', '168 g'], ?string $line = null, ?string $dish = null): array
-    {
+    private function portioned(
+        array $grams = ['170 g', '172 g', '168 g'],
+        ?string $line = null,
+        ?string $dish = null,
+    ): array {
         $fish = self::id();
-        $line === null ? $fish = $this->received() : $this->weighIn($line, '4210 g', fish: $fish)->assertOk();
+        $line === null ? ($fish = $this->received()) : $this->weighIn($line, '4210 g', fish: $fish)->assertOk();
         if ($line !== null) {
-            Fish::query()->whereKey($fish)->update(['stage' => 'breakdown']);
+            Fish::query()
+                ->whereKey($fish)
+                ->update(['stage' => 'breakdown']);
         }
-        foreach (['head' => '650 g', 'frame' => '520 g', 'side-a' => '1515 g', 'side-b' => '1500 g'] as $part => $mass) {
+        foreach (
+            ['head' => '650 g', 'frame' => '520 g', 'side-a' => '1515 g', 'side-b' => '1500 g'] as $part => $mass
+        ) {
             $this->weigh($fish, $part, $mass)->assertOk();
         }
         $this->boned($fish);
@@ -39,7 +46,13 @@ final class BatchTest extends AtTheDoor
             $this->weigh($fish, 'portion', $mass, 'portion')->assertOk();
         }
 
-        return [$fish, $dish, array_values(array_map(strval(...), (array) $this->api('GET', "/portion/fish/{$fish}")->json('portions.*.piece')))];
+        return [
+            $fish,
+            $dish,
+            array_values(
+                array_map(strval(...), (array) $this->api('GET', "/portion/fish/{$fish}")->json('portions.*.piece')),
+            ),
+        ];
     }
 
     /**
@@ -56,7 +69,14 @@ final class BatchTest extends AtTheDoor
     {
         self::assertIsString($text);
 
-        return array_column(array_map(fn (Element $element): array => [$element->identifier->ai, $element->value], Scan::read($text, 2026)->elements), 1, 0);
+        return array_column(
+            array_map(
+                fn (Element $element): array => [$element->identifier->ai, $element->value],
+                Scan::read($text, 2026)->elements,
+            ),
+            1,
+            0,
+        );
     }
 
     public function test_portions_of_one_lot_become_a_tray_that_says_what_it_is(): void
@@ -65,7 +85,17 @@ final class BatchTest extends AtTheDoor
         $ready = $this->api('GET', '/portion/batches')->assertOk();
         self::assertSame([$pieces, 0], [$ready->json('ready.0.pieces.*.piece'), $ready->json('ready.0.under')]);
         $tray = $this->tray($dish, $pieces)->assertOk();
-        self::assertSame([1, 3, '510 g', '170 g', '168 g to 172 g', ['H-2511']], [$tray->json('number'), $tray->json('count'), $tray->json('net'), $tray->json('mean'), $tray->json('range'), $tray->json('lots')]);
+        self::assertSame(
+            [1, 3, '510 g', '170 g', '168 g to 172 g', ['H-2511']],
+            [
+                $tray->json('number'),
+                $tray->json('count'),
+                $tray->json('net'),
+                $tray->json('mean'),
+                $tray->json('range'),
+                $tray->json('lots'),
+            ],
+        );
         self::assertStringContainsString('Boned and checked', (string) json_encode($tray->json('bones')));
         self::assertStringContainsString('Check your local code', (string) json_encode($tray->json('why_then')));
         self::assertStringNotContainsString('boneless', strtolower((string) json_encode($tray->json())));
@@ -75,7 +105,12 @@ final class BatchTest extends AtTheDoor
         self::assertArrayHasKey('17', $elements);
         self::assertSame('000170', self::read($tray->json('each_label.link'))['3103']);
         self::assertSame([], $this->api('GET', '/portion/batches')->json('ready'));
-        self::assertTrue(DB::table('activity_log')->where('subject_id', $fish)->where('description', 'Head put 3 portions for Dish 170 on tray 1.')->exists());
+        self::assertTrue(
+            DB::table('activity_log')
+                ->where('subject_id', $fish)
+                ->where('description', 'Head put 3 portions for Dish 170 on tray 1.')
+                ->exists(),
+        );
     }
 
     public function test_two_lots_on_one_tray_go_by_the_trays_own_number(): void
@@ -114,8 +149,12 @@ final class BatchTest extends AtTheDoor
         [, $dish, $pieces] = $this->portioned(['170 g', '172 g', '150 g']);
         self::assertSame(1, $this->api('GET', '/portion/batches')->json('ready.0.under'));
         $other = $this->dish(140);
-        $this->tray($other, [$pieces[0]])->assertStatus(422)->assertJsonPath('errors.0.pointer', '/pieces/0');
-        $this->tray($dish, [$pieces[0], self::id()])->assertStatus(422)->assertJsonPath('errors.0.pointer', '/pieces/1');
+        $this->tray($other, [$pieces[0]])
+            ->assertStatus(422)
+            ->assertJsonPath('errors.0.pointer', '/pieces/0');
+        $this->tray($dish, [$pieces[0], self::id()])
+            ->assertStatus(422)
+            ->assertJsonPath('errors.0.pointer', '/pieces/1');
         $this->tray($dish, [])->assertStatus(422)->assertJsonPath('errors.0.pointer', '/pieces');
         $this->tray(self::id(), $pieces)->assertStatus(422)->assertJsonPath('errors.0.pointer', '/dish');
         self::assertSame(0, DB::table('batches')->count());
@@ -123,22 +162,42 @@ final class BatchTest extends AtTheDoor
         $this->tray($dish, [$pieces[0]], $batch)->assertOk();
         $this->tray($dish, [$pieces[0]], $batch)->assertOk();
         $this->tray($dish, [$pieces[1]], $batch)->assertConflict();
-        $this->tray($dish, $pieces)->assertStatus(422)->assertJsonPath('errors.0.detail', 'Portion 1 lies on a tray already.');
+        $this->tray($dish, $pieces)
+            ->assertStatus(422)
+            ->assertJsonPath('errors.0.detail', 'Portion 1 lies on a tray already.');
     }
 
     public function test_a_tray_never_outlives_its_fish_and_raw_service_needs_its_paper(): void
     {
         [$fish, $dish, $pieces] = $this->portioned();
-        Fish::query()->whereKey($fish)->update(['keeps_until' => now()->subDay()->format(DATE_ATOM)]);
+        Fish::query()
+            ->whereKey($fish)
+            ->update([
+                'keeps_until' => now()
+                    ->subDay()
+                    ->format(DATE_ATOM),
+            ]);
         $this->tray($dish, $pieces)->assertStatus(422)->assertJsonPath('errors.0.pointer', '/pieces');
-        Fish::query()->whereKey($fish)->update(['keeps_until' => now()->format(DATE_ATOM)]);
-        Dish::query()->whereKey($dish)->update(['raw' => true]);
+        Fish::query()
+            ->whereKey($fish)
+            ->update(['keeps_until' => now()->format(DATE_ATOM)]);
+        Dish::query()
+            ->whereKey($dish)
+            ->update(['raw' => true]);
         $answer = $this->tray($dish, $pieces)->assertStatus(422);
-        self::assertStringContainsString('does not meet FDA Food Code 3-402.11', (string) json_encode($answer->json('detail')));
-        Dish::query()->whereKey($dish)->update(['raw' => false]);
+        self::assertStringContainsString(
+            'does not meet FDA Food Code 3-402.11',
+            (string) json_encode($answer->json('detail')),
+        );
+        Dish::query()
+            ->whereKey($dish)
+            ->update(['raw' => false]);
         $tray = $this->tray($dish, $pieces)->assertOk();
         self::assertSame(now()->format('l j F'), $tray->json('use_by'));
-        self::assertSame('The fish itself ends then. Check your local code and your food-safety plan.', $tray->json('why_then'));
+        self::assertSame(
+            'The fish itself ends then. Check your local code and your food-safety plan.',
+            $tray->json('why_then'),
+        );
     }
 
     public function test_the_days_count_from_the_cut_and_not_from_the_tray(): void
@@ -147,9 +206,14 @@ final class BatchTest extends AtTheDoor
         $this->travel(1)->days();
         $tray = $this->tray($dish, [$pieces[0]])->assertOk();
         self::assertSame(now()->format('l j F'), $tray->json('use_by'));
-        self::assertSame('House rule: raw portions 2 days, counting the day they were cut. Check your local code and your food-safety plan.', $tray->json('why_then'));
+        self::assertSame(
+            'House rule: raw portions 2 days, counting the day they were cut. Check your local code and your food-safety plan.',
+            $tray->json('why_then'),
+        );
         $this->travel(1)->days();
-        $this->tray($dish, [$pieces[1]])->assertStatus(422)->assertJsonPath('errors.0.pointer', '/pieces');
+        $this->tray($dish, [$pieces[1]])
+            ->assertStatus(422)
+            ->assertJsonPath('errors.0.pointer', '/pieces');
     }
 
     public function test_pieces_cut_by_a_plan_say_how_evenly_they_cook(): void
@@ -157,15 +221,35 @@ final class BatchTest extends AtTheDoor
         [$fish, $dish] = $this->portioned([]);
         $side = $this->api('GET', "/portion/fish/{$fish}")->json('sources.0.piece');
         self::assertIsString($side);
-        $this->api('PUT', "/portion/fish/{$fish}/fillets/{$side}", ['kinds' => [['dish' => $dish]], 'square' => '40 g'])->assertOk();
-        foreach ([[1.6, 'ends', '40 g'], [7.1, 'portion', '170 g'], [11.8, 'portion', '171 g'], [48.0, 'portion', '1060 g']] as [$to, $part, $grams]) {
-            $this->api('PUT', "/portion/fish/{$fish}/readings/".self::id(), ['part' => $part, 'from' => $side, 'to_cm' => $to, 'weight' => ['typed' => $grams]])->assertOk();
+        $this->api('PUT', "/portion/fish/{$fish}/fillets/{$side}", [
+            'kinds' => [['dish' => $dish]],
+            'square' => '40 g',
+        ])->assertOk();
+        foreach (
+            [
+                [1.6, 'ends', '40 g'],
+                [7.1, 'portion', '170 g'],
+                [11.8, 'portion', '171 g'],
+                [48.0, 'portion', '1060 g'],
+            ] as [$to, $part, $grams]
+        ) {
+            $this->api('PUT', "/portion/fish/{$fish}/readings/".self::id(), [
+                'part' => $part,
+                'from' => $side,
+                'to_cm' => $to,
+                'weight' => ['typed' => $grams],
+            ])->assertOk();
         }
-        $pieces = array_values(array_map(strval(...), (array) $this->api('GET', "/portion/fish/{$fish}")->json('portions.*.piece')));
+        $pieces = array_values(
+            array_map(strval(...), (array) $this->api('GET', "/portion/fish/{$fish}")->json('portions.*.piece')),
+        );
         $tray = $this->tray($dish, $pieces)->assertOk();
         self::assertSame(3, $tray->json('cooking.known'));
         self::assertSame(100, $tray->json('cooking.groups.0.time'));
         self::assertSame('Portion 3', $tray->json('cooking.warned.0.name'));
-        self::assertMatchesRegularExpression('/runs from \d+ to \d+ mm: (roll it|fold the thin end)/', (string) json_encode($tray->json('cooking.warned.0.advice')));
+        self::assertMatchesRegularExpression(
+            '/runs from \d+ to \d+ mm: (roll it|fold the thin end)/',
+            (string) json_encode($tray->json('cooking.warned.0.advice')),
+        );
     }
 }

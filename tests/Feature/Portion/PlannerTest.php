@@ -25,14 +25,18 @@ final class PlannerTest extends TestCase
         parent::setUp();
         $this->kitchen();
         $this->fish = $this->received();
-        foreach (['head' => '650 g', 'frame' => '520 g', 'side-a' => '1480 g', 'side-b' => '1465 g'] as $part => $grams) {
+        foreach (
+            ['head' => '650 g', 'frame' => '520 g', 'side-a' => '1480 g', 'side-b' => '1465 g'] as $part => $grams
+        ) {
             $this->weigh($this->fish, $part, $grams)->assertOk();
         }
         $this->boned($this->fish);
         $this->done($this->fish, 'breakdown')->assertOk();
         $this->side = self::text($this->bench()->json('sources.0.piece'));
         $this->plate = $this->dish();
-        Dish::query()->whereKey($this->plate)->update(['value_minor' => 620, 'thin_mm' => 18]);
+        Dish::query()
+            ->whereKey($this->plate)
+            ->update(['value_minor' => 620, 'thin_mm' => 18]);
     }
 
     private static function text(mixed $value): string
@@ -59,7 +63,15 @@ final class PlannerTest extends TestCase
      */
     private function laying(array $other = []): array
     {
-        return ['length' => '52 cm', 'thickness' => '34 mm', 'shape' => 'long-side', 'square' => '40 g', 'tail_mm' => 10, 'kinds' => [['dish' => $this->plate]], ...$other];
+        return [
+            'length' => '52 cm',
+            'thickness' => '34 mm',
+            'shape' => 'long-side',
+            'square' => '40 g',
+            'tail_mm' => 10,
+            'kinds' => [['dish' => $this->plate]],
+            ...$other,
+        ];
     }
 
     /**
@@ -68,17 +80,37 @@ final class PlannerTest extends TestCase
      */
     private function cut(string $part, string $grams, ?float $to, array $other = []): TestResponse
     {
-        return $this->api('PUT', "/portion/fish/{$this->fish}/readings/".self::id(), array_filter(['part' => $part, 'from' => $this->side, 'weight' => ['typed' => $grams], 'to_cm' => $to, ...$other], fn (mixed $one): bool => $one !== null));
+        return $this->api(
+            'PUT',
+            "/portion/fish/{$this->fish}/readings/".self::id(),
+            array_filter(
+                ['part' => $part, 'from' => $this->side, 'weight' => ['typed' => $grams], 'to_cm' => $to, ...$other],
+                fn (mixed $one): bool => $one !== null,
+            ),
+        );
     }
 
     public function test_the_worked_fillet_is_planned_as_in_the_book(): void
     {
         $plan = $this->api('POST', $this->fillet(), $this->laying())->assertOk();
-        self::assertSame([['dish' => $this->plate, 'name' => 'Dish 170', 'cut' => 0, 'planned' => 7]], $plan->json('plan.counts'));
-        self::assertEqualsWithDelta([1.59, 7.11, 11.74, 16.08, 20.43, 25.0, 30.05, 36.04], array_slice((array) $plan->json('plan.pieces.*.to_cm'), 0, 8), 0.006);
+        self::assertSame(
+            [['dish' => $this->plate, 'name' => 'Dish 170', 'cut' => 0, 'planned' => 7]],
+            $plan->json('plan.counts'),
+        );
+        self::assertEqualsWithDelta(
+            [1.59, 7.11, 11.74, 16.08, 20.43, 25.0, 30.05, 36.04],
+            array_slice((array) $plan->json('plan.pieces.*.to_cm'), 0, 8),
+            0.006,
+        );
         self::assertSame('290 g', $plan->json('plan.left_over.text'));
-        self::assertSame(['Dish 170: the next would be 15 mm at its thin end, 18 mm is asked.'], $plan->json('plan.stops'));
-        self::assertSame('Square off at 1.6 cm, about 40 g, and put that on the scale.', $plan->json('plan.next.say'));
+        self::assertSame(
+            ['Dish 170: the next would be 15 mm at its thin end, 18 mm is asked.'],
+            $plan->json('plan.stops'),
+        );
+        self::assertSame(
+            'Square off at 1.6 cm, about 40 g, and put that on the scale.',
+            $plan->json('plan.next.say'),
+        );
         self::assertFalse($plan->json('on_the_board'));
         self::assertSame(0, DB::table('boards')->count());
         // Side by side: three schools, money for the head chef alone.
@@ -91,8 +123,20 @@ final class PlannerTest extends TestCase
     public function test_a_fillet_nobody_measured_is_guessed_and_says_so(): void
     {
         $plan = $this->api('GET', $this->fillet())->assertOk();
-        self::assertSame([false, '52.0 cm', '34 mm', 'long-side', '40 g'], [$plan->json('plan.measured'), $plan->json('plan.length'), $plan->json('plan.thickness'), $plan->json('plan.shape'), $plan->json('plan.square.text')]);
-        self::assertSame('Square off at 1.6 cm, about 40 g, and put that on the scale.', $plan->json('plan.next.say'));
+        self::assertSame(
+            [false, '52.0 cm', '34 mm', 'long-side', '40 g'],
+            [
+                $plan->json('plan.measured'),
+                $plan->json('plan.length'),
+                $plan->json('plan.thickness'),
+                $plan->json('plan.shape'),
+                $plan->json('plan.square.text'),
+            ],
+        );
+        self::assertSame(
+            'Square off at 1.6 cm, about 40 g, and put that on the scale.',
+            $plan->json('plan.next.say'),
+        );
     }
 
     public function test_each_piece_falls_into_place_and_the_next_cut_moves(): void
@@ -101,7 +145,10 @@ final class PlannerTest extends TestCase
         $bench = $this->bench();
         self::assertSame($this->plate, $bench->json('dish'));
         $bench = $this->cut('ends', '40 g', 1.59)->assertOk();
-        self::assertStringStartsWith('Cut at 7.1 cm, 55 mm wide, aim 170 g: Dish 170.', self::text($bench->json('plans.0.next.say')));
+        self::assertStringStartsWith(
+            'Cut at 7.1 cm, 55 mm wide, aim 170 g: Dish 170.',
+            self::text($bench->json('plans.0.next.say')),
+        );
         // The piece came out 15 g light: the fillet is lighter there than the table says, so the next piece is cut wider.
         $planned = 11.74 - 7.11;
         $bench = $this->cut('portion', '155 g', 7.11, ['dish' => $this->plate])->assertOk();
@@ -110,10 +157,17 @@ final class PlannerTest extends TestCase
         self::assertSame('under', $bench->json('portions.0.placed'));
         // Weighed again: it lies where it lay.
         $again = self::id();
-        $bench = $this->api('PUT', "/portion/fish/{$this->fish}/readings/{$again}", ['part' => 'portion', 'from' => $this->side, 'replaces' => $bench->json('portions.0.reading'), 'weight' => ['typed' => '170 g']])->assertOk();
+        $bench = $this->api('PUT', "/portion/fish/{$this->fish}/readings/{$again}", [
+            'part' => 'portion',
+            'from' => $this->side,
+            'replaces' => $bench->json('portions.0.reading'),
+            'weight' => ['typed' => '170 g'],
+        ])->assertOk();
         self::assertEqualsWithDelta(11.74, $bench->json('plans.0.next.to_cm'), 0.03);
         // Taken back: the knife is where it was.
-        $this->api('PUT', "/portion/fish/{$this->fish}/readings/{$again}/taken-back", ['reason' => 'dropped'])->assertOk();
+        $this->api('PUT', "/portion/fish/{$this->fish}/readings/{$again}/taken-back", [
+            'reason' => 'dropped',
+        ])->assertOk();
         self::assertEqualsWithDelta(7.11, $this->bench()->json('plans.0.next.to_cm'), 0.03);
     }
 
@@ -124,10 +178,16 @@ final class PlannerTest extends TestCase
         $cut = 0;
         while ($bench->json('plans.0.next.part') === 'portion') {
             self::assertLessThan(12, $cut);
-            $bench = $this->cut('portion', (168 + $cut % 5).' g', (float) $bench->json('plans.0.next.to_cm'), ['dish' => $bench->json('plans.0.next.dish'), 'guess' => '172 g'])->assertOk();
+            $bench = $this->cut('portion', 168 + ($cut % 5).' g', (float) $bench->json('plans.0.next.to_cm'), [
+                'dish' => $bench->json('plans.0.next.dish'),
+                'guess' => '172 g',
+            ])->assertOk();
             $cut++;
         }
-        self::assertSame([7, 7, 0], [$cut, $bench->json('plans.0.counts.0.cut'), $bench->json('plans.0.counts.0.planned')]);
+        self::assertSame(
+            [7, 7, 0],
+            [$cut, $bench->json('plans.0.counts.0.cut'), $bench->json('plans.0.counts.0.planned')],
+        );
         self::assertSame('tail-end', $bench->json('plans.0.next.part'));
         self::assertSame('172 g', $bench->json('portions.0.said'));
         // Seven pieces tell how this hand scatters, and where it should aim.
@@ -138,20 +198,44 @@ final class PlannerTest extends TestCase
         $this->cut('tail-end', '60 g', null)->assertOk();
         self::assertSame(0, $this->api('GET', '/portion/shapes')->json('shapes.0.fillets'));
         $this->done($this->fish, 'portion')->assertOk();
-        self::assertSame([1, 8], [$this->api('GET', '/portion/shapes')->json('shapes.0.fillets'), $this->api('GET', '/portion/shapes')->json('shapes.0.pieces')]);
+        self::assertSame(
+            [1, 8],
+            [
+                $this->api('GET', '/portion/shapes')->json('shapes.0.fillets'),
+                $this->api('GET', '/portion/shapes')->json('shapes.0.pieces'),
+            ],
+        );
     }
 
     public function test_a_piece_too_light_is_offered_to_the_next_dish_and_one_too_heavy_says_what_it_gives_away(): void
     {
-        $lunch = Dish::query()->create(['name' => 'Lunch', 'target_mg' => 140_000, 'minus_mg' => 5000, 'plus_mg' => 8000, 'sides_minor' => 0, 'surcharge_pct' => '0', 'version' => 1])->id;
+        $lunch = Dish::query()->create([
+            'name' => 'Lunch',
+            'target_mg' => 140_000,
+            'minus_mg' => 5000,
+            'plus_mg' => 8000,
+            'sides_minor' => 0,
+            'surcharge_pct' => '0',
+            'version' => 1,
+        ])->id;
         $this->api('PUT', $this->fillet(), $this->laying())->assertOk();
         $this->cut('portion', '146 g', 6.0, ['dish' => $this->plate])->assertOk();
         $bench = $this->cut('portion', '185 g', 12.0, ['dish' => $this->plate])->assertOk();
-        self::assertSame(['dish' => $lunch, 'name' => 'Lunch', 'how' => 'as it is'], $bench->json('portions.0.rather'));
+        self::assertSame(
+            ['dish' => $lunch, 'name' => 'Lunch', 'how' => 'as it is'],
+            $bench->json('portions.0.rather'),
+        );
         // 15 g of fillets that were 2945 g of a fish of 4210 g at 13.90.
         self::assertSame('€0.30', $bench->json('portions.1.given_away'));
-        $bench = $this->api('PUT', "/portion/fish/{$this->fish}/pieces/".self::text($bench->json('portions.0.piece')).'/dish', ['dish' => $lunch])->assertOk();
-        self::assertSame(['Lunch', 'within', null], [$bench->json('portions.0.dish'), $bench->json('portions.0.placed'), $bench->json('portions.0.rather')]);
+        $bench = $this->api(
+            'PUT',
+            "/portion/fish/{$this->fish}/pieces/".self::text($bench->json('portions.0.piece')).'/dish',
+            ['dish' => $lunch],
+        )->assertOk();
+        self::assertSame(
+            ['Lunch', 'within', null],
+            [$bench->json('portions.0.dish'), $bench->json('portions.0.placed'), $bench->json('portions.0.rather')],
+        );
         self::assertSame(1, $bench->json('tally.count'));
         $this->actingAs($this->cutter);
         self::assertNull($this->bench()->json('portions.1.given_away'));
@@ -162,7 +246,10 @@ final class PlannerTest extends TestCase
         $this->api('PUT', $this->fillet(), $this->laying())->assertOk();
         $this->cut('ends', '40 g', 1.59)->assertOk();
         $bench = $this->cut('portion', '290 g', 7.11, ['dish' => $this->plate])->assertOk();
-        self::assertSame('Portion 1 was not cut at its mark: by its weight of 290 g the knife stands at 10.4 cm, and the plan goes on from there.', $bench->json('plans.0.stops.0'));
+        self::assertSame(
+            'Portion 1 was not cut at its mark: by its weight of 290 g the knife stands at 10.4 cm, and the plan goes on from there.',
+            $bench->json('plans.0.stops.0'),
+        );
         self::assertEqualsWithDelta(14.7, $bench->json('plans.0.next.to_cm'), 0.3);
         self::assertSame(0, $bench->json('hand.pieces'));
     }
@@ -171,7 +258,10 @@ final class PlannerTest extends TestCase
     {
         $this->api('PUT', $this->fillet(), $this->laying())->assertOk();
         $bench = $this->cut('portion', '1600 g', 7.0)->assertOk();
-        self::assertSame('More came off side A than it weighed. Check the last reading.', $bench->json('plans.0.next.say'));
+        self::assertSame(
+            'More came off side A than it weighed. Check the last reading.',
+            $bench->json('plans.0.next.say'),
+        );
         self::assertNotSame([], $bench->json('remarks'));
     }
 
@@ -179,34 +269,51 @@ final class PlannerTest extends TestCase
     {
         $this->api('PUT', $this->fillet(), $this->laying())->assertOk();
         $this->cut('ends', '40 g', 1.59)->assertOk();
-        $this->api('PUT', "/portion/dishes/{$this->plate}/retired", ['version' => 1])->assertOk()->assertJsonPath('retired', true);
+        $this->api('PUT', "/portion/dishes/{$this->plate}/retired", ['version' => 1])
+            ->assertOk()
+            ->assertJsonPath('retired', true);
         $this->api('PUT', "/portion/dishes/{$this->plate}/retired", ['version' => 1])->assertOk();
         $bench = $this->bench();
         self::assertSame(['Dish 170 was taken off the list.'], $bench->json('plans.0.stops'));
         self::assertSame([], $bench->json('dishes'));
-        $this->cut('portion', '170 g', 7.1, ['dish' => $this->plate])->assertStatus(422)->assertJsonPath('errors.0.pointer', '/dish');
+        $this->cut('portion', '170 g', 7.1, ['dish' => $this->plate])
+            ->assertStatus(422)
+            ->assertJsonPath('errors.0.pointer', '/dish');
         // The piece itself is not lost for that: it can be weighed without a dish.
         $this->cut('portion', '170 g', 7.1)->assertOk();
-        $this->api('PUT', $this->fillet(), $this->laying())->assertStatus(422)->assertJsonPath('errors.0.pointer', '/kinds');
+        $this->api('PUT', $this->fillet(), $this->laying())
+            ->assertStatus(422)
+            ->assertJsonPath('errors.0.pointer', '/kinds');
     }
 
     public function test_own_marks_are_followed_and_weighed_by_the_planner(): void
     {
-        $plan = $this->api('POST', $this->fillet(), $this->laying(['marks_cm' => [1.59, 7.11, 10.0, 30.0]]))->assertOk();
+        $plan = $this->api(
+            'POST',
+            $this->fillet(),
+            $this->laying(['marks_cm' => [1.59, 7.11, 10.0, 30.0]]),
+        )->assertOk();
         self::assertSame(['square', 'planned', 'spare', 'spare', 'spare', 'tail'], $plan->json('plan.pieces.*.what'));
         self::assertSame('170 g', $plan->json('plan.pieces.1.mass.text'));
         $this->api('PUT', $this->fillet(), $this->laying(['marks_cm' => [1.59, 7.11, 10.0]]))->assertOk();
         $this->cut('ends', '40 g', 1.59)->assertOk();
         self::assertSame(7.11, $this->bench()->json('plans.0.next.to_cm'));
-        $this->api('PUT', $this->fillet(), $this->laying(['marks_cm' => [7.11, 1.59]]))->assertStatus(422)->assertJsonPath('errors.0.pointer', '/marks_cm/1');
+        $this->api('PUT', $this->fillet(), $this->laying(['marks_cm' => [7.11, 1.59]]))
+            ->assertStatus(422)
+            ->assertJsonPath('errors.0.pointer', '/marks_cm/1');
     }
 
     public function test_a_slanting_cut_says_how_to_lean_the_knife(): void
     {
-        Dish::query()->whereKey($this->plate)->update(['slant_deg' => 45]);
+        Dish::query()
+            ->whereKey($this->plate)
+            ->update(['slant_deg' => 45]);
         $this->api('PUT', $this->fillet(), $this->laying())->assertOk();
         $bench = $this->cut('ends', '40 g', 1.59)->assertOk();
-        self::assertMatchesRegularExpression('/^Lean the knife to 45°: a face of 4\d mm, 39 mm thick\.$/', self::text($bench->json('plans.0.next.how')));
+        self::assertMatchesRegularExpression(
+            '/^Lean the knife to 45°: a face of 4\d mm, 39 mm thick\.$/',
+            self::text($bench->json('plans.0.next.how')),
+        );
     }
 
     public function test_a_side_is_quartered_and_the_loin_planned_on_its_own(): void
@@ -217,9 +324,19 @@ final class PlannerTest extends TestCase
         $plan = $this->api('GET', "/portion/fish/{$this->fish}/fillets/{$loin}")->assertOk();
         self::assertSame(['loin', '900 g'], [$plan->json('plan.shape'), $plan->json('plan.laid.text')]);
         self::assertSame('580 g', $this->api('GET', $this->fillet())->json('plan.laid.text'));
-        Dish::query()->whereKey($this->plate)->update(['stretch' => 'loin']);
-        self::assertSame(['Dish 170 is cut from the loin, and this is side A.'], $this->api('POST', $this->fillet(), $this->laying())->json('plan.stops'));
-        self::assertGreaterThan(3, $this->api('POST', "/portion/fish/{$this->fish}/fillets/{$loin}", ['kinds' => [['dish' => $this->plate]]])->json('plan.counts.0.planned'));
+        Dish::query()
+            ->whereKey($this->plate)
+            ->update(['stretch' => 'loin']);
+        self::assertSame(
+            ['Dish 170 is cut from the loin, and this is side A.'],
+            $this->api('POST', $this->fillet(), $this->laying())->json('plan.stops'),
+        );
+        self::assertGreaterThan(
+            3,
+            $this->api('POST', "/portion/fish/{$this->fish}/fillets/{$loin}", [
+                'kinds' => [['dish' => $this->plate]],
+            ])->json('plan.counts.0.planned'),
+        );
     }
 
     public function test_fillets_weighed_together_cannot_be_planned(): void
@@ -231,7 +348,10 @@ final class PlannerTest extends TestCase
         $this->done($fish, 'breakdown')->assertOk();
         $source = $this->api('GET', "/portion/fish/{$fish}")->json('sources.0');
         self::assertFalse(data_get($source, 'can_plan'));
-        $this->api('GET', "/portion/fish/{$fish}/fillets/".self::text(data_get($source, 'piece')))->assertConflict();
+        $this->api(
+            'GET',
+            "/portion/fish/{$fish}/fillets/".self::text(data_get($source, 'piece')),
+        )->assertConflict();
         self::assertSame(['No. 2 Fillets'], $this->api('GET', '/portion/tonight')->json('groups.0.together'));
     }
 
@@ -274,7 +394,7 @@ final class PlannerTest extends TestCase
     #[DataProvider('bad')]
     public function test_a_board_that_makes_no_sense_is_refused_and_not_laid(array $other, string $pointer): void
     {
-        array_walk_recursive($other, fn (mixed & $one) => $one = $one === 'PLATE' ? $this->plate : $one);
+        array_walk_recursive($other, fn (mixed & $one) => ($one = $one === 'PLATE' ? $this->plate : $one));
         $answer = $this->api('PUT', $this->fillet(), $this->laying($other))->assertStatus(422);
         self::assertStringStartsWith($pointer, self::text($answer->json('errors.0.pointer')));
         self::assertSame(0, DB::table('boards')->count());
@@ -300,7 +420,10 @@ final class PlannerTest extends TestCase
         $this->done($this->fish, 'portion')->assertOk();
         $path = '/portion/shapes/'.$this->species('Hake').'/long-side/reset';
         $shapes = $this->api('GET', '/portion/shapes');
-        self::assertSame([1, 'Hake', null], [$shapes->json('shapes.0.fillets'), $shapes->json('shapes.0.fish'), $shapes->json('shapes.0.reset_at')]);
+        self::assertSame(
+            [1, 'Hake', null],
+            [$shapes->json('shapes.0.fillets'), $shapes->json('shapes.0.fish'), $shapes->json('shapes.0.reset_at')],
+        );
         self::assertNotSame($shapes->json('shapes.0.starting'), $shapes->json('shapes.0.house'));
         $this->actingAs($this->cutter);
         $this->api('PUT', $path)->assertForbidden();

@@ -37,7 +37,15 @@ final class PortionTest extends TestCase
         }
         self::assertSame(['within', 'under', 'over'], $bench->json('portions.*.placed'));
         self::assertSame(['0 g', '−10 g', '+9 g'], $bench->json('portions.*.off'));
-        self::assertSame([3, 1, 1, '9 g'], [$bench->json('tally.count'), $bench->json('tally.under'), $bench->json('tally.over'), $bench->json('tally.given_away')]);
+        self::assertSame(
+            [3, 1, 1, '9 g'],
+            [
+                $bench->json('tally.count'),
+                $bench->json('tally.under'),
+                $bench->json('tally.over'),
+                $bench->json('tally.given_away'),
+            ],
+        );
         self::assertSame(2_141_000, $bench->json('sources.0.left.mg'));
         self::assertSame('Portion 3', $bench->json('portions.2.name'));
     }
@@ -48,8 +56,13 @@ final class PortionTest extends TestCase
         $this->weigh($fish, 'portion', '170 g', 'portion');
         $this->done($fish, 'portion')->assertStatus(422)->assertJsonPath('errors.0.pointer', '/dish');
         $version = $this->api('GET', "/portion/fish/{$fish}")->json('fish.version');
-        $this->api('PUT', "/portion/fish/{$fish}/dish", ['dish' => self::id(), 'version' => $version])->assertStatus(422);
-        $this->api('PUT', "/portion/fish/{$fish}/dish", ['dish' => $this->dish(), 'version' => $version - 1])->assertConflict();
+        $this->api('PUT', "/portion/fish/{$fish}/dish", ['dish' => self::id(), 'version' => $version])->assertStatus(
+            422,
+        );
+        $this->api('PUT', "/portion/fish/{$fish}/dish", [
+            'dish' => $this->dish(),
+            'version' => $version - 1,
+        ])->assertConflict();
     }
 
     /** @return array<string, array{array<string, mixed>, string}> */
@@ -70,19 +83,43 @@ final class PortionTest extends TestCase
     #[DataProvider('bad')]
     public function test_a_dish_that_makes_no_sense_is_refused(array $other, string $pointer): void
     {
-        $this->api('PUT', '/portion/dishes/'.self::id(), ['name' => 'Hake', 'target' => '170 g', 'minus' => '6 g', 'plus' => '8 g', ...$other])->assertStatus(422)->assertJsonPath('errors.0.pointer', $pointer);
+        $this->api('PUT', '/portion/dishes/'.self::id(), [
+            'name' => 'Hake',
+            'target' => '170 g',
+            'minus' => '6 g',
+            'plus' => '8 g',
+            ...$other,
+        ])
+            ->assertStatus(422)
+            ->assertJsonPath('errors.0.pointer', $pointer);
         self::assertSame(0, Dish::query()->count());
     }
 
     public function test_a_dish_is_written_changed_and_guarded_against_two_screens(): void
     {
         $dish = self::id();
-        $body = ['name' => 'Hake, leeks', 'target' => '170 g', 'minus' => '0', 'plus' => '8 g', 'price' => '24.50', 'sides' => '1.80', 'surcharge_pct' => 5];
-        $this->api('PUT', "/portion/dishes/{$dish}", $body)->assertOk()->assertJsonPath('version', 1);
-        $this->api('PUT', "/portion/dishes/{$dish}", $body)->assertOk()->assertJsonPath('version', 1);
-        $this->api('PUT', "/portion/dishes/{$dish}", [...$body, 'price' => '26', 'version' => 1])->assertOk()->assertJsonPath('version', 2);
+        $body = [
+            'name' => 'Hake, leeks',
+            'target' => '170 g',
+            'minus' => '0',
+            'plus' => '8 g',
+            'price' => '24.50',
+            'sides' => '1.80',
+            'surcharge_pct' => 5,
+        ];
+        $this->api('PUT', "/portion/dishes/{$dish}", $body)
+            ->assertOk()
+            ->assertJsonPath('version', 1);
+        $this->api('PUT', "/portion/dishes/{$dish}", $body)
+            ->assertOk()
+            ->assertJsonPath('version', 1);
+        $this->api('PUT', "/portion/dishes/{$dish}", [...$body, 'price' => '26', 'version' => 1])
+            ->assertOk()
+            ->assertJsonPath('version', 2);
         $this->api('PUT', "/portion/dishes/{$dish}", [...$body, 'price' => '27', 'version' => 1])->assertConflict();
-        $this->api('PUT', '/portion/dishes/'.self::id(), $body)->assertStatus(422)->assertJsonPath('errors.0.pointer', '/name');
+        $this->api('PUT', '/portion/dishes/'.self::id(), $body)
+            ->assertStatus(422)
+            ->assertJsonPath('errors.0.pointer', '/name');
         $this->actingAs($this->cutter);
         $this->api('PUT', '/portion/dishes/'.self::id(), [...$body, 'name' => 'Other'])->assertForbidden();
     }

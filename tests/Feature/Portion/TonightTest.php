@@ -27,7 +27,9 @@ final class TonightTest extends TestCase
     private function filleted(string $first = '1515 g', string $second = '1500 g'): string
     {
         $fish = $this->received();
-        foreach (['head' => '650 g', 'frame' => '520 g', 'side-a' => $first, 'side-b' => $second] as $part => $grams) {
+        foreach (
+            ['head' => '650 g', 'frame' => '520 g', 'side-a' => $first, 'side-b' => $second] as $part => $grams
+        ) {
             $this->weigh($fish, $part, $grams)->assertOk();
         }
         $this->boned($fish);
@@ -57,13 +59,21 @@ final class TonightTest extends TestCase
         self::assertSame(40, $plates['need']);
         self::assertSame(40 - $plates['short'], $plates['comes']);
         self::assertGreaterThan(0, $plates['short']);
-        self::assertSame("{$plates['short']} of Dish 170 and {$dealt->json('groups.0.dishes.1.short')} of Dish 70 will be short tonight.", $dealt->json('groups.0.said'));
+        self::assertSame(
+            "{$plates['short']} of Dish 170 and {$dealt->json(
+                'groups.0.dishes.1.short',
+            )} of Dish 70 will be short tonight.",
+            $dealt->json('groups.0.said'),
+        );
         self::assertSame(0, $dealt->json('groups.0.gap_pct'));
         // Whole pieces only, and no more than a fillet gives.
         $counted = 0;
         foreach ((array) $dealt->json('groups.0.fillets') as $fillet) {
             $counts = array_column((array) data_get($fillet, 'counts'), 'count', 'dish');
-            self::assertLessThanOrEqual(data_get($fillet, 'available.mg'), 170_000 * $counts[$this->plate] + 70_000 * $counts[$this->tasting]);
+            self::assertLessThanOrEqual(
+                data_get($fillet, 'available.mg'),
+                170_000 * $counts[$this->plate] + 70_000 * $counts[$this->tasting],
+            );
             $counted += $counts[$this->plate];
         }
         self::assertSame($plates['comes'], $counted);
@@ -83,21 +93,39 @@ final class TonightTest extends TestCase
         }
         $dealt = $this->api('POST', '/portion/tonight/runs/'.self::id())->assertOk();
         // The one of 150 g is too light to be served as it.
-        self::assertSame([10, 2, 8, 0], [$dealt->json('groups.0.dishes.0.need'), $dealt->json('groups.0.dishes.0.made'), $dealt->json('groups.0.dishes.0.comes'), $dealt->json('groups.0.dishes.0.short')]);
+        self::assertSame(
+            [10, 2, 8, 0],
+            [
+                $dealt->json('groups.0.dishes.0.need'),
+                $dealt->json('groups.0.dishes.0.made'),
+                $dealt->json('groups.0.dishes.0.comes'),
+                $dealt->json('groups.0.dishes.0.short'),
+            ],
+        );
         self::assertSame('There is enough for all that is wanted.', $dealt->json('groups.0.said'));
     }
 
     public function test_a_dish_that_comes_first_is_the_last_to_run_short(): void
     {
         $this->filleted('400 g', '300 g');
-        Dish::query()->whereKey($this->tasting)->update(['value_minor' => 500, 'priority' => 'usual']);
-        Dish::query()->whereKey($this->plate)->update(['value_minor' => 1000, 'priority' => 'usual']);
+        Dish::query()
+            ->whereKey($this->tasting)
+            ->update(['value_minor' => 500, 'priority' => 'usual']);
+        Dish::query()
+            ->whereKey($this->plate)
+            ->update(['value_minor' => 1000, 'priority' => 'usual']);
         $this->want($this->plate, 4);
         $this->want($this->tasting, 9);
-        $short = fn (): array => array_column((array) $this->api('POST', '/portion/tonight/runs/'.self::id())->json('groups.0.dishes'), 'short', 'dish');
+        $short = fn (): array => array_column(
+            (array) $this->api('POST', '/portion/tonight/runs/'.self::id())->json('groups.0.dishes'),
+            'short',
+            'dish',
+        );
         $tasting = $short()[$this->tasting];
         $this->api('GET', '/portion/tonight')->assertOk();
-        Dish::query()->whereKey($this->plate)->update(['priority' => 'first']);
+        Dish::query()
+            ->whereKey($this->plate)
+            ->update(['priority' => 'first']);
         self::assertGreaterThan($tasting, $short()[$this->tasting]);
     }
 
@@ -111,12 +139,17 @@ final class TonightTest extends TestCase
         self::assertSame('', $this->api('POST', '/portion/tonight/runs/'.self::id())->json('groups.0.said'));
         $this->filleted('120 g', '110 g');
         $this->want($this->plate, 3);
-        self::assertSame('3 of Dish 170 will be short tonight.', $this->api('POST', '/portion/tonight/runs/'.self::id())->json('groups.0.said'));
+        self::assertSame(
+            '3 of Dish 170 will be short tonight.',
+            $this->api('POST', '/portion/tonight/runs/'.self::id())->json('groups.0.said'),
+        );
     }
 
     public function test_nobody_wants_less_than_nothing_or_a_dish_that_is_gone(): void
     {
-        $this->api('PUT', "/portion/tonight/{$this->plate}", ['need' => -1])->assertStatus(422)->assertJsonPath('errors.0.pointer', '/need');
+        $this->api('PUT', "/portion/tonight/{$this->plate}", ['need' => -1])
+            ->assertStatus(422)
+            ->assertJsonPath('errors.0.pointer', '/need');
         $this->api('PUT', '/portion/tonight/'.self::id(), ['need' => 4])->assertStatus(422);
         self::assertSame(0, DB::table('wanted')->count());
     }
@@ -126,11 +159,21 @@ final class TonightTest extends TestCase
         $fish = $this->filleted();
         $side = $this->api('GET', "/portion/fish/{$fish}")->json('sources.0.piece');
         $pieces = DB::table('pieces')->where('id', $side)->get()->map(fn ($row): array => (array) $row)->all();
-        $readings = DB::table('readings')->where('piece_id', $side)->get()->map(fn ($row): array => (array) $row)->all();
+        $readings = DB::table('readings')
+            ->where('piece_id', $side)
+            ->get()
+            ->map(fn ($row): array => (array) $row)
+            ->all();
         for ($i = 0; $i < 198; $i++) {
             $id = self::id();
             DB::table('pieces')->insert([...$pieces[0], 'id' => $id, 'place' => 100 + $i]);
-            DB::table('readings')->insert([...$readings[0], 'id' => self::id(), 'seq' => 1000 + $i, 'piece_id' => $id, 'mass_mg' => 900_000 + 4000 * $i]);
+            DB::table('readings')->insert([
+                ...$readings[0],
+                'id' => self::id(),
+                'seq' => 1000 + $i,
+                'piece_id' => $id,
+                'mass_mg' => 900_000 + 4000 * $i,
+            ]);
         }
         $this->want($this->plate, 900);
         $this->want($this->tasting, 600);

@@ -20,14 +20,21 @@ abstract class AtTheDoor extends TestCase
         parent::setUp();
         $this->kitchen();
         $this->delivery = self::id();
-        $this->api('PUT', "/receive/deliveries/{$this->delivery}", ['supplier' => 'Harbourgate Fish', 'number' => 'HG-2041'])->assertOk();
+        $this->api('PUT', "/receive/deliveries/{$this->delivery}", [
+            'supplier' => 'Harbourgate Fish',
+            'number' => 'HG-2041',
+        ])->assertOk();
     }
 
     /** @param  array<string, mixed>  $what */
     protected function line(string $species = 'Hake', array $what = []): string
     {
         $line = self::id();
-        $this->api('PUT', "/receive/deliveries/{$this->delivery}/lines/{$line}", ['species' => $this->species($species), 'state' => 'gutted', ...$what])->assertOk();
+        $this->api('PUT', "/receive/deliveries/{$this->delivery}/lines/{$line}", [
+            'species' => $this->species($species),
+            'state' => 'gutted',
+            ...$what,
+        ])->assertOk();
 
         return $line;
     }
@@ -38,7 +45,11 @@ abstract class AtTheDoor extends TestCase
      */
     protected function weighIn(string $line, string $typed, array $what = [], ?string $fish = null): TestResponse
     {
-        return $this->api('PUT', "/receive/lines/{$line}/fish/".($fish ?? self::id()), ['reading' => self::id(), 'weight' => ['typed' => $typed], ...$what]);
+        return $this->api('PUT', "/receive/lines/{$line}/fish/".($fish ?? self::id()), [
+            'reading' => self::id(),
+            'weight' => ['typed' => $typed],
+            ...$what,
+        ]);
     }
 
     /**
@@ -47,7 +58,12 @@ abstract class AtTheDoor extends TestCase
      */
     protected function inspect(string $line, array $what = []): TestResponse
     {
-        return $this->api('PUT', '/receive/inspections/'.self::id(), ['line' => $line, 'fish' => [], 'grades' => self::BRIGHT, ...$what]);
+        return $this->api('PUT', '/receive/inspections/'.self::id(), [
+            'line' => $line,
+            'fish' => [],
+            'grades' => self::BRIGHT,
+            ...$what,
+        ]);
     }
 
     /** @return TestResponse<Response> */

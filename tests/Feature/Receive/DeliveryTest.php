@@ -16,7 +16,13 @@ final class DeliveryTest extends AtTheDoor
     {
         $hake = $this->line('Hake', ['count' => 4, 'invoiced' => '13.2 kg', 'price' => '9.80', 'lot' => 'H-2311']);
         $brill = $this->line('Brill', ['count' => 3, 'invoiced' => '6.95 kg', 'price' => '18.60']);
-        $mackerel = $this->line('Atlantic mackerel', ['state' => 'round', 'count' => 4, 'invoiced' => '3.21 lb', 'price' => '3.20', 'price_unit' => 'lb']);
+        $mackerel = $this->line('Atlantic mackerel', [
+            'state' => 'round',
+            'count' => 4,
+            'invoiced' => '3.21 lb',
+            'price' => '3.20',
+            'price_unit' => 'lb',
+        ]);
         foreach (['3310 g', '3195 g', '3280 g', '3000 g'] as $grams) {
             $this->weighIn($hake, $grams)->assertOk();
         }
@@ -39,13 +45,28 @@ final class DeliveryTest extends AtTheDoor
         self::assertSame('€49.86', $door->json('claim.total'));
         $text = (string) $door->json('claim.text');
         self::assertStringContainsString('Your delivery HG-2041', $text);
-        self::assertStringContainsString('1. Hake: invoiced 13200 g, received 12785 g. Short 415 g at €9.80 a kg: €4.07.', $text);
-        self::assertStringContainsString('2. Brill: refused 1 fish, 2325 g. Smell: sour or ammonia. That alone refuses it. At €18.60 a kg: €43.25.', $text);
+        self::assertStringContainsString(
+            '1. Hake: invoiced 13200 g, received 12785 g. Short 415 g at €9.80 a kg: €4.07.',
+            $text,
+        );
+        self::assertStringContainsString(
+            '2. Brill: refused 1 fish, 2325 g. Smell: sour or ammonia. That alone refuses it. At €18.60 a kg: €43.25.',
+            $text,
+        );
         self::assertStringContainsString('3. Atlantic mackerel: refused 1 fish, 360 g. 7.2 °C at the core', $text);
         self::assertStringContainsString('Please credit €49.86.', $text);
-        self::assertSame([9, 2], [Fish::query()->where('stage', Stage::BreakDown)->count(), Fish::query()->where('stage', Stage::Refused)->count()]);
+        self::assertSame(
+            [9, 2],
+            [
+                Fish::query()->where('stage', Stage::BreakDown)->count(),
+                Fish::query()->where('stage', Stage::Refused)->count(),
+            ],
+        );
 
-        $this->api('GET', '/receive/deliveries?q=harbour')->assertOk()->assertJsonPath('deliveries.0.claimed', '€49.86')->assertJsonPath('total', 1);
+        $this->api('GET', '/receive/deliveries?q=harbour')
+            ->assertOk()
+            ->assertJsonPath('deliveries.0.claimed', '€49.86')
+            ->assertJsonPath('total', 1);
         $this->api('GET', '/receive/deliveries?q=h-2311')->assertJsonPath('total', 1);
         $this->api('GET', '/receive/deliveries?q=100%25')->assertJsonPath('total', 0);
         $this->weighIn($hake, '3000 g')->assertConflict();
@@ -68,21 +89,46 @@ final class DeliveryTest extends AtTheDoor
         $body = ['reading' => self::id(), 'weight' => ['typed' => '3 kg']];
         $this->api('PUT', "/receive/lines/{$line}/fish/{$fish}", $body)->assertOk();
         $this->api('PUT', "/receive/lines/{$line}/fish/{$fish}", $body)->assertOk();
-        $this->api('PUT', "/receive/lines/{$line}/fish/{$fish}", [...$body, 'weight' => ['typed' => '3.1 kg']])->assertConflict();
+        $this->api('PUT', "/receive/lines/{$line}/fish/{$fish}", [
+            ...$body,
+            'weight' => ['typed' => '3.1 kg'],
+        ])->assertConflict();
         self::assertSame([1, 1], [Fish::query()->count(), Reading::query()->count()]);
     }
 
     public function test_a_box_of_like_fish_is_weighed_gross_less_its_ice_and_tub(): void
     {
-        $line = $this->line('Gilthead bream', ['count' => 40, 'invoiced' => '16 kg', 'price' => '4.40', 'price_unit' => 'each', 'grade' => '400-600']);
-        $door = $this->weighIn($line, '19.4 kg', ['count' => 40, 'ice' => '1600 g', 'tub' => '1.8 kg', 'tag' => 'box 7'])->assertOk();
-        $door->assertJsonPath('lines.0.fish.0.mass.mg', 16_000_000)->assertJsonPath('lines.0.fish.0.ice', '1600 g')->assertJsonPath('lines.0.received_count', 40)->assertJsonPath('lines.0.gap', null);
+        $line = $this->line('Gilthead bream', [
+            'count' => 40,
+            'invoiced' => '16 kg',
+            'price' => '4.40',
+            'price_unit' => 'each',
+            'grade' => '400-600',
+        ]);
+        $door = $this->weighIn($line, '19.4 kg', [
+            'count' => 40,
+            'ice' => '1600 g',
+            'tub' => '1.8 kg',
+            'tag' => 'box 7',
+        ])->assertOk();
+        $door
+            ->assertJsonPath('lines.0.fish.0.mass.mg', 16_000_000)
+            ->assertJsonPath('lines.0.fish.0.ice', '1600 g')
+            ->assertJsonPath('lines.0.received_count', 40)
+            ->assertJsonPath('lines.0.gap', null);
         $fish = Fish::query()->firstOrFail();
         // 40 at 4.40 over 16 kg.
         self::assertSame([40, 1100, 'box 7'], [$fish->count, $fish->price_per_kg_minor, $fish->tag]);
-        self::assertSame([16_000_000, 3_400_000], [Reading::query()->firstOrFail()->mass_mg, Reading::query()->firstOrFail()->tare_mg]);
-        $this->weighIn($line, '3 kg', ['count' => 2, 'ice' => '3 kg'])->assertStatus(422)->assertJsonPath('errors.0.pointer', '/ice');
-        $this->weighIn($line, '400 kg', ['count' => 2])->assertStatus(422)->assertJsonPath('errors.0.pointer', '/weight/typed');
+        self::assertSame(
+            [16_000_000, 3_400_000],
+            [Reading::query()->firstOrFail()->mass_mg, Reading::query()->firstOrFail()->tare_mg],
+        );
+        $this->weighIn($line, '3 kg', ['count' => 2, 'ice' => '3 kg'])
+            ->assertStatus(422)
+            ->assertJsonPath('errors.0.pointer', '/ice');
+        $this->weighIn($line, '400 kg', ['count' => 2])
+            ->assertStatus(422)
+            ->assertJsonPath('errors.0.pointer', '/weight/typed');
     }
 
     public function test_far_more_than_invoiced_is_asked_and_then_taken(): void
@@ -91,7 +137,9 @@ final class DeliveryTest extends AtTheDoor
         $asked = $this->weighIn($line, '14 kg')->assertStatus(422)->assertJsonPath('errors.0.pointer', '/sure');
         self::assertStringContainsString('14000 g of Hake, the invoice says 1400 g', (string) $asked->json('detail'));
         self::assertSame(0, Fish::query()->count());
-        $this->weighIn($line, '14 kg', ['sure' => true])->assertOk()->assertJsonPath('lines.0.gap', 'over 12600 g');
+        $this->weighIn($line, '14 kg', ['sure' => true])
+            ->assertOk()
+            ->assertJsonPath('lines.0.gap', 'over 12600 g');
     }
 
     public function test_a_weight_taken_back_stays_on_record_and_counts_for_nothing(): void
@@ -100,7 +148,9 @@ final class DeliveryTest extends AtTheDoor
         $this->weighIn($line, '3 kg');
         $fish = self::id();
         $this->weighIn($line, '3.2 kg', [], $fish);
-        $this->api('PUT', "/receive/fish/{$fish}/taken-back", ['reason' => 'the tray was on it'])->assertOk()->assertJsonPath('lines.0.received.mg', 3_000_000);
+        $this->api('PUT', "/receive/fish/{$fish}/taken-back", ['reason' => 'the tray was on it'])
+            ->assertOk()
+            ->assertJsonPath('lines.0.received.mg', 3_000_000);
         $this->api('PUT', "/receive/fish/{$fish}/taken-back", ['reason' => 'again'])->assertOk();
         self::assertSame([2, Stage::Withdrawn], [Reading::query()->count(), Fish::query()->findOrFail($fish)->stage]);
         $this->close()->assertOk();
@@ -111,13 +161,31 @@ final class DeliveryTest extends AtTheDoor
     {
         $line = $this->line('Hake', ['price' => '9.80']);
         $this->weighIn($line, '3 kg');
-        $mended = ['species' => $this->species('Hake'), 'state' => 'round', 'price' => '10.20', 'landed_on' => '2026-11-20', 'production' => 'wild', 'area' => '27.7.a'];
-        $this->api('PUT', "/receive/deliveries/{$this->delivery}/lines/{$line}", $mended)->assertOk()->assertJsonPath('lines.0.written.price', '10.20')->assertJsonPath('lines.0.from', 'wild, 27.7.a, landed Fri 20 Nov 2026');
+        $mended = [
+            'species' => $this->species('Hake'),
+            'state' => 'round',
+            'price' => '10.20',
+            'landed_on' => '2026-11-20',
+            'production' => 'wild',
+            'area' => '27.7.a',
+        ];
+        $this->api('PUT', "/receive/deliveries/{$this->delivery}/lines/{$line}", $mended)
+            ->assertOk()
+            ->assertJsonPath('lines.0.written.price', '10.20')
+            ->assertJsonPath('lines.0.from', 'wild, 27.7.a, landed Fri 20 Nov 2026');
         $fish = Fish::query()->firstOrFail();
         self::assertSame([1020, 'round'], [$fish->price_per_kg_minor, $fish->state->value]);
-        $this->api('PUT', "/receive/deliveries/{$this->delivery}/lines/{$line}", [...$mended, 'species' => $this->species('Brill')])->assertStatus(422)->assertJsonPath('errors.0.pointer', '/species');
+        $this->api('PUT', "/receive/deliveries/{$this->delivery}/lines/{$line}", [
+            ...$mended,
+            'species' => $this->species('Brill'),
+        ])
+            ->assertStatus(422)
+            ->assertJsonPath('errors.0.pointer', '/species');
         $this->actingAs($this->cutter);
-        $this->api('PUT', "/receive/deliveries/{$this->delivery}/lines/{$line}", [...array_diff_key($mended, ['price' => 0]), 'boxes' => 2])->assertOk();
+        $this->api('PUT', "/receive/deliveries/{$this->delivery}/lines/{$line}", [
+            ...array_diff_key($mended, ['price' => 0]),
+            'boxes' => 2,
+        ])->assertOk();
         self::assertSame(1020, Fish::query()->firstOrFail()->price_per_kg_minor);
     }
 
@@ -137,18 +205,35 @@ final class DeliveryTest extends AtTheDoor
 
     /** @param  array<string, mixed>  $what */
     #[DataProvider('badLines')]
-    public function test_a_bad_line_is_told_where_and_nothing_is_written(array $what, string $pointer, string $saying): void
-    {
-        $response = $this->api('PUT', "/receive/deliveries/{$this->delivery}/lines/".self::id(), ['species' => $this->species('Hake'), 'state' => 'gutted', ...$what])->assertStatus(422)->assertJsonPath('errors.0.pointer', $pointer);
+    public function test_a_bad_line_is_told_where_and_nothing_is_written(
+        array $what,
+        string $pointer,
+        string $saying,
+    ): void {
+        $response = $this->api('PUT', "/receive/deliveries/{$this->delivery}/lines/".self::id(), [
+            'species' => $this->species('Hake'),
+            'state' => 'gutted',
+            ...$what,
+        ])
+            ->assertStatus(422)
+            ->assertJsonPath('errors.0.pointer', $pointer);
         self::assertStringContainsString($saying, (string) $response->json('errors.0.detail'));
         $this->api('GET', "/receive/deliveries/{$this->delivery}")->assertJsonPath('lines', []);
     }
 
     public function test_a_day_far_from_today_and_a_stale_screen_are_told(): void
     {
-        $this->api('PUT', '/receive/deliveries/'.self::id(), ['supplier' => 'S', 'number' => '1', 'delivered_on' => '2021-01-01'])->assertStatus(422)->assertJsonPath('errors.0.pointer', '/delivered_on');
+        $this->api('PUT', '/receive/deliveries/'.self::id(), [
+            'supplier' => 'S',
+            'number' => '1',
+            'delivered_on' => '2021-01-01',
+        ])
+            ->assertStatus(422)
+            ->assertJsonPath('errors.0.pointer', '/delivered_on');
         $this->line();
-        $this->api('PUT', "/receive/deliveries/{$this->delivery}/closed", ['version' => 1])->assertConflict()->assertJsonPath('current', 2);
+        $this->api('PUT', "/receive/deliveries/{$this->delivery}/closed", ['version' => 1])
+            ->assertConflict()
+            ->assertJsonPath('current', 2);
         $this->close()->assertOk();
         $this->close()->assertConflict();
     }

@@ -17,14 +17,29 @@ final class InspectionTest extends AtTheDoor
     {
         $line = $this->line('Arctic char', ['proof' => 'farmed feed']);
         $this->weighIn($line, '2.1 kg');
-        $form = $this->api('GET', "/receive/lines/{$line}/inspection")->assertOk()->assertJsonCount(6, 'attributes')->assertJsonPath('warmest', '5.0 °C');
+        $form = $this->api('GET', "/receive/lines/{$line}/inspection")
+            ->assertOk()
+            ->assertJsonCount(6, 'attributes')
+            ->assertJsonPath('warmest', '5.0 °C');
         self::assertSame('Clean sea, cucumber, cut grass', $form->json('attributes.0.grades.0'));
-        $body = ['line' => $line, 'fish' => [], 'grades' => [...self::BRIGHT, 'skin' => 1], 'rigor' => 'stiff', 'temperature' => ['probe' => 21]];
-        $said = $this->api('POST', "/receive/lines/{$line}/inspection", $body)->assertOk()->assertJsonPath('verdict', 'accept')->assertJsonPath('rest_hours', 24);
+        $body = [
+            'line' => $line,
+            'fish' => [],
+            'grades' => [...self::BRIGHT, 'skin' => 1],
+            'rigor' => 'stiff',
+            'temperature' => ['probe' => 21],
+        ];
+        $said = $this->api('POST', "/receive/lines/{$line}/inspection", $body)
+            ->assertOk()
+            ->assertJsonPath('verdict', 'accept')
+            ->assertJsonPath('rest_hours', 24);
         self::assertSame(0, Inspection::query()->count());
         $door = $this->api('PUT', '/receive/inspections/'.self::id(), $body)->assertOk();
         self::assertSame($said->json('reasons'), $door->json('lines.0.inspections.0.reasons'));
-        $door->assertJsonPath('lines.0.inspections.0.core', '2.1 °C')->assertJsonPath('lines.0.inspections.0.measured', 'probe')->assertJsonPath('lines.0.inspections.0.points', '1 of 18');
+        $door
+            ->assertJsonPath('lines.0.inspections.0.core', '2.1 °C')
+            ->assertJsonPath('lines.0.inspections.0.measured', 'probe')
+            ->assertJsonPath('lines.0.inspections.0.points', '1 of 18');
         $fish = Fish::query()->firstOrFail();
         self::assertNotNull($fish->raw_until);
         self::assertNotNull($fish->rests_until);
@@ -34,10 +49,19 @@ final class InspectionTest extends AtTheDoor
     {
         $line = $this->line('Atlantic mackerel');
         $this->weighIn($line, '400 g');
-        $this->api('GET', "/receive/lines/{$line}/inspection")->assertJsonPath('warmest', '4.4 °C')->assertJsonPath('rule', 'FDA hazards guide, histamine group');
-        $this->inspect($line, ['temperature' => ['typed' => '4.4']])->assertOk()->assertJsonPath('lines.0.inspections.0.verdict', 'accept');
-        $door = $this->inspect($line, ['temperature' => ['typed' => '40.2 F']])->assertOk()->assertJsonPath('lines.0.inspections.1.verdict', 'refuse');
-        self::assertStringContainsString('does not meet the FDA hazards guide', (string) $door->json('lines.0.fish.0.said'));
+        $this->api('GET', "/receive/lines/{$line}/inspection")
+            ->assertJsonPath('warmest', '4.4 °C')
+            ->assertJsonPath('rule', 'FDA hazards guide, histamine group');
+        $this->inspect($line, ['temperature' => ['typed' => '4.4']])
+            ->assertOk()
+            ->assertJsonPath('lines.0.inspections.0.verdict', 'accept');
+        $door = $this->inspect($line, ['temperature' => ['typed' => '40.2 F']])
+            ->assertOk()
+            ->assertJsonPath('lines.0.inspections.1.verdict', 'refuse');
+        self::assertStringContainsString(
+            'does not meet the FDA hazards guide',
+            (string) $door->json('lines.0.fish.0.said'),
+        );
         self::assertStringContainsString('Check your local code', (string) $door->json('lines.0.fish.0.said'));
         self::assertSame(Stage::Refused, Fish::query()->firstOrFail()->stage);
     }
@@ -47,11 +71,20 @@ final class InspectionTest extends AtTheDoor
         $line = $this->line('Hake');
         $fish = self::id();
         $this->weighIn($line, '3 kg', [], $fish);
-        $this->inspect($line, ['grades' => ['smell' => 0, 'eyes' => 0]])->assertOk()->assertJsonPath('lines.0.fish.0.verdict', 'hold');
+        $this->inspect($line, ['grades' => ['smell' => 0, 'eyes' => 0]])
+            ->assertOk()
+            ->assertJsonPath('lines.0.fish.0.verdict', 'hold');
         $this->close()->assertOk()->assertJsonPath('lines.0.fish.0.stage', 'receive');
-        $room = $this->api('GET', '/receive/cold-room')->assertOk()->assertJsonPath('groups.0.count', 1)->assertJsonPath('groups.0.fish.0.fish.id', $fish);
+        $room = $this->api('GET', '/receive/cold-room')
+            ->assertOk()
+            ->assertJsonPath('groups.0.count', 1)
+            ->assertJsonPath('groups.0.fish.0.fish.id', $fish);
         self::assertSame(['Held: Fewer than three things were looked at.'], $room->json('groups.0.fish.0.reasons'));
-        $decide = fn (bool $take) => $this->api('PUT', "/receive/fish/{$fish}/decision", ['take' => $take, 'why' => 'looked at it myself', 'version' => Fish::query()->findOrFail($fish)->version]);
+        $decide = fn (bool $take) => $this->api('PUT', "/receive/fish/{$fish}/decision", [
+            'take' => $take,
+            'why' => 'looked at it myself',
+            'version' => Fish::query()->findOrFail($fish)->version,
+        ]);
         $this->actingAs($this->cutter);
         $decide(true)->assertForbidden();
         $this->actingAs($this->chef);
@@ -76,15 +109,36 @@ final class InspectionTest extends AtTheDoor
     {
         $line = $this->line();
         $fish = self::id();
-        $this->api('PUT', '/receive/inspections/'.self::id(), ['line' => $line, 'fish' => [], 'grades' => self::BRIGHT])->assertStatus(422)->assertJsonPath('errors.0.pointer', '/fish');
+        $this->api('PUT', '/receive/inspections/'.self::id(), [
+            'line' => $line,
+            'fish' => [],
+            'grades' => self::BRIGHT,
+        ])
+            ->assertStatus(422)
+            ->assertJsonPath('errors.0.pointer', '/fish');
         $this->weighIn($line, '3 kg', [], $fish);
         $this->inspect($line, ['grades' => [...self::BRIGHT, 'flesh' => 3]])->assertOk();
-        $this->inspect($line, ['fish' => [$fish]])->assertOk()->assertJsonPath('lines.0.fish.0.verdict', 'accept')->assertJsonPath('lines.0.fish.0.stage', 'receive')->assertJsonPath('claim', null);
+        $this->inspect($line, ['fish' => [$fish]])
+            ->assertOk()
+            ->assertJsonPath('lines.0.fish.0.verdict', 'accept')
+            ->assertJsonPath('lines.0.fish.0.stage', 'receive')
+            ->assertJsonPath('claim', null);
         $this->close();
         $this->weigh($fish, 'head', '500 g')->assertOk();
-        $this->inspect($line, ['fish' => [$fish]])->assertStatus(422)->assertJsonPath('errors.0.pointer', '/fish');
-        $this->inspect($line, ['grades' => ['smell' => 4]])->assertStatus(422)->assertJsonPath('errors.0.pointer', '/grades/smell');
-        $this->api('POST', "/receive/lines/{$line}/inspection", ['line' => $line, 'fish' => [], 'grades' => self::BRIGHT, 'temperature' => ['typed' => '4,4']])->assertStatus(422)->assertJsonPath('errors.0.pointer', '/temperature');
+        $this->inspect($line, ['fish' => [$fish]])
+            ->assertStatus(422)
+            ->assertJsonPath('errors.0.pointer', '/fish');
+        $this->inspect($line, ['grades' => ['smell' => 4]])
+            ->assertStatus(422)
+            ->assertJsonPath('errors.0.pointer', '/grades/smell');
+        $this->api('POST', "/receive/lines/{$line}/inspection", [
+            'line' => $line,
+            'fish' => [],
+            'grades' => self::BRIGHT,
+            'temperature' => ['typed' => '4,4'],
+        ])
+            ->assertStatus(422)
+            ->assertJsonPath('errors.0.pointer', '/temperature');
     }
 
     public function test_a_photo_is_drawn_anew_and_nothing_else_is_kept_of_it(): void
@@ -96,16 +150,30 @@ final class InspectionTest extends AtTheDoor
         ob_start();
         imagepng($picture);
         $png = (string) ob_get_clean();
-        $this->api('PUT', "/receive/lines/{$line}/photos/{$photo}", ['image' => base64_encode($png.'<?php echo "no"; ?>')])->assertOk()->assertJsonPath('width', 1600)->assertJsonPath('height', 800);
-        $this->api('PUT', "/receive/lines/{$line}/photos/{$photo}", ['image' => base64_encode($png.'<?php echo "no"; ?>')])->assertOk();
+        $this->api('PUT', "/receive/lines/{$line}/photos/{$photo}", [
+            'image' => base64_encode($png.'<?php echo "no"; ?>'),
+        ])
+            ->assertOk()
+            ->assertJsonPath('width', 1600)
+            ->assertJsonPath('height', 800);
+        $this->api('PUT', "/receive/lines/{$line}/photos/{$photo}", [
+            'image' => base64_encode($png.'<?php echo "no"; ?>'),
+        ])->assertOk();
         // Another picture under the same name is another picture, in whatever letters the name is written.
-        $this->api('PUT', "/receive/lines/{$line}/photos/{$photo}", ['image' => base64_encode($png)])->assertConflict();
-        $this->api('PUT', "/receive/lines/{$line}/photos/".strtolower($photo), ['image' => base64_encode($png)])->assertConflict();
+        $this->api('PUT', "/receive/lines/{$line}/photos/{$photo}", [
+            'image' => base64_encode($png),
+        ])->assertConflict();
+        $this->api('PUT', "/receive/lines/{$line}/photos/".strtolower($photo), [
+            'image' => base64_encode($png),
+        ])->assertConflict();
         $kept = Photo::query()->sole();
         $bytes = (string) file_get_contents($kept->path());
         self::assertSame(IMAGETYPE_JPEG, getimagesizefromstring($bytes)[2] ?? null);
         self::assertStringNotContainsString('<?php', $bytes);
-        $shown = $this->get("/api/receive/photos/{$photo}")->assertOk()->assertHeader('Content-Type', 'image/jpeg')->assertHeader('X-Content-Type-Options', 'nosniff');
+        $shown = $this->get("/api/receive/photos/{$photo}")
+            ->assertOk()
+            ->assertHeader('Content-Type', 'image/jpeg')
+            ->assertHeader('X-Content-Type-Options', 'nosniff');
         self::assertSame($kept->bytes, (int) $shown->headers->get('Content-Length'));
         unlink($kept->path());
     }
@@ -116,16 +184,29 @@ final class InspectionTest extends AtTheDoor
         return [
             'a script' => ['<?php system("ls");', 'no photo'],
             'a script that begins like a picture' => ["GIF89a<?php system('ls');", 'no photo'],
-            'a drawing with a script' => ['<svg xmlns="http://www.w3.org/2000/svg"><script>alert(1)</script></svg>', 'no photo'],
-            'half a picture' => ["\x89PNG\r\n\x1a\n\x00\x00\x00\rIHDR\x00\x00\x00\x10\x00\x00\x00\x10\x08\x02\x00\x00\x00\x90\x91h6", 'damaged'],
-            'a bomb' => ["\x89PNG\r\n\x1a\n\x00\x00\x00\rIHDR\x00\x00\xff\xff\x00\x00\xff\xff\x08\x02\x00\x00\x00\x90\x91h6", 'too many points'],
+            'a drawing with a script' => [
+                '<svg xmlns="http://www.w3.org/2000/svg"><script>alert(1)</script></svg>',
+                'no photo',
+            ],
+            'half a picture' => [
+                "\x89PNG\r\n\x1a\n\x00\x00\x00\rIHDR\x00\x00\x00\x10\x00\x00\x00\x10\x08\x02\x00\x00\x00\x90\x91h6",
+                'damaged',
+            ],
+            'a bomb' => [
+                "\x89PNG\r\n\x1a\n\x00\x00\x00\rIHDR\x00\x00\xff\xff\x00\x00\xff\xff\x08\x02\x00\x00\x00\x90\x91h6",
+                'too many points',
+            ],
         ];
     }
 
     #[DataProvider('noPhotos')]
     public function test_what_is_no_photo_is_refused(string $bytes, string $saying): void
     {
-        $response = $this->api('PUT', "/receive/lines/{$this->line()}/photos/".self::id(), ['image' => base64_encode($bytes)])->assertStatus(422)->assertJsonPath('errors.0.pointer', '/image');
+        $response = $this->api('PUT', "/receive/lines/{$this->line()}/photos/".self::id(), [
+            'image' => base64_encode($bytes),
+        ])
+            ->assertStatus(422)
+            ->assertJsonPath('errors.0.pointer', '/image');
         self::assertStringContainsString($saying, (string) $response->json('detail'));
         self::assertSame(0, Photo::query()->count());
     }
@@ -142,17 +223,30 @@ final class InspectionTest extends AtTheDoor
         $this->inspect($fresh);
         $this->inspect($stiff, ['rigor' => 'stiff']);
         $this->inspect($old, ['grades' => [...self::BRIGHT, 'eyes' => 1]]);
-        $this->api('GET', '/receive/cold-room')->assertJsonPath('groups.1.count', 0)->assertJsonPath('at_the_door.0.fish', 3);
+        $this->api('GET', '/receive/cold-room')
+            ->assertJsonPath('groups.1.count', 0)
+            ->assertJsonPath('at_the_door.0.fish', 3);
         $this->close()->assertOk();
-        $room = $this->api('GET', '/receive/cold-room')->assertOk()->assertJsonPath('at_the_door', [])->assertJsonPath('days.0', 'today')->assertJsonPath('days.1', 'Wed');
-        self::assertSame([[3, 1], [2]], [$room->json('groups.1.fish.*.fish.number'), $room->json('groups.2.fish.*.fish.number')]);
+        $room = $this->api('GET', '/receive/cold-room')
+            ->assertOk()
+            ->assertJsonPath('at_the_door', [])
+            ->assertJsonPath('days.0', 'today')
+            ->assertJsonPath('days.1', 'Wed');
+        self::assertSame(
+            [[3, 1], [2]],
+            [$room->json('groups.1.fish.*.fish.number'), $room->json('groups.2.fish.*.fish.number')],
+        );
         self::assertStringContainsString('raw service until', (string) $room->json('groups.1.fish.1.reasons.0'));
         self::assertSame(2.29, $room->json('groups.2.fish.0.rests_day'));
         $first = (string) $room->json('groups.1.fish.0.fish.id');
         $this->weigh($first, 'head', '500 g')->assertOk();
-        $this->api('GET', '/receive/cold-room')->assertJsonPath('groups.1.count', 1)->assertJsonPath('on_the_board', 1);
+        $this->api('GET', '/receive/cold-room')
+            ->assertJsonPath('groups.1.count', 1)
+            ->assertJsonPath('on_the_board', 1);
         Carbon::setTestNow('2026-11-26 08:00:00');
-        $this->api('GET', '/receive/cold-room')->assertJsonPath('groups.1.count', 2)->assertJsonPath('groups.2.count', 0);
+        $this->api('GET', '/receive/cold-room')
+            ->assertJsonPath('groups.1.count', 2)
+            ->assertJsonPath('groups.2.count', 0);
         Carbon::setTestNow();
     }
 }

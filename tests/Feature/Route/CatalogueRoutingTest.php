@@ -32,19 +32,45 @@ final class CatalogueRoutingTest extends TestCase
         foreach (Species::query()->get() as $species) {
             foreach ([null, 'farmed feed', 'frozen'] as $proof) {
                 $raw = RawService::of($species->scientific, $species->hazardList(), $proof);
-                foreach ([...$species->form->parts(), ...$species->form->quickParts(), Part::Portion, Part::Ends, Part::TailEnd] as $part) {
-                    $to = Destinations::of(new Leftover($part, $species->fat, Mass::ofGrams(250), $species->hazardList(), true, in_array($part->value, explode(' ', $species->keep), true), $raw->open ? null : $raw->why));
+                foreach (
+                    [
+                        ...$species->form->parts(),
+                        ...$species->form->quickParts(),
+                        Part::Portion,
+                        Part::Ends,
+                        Part::TailEnd,
+                    ] as $part
+                ) {
+                    $to = Destinations::of(
+                        new Leftover(
+                            $part,
+                            $species->fat,
+                            Mass::ofGrams(250),
+                            $species->hazardList(),
+                            true,
+                            in_array($part->value, explode(' ', $species->keep), true),
+                            $raw->open ? null : $raw->why,
+                        ),
+                    );
                     foreach ($to->ranked as $destination) {
                         $seen++;
-                        self::assertMatchesRegularExpression('/^\S.{8,}\.$/s', $destination->why, "{$species->name}, {$part->value}");
+                        self::assertMatchesRegularExpression(
+                            '/^\S.{8,}\.$/s',
+                            $destination->why,
+                            "{$species->name}, {$part->value}",
+                        );
                         self::assertDoesNotMatchRegularExpression('/\bsafe\b|boneless/i', $destination->why);
-                        $wrong = $destination->allowed && match (true) {
-                            $destination->bin === Bin::Stock && $species->fat === FatClass::Oily => true,
-                            $destination->bin->isServedRaw() && ! $raw->open => true,
-                            in_array($part, self::NEVER_FOOD, true) && $destination->bin !== Bin::Discard => true,
-                            in_array($part, [Part::Liver, Part::Roe], true) && $destination->bin !== Bin::Discard => $species->has(Hazard::Toxin) || $species->has(Hazard::Ciguatera) || $species->has(Hazard::Purging),
-                            default => false,
-                        };
+                        $wrong =
+                            $destination->allowed &&
+                            match (true) {
+                                $destination->bin === Bin::Stock && $species->fat === FatClass::Oily => true,
+                                $destination->bin->isServedRaw() && ! $raw->open => true,
+                                in_array($part, self::NEVER_FOOD, true) && $destination->bin !== Bin::Discard => true,
+                                in_array($part, [Part::Liver, Part::Roe], true) && $destination->bin !== Bin::Discard => $species->has(Hazard::Toxin) ||
+                                    $species->has(Hazard::Ciguatera) ||
+                                    $species->has(Hazard::Purging),
+                                default => false,
+                            };
                         if ($wrong) {
                             $worst[] = "{$species->name}: {$part->value} to {$destination->bin->value}";
                         }
@@ -63,7 +89,12 @@ final class CatalogueRoutingTest extends TestCase
         self::assertGreaterThanOrEqual(10, $recipes->count());
         $settings = Settings::load();
         foreach ($recipes as $recipe) {
-            $plan = BatchPlan::of($recipe->recipe(), Mass::ofGrams(4000), $recipe->hot ? $settings->pots() : [], new DateTimeImmutable('2026-03-02 14:00'));
+            $plan = BatchPlan::of(
+                $recipe->recipe(),
+                Mass::ofGrams(4000),
+                $recipe->hot ? $settings->pots() : [],
+                new DateTimeImmutable('2026-03-02 14:00'),
+            );
             self::assertGreaterThan(0, $plan->low, $recipe->name);
             self::assertLessThanOrEqual($plan->wentIn, $plan->high, "{$recipe->name} makes more than went in");
             self::assertSame(0.0, $plan->over, "{$recipe->name}: four kilos fit into the pots");
@@ -73,7 +104,10 @@ final class CatalogueRoutingTest extends TestCase
             self::assertContains(Bin::tryFrom($recipe->bin->value), Bin::cases());
         }
         foreach ([Bin::Stock, Bin::Soup, Bin::Mince, Bin::Tartare, Bin::Cure, Bin::Crisp, Bin::Roe] as $bin) {
-            self::assertTrue($recipes->contains(fn (Recipe $one): bool => $one->bin === $bin), "nothing is made of {$bin->value}");
+            self::assertTrue(
+                $recipes->contains(fn (Recipe $one): bool => $one->bin === $bin),
+                "nothing is made of {$bin->value}",
+            );
         }
     }
 
@@ -83,7 +117,11 @@ final class CatalogueRoutingTest extends TestCase
             self::assertNotSame('', $house->source);
             self::assertSame($house->bin === Bin::Discard, $house->value_per_kg_minor === 0, $house->bin->value);
             self::assertGreaterThanOrEqual(1, $house->days()->cold);
-            self::assertSame($house->bin->isServedRaw() || $house->bin === Bin::Discard, $house->days()->frozen === 0, $house->bin->value);
+            self::assertSame(
+                $house->bin->isServedRaw() || $house->bin === Bin::Discard,
+                $house->days()->frozen === 0,
+                $house->bin->value,
+            );
         }
     }
 }

@@ -55,7 +55,11 @@ final class ConservationTest extends TestCase
             $this->nothingIsLost();
         }
         self::assertGreaterThan(0, $refused, 'now and then too much is asked');
-        self::assertSame(count(Leaving::cases()), BinWithdrawal::query()->distinct()->count('how'), 'everything that can happen did');
+        self::assertSame(
+            count(Leaving::cases()),
+            BinWithdrawal::query()->distinct()->count('how'),
+            'everything that can happen did',
+        );
         foreach (['bin-value', 'batch-return'] as $school) {
             $this->api('PUT', '/cost/house', ['credits' => $school])->assertOk();
             foreach ($this->fish as $fish) {
@@ -72,7 +76,9 @@ final class ConservationTest extends TestCase
     private function fishOfTheDay(): void
     {
         $whole = $this->dice->getInt(200, 600) * 5;
-        $fish = $this->received("{$whole} g", ['species' => $this->species(['Hake', 'Zander', 'Meagre'][$this->dice->getInt(0, 2)])]);
+        $fish = $this->received("{$whole} g", [
+            'species' => $this->species(['Hake', 'Zander', 'Meagre'][$this->dice->getInt(0, 2)]),
+        ]);
         $this->fish[] = $fish;
         $left = $whole;
         foreach (['head' => 16, 'frame' => 12, 'collar' => 3, 'trim' => 4] as $part => $share) {
@@ -80,7 +86,7 @@ final class ConservationTest extends TestCase
             $this->weigh($fish, $part, "{$mass} g")->assertOk();
             $left -= $mass;
         }
-        $this->weigh($fish, 'fillets', ($left - 20).' g')->assertOk();
+        $this->weigh($fish, 'fillets', $left - 20 .' g')->assertOk();
         $this->boned($fish);
         $this->done($fish, 'breakdown')->assertOk();
         $version = $this->api('GET', "/portion/fish/{$fish}")->json('fish.version');
@@ -98,12 +104,18 @@ final class ConservationTest extends TestCase
         $bin = ['stock', 'mince', 'grill'][$this->dice->getInt(0, 2)];
         $grams = $this->dice->getInt(1, 180) * 5;
         $tub = $this->api('GET', "/route/bins/{$bin}")->json('deposits.0.id');
-        $out = fn (array $what) => $this->api('PUT', "/route/bins/{$bin}/out/".self::id(), ['weight' => ['typed' => "{$grams} g"], 'reason' => 'dice', ...$what]);
+        $out = fn (array $what) => $this->api('PUT', "/route/bins/{$bin}/out/".self::id(), [
+            'weight' => ['typed' => "{$grams} g"],
+            'reason' => 'dice',
+            ...$what,
+        ]);
         $answer = match ($this->dice->getInt(0, 5)) {
             0 => $out(['how' => 'meal']),
             1 => $out(['how' => 'discard', ...is_string($tub) ? ['deposit' => $tub, 'empty' => true] : []]),
             2 => $out(['how' => 'correction']),
-            3 => is_string($tub) ? $this->api('PUT', "/route/tubs/{$tub}/frozen/".self::id()) : $out(['how' => 'meal']),
+            3 => is_string($tub)
+                ? $this->api('PUT', "/route/tubs/{$tub}/frozen/".self::id())
+                : $out(['how' => 'meal']),
             4 => $this->api('PUT', "/route/bins/{$bin}/frozen/".self::id()),
             default => $this->batch($grams),
         };
@@ -116,9 +128,15 @@ final class ConservationTest extends TestCase
     private function batch(int $grams): TestResponse
     {
         $id = self::id();
-        $begun = $this->api('PUT', "/route/batches/{$id}", ['recipe' => Recipe::query()->where('name', 'White stock')->firstOrFail()->id, 'weight' => ['typed' => "{$grams} g"]]);
+        $begun = $this->api('PUT', "/route/batches/{$id}", [
+            'recipe' => Recipe::query()->where('name', 'White stock')->firstOrFail()->id,
+            'weight' => ['typed' => "{$grams} g"],
+        ]);
         if ($begun->getStatusCode() === 200 && $this->dice->getInt(0, 3) > 0) {
-            $this->api('PUT', "/route/batches/{$id}/made", ['amount' => round($grams / 1000 * $this->dice->getInt(70, 130) / 100, 2), 'version' => 1])->assertOk();
+            $this->api('PUT', "/route/batches/{$id}/made", [
+                'amount' => round((($grams / 1000) * $this->dice->getInt(70, 130)) / 100, 2),
+                'version' => 1,
+            ])->assertOk();
         }
 
         return $begun;
@@ -126,18 +144,31 @@ final class ConservationTest extends TestCase
 
     private function nothingIsLost(): void
     {
-        $binned = (int) DB::table('pieces')->join('readings', 'readings.piece_id', '=', 'pieces.id')->whereNotNull('pieces.bin')->where('pieces.bin', '!=', 'discard')->sum('readings.mass_mg');
+        $binned = (int) DB::table('pieces')
+            ->join('readings', 'readings.piece_id', '=', 'pieces.id')
+            ->whereNotNull('pieces.bin')
+            ->where('pieces.bin', '!=', 'discard')
+            ->sum('readings.mass_mg');
         $in = (int) BinDeposit::query()->whereNull('from_id')->sum('mass_mg');
         self::assertSame($binned, $in, 'what was routed was put in');
         $moved = (int) BinDeposit::query()->whereNotNull('from_id')->sum('mass_mg');
-        self::assertSame($moved, (int) BinWithdrawal::query()->where('how', Leaving::Moved->value)->sum('mass_mg'), 'what left for the freezer came there');
+        self::assertSame(
+            $moved,
+            (int) BinWithdrawal::query()->where('how', Leaving::Moved->value)->sum('mass_mg'),
+            'what left for the freezer came there',
+        );
         $gone = (int) BinWithdrawal::query()->where('how', '!=', Leaving::Moved->value)->sum('mass_mg');
         $there = array_sum((array) $this->api('GET', '/route/bins')->json('bins.*.mass.mg'));
         self::assertSame($in, $gone + $there);
         $worth = 0;
         foreach (BinDeposit::query()->with('withdrawals')->get() as $deposit) {
             self::assertFalse($deposit->deposit()->left->isNegative());
-            self::assertSame($deposit->deposit()->valueMinor, $deposit->deposit()->leftMinor() + $deposit->withdrawals->sum(fn (BinWithdrawal $out): int => $out->minor), 'its worth to the cent');
+            self::assertSame(
+                $deposit->deposit()->valueMinor,
+                $deposit->deposit()->leftMinor() +
+                    $deposit->withdrawals->sum(fn (BinWithdrawal $out): int => $out->minor),
+                'its worth to the cent',
+            );
             $worth += $deposit->deposit()->valueMinor;
         }
         self::assertGreaterThan(0, $worth);

@@ -16,8 +16,14 @@ final readonly class Method
      * @param  list<Step>  $steps
      * @param  array<string, Question>  $questions  by code, in the order they come up
      */
-    public function __construct(public string $code, public string $name, public BodyForm $form, public string $why, public array $steps, public array $questions)
-    {
+    public function __construct(
+        public string $code,
+        public string $name,
+        public BodyForm $form,
+        public string $why,
+        public array $steps,
+        public array $questions,
+    ) {
     }
 
     /**
@@ -36,7 +42,10 @@ final readonly class Method
             }
         }
 
-        return array_map(fn (Question $question): string => $given[$question->code] ?? $question->usual()->code, $this->questions);
+        return array_map(
+            fn (Question $question): string => $given[$question->code] ?? $question->usual()->code,
+            $this->questions,
+        );
     }
 
     /**
@@ -47,7 +56,13 @@ final readonly class Method
     {
         $off = $state->alreadyOff();
 
-        return array_values(array_filter($this->steps, fn (Step $step): bool => $step->belongsTo($chosen) && ($step->parts === [] || ! in_array($step->parts[0]->part, $off, true))));
+        return array_values(
+            array_filter(
+                $this->steps,
+                fn (Step $step): bool => $step->belongsTo($chosen) &&
+                    ($step->parts === [] || ! in_array($step->parts[0]->part, $off, true)),
+            ),
+        );
     }
 
     /**

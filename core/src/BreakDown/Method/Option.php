@@ -13,7 +13,13 @@ final readonly class Option
      * @param  Part|null  $part  what leaves the flesh with it; null when nothing does
      * @param  float  $costsPct  how much, in percent of the fish as bought
      */
-    public function __construct(public string $code, public string $name, public string $why, public ?Part $part, public float $costsPct, public bool $usual)
-    {
+    public function __construct(
+        public string $code,
+        public string $name,
+        public string $why,
+        public ?Part $part,
+        public float $costsPct,
+        public bool $usual,
+    ) {
     }
 }

@@ -46,6 +46,6 @@ final readonly class Step
     /** Usual seconds for a fish of this size. */
     public function secondsFor(Mass $whole): int
     {
-        return (int) round($this->seconds + $this->secondsPerKg * $whole->grams() / 1000);
+        return (int) round($this->seconds + ($this->secondsPerKg * $whole->grams()) / 1000);
     }
 }

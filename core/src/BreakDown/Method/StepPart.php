@@ -26,6 +26,9 @@ final readonly class StepPart
             throw new BadMethod("\"{$from}\" is not a part known here.", $written, '/parts');
         }
 
-        return new self(Part::tryFrom($part) ?? throw new BadMethod("\"{$part}\" is not a part known here.", $written, '/parts'), $from);
+        return new self(
+            Part::tryFrom($part) ?? throw new BadMethod("\"{$part}\" is not a part known here.", $written, '/parts'),
+            $from,
+        );
     }
 }

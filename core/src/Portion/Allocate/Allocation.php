@@ -22,14 +22,20 @@ final readonly class Allocation
      * @param  float  $objective  worth of portions and trim
      * @param  float  $bound  nothing can be worth more
      */
-    private function __construct(public array $counts, public array $made, public array $short, public array $surplus, public float $objective, public float $bound)
-    {
+    private function __construct(
+        public array $counts,
+        public array $made,
+        public array $short,
+        public array $surplus,
+        public float $objective,
+        public float $bound,
+    ) {
     }
 
     /** How far what was found may be from the best there is, in % of the bound. */
     public function gapPct(): float
     {
-        return $this->bound > 0 ? 100 * max(0.0, $this->bound - $this->objective) / $this->bound : 0.0;
+        return $this->bound > 0 ? (100 * max(0.0, $this->bound - $this->objective)) / $this->bound : 0.0;
     }
 
     /**
@@ -44,17 +50,39 @@ final readonly class Allocation
         $greedy = Search::greedy($problem);
         $exact = match (true) {
             count($kinds) === 1 => $greedy,
-            count($kinds) === 2 && Exchange::canDoAll($problem) => Exchange::of($problem, $greedy, array_keys($fillets), 0, 1),
+            count($kinds) === 2 && Exchange::canDoAll($problem) => Exchange::of(
+                $problem,
+                $greedy,
+                array_keys($fillets),
+                0,
+                1,
+            ),
             default => null,
         };
         if ($exact !== null) {
-            return self::told($fillets, $kinds, $trimPerKg, $exact, $problem->made($exact), $problem->worth($exact), 0.0);
+            return self::told(
+                $fillets,
+                $kinds,
+                $trimPerKg,
+                $exact,
+                $problem->made($exact),
+                $problem->worth($exact),
+                0.0,
+            );
         }
         $prices = Prices::of($problem);
         $found = Search::of($problem, $prices, $progress);
         $best = $problem->worth($found) >= $problem->worth($greedy) ? $found : $greedy;
 
-        return self::told($fillets, $kinds, $trimPerKg, $best, $problem->made($best), $problem->worth($best), $prices->bound);
+        return self::told(
+            $fillets,
+            $kinds,
+            $trimPerKg,
+            $best,
+            $problem->made($best),
+            $problem->worth($best),
+            $prices->bound,
+        );
     }
 
     /**
@@ -65,11 +93,19 @@ final readonly class Allocation
      * @param  float  $gained  over the trim
      * @param  float  $bound  of what is gained over the trim; what was gained where that is higher
      */
-    private static function told(array $fillets, array $kinds, float $trimPerKg, array $counts, array $made, float $gained, float $bound): self
-    {
+    private static function told(
+        array $fillets,
+        array $kinds,
+        float $trimPerKg,
+        array $counts,
+        array $made,
+        float $gained,
+        float $bound,
+    ): self {
         $ids = array_map(fn (Wanted $kind): string => $kind->id, $kinds);
         $over = array_map(fn (Wanted $kind, int $made): int => $made - $kind->need, $kinds, $made);
-        $trim = $trimPerKg / 1000 * array_sum(array_map(fn (OnBench $fillet): float => $fillet->massGrams, $fillets));
+        $trim =
+            ($trimPerKg / 1000) * array_sum(array_map(fn (OnBench $fillet): float => $fillet->massGrams, $fillets));
 
         return new self(
             array_map(fn (array $count): array => array_combine($ids, $count), $counts),

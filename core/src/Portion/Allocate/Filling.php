@@ -17,9 +17,15 @@ final readonly class Filling
         $taken = [];
         foreach ($problem->sizes as $kind => $size) {
             $missing = max(0, $problem->needs[$kind] - $made[$kind]);
-            $taken[$kind] = $missing === 0 || $missing >= intdiv($room, $size)
-                ? self::alike($most, $size, $missing === 0 ? $problem->beyond[$kind] : $problem->gains[$kind])
-                : self::running($most, $size, fn (int $n): float => $problem->gain($kind, $made[$kind] + $n) - $problem->gain($kind, $made[$kind]));
+            $taken[$kind] =
+                $missing === 0 || $missing >= intdiv($room, $size)
+                    ? self::alike($most, $size, $missing === 0 ? $problem->beyond[$kind] : $problem->gains[$kind])
+                    : self::running(
+                        $most,
+                        $size,
+                        fn (int $n): float => $problem->gain($kind, $made[$kind] + $n) -
+                            $problem->gain($kind, $made[$kind]),
+                    );
         }
         $counts = [];
         for ($kind = count($problem->sizes) - 1; $kind >= 0; $kind--) {

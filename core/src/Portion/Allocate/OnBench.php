@@ -17,7 +17,13 @@ final readonly class OnBench
      */
     public function __construct(public string $id, public float $massGrams, public float $availableGrams)
     {
-        $massGrams > 0 && $massGrams <= 100_000 || throw new BadFillet('A fillet weighs more than nothing and up to 100 kg.', $massGrams, '/mass_g');
-        $availableGrams >= 0 && $availableGrams <= $massGrams || throw new BadFillet('What can be cut of a fillet is no more than the fillet.', $availableGrams, '/available_g');
+        ($massGrams > 0 && $massGrams <= 100_000) ||
+            throw new BadFillet('A fillet weighs more than nothing and up to 100 kg.', $massGrams, '/mass_g');
+        ($availableGrams >= 0 && $availableGrams <= $massGrams) ||
+            throw new BadFillet(
+                'What can be cut of a fillet is no more than the fillet.',
+                $availableGrams,
+                '/available_g',
+            );
     }
 }

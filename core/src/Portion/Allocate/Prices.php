@@ -23,22 +23,28 @@ final readonly class Prices
      * @param  list<list<int>>  $cut  counts by kind that earn the most at these prices, by fillet
      * @param  array<int, float>  $slopes  how the bound changes with each price
      */
-    private function __construct(public array $prices, public float $bound, public array $cut, private array $slopes)
-    {
+    private function __construct(
+        public array $prices,
+        public float $bound,
+        public array $cut,
+        private array $slopes,
+    ) {
     }
 
     public static function of(Problem $problem): self
     {
         $low = array_map(fn (float $gain): float => max(0.0, $gain), $problem->beyond);
         $high = array_map(fn (float $gain): float => max(0.0, $gain), $problem->gains);
-        $free = array_values(array_filter(array_keys($low), fn (int $kind): bool => $high[$kind] - $low[$kind] > 1e-12));
+        $free = array_values(
+            array_filter(array_keys($low), fn (int $kind): bool => $high[$kind] - $low[$kind] > 1e-12),
+        );
         $n = count($free);
         $at = $low;
         $shape = [];
         foreach ($free as $i => $kind) {
             $at[$kind] = ($low[$kind] + $high[$kind]) / 2;
             $shape[$i] = array_fill(0, $n, 0.0);
-            $shape[$i][$i] = $n * ($high[$kind] - $low[$kind]) ** 2 / 4;
+            $shape[$i][$i] = ($n * ($high[$kind] - $low[$kind]) ** 2) / 4;
         }
         $best = self::found($problem, $at);
         for ($round = 0; $round < self::ROUNDS * $n * $n; $round++) {
@@ -64,14 +70,14 @@ final readonly class Prices
             }
             $deep = $over / $reach;
             foreach ($free as $i => $kind) {
-                $at[$kind] -= (1 + $n * $deep) / ($n + 1) * $along[$i] / $reach;
+                $at[$kind] -= (((1 + $n * $deep) / ($n + 1)) * $along[$i]) / $reach;
             }
             // one price alone: the ellipsoid is a stretch, and the half is kept
-            $wide = $n === 1 ? ((1 - $deep) / 2) ** 2 : $n * $n / ($n * $n - 1) * (1 - $deep * $deep);
-            $less = $n === 1 ? 0.0 : 2 * (1 + $n * $deep) / (($n + 1) * (1 + $deep));
+            $wide = $n === 1 ? ((1 - $deep) / 2) ** 2 : (($n * $n) / ($n * $n - 1)) * (1 - $deep * $deep);
+            $less = $n === 1 ? 0.0 : (2 * (1 + $n * $deep)) / (($n + 1) * (1 + $deep));
             foreach ($shape as $i => $row) {
                 foreach ($row as $j => $old) {
-                    $shape[$i][$j] = $wide * ($old - $less * $along[$i] * $along[$j] / ($reach * $reach));
+                    $shape[$i][$j] = $wide * ($old - ($less * $along[$i] * $along[$j]) / ($reach * $reach));
                 }
             }
         }

@@ -20,8 +20,13 @@ final readonly class Problem
      * @param  array<int, float>  $gains  gained by a piece that is wanted, by kind
      * @param  array<int, float>  $beyond  gained by a piece beyond that, by kind; never above the former
      */
-    private function __construct(public array $sizes, public array $rooms, public array $needs, public array $gains, public array $beyond)
-    {
+    private function __construct(
+        public array $sizes,
+        public array $rooms,
+        public array $needs,
+        public array $gains,
+        public array $beyond,
+    ) {
     }
 
     /**
@@ -32,11 +37,14 @@ final readonly class Problem
     {
         $tenths = array_map(fn (Wanted $kind): int => (int) round(10 * $kind->targetGrams), $kinds);
         $unit = max(1, array_reduce($tenths, fn (int $a, int $b): int => BigInteger::of($a)->gcd($b)->toInt(), 0));
-        $trim = fn (Wanted $kind): float => $trimPerKg / 1000 * $kind->targetGrams;
+        $trim = fn (Wanted $kind): float => ($trimPerKg / 1000) * $kind->targetGrams;
 
         return new self(
             array_map(fn (int $one): int => max(1, intdiv($one, $unit)), $tenths),
-            array_map(fn (OnBench $fillet): int => intdiv((int) floor(10 * $fillet->availableGrams + 1e-6), $unit), $fillets),
+            array_map(
+                fn (OnBench $fillet): int => intdiv((int) floor(10 * $fillet->availableGrams + 1e-6), $unit),
+                $fillets,
+            ),
             array_map(fn (Wanted $kind): int => $kind->need, $kinds),
             array_map(fn (Wanted $kind): float => $kind->value - $trim($kind), $kinds),
             array_map(fn (Wanted $kind): float => $kind->surplusValue - $trim($kind), $kinds),

@@ -35,7 +35,10 @@ final readonly class Search
      */
     public static function of(Problem $problem, Prices $prices, ?Closure $progress = null): array
     {
-        $counts = self::improved($problem, self::filled($problem->priced($prices->prices), self::nothing($problem), array_keys($problem->rooms)));
+        $counts = self::improved(
+            $problem,
+            self::filled($problem->priced($prices->prices), self::nothing($problem), array_keys($problem->rooms)),
+        );
         $worth = $problem->worth($counts);
         $chance = new Randomizer(new Mt19937(1));
         for ($shake = 0; $shake < self::SHAKES; $shake++) {
@@ -44,8 +47,18 @@ final readonly class Search
             }
             $order = $chance->shuffleArray(array_keys($problem->rooms));
             $emptied = array_slice($order, 0, self::EMPTIED);
-            $tried = self::filled($problem->priced(self::off($prices, $problem, $chance)), array_values(array_replace($counts, array_fill_keys($emptied, array_map(fn (): int => 0, $problem->sizes)))), $emptied);
-            $tried = self::exchanged($problem, self::exchanged($problem, $tried, $emptied), array_slice($order, 0, self::TOGETHER));
+            $tried = self::filled(
+                $problem->priced(self::off($prices, $problem, $chance)),
+                array_values(
+                    array_replace($counts, array_fill_keys($emptied, array_map(fn (): int => 0, $problem->sizes))),
+                ),
+                $emptied,
+            );
+            $tried = self::exchanged(
+                $problem,
+                self::exchanged($problem, $tried, $emptied),
+                array_slice($order, 0, self::TOGETHER),
+            );
             $now = $problem->worth($tried);
             if ($now >= $worth - 1e-9) {
                 [$counts, $worth] = [$tried, $now];
@@ -66,7 +79,10 @@ final readonly class Search
         $made = array_map(fn (): int => 0, $problem->sizes);
         foreach ([[$problem->gains, true], [$problem->beyond, false]] as [$gains, $wanted]) {
             $order = array_keys($problem->sizes);
-            usort($order, fn (int $a, int $b): int => $gains[$b] / $problem->sizes[$b] <=> $gains[$a] / $problem->sizes[$a]);
+            usort(
+                $order,
+                fn (int $a, int $b): int => $gains[$b] / $problem->sizes[$b] <=> $gains[$a] / $problem->sizes[$a],
+            );
             foreach ($problem->rooms as $fillet => $room) {
                 foreach ($counts[$fillet] as $kind => $count) {
                     $room -= $count * $problem->sizes[$kind];
@@ -93,7 +109,14 @@ final readonly class Search
     /** @return list<float> */
     private static function off(Prices $prices, Problem $problem, Randomizer $chance): array
     {
-        return array_map(fn (float $price, float $beyond): float => max($beyond, $price * (1 + self::OFF * $chance->getInt(-100, 100) / 100)), $prices->prices, $problem->beyond);
+        return array_map(
+            fn (float $price, float $beyond): float => max(
+                $beyond,
+                $price * (1 + (self::OFF * $chance->getInt(-100, 100)) / 100),
+            ),
+            $prices->prices,
+            $problem->beyond,
+        );
     }
 
     /**

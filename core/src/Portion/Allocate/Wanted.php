@@ -17,11 +17,23 @@ final readonly class Wanted
      *
      * @throws BadFillet which names the figure
      */
-    public function __construct(public string $id, public float $targetGrams, public int $need, public float $value, public float $surplusValue)
-    {
-        $targetGrams >= 1 && $targetGrams <= 20_000 || throw new BadFillet('A portion weighs 1 g to 20 kg.', $targetGrams, '/target_g');
+    public function __construct(
+        public string $id,
+        public float $targetGrams,
+        public int $need,
+        public float $value,
+        public float $surplusValue,
+    ) {
+        ($targetGrams >= 1 && $targetGrams <= 20_000) ||
+            throw new BadFillet('A portion weighs 1 g to 20 kg.', $targetGrams, '/target_g');
         $need >= 0 || throw new BadFillet('Wanted are none or more.', $need, '/need');
-        $value >= 0 && is_finite($value) || throw new BadFillet('A portion is worth nothing or more.', $value, '/value');
-        $surplusValue >= 0 && $surplusValue <= $value || throw new BadFillet('One more than wanted is worth no more than one that is wanted.', $surplusValue, '/surplus_value');
+        ($value >= 0 && is_finite($value)) ||
+            throw new BadFillet('A portion is worth nothing or more.', $value, '/value');
+        ($surplusValue >= 0 && $surplusValue <= $value) ||
+            throw new BadFillet(
+                'One more than wanted is worth no more than one that is wanted.',
+                $surplusValue,
+                '/surplus_value',
+            );
     }
 }

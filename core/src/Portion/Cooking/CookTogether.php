@@ -11,7 +11,11 @@ final readonly class CookTogether
      * @param  non-empty-list<string>  $pieces
      * @param  float  $timePct  of the time the thickest pieces of the batch need
      */
-    public function __construct(public array $pieces, public float $thinMm, public float $thickMm, public float $timePct)
-    {
+    public function __construct(
+        public array $pieces,
+        public float $thinMm,
+        public float $thickMm,
+        public float $timePct,
+    ) {
     }
 }

@@ -53,7 +53,11 @@ final readonly class EvenCooking
             }
         }
 
-        return new self($pieces === [] ? null : ($pieces[0]->thickMm / $pieces[count($pieces) - 1]->thickMm) ** 2, $groups, $warned);
+        return new self(
+            $pieces === [] ? null : ($pieces[0]->thickMm / $pieces[count($pieces) - 1]->thickMm) ** 2,
+            $groups,
+            $warned,
+        );
     }
 
     private static function advice(PieceToCook $piece): ?string
@@ -72,6 +76,11 @@ final readonly class EvenCooking
     {
         $last = $pieces[count($pieces) - 1];
 
-        return new CookTogether(array_map(fn (PieceToCook $piece): string => $piece->id, $pieces), $last->thickMm, $pieces[0]->thickMm, 100 * ($pieces[0]->thickMm / $thickest) ** 2);
+        return new CookTogether(
+            array_map(fn (PieceToCook $piece): string => $piece->id, $pieces),
+            $last->thickMm,
+            $pieces[0]->thickMm,
+            100 * ($pieces[0]->thickMm / $thickest) ** 2,
+        );
     }
 }

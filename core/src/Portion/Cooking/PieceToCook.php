@@ -17,7 +17,12 @@ final readonly class PieceToCook
      */
     public function __construct(public string $id, public float $thinMm, public float $thickMm)
     {
-        $thinMm > 0 && $thickMm >= $thinMm || throw new BadFillet('A piece is thicker than nothing, and no thinner at its thick end.', $thinMm, '/thickness_mm');
+        ($thinMm > 0 && $thickMm >= $thinMm) ||
+            throw new BadFillet(
+                'A piece is thicker than nothing, and no thinner at its thick end.',
+                $thinMm,
+                '/thickness_mm',
+            );
     }
 
     /** How unevenly it heats through by itself: time goes with thickness squared. */

@@ -23,7 +23,8 @@ final readonly class HouseItem
      */
     public static function gtin(int $dish): string
     {
-        $dish >= 1 && $dish <= 999_999_999 || throw new BadFillet('A dish has a number from 1 to 999999999.', $dish, '/dish');
+        ($dish >= 1 && $dish <= 999_999_999) ||
+            throw new BadFillet('A dish has a number from 1 to 999999999.', $dish, '/dish');
         $digits = '0200'.sprintf('%09d', $dish);
 
         return $digits.CheckDigit::of($digits);

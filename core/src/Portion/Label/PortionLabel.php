@@ -32,16 +32,28 @@ final readonly class PortionLabel
      *
      * @throws BadFillet when there is nothing to label
      */
-    public static function of(string $gtin, string $lot, Mass $net, ?int $count, DateTimeImmutable $day, bool $frozen, int $thisYear): self
-    {
+    public static function of(
+        string $gtin,
+        string $lot,
+        Mass $net,
+        ?int $count,
+        DateTimeImmutable $day,
+        bool $frozen,
+        int $thisYear,
+    ): self {
         $grams = intdiv($net->milligrams + 500, 1000);
-        $grams > 0 && $grams < 1_000_000 || throw new BadFillet('A label carries a weight of 1 g up to 1000 kg.', $grams, '/net');
-        $count === null || $count > 0 || throw new BadFillet('A tray of no portions needs no label.', $count, '/count');
+        ($grams > 0 && $grams < 1_000_000) ||
+            throw new BadFillet('A label carries a weight of 1 g up to 1000 kg.', $grams, '/net');
+        $count === null ||
+            $count > 0 ||
+            throw new BadFillet('A tray of no portions needs no label.', $count, '/count');
         $lot = self::lot($lot);
         $date = [$frozen ? '15' : '17' => $day->format('ymd')];
         $weight = ['3103' => sprintf('%06d', $grams)];
         $pairs = [[$count === null ? '01' : '02', $gtin]];
-        foreach ($date + $weight + ($count === null ? [] : ['37' => (string) $count]) + ['10' => $lot] as $ai => $value) {
+        foreach (
+            $date + $weight + ($count === null ? [] : ['37' => (string) $count]) + ['10' => $lot] as $ai => $value
+        ) {
             $pairs[] = [(string) $ai, $value];
         }
 

@@ -20,12 +20,18 @@ final readonly class UseBy
      * @param  list<DateTimeImmutable>  $keepUntil  when each fish it came from ends
      * @param  PortionDays  $kept  days of the house
      */
-    public static function of(DateTimeImmutable $cut, bool $rawService, array $keepUntil, PortionDays $kept = new PortionDays): self
-    {
+    public static function of(
+        DateTimeImmutable $cut,
+        bool $rawService,
+        array $keepUntil,
+        PortionDays $kept = new PortionDays(),
+    ): self {
         $days = $rawService ? $kept->rawService : $kept->raw;
         $counted = $days === 1 ? '1 day' : "{$days} days";
         $day = $cut->setTime(0, 0)->modify('+'.($days - 1).' days');
-        $why = $rawService ? "House rule: portions for raw service {$counted}, counting the day they were cut." : "House rule: raw portions {$counted}, counting the day they were cut.";
+        $why = $rawService
+            ? "House rule: portions for raw service {$counted}, counting the day they were cut."
+            : "House rule: raw portions {$counted}, counting the day they were cut.";
         foreach ($keepUntil as $end) {
             if ($end->setTime(0, 0) < $day) {
                 $day = $end->setTime(0, 0);

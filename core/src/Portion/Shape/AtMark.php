@@ -32,6 +32,8 @@ final readonly class AtMark
         $before = $fillet->gramsUpTo($fromCm);
         $told = $fillet->gramsUpTo($toCm) - $before;
 
-        return abs($grams - $told) <= self::OFF * $told ? new self(true, $toCm) : new self(false, max($fromCm + 0.1, $fillet->cm($before + $grams)));
+        return abs($grams - $told) <= self::OFF * $told
+            ? new self(true, $toCm)
+            : new self(false, max($fromCm + 0.1, $fillet->cm($before + $grams)));
     }
 }

@@ -24,8 +24,13 @@ final readonly class HouseShape
      * @param  float|null  $beforePct  by how much pieces were off, on average, as the starting shape said; null without any
      * @param  float|null  $afterPct  the same as the house's shape says, each fillet judged by a shape it had no part in
      */
-    private function __construct(public FilletShape $shape, public int $fillets, public int $pieces, public ?float $beforePct, public ?float $afterPct)
-    {
+    private function __construct(
+        public FilletShape $shape,
+        public int $fillets,
+        public int $pieces,
+        public ?float $beforePct,
+        public ?float $afterPct,
+    ) {
     }
 
     /** @param  list<MeasuredFillet>  $fillets */
@@ -34,7 +39,12 @@ final readonly class HouseShape
         $fillets = array_values(array_filter($fillets, fn (MeasuredFillet $fillet): bool => $fillet->cuts !== []));
         $stations = $starting->stations();
         $thickness = array_map(fn (array $station): float => $station[1], $stations);
-        $masses = array_map(fn (MeasuredFillet $fillet): array => self::masses(ShapeFit::of($starting, $fillet->cuts, $fillet->massGrams, $fillet->lengthCm)), $fillets);
+        $masses = array_map(
+            fn (MeasuredFillet $fillet): array => self::masses(
+                ShapeFit::of($starting, $fillet->cuts, $fillet->massGrams, $fillet->lengthCm),
+            ),
+            $fillets,
+        );
         $sum = array_map(fn (array $station): float => self::STARTS_AS * $station[0], $stations);
         foreach ($masses as $mass) {
             $sum = array_map(fn (float $a, float $b): float => $a + $b, $sum, $mass);
@@ -47,7 +57,13 @@ final readonly class HouseShape
             $after += $fillet->offBy(FilletShape::of($without, $thickness));
         }
 
-        return new self(FilletShape::of($sum, $thickness), count($fillets), $pieces, $pieces === 0 ? null : 100 * $before / $pieces, $pieces === 0 ? null : 100 * $after / $pieces);
+        return new self(
+            FilletShape::of($sum, $thickness),
+            count($fillets),
+            $pieces,
+            $pieces === 0 ? null : (100 * $before) / $pieces,
+            $pieces === 0 ? null : (100 * $after) / $pieces,
+        );
     }
 
     /** @return list<float> */

@@ -26,10 +26,15 @@ final readonly class MeasuredFillet
     /** How far pieces are from what a shape says of them: the sum of the shares each is off by. */
     public function offBy(FilletShape $shape): float
     {
-        return array_sum(array_map(function (MeasuredCut $cut) use ($shape): float {
-            $said = $this->massGrams * ($shape->massUpTo($cut->toCm / $this->lengthCm) - $shape->massUpTo($cut->fromCm / $this->lengthCm));
+        return array_sum(
+            array_map(function (MeasuredCut $cut) use ($shape): float {
+                $said =
+                    $this->massGrams *
+                    ($shape->massUpTo($cut->toCm / $this->lengthCm) -
+                        $shape->massUpTo($cut->fromCm / $this->lengthCm));
 
-            return abs($said - $cut->grams) / $cut->grams;
-        }, $this->cuts));
+                return abs($said - $cut->grams) / $cut->grams;
+            }, $this->cuts),
+        );
     }
 }

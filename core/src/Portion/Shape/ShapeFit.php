@@ -36,9 +36,14 @@ final readonly class ShapeFit
         $stations = $shape->stations();
         $last = count($stations) - 1;
         $tenth = 10 / $last;
-        $rows = array_map(fn (MeasuredCut $cut): array => [
-            self::hats(min(1.0, $cut->fromCm / $lengthCm), min(1.0, $cut->toCm / $lengthCm), $last), $cut->grams / $massGrams, $cut->spreadGrams() / $massGrams,
-        ], $cuts);
+        $rows = array_map(
+            fn (MeasuredCut $cut): array => [
+                self::hats(min(1.0, $cut->fromCm / $lengthCm), min(1.0, $cut->toCm / $lengthCm), $last),
+                $cut->grams / $massGrams,
+                $cut->spreadGrams() / $massGrams,
+            ],
+            $cuts,
+        );
         if ($rows === []) {
             return $shape;
         }
@@ -56,9 +61,19 @@ final readonly class ShapeFit
             foreach ($rows as [$hats, $share, $spread]) {
                 $slopes = array_map(fn (float $hat, float $mass): float => $hat * $mass, $hats, $now);
                 $here = array_sum($slopes);
-                $squares->row(array_keys($slopes), $slopes, $share - $here + array_sum(array_map(fn (float $slope, float $log): float => $slope * $log, $slopes, $off)), $spread);
+                $squares->row(
+                    array_keys($slopes),
+                    $slopes,
+                    $share -
+                        $here +
+                        array_sum(array_map(fn (float $slope, float $log): float => $slope * $log, $slopes, $off)),
+                    $spread,
+                );
             }
-            $off = array_map(fn (?float $log): float => max(-1.5, min(1.5, $log ?? 0.0)), $squares->solve(false)->estimates);
+            $off = array_map(
+                fn (?float $log): float => max(-1.5, min(1.5, $log ?? 0.0)),
+                $squares->solve(false)->estimates,
+            );
         }
 
         return FilletShape::of(

@@ -10,7 +10,9 @@ final readonly class CheckDigit
     /** @param  string  $digits  with the check digit last */
     public static function fits(string $digits): bool
     {
-        return ctype_digit($digits) && strlen($digits) > 1 && self::of(substr($digits, 0, -1)) === (int) substr($digits, -1);
+        return ctype_digit($digits) &&
+            strlen($digits) > 1 &&
+            self::of(substr($digits, 0, -1)) === (int) substr($digits, -1);
     }
 
     /** @param  string  $digits  without the check digit */
@@ -21,6 +23,6 @@ final readonly class CheckDigit
             $sum += ($i % 2 === 0 ? 3 : 1) * (int) $digit;
         }
 
-        return (10 - $sum % 10) % 10;
+        return (10 - ($sum % 10)) % 10;
     }
 }

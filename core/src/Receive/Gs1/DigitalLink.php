@@ -26,7 +26,9 @@ final readonly class DigitalLink
         if (! is_array($parts)) {
             throw new BadScan('This link cannot be read.', $uri, '/text');
         }
-        $steps = array_values(array_filter(explode('/', $parts['path'] ?? ''), fn (string $step): bool => $step !== ''));
+        $steps = array_values(
+            array_filter(explode('/', $parts['path'] ?? ''), fn (string $step): bool => $step !== ''),
+        );
         $at = null;
         foreach ($steps as $i => $step) {
             if (in_array($step, self::KEYS, true) && isset($steps[$i + 1])) {
@@ -58,7 +60,9 @@ final readonly class DigitalLink
     /** Shorter trade item numbers stand for ones of fourteen digits. */
     private static function gtin(string $key, string $value): string
     {
-        return $key === '01' && preg_match('/^\d{8}$|^\d{12,13}$/D', $value) === 1 ? str_pad($value, 14, '0', STR_PAD_LEFT) : $value;
+        return $key === '01' && preg_match('/^\d{8}$|^\d{12,13}$/D', $value) === 1
+            ? str_pad($value, 14, '0', STR_PAD_LEFT)
+            : $value;
     }
 
     /**
@@ -68,7 +72,14 @@ final readonly class DigitalLink
      */
     public static function ofLot(string $gtin, string $lot, array $besides = []): string
     {
-        $query = implode('&', array_map(fn (int|string $ai, string $value): string => $ai.'='.rawurlencode($value), array_keys($besides), $besides));
+        $query = implode(
+            '&',
+            array_map(
+                fn (int|string $ai, string $value): string => $ai.'='.rawurlencode($value),
+                array_keys($besides),
+                $besides,
+            ),
+        );
 
         return self::HOST."/01/{$gtin}/10/".rawurlencode($lot).($query === '' ? '' : "?{$query}");
     }

@@ -33,14 +33,24 @@ final readonly class Element
             throw new BadScan("{$name} holds a character no label may carry.", $value, '/text');
         }
         if (preg_match('#^'.$identifier->pattern.'$#D', $value) !== 1) {
-            throw new BadScan("{$name} is \"{$value}\": ".self::expected($identifier->pattern).'.', $value, '/text');
+            throw new BadScan(
+                "{$name} is \"{$value}\": ".self::expected($identifier->pattern).'.',
+                $value,
+                '/text',
+            );
         }
         $fault = match ($identifier->check) {
             'check' => CheckDigit::fits($value) ? null : 'its check digit does not fit; scan it again',
             'date' => self::day($value, $thisYear) === null ? 'there is no such day' : null,
-            'time' => self::day(substr($value, 0, 6), $thisYear, false) === null || (int) substr($value, 6, 2) > 23 || (int) substr($value, 8, 2) > 59 ? 'there is no such time' : null,
+            'time' => self::day(substr($value, 0, 6), $thisYear, false) === null ||
+            (int) substr($value, 6, 2) > 23 ||
+            (int) substr($value, 8, 2) > 59
+                ? 'there is no such time'
+                : null,
             'range' => self::rangeFault($value, $thisYear),
-            'decimals' => ($identifier->decimals() ?? 0) > (str_starts_with($identifier->ai, '39') ? 9 : 5) ? 'it has more decimals than a label may give' : null,
+            'decimals' => ($identifier->decimals() ?? 0) > (str_starts_with($identifier->ai, '39') ? 9 : 5)
+                ? 'it has more decimals than a label may give'
+                : null,
             default => null,
         };
         if ($fault !== null) {
@@ -65,7 +75,10 @@ final readonly class Element
     /** The last day of a range; the only day when it is none. */
     public function until(): ?DateTimeImmutable
     {
-        return self::day(strlen($this->value) === 12 ? substr($this->value, 6) : substr($this->value, 0, 6), $this->thisYear);
+        return self::day(
+            strlen($this->value) === 12 ? substr($this->value, 6) : substr($this->value, 0, 6),
+            $this->thisYear,
+        );
     }
 
     /** As a person reads it. */
@@ -74,8 +87,14 @@ final readonly class Element
         return match ($this->identifier->check) {
             'decimals' => (string) $this->number(),
             'date' => $this->from()?->format('j M Y') ?? $this->value,
-            'time' => ($this->from()?->format('j M Y') ?? '').', '.substr($this->value, 6, 2).':'.substr($this->value, 8, 2),
-            'range' => $this->from()?->format('ymd') === $this->until()?->format('ymd') ? ($this->from()?->format('j M Y') ?? '') : ($this->from()?->format('j M') ?? '').' to '.($this->until()?->format('j M Y') ?? ''),
+            'time' => ($this->from()?->format('j M Y') ?? '').
+                ', '.
+                substr($this->value, 6, 2).
+                ':'.
+                substr($this->value, 8, 2),
+            'range' => $this->from()?->format('ymd') === $this->until()?->format('ymd')
+                ? $this->from()?->format('j M Y') ?? ''
+                : ($this->from()?->format('j M') ?? '').' to '.($this->until()?->format('j M Y') ?? ''),
             default => $this->value,
         };
     }
@@ -96,7 +115,7 @@ final readonly class Element
     private static function day(string $yymmdd, int $thisYear, bool $zeroIsLast = true): ?DateTimeImmutable
     {
         [$yy, $month, $day] = array_map(intval(...), str_split($yymmdd, 2)) + [0, 0, 0];
-        $year = $thisYear - $thisYear % 100 + $yy;
+        $year = $thisYear - ($thisYear % 100) + $yy;
         $year += match (true) {
             $year - $thisYear > 50 => -100,
             $thisYear - $year > 49 => 100,
@@ -108,7 +127,9 @@ final readonly class Element
         $last = (int) (new DateTimeImmutable(sprintf('%04d-%02d-01', $year, $month)))->format('t');
         $day = $day === 0 && $zeroIsLast ? $last : $day;
 
-        return $day < 1 || $day > $last ? null : new DateTimeImmutable(sprintf('%04d-%02d-%02d', $year, $month, $day));
+        return $day < 1 || $day > $last
+            ? null
+            : new DateTimeImmutable(sprintf('%04d-%02d-%02d', $year, $month, $day));
     }
 
     private static function expected(string $pattern): string

@@ -23,8 +23,15 @@ final readonly class ElementString
      */
     public static function of(array $pairs, int $thisYear): self
     {
-        $elements = array_map(fn (array $pair): Element => Element::of(Identifier::of($pair[0]), $pair[1], $thisYear), $pairs);
-        usort($elements, fn (Element $a, Element $b): int => ($a->identifier->fixedLength() === null) <=> ($b->identifier->fixedLength() === null));
+        $elements = array_map(
+            fn (array $pair): Element => Element::of(Identifier::of($pair[0]), $pair[1], $thisYear),
+            $pairs,
+        );
+        usort(
+            $elements,
+            fn (Element $a, Element $b): int => ($a->identifier->fixedLength() === null) <=>
+                ($b->identifier->fixedLength() === null),
+        );
         $data = '';
         $read = '';
         foreach ($elements as $i => $element) {

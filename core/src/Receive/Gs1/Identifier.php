@@ -55,15 +55,39 @@ final readonly class Identifier
 
     /** Identifier and value together, by first two digits, where the length is fixed and no separator follows (7.8.5). */
     private const FIXED = [
-        '00' => 20, '01' => 16, '02' => 16, '03' => 16, '04' => 18, '11' => 8, '12' => 8, '13' => 8, '14' => 8, '15' => 8, '16' => 8, '17' => 8,
-        '18' => 8, '19' => 8, '20' => 4, '31' => 10, '32' => 10, '33' => 10, '34' => 10, '35' => 10, '36' => 10, '41' => 16,
+        '00' => 20,
+        '01' => 16,
+        '02' => 16,
+        '03' => 16,
+        '04' => 18,
+        '11' => 8,
+        '12' => 8,
+        '13' => 8,
+        '14' => 8,
+        '15' => 8,
+        '16' => 8,
+        '17' => 8,
+        '18' => 8,
+        '19' => 8,
+        '20' => 4,
+        '31' => 10,
+        '32' => 10,
+        '33' => 10,
+        '34' => 10,
+        '35' => 10,
+        '36' => 10,
+        '41' => 16,
     ];
 
     /** Longest value of an identifier we do not know. */
     private const LONGEST = 90;
 
-    private function __construct(public string $ai, public string $title, public string $pattern, public string $check)
-    {
+    private function __construct(
+        public string $ai,
+        public string $title,
+        public string $pattern,
+        public string $check,
+    ) {
     }
 
     /** @throws BadScan when it cannot be an identifier */
@@ -72,7 +96,7 @@ final readonly class Identifier
         if (! ctype_digit($ai) || strlen($ai) !== self::length($ai)) {
             throw new BadScan("({$ai}) is no application identifier.", $ai, '/text');
         }
-        $known = self::KNOWN[$ai] ?? self::KNOWN[substr($ai, 0, 3).'n'] ?? null;
+        $known = self::KNOWN[$ai] ?? (self::KNOWN[substr($ai, 0, 3).'n'] ?? null);
         if ($known === null || ($known[2] === 'decimals' && strlen($ai) !== 4)) {
             return new self($ai, 'Not used here', '.{1,'.self::LONGEST.'}', '');
         }

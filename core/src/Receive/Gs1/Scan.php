@@ -44,20 +44,29 @@ final readonly class Scan
             throw new BadScan('The scan is empty.', $text, '/text');
         }
         if (strlen($text) > self::LONGEST) {
-            throw new BadScan('No label is that long: several scans are glued together.', mb_strcut($text, 0, 40), '/text');
+            throw new BadScan(
+                'No label is that long: several scans are glued together.',
+                mb_strcut($text, 0, 40),
+                '/text',
+            );
         }
         if (preg_match('#^https?://#i', $text) === 1) {
             return self::checked(DigitalLink::pairs($text), $thisYear);
         }
         if (preg_match('/^[\x1D\x20-\x7E]*$/', $text) !== 1) {
-            throw new BadScan('This holds characters that no label may carry: scan it again.', mb_strcut($text, 0, 40), '/text');
+            throw new BadScan(
+                'This holds characters that no label may carry: scan it again.',
+                mb_strcut($text, 0, 40),
+                '/text',
+            );
         }
         $symbology = substr($text, 0, 3);
         if (in_array($symbology, self::BARE, true)) {
             return self::checked([self::bare(substr($text, 3))], $thisYear);
         }
         if (str_starts_with($text, ']')) {
-            in_array($symbology, self::ELEMENTS, true) || throw new BadScan("The symbol {$symbology} is not a GS1 label.", $text, '/text');
+            in_array($symbology, self::ELEMENTS, true) ||
+                throw new BadScan("The symbol {$symbology} is not a GS1 label.", $text, '/text');
             $text = substr($text, 3);
         }
         if (preg_match('/^\(\d/', $text) === 1) {
@@ -91,9 +100,15 @@ final readonly class Scan
                 default => null,
             };
             if ($unit !== null && $element->identifier->decimals() !== null) {
-                $milligrams = $element->number()->multipliedBy($unit->grams())->multipliedBy(1000)->toScale(0, RoundingMode::HALF_UP);
+                $milligrams = $element
+                    ->number()
+                    ->multipliedBy($unit->grams())
+                    ->multipliedBy(1000)
+                    ->toScale(0, RoundingMode::HALF_UP);
 
-                return $milligrams->isPositive() && $milligrams->isLessThanOrEqualTo(Mass::MOST_MILLIGRAMS) ? Mass::ofMilligrams($milligrams->toInt()) : null;
+                return $milligrams->isPositive() && $milligrams->isLessThanOrEqualTo(Mass::MOST_MILLIGRAMS)
+                    ? Mass::ofMilligrams($milligrams->toInt())
+                    : null;
             }
         }
 
@@ -116,7 +131,11 @@ final readonly class Scan
             $element = Element::of(Identifier::of($ai), $value, $thisYear);
             $before = $elements[$ai] ?? null;
             if ($before !== null && $before->value !== $value) {
-                throw new BadScan("({$ai}) {$element->identifier->title} stands there twice: two scans are glued together.", $value, '/text');
+                throw new BadScan(
+                    "({$ai}) {$element->identifier->title} stands there twice: two scans are glued together.",
+                    $value,
+                    '/text',
+                );
             }
             $elements[$ai] = $element;
         }
@@ -124,13 +143,25 @@ final readonly class Scan
         $contained = $scan->get('02');
         $howMany = $scan->get('37');
         if ($contained !== null && $scan->get('01') !== null) {
-            throw new BadScan('(02) Contained trade item does not go with (01): two scans are glued together.', $contained->value, '/text');
+            throw new BadScan(
+                '(02) Contained trade item does not go with (01): two scans are glued together.',
+                $contained->value,
+                '/text',
+            );
         }
         if ($contained !== null && $howMany === null) {
-            throw new BadScan('(02) Contained trade item comes with (37), the count; the scan was cut short.', $contained->value, '/text');
+            throw new BadScan(
+                '(02) Contained trade item comes with (37), the count; the scan was cut short.',
+                $contained->value,
+                '/text',
+            );
         }
         if ($howMany !== null && $contained === null && $scan->get('00') === null && $scan->get('01') === null) {
-            throw new BadScan('(37) Count of contained items does not say of what; the scan was cut short.', $howMany->value, '/text');
+            throw new BadScan(
+                '(37) Count of contained items does not say of what; the scan was cut short.',
+                $howMany->value,
+                '/text',
+            );
         }
 
         return $scan;
@@ -140,7 +171,11 @@ final readonly class Scan
     private static function bare(string $digits): array
     {
         if (preg_match('/^\d{8}$|^\d{12,14}$/D', $digits) !== 1 || ! CheckDigit::fits($digits)) {
-            throw new BadScan('(01) Trade item (GTIN) does not fit its check digit; scan it again.', $digits, '/text');
+            throw new BadScan(
+                '(01) Trade item (GTIN) does not fit its check digit; scan it again.',
+                $digits,
+                '/text',
+            );
         }
 
         return ['01', str_pad($digits, 14, '0', STR_PAD_LEFT)];
@@ -170,7 +205,13 @@ final readonly class Scan
             $fixed = $identifier->fixedLength();
             $value = $fixed === null ? explode(self::SEPARATOR, $rest, 2)[0] : substr($rest, 0, $fixed);
             if ($fixed !== null && strlen($value) < $fixed) {
-                throw new BadScan("({$ai}) {$identifier->title} has ".strlen($value)." of its {$fixed} characters: the scan was cut short.", $value, '/text');
+                throw new BadScan(
+                    "({$ai}) {$identifier->title} has ".
+                        strlen($value).
+                        " of its {$fixed} characters: the scan was cut short.",
+                    $value,
+                    '/text',
+                );
             }
             $pairs[] = [$ai, $value];
             $rest = substr($rest, strlen($value));

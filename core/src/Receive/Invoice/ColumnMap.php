@@ -11,8 +11,30 @@ final readonly class ColumnMap
 {
     /** What a column may say, with words a header usually uses for it. */
     private const WORDS = [
-        'name' => ['name', 'article', 'item', 'product', 'fish', 'species', 'description', 'designation', 'artikel', 'bezeichnung'],
-        'mass' => ['weight', 'net weight', 'kg', 'kilo', 'kilos', 'mass', 'quantity kg', 'poids', 'gewicht', 'quantity'],
+        'name' => [
+            'name',
+            'article',
+            'item',
+            'product',
+            'fish',
+            'species',
+            'description',
+            'designation',
+            'artikel',
+            'bezeichnung',
+        ],
+        'mass' => [
+            'weight',
+            'net weight',
+            'kg',
+            'kilo',
+            'kilos',
+            'mass',
+            'quantity kg',
+            'poids',
+            'gewicht',
+            'quantity',
+        ],
         'count' => ['count', 'pieces', 'pcs', 'number of fish', 'stk', 'stück', 'nombre'],
         'boxes' => ['boxes', 'box', 'cartons', 'cases', 'colis'],
         'price' => ['price', 'unit price', 'price/kg', 'price kg', 'price a kilo', 'prix', 'preis', 'price per kg'],
@@ -31,8 +53,11 @@ final readonly class ColumnMap
      * @param  Written  $written  how this supplier writes numbers and dates
      * @param  PriceUnit  $unit  what a price is for when no column says so
      */
-    public function __construct(public array $columns, public Written $written = new Written, public PriceUnit $unit = PriceUnit::Kilo)
-    {
+    public function __construct(
+        public array $columns,
+        public Written $written = new Written(),
+        public PriceUnit $unit = PriceUnit::Kilo,
+    ) {
     }
 
     /**
@@ -46,7 +71,10 @@ final readonly class ColumnMap
         $columns = [];
         foreach (self::WORDS as $says => $words) {
             foreach ($headers as $header) {
-                if (! in_array($header, $columns, true) && in_array(trim(mb_strtolower(preg_replace('/[._()]+/', ' ', $header) ?? '')), $words, true)) {
+                if (
+                    ! in_array($header, $columns, true) &&
+                    in_array(trim(mb_strtolower(preg_replace('/[._()]+/', ' ', $header) ?? '')), $words, true)
+                ) {
                     $columns[$says] = $header;
                     break;
                 }

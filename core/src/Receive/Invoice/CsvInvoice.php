@@ -40,20 +40,60 @@ final readonly class CsvInvoice
     {
         [$headers, $rows] = self::table($text);
         if ($map === null || $map->columns === []) {
-            $map = new ColumnMap(ColumnMap::guess($headers), $map->written ?? new Written, $map->unit ?? PriceUnit::Kilo);
+            $map = new ColumnMap(
+                ColumnMap::guess($headers),
+                $map->written ?? new Written(),
+                $map->unit ?? PriceUnit::Kilo,
+            );
         }
         if (! isset($map->columns['name'])) {
-            return new self($headers, $map, Invoice::of(null, null, null, null, [], ['Say which column names the fish.']));
+            return new self(
+                $headers,
+                $map,
+                Invoice::of(null, null, null, null, [], ['Say which column names the fish.']),
+            );
         }
         $missing = array_diff($map->columns, $headers);
         if ($missing !== []) {
-            return new self($headers, $map, Invoice::of(null, null, null, null, [], ['There is no column "'.implode('", "', $missing).'" in this file.']));
+            return new self(
+                $headers,
+                $map,
+                Invoice::of(
+                    null,
+                    null,
+                    null,
+                    null,
+                    [],
+                    ['There is no column "'.implode('", "', $missing).'" in this file.'],
+                ),
+            );
         }
         $read = [];
         foreach ($rows as $place => $cells) {
-            $read[] = count($cells) === count($headers)
-                ? self::row($place, array_map(fn (string $header): string => trim($cells[(int) array_search($header, $headers, true)]), $map->columns), $map)
-                : new Row($place, $cells[0], null, null, null, null, $map->unit, null, null, null, [], ['It has '.count($cells).' cells, the header '.count($headers).'.']);
+            $read[] =
+                count($cells) === count($headers)
+                    ? self::row(
+                        $place,
+                        array_map(
+                            fn (string $header): string => trim($cells[(int) array_search($header, $headers, true)]),
+                            $map->columns,
+                        ),
+                        $map,
+                    )
+                    : new Row(
+                        $place,
+                        $cells[0],
+                        null,
+                        null,
+                        null,
+                        null,
+                        $map->unit,
+                        null,
+                        null,
+                        null,
+                        [],
+                        ['It has '.count($cells).' cells, the header '.count($headers).'.'],
+                    );
         }
 
         return new self($headers, $map, Invoice::of(null, null, null, null, $read));
@@ -64,7 +104,11 @@ final readonly class CsvInvoice
     {
         $text = str_replace(["\r\n", "\r"], "\n", $text);
         if (substr_count($text, "\n") > self::MOST_LINES) {
-            throw new BadInvoice('More than '.self::MOST_LINES.' lines, empty ones included: this is no delivery of one day.', '', '/file');
+            throw new BadInvoice(
+                'More than '.self::MOST_LINES.' lines, empty ones included: this is no delivery of one day.',
+                '',
+                '/file',
+            );
         }
         $first = strtok($text, "\n");
         $separator = ';';
@@ -88,7 +132,11 @@ final readonly class CsvInvoice
             }
             $line += substr_count($record, "\n") + 1;
             if (count($rows) > self::MOST_ROWS + 1) {
-                throw new BadInvoice('More than '.self::MOST_ROWS.' lines: this is no delivery of one day.', '', '/file');
+                throw new BadInvoice(
+                    'More than '.self::MOST_ROWS.' lines: this is no delivery of one day.',
+                    '',
+                    '/file',
+                );
             }
         }
         $header = array_key_first($rows);
@@ -163,7 +211,10 @@ final readonly class CsvInvoice
             null,
             null,
             $landed instanceof DateTimeImmutable ? $landed : null,
-            array_filter(array_intersect_key($cells, array_flip(['lot', 'area', 'gear', 'vessel', 'production', 'grade'])), fn (string $cell): bool => $cell !== ''),
+            array_filter(
+                array_intersect_key($cells, array_flip(['lot', 'area', 'gear', 'vessel', 'production', 'grade'])),
+                fn (string $cell): bool => $cell !== '',
+            ),
             $faults,
         );
     }
@@ -181,7 +232,11 @@ final readonly class CsvInvoice
     private static function whole(string $text, Written $written): int
     {
         $number = $written->number($text);
-        if ($number->isZero() || ! $number->isEqualTo($number->toScale(0, RoundingMode::DOWN)) || $number->isGreaterThan(10_000)) {
+        if (
+            $number->isZero() ||
+            ! $number->isEqualTo($number->toScale(0, RoundingMode::DOWN)) ||
+            $number->isGreaterThan(10_000)
+        ) {
             throw new Unwritten("\"{$text}\" is not a count.", $text);
         }
 

@@ -32,8 +32,14 @@ final readonly class Invoice
      * @param  list<Row>  $rows
      * @param  list<string>  $faults
      */
-    public static function of(?string $supplier, ?string $number, ?DateTimeImmutable $date, ?string $currency, array $rows, array $faults = []): self
-    {
+    public static function of(
+        ?string $supplier,
+        ?string $number,
+        ?DateTimeImmutable $date,
+        ?string $currency,
+        array $rows,
+        array $faults = [],
+    ): self {
         $seen = [];
         $marked = [];
         foreach ($rows as $row) {
@@ -54,7 +60,14 @@ final readonly class Invoice
             $marked[] = $row->withFaults($more);
         }
 
-        return new self($supplier, $number, $date, $currency, $marked, $rows === [] && $faults === [] ? ['There is no line on it.'] : $faults);
+        return new self(
+            $supplier,
+            $number,
+            $date,
+            $currency,
+            $marked,
+            $rows === [] && $faults === [] ? ['There is no line on it.'] : $faults,
+        );
     }
 
     public function isClean(): bool

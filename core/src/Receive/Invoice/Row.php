@@ -39,12 +39,31 @@ final readonly class Row
     /** @param  list<string>  $more */
     public function withFaults(array $more): self
     {
-        return new self($this->place, $this->name, $this->mass, $this->count, $this->boxes, $this->price, $this->unit, $this->net, $this->taxPct, $this->landed, $this->trace, [...$this->faults, ...$more]);
+        return new self(
+            $this->place,
+            $this->name,
+            $this->mass,
+            $this->count,
+            $this->boxes,
+            $this->price,
+            $this->unit,
+            $this->net,
+            $this->taxPct,
+            $this->landed,
+            $this->trace,
+            [...$this->faults, ...$more],
+        );
     }
 
     /** What makes two lines the same line twice. */
     public function fingerprint(): string
     {
-        return implode('|', [mb_strtolower($this->name), $this->mass->milligrams ?? '', $this->count ?? '', (string) $this->price, implode('|', $this->trace)]);
+        return implode('|', [
+            mb_strtolower($this->name),
+            $this->mass->milligrams ?? '',
+            $this->count ?? '',
+            (string) $this->price,
+            implode('|', $this->trace),
+        ]);
     }
 }

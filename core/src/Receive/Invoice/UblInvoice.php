@@ -41,7 +41,12 @@ final readonly class UblInvoice
     private const MOST_ATTRIBUTES = 100;
 
     /** UN/ECE recommendation 20 unit codes that a fish invoice uses. */
-    private const MASSES = ['KGM' => MassUnit::Kilogram, 'GRM' => MassUnit::Gram, 'LBR' => MassUnit::Pound, 'ONZ' => MassUnit::Ounce];
+    private const MASSES = [
+        'KGM' => MassUnit::Kilogram,
+        'GRM' => MassUnit::Gram,
+        'LBR' => MassUnit::Pound,
+        'ONZ' => MassUnit::Ounce,
+    ];
 
     private const EACH = ['C62', 'H87', 'EA', 'PCE', 'NAR'];
 
@@ -59,22 +64,40 @@ final readonly class UblInvoice
     public static function read(string $text): Invoice
     {
         if (stripos($text, '<!DOCTYPE') !== false || stripos($text, '<!ENTITY') !== false) {
-            throw new BadInvoice('This XML brings a document type of its own; no invoice needs one, so it is not read.', '', '/file');
+            throw new BadInvoice(
+                'This XML brings a document type of its own; no invoice needs one, so it is not read.',
+                '',
+                '/file',
+            );
         }
         self::mustBeSmall($text);
-        $document = new DOMDocument;
+        $document = new DOMDocument();
         $before = libxml_use_internal_errors(true);
         // It was made UTF-8 before; what the file says of itself no longer holds.
-        $loaded = $document->loadXML(preg_replace('/^(<\?xml[^>]*?)\s+encoding=("[^"]*"|\'[^\']*\')/', '$1', ltrim($text)) ?? '', LIBXML_NONET | LIBXML_COMPACT);
+        $loaded = $document->loadXML(
+            preg_replace('/^(<\?xml[^>]*?)\s+encoding=("[^"]*"|\'[^\']*\')/', '$1', ltrim($text)) ?? '',
+            LIBXML_NONET | LIBXML_COMPACT,
+        );
         $error = libxml_get_last_error();
         libxml_clear_errors();
         libxml_use_internal_errors($before);
         if (! $loaded || $document->documentElement === null || $document->doctype !== null) {
-            throw new BadInvoice('This XML is broken'.($error === false ? '.' : " at line {$error->line}."), '', '/file');
+            throw new BadInvoice(
+                'This XML is broken'.($error === false ? '.' : " at line {$error->line}."),
+                '',
+                '/file',
+            );
         }
         $root = $document->documentElement;
-        if (! isset(self::ROOTS[$root->localName ?? '']) || self::ROOTS[$root->localName ?? ''] !== $root->namespaceURI) {
-            throw new BadInvoice('This XML is neither a UBL 2.1 invoice nor a despatch advice.', $root->nodeName, '/file');
+        if (
+            ! isset(self::ROOTS[$root->localName ?? '']) ||
+            self::ROOTS[$root->localName ?? ''] !== $root->namespaceURI
+        ) {
+            throw new BadInvoice(
+                'This XML is neither a UBL 2.1 invoice nor a despatch advice.',
+                $root->nodeName,
+                '/file',
+            );
         }
 
         return (new self($root))->invoice();
@@ -88,12 +111,20 @@ final readonly class UblInvoice
     private static function mustBeSmall(string $text): void
     {
         if (substr_count($text, '<') > self::MOST_TAGS) {
-            throw new BadInvoice('This XML has more elements than an invoice of '.self::MOST_LINES.' lines.', '', '/file');
+            throw new BadInvoice(
+                'This XML has more elements than an invoice of '.self::MOST_LINES.' lines.',
+                '',
+                '/file',
+            );
         }
         // No attribute holds a "<": what stands between two of them has at most one element's attributes in it.
         foreach (explode('<', $text) as $tag) {
             if (substr_count($tag, '=') > self::MOST_ATTRIBUTES) {
-                throw new BadInvoice('An element of this XML has more attributes than any invoice needs.', '', '/file');
+                throw new BadInvoice(
+                    'An element of this XML has more attributes than any invoice needs.',
+                    '',
+                    '/file',
+                );
             }
         }
     }
@@ -103,20 +134,29 @@ final readonly class UblInvoice
         $faults = [];
         $date = null;
         try {
-            $date = $this->text('b:IssueDate') === null ? null : (new Written)->date($this->text('b:IssueDate'));
+            $date = $this->text('b:IssueDate') === null ? null : (new Written())->date($this->text('b:IssueDate'));
         } catch (Refusal $refusal) {
             $faults[] = $refusal->getMessage();
         }
         $isInvoice = $this->root->localName === 'Invoice';
         $lines = $this->nodes($isInvoice ? 'a:InvoiceLine' : 'a:DespatchLine');
         if (count($lines) > self::MOST_LINES) {
-            throw new BadInvoice('More than '.self::MOST_LINES.' lines: this is no delivery of one day.', '', '/file');
+            throw new BadInvoice(
+                'More than '.self::MOST_LINES.' lines: this is no delivery of one day.',
+                '',
+                '/file',
+            );
         }
-        $rows = array_map(fn (DOMNode $line, int $i): Row => $this->row($line, $i + 1, $isInvoice), $lines, array_keys($lines));
+        $rows = array_map(
+            fn (DOMNode $line, int $i): Row => $this->row($line, $i + 1, $isInvoice),
+            $lines,
+            array_keys($lines),
+        );
         $party = $isInvoice ? 'a:AccountingSupplierParty' : 'a:DespatchSupplierParty';
 
         return Invoice::of(
-            $this->text("{$party}/a:Party/a:PartyName/b:Name") ?? $this->text("{$party}/a:Party/a:PartyLegalEntity/b:RegistrationName"),
+            $this->text("{$party}/a:Party/a:PartyName/b:Name") ??
+                $this->text("{$party}/a:Party/a:PartyLegalEntity/b:RegistrationName"),
             $this->text('b:ID'),
             $date,
             $this->text('b:DocumentCurrencyCode'),
@@ -134,14 +174,17 @@ final readonly class UblInvoice
         $mass = null;
         $count = null;
         if ($amount !== null && isset(self::MASSES[$code])) {
-            $milligrams = $amount->multipliedBy(self::MASSES[$code]->grams())->multipliedBy(1000)->toScale(0, RoundingMode::HALF_UP);
+            $milligrams = $amount
+                ->multipliedBy(self::MASSES[$code]->grams())
+                ->multipliedBy(1000)
+                ->toScale(0, RoundingMode::HALF_UP);
             $milligrams->isPositive() && $milligrams->isLessThanOrEqualTo(Mass::MOST_MILLIGRAMS)
-                ? $mass = Mass::ofMilligrams($milligrams->toInt())
-                : $faults[] = 'Its weight is nothing, or more than two tonnes.';
+                ? ($mass = Mass::ofMilligrams($milligrams->toInt()))
+                : ($faults[] = 'Its weight is nothing, or more than two tonnes.');
         } elseif ($amount !== null && in_array($code, self::EACH, true)) {
             $amount->isPositive() && $amount->stripTrailingZeros()->getScale() === 0
-                ? $count = $amount->toScale(0, RoundingMode::DOWN)->toInt()
-                : $faults[] = "{$amount} is not a count of fish.";
+                ? ($count = $amount->toScale(0, RoundingMode::DOWN)->toInt())
+                : ($faults[] = "{$amount} is not a count of fish.");
         } elseif ($amount !== null) {
             $faults[] = "A quantity in \"{$code}\" is not known here: kilos, grams, pounds, ounces or pieces.";
         }
@@ -154,7 +197,14 @@ final readonly class UblInvoice
             $price = $price->dividedBy($per, 6, RoundingMode::HALF_UP)->stripTrailingZeros();
         }
         $net = $this->decimal($this->node('b:LineExtensionAmount', $line), $faults);
-        if ($net !== null && $price !== null && $amount !== null && ($base === null || $base->getAttribute('unitCode') === $code) && ! $price->multipliedBy($amount)->toScale($net->getScale(), RoundingMode::HALF_UP)->isEqualTo($net) && $this->nodes('a:AllowanceCharge', $line) === []) {
+        if (
+            $net !== null &&
+            $price !== null &&
+            $amount !== null &&
+            ($base === null || $base->getAttribute('unitCode') === $code) &&
+            ! $price->multipliedBy($amount)->toScale($net->getScale(), RoundingMode::HALF_UP)->isEqualTo($net) &&
+            $this->nodes('a:AllowanceCharge', $line) === []
+        ) {
             $faults[] = "{$amount} × {$price} does not make {$net}.";
         }
         $lot = $this->text('a:Item/a:ItemInstance/a:LotIdentification/b:LotNumberID', $line);
@@ -170,7 +220,10 @@ final readonly class UblInvoice
             $net,
             $this->decimal($this->node('a:Item/a:ClassifiedTaxCategory/b:Percent', $line), $faults),
             null,
-            array_filter(['lot' => $lot, 'area' => $this->text('a:Item/a:OriginCountry/b:IdentificationCode', $line)], fn (?string $text): bool => $text !== null),
+            array_filter(
+                ['lot' => $lot, 'area' => $this->text('a:Item/a:OriginCountry/b:IdentificationCode', $line)],
+                fn (?string $text): bool => $text !== null,
+            ),
             $faults,
         );
     }
@@ -209,7 +262,12 @@ final readonly class UblInvoice
             if ($whole && ! $lines->isEqualTo($taxable)) {
                 $faults[] = "At {$rate} % the lines come to {$lines}, the invoice says {$taxable}.";
             }
-            if (! $taxable->multipliedBy($rate)->dividedBy(100, $tax->getScale(), RoundingMode::HALF_UP)->isEqualTo($tax)) {
+            if (
+                ! $taxable
+                    ->multipliedBy($rate)
+                    ->dividedBy(100, $tax->getScale(), RoundingMode::HALF_UP)
+                    ->isEqualTo($tax)
+            ) {
                 $faults[] = "{$rate} % of {$taxable} is not {$tax}.";
             }
         }
@@ -266,6 +324,10 @@ final readonly class UblInvoice
     {
         $found = $this->find->query($path, $in ?? $this->root);
 
-        return $found === false ? [] : array_values(array_filter(iterator_to_array($found), fn (mixed $node): bool => $node instanceof DOMNode));
+        return $found === false
+            ? []
+            : array_values(
+                array_filter(iterator_to_array($found), fn (mixed $node): bool => $node instanceof DOMNode),
+            );
     }
 }

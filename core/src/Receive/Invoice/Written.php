@@ -32,12 +32,16 @@ final readonly class Written
         if (preg_match('/^\d[\d.,]*$/', $typed) !== 1) {
             throw new Unwritten("\"{$text}\" is not a number.", $text);
         }
-        $mark = $this->decimals === 'auto' ? $this->lastMark($typed, $text) : ($this->decimals === 'comma' ? ',' : '.');
+        $mark =
+            $this->decimals === 'auto' ? $this->lastMark($typed, $text) : ($this->decimals === 'comma' ? ',' : '.');
         $other = $mark === ',' ? '.' : ',';
         $groups = '/^\d{1,3}(?:'.preg_quote($other).'\d{3})+(?:'.preg_quote($mark).'\d+)?$/';
         $plain = '/^\d+(?:'.preg_quote($mark).'\d+)?$/';
         if (preg_match($groups, $typed) !== 1 && preg_match($plain, $typed) !== 1) {
-            throw new Unwritten("\"{$text}\" is not a number with a decimal ".($mark === ',' ? 'comma' : 'point').'.', $text);
+            throw new Unwritten(
+                "\"{$text}\" is not a number with a decimal ".($mark === ',' ? 'comma' : 'point').'.',
+                $text,
+            );
         }
 
         return BigDecimal::of(strtr(str_replace($other, '', $typed), [$mark => '.']));
@@ -58,11 +62,17 @@ final readonly class Written
             throw new Unwritten("\"{$text}\" is not a date. Write it like 2026-11-24.", $text);
         }
         [$first, $second, $year] = [(int) $m[1], (int) $m[3], (int) $m[4] + (strlen($m[4]) === 2 ? 2000 : 0)];
-        $order = $this->dates !== 'auto' ? $this->dates : match (true) {
-            $m[2] === '.', $first > 12, $first === $second => 'dmy',
-            $second > 12 => 'mdy',
-            default => throw new Unwritten("\"{$text}\" can be two days: say whether the day or the month comes first.", $text),
-        };
+        $order =
+            $this->dates !== 'auto'
+                ? $this->dates
+                : match (true) {
+                    $m[2] === '.', $first > 12, $first === $second => 'dmy',
+                    $second > 12 => 'mdy',
+                    default => throw new Unwritten(
+                        "\"{$text}\" can be two days: say whether the day or the month comes first.",
+                        $text,
+                    ),
+                };
 
         return $order === 'mdy' ? self::day($year, $first, $second, $text) : self::day($year, $second, $first, $text);
     }
@@ -73,7 +83,10 @@ final readonly class Written
         $mark = strrpos($typed, ',') > strrpos($typed, '.') ? ',' : '.';
         $once = substr_count($typed, $mark) === 1 && substr_count($typed, $mark === ',' ? '.' : ',') === 0;
         if ($once && preg_match('/^[1-9]\d{0,2}[.,]\d{3}$/', $typed) === 1 && $mark === ',') {
-            throw new Unwritten("\"{$text}\" can be two numbers: say whether this supplier writes a decimal comma or point.", $text);
+            throw new Unwritten(
+                "\"{$text}\" can be two numbers: say whether this supplier writes a decimal comma or point.",
+                $text,
+            );
         }
 
         return $mark;

@@ -52,10 +52,18 @@ final readonly class BatchPlan
     {
         $fish->isPositive() || throw new BadRecipe('There is nothing to make it of.', $fish->milligrams, '/mass');
         foreach ($potLitres as $i => $litres) {
-            $litres > 0 && $litres <= 500 || throw new BadRecipe('A pot holds more than nothing and at most 500 L.', $litres, "/pots/{$i}");
+            ($litres > 0 && $litres <= 500) ||
+                throw new BadRecipe('A pot holds more than nothing and at most 500 L.', $litres, "/pots/{$i}");
         }
         $kg = $fish->grams() / 1000;
-        $amounts = array_map(fn (Ingredient $one): array => ['name' => $one->name, 'amount' => $one->perKg * $kg, 'poured' => $one->poured], $recipe->ingredients);
+        $amounts = array_map(
+            fn (Ingredient $one): array => [
+                'name' => $one->name,
+                'amount' => $one->perKg * $kg,
+                'poured' => $one->poured,
+            ],
+            $recipe->ingredients,
+        );
         $beside = array_sum(array_column($amounts, 'amount')) / 1000;
         $volume = self::LITRES_PER_KG * $kg + $beside;
         [$pots, $over] = self::fill($volume, array_map(floatval(...), $potLitres));
@@ -63,9 +71,23 @@ final readonly class BatchPlan
         $expected = $recipe->yieldPerKg * $kg;
 
         return new self(
-            $amounts, $kg + $beside, $volume, $pots, $over,
-            max(0.0, $expected - $z * $recipe->yieldSd * $kg), $expected, $expected + $z * $recipe->yieldSd * $kg,
-            array_map(fn (Mark $mark): array => ['at' => $start->modify("+{$mark->minute} minutes"), 'minute' => $mark->minute, 'doing' => $mark->doing, 'why' => $mark->why], $recipe->marks),
+            $amounts,
+            $kg + $beside,
+            $volume,
+            $pots,
+            $over,
+            max(0.0, $expected - $z * $recipe->yieldSd * $kg),
+            $expected,
+            $expected + $z * $recipe->yieldSd * $kg,
+            array_map(
+                fn (Mark $mark): array => [
+                    'at' => $start->modify("+{$mark->minute} minutes"),
+                    'minute' => $mark->minute,
+                    'doing' => $mark->doing,
+                    'why' => $mark->why,
+                ],
+                $recipe->marks,
+            ),
         );
     }
 

@@ -27,10 +27,13 @@ final readonly class Cooling
     /**
      * @param  list<array{DateTimeImmutable, Temperature}>  $readings  in any order
      */
-    public static function of(array $readings, DateTimeImmutable $now, CoolingLimits $limits = new CoolingLimits): self
-    {
+    public static function of(
+        array $readings,
+        DateTimeImmutable $now,
+        CoolingLimits $limits = new CoolingLimits(),
+    ): self {
         usort($readings, fn (array $a, array $b): int => $a[0] <=> $b[0]);
-        $hot = self::lastAtOrAbove($readings, $limits->hot) ?? $readings[0][0] ?? null;
+        $hot = self::lastAtOrAbove($readings, $limits->hot) ?? ($readings[0][0] ?? null);
         if ($hot === null) {
             return new self(null, 'Take its temperature when it comes off the heat.', null);
         }
@@ -38,14 +41,25 @@ final readonly class Cooling
         $warm = self::firstAtOrBelow($readings, $limits->warm, $hot);
         if ($warm === null || $warm > $warmBy) {
             return $warm === null && $now <= $warmBy
-                ? new self(null, self::degrees($limits->warm).' by '.$warmBy->format('H:i').', or it is heated again or thrown away.', $warmBy)
+                ? new self(
+                    null,
+                    self::degrees($limits->warm).
+                        ' by '.
+                        $warmBy->format('H:i').
+                        ', or it is heated again or thrown away.',
+                    $warmBy,
+                )
                 : self::failed($limits, $limits->warm, $limits->firstHours);
         }
         $coldBy = $hot->modify('+'.(int) (($limits->firstHours + $limits->thenHours) * 60).' minutes');
         $cold = self::firstAtOrBelow($readings, $limits->cold, $warm);
         if ($cold === null || $cold > $coldBy) {
             return $cold === null && $now <= $coldBy
-                ? new self(null, self::degrees($limits->cold).' by '.$coldBy->format('H:i').', or it is thrown away.', $coldBy)
+                ? new self(
+                    null,
+                    self::degrees($limits->cold).' by '.$coldBy->format('H:i').', or it is thrown away.',
+                    $coldBy,
+                )
                 : self::failed($limits, $limits->cold, $limits->firstHours + $limits->thenHours);
         }
 
@@ -54,7 +68,8 @@ final readonly class Cooling
 
     private static function failed(CoolingLimits $limits, float $celsius, float $hours): self
     {
-        $missing = self::degrees($celsius)." was not measured within {$hours} h of ".self::degrees($limits->hot).'.';
+        $missing =
+            self::degrees($celsius)." was not measured within {$hours} h of ".self::degrees($limits->hot).'.';
 
         return new self(false, "Does not meet {$limits->rule}: {$missing} ".Freshness::CHECK, null);
     }
@@ -77,8 +92,11 @@ final readonly class Cooling
     }
 
     /** @param  list<array{DateTimeImmutable, Temperature}>  $readings */
-    private static function firstAtOrBelow(array $readings, float $celsius, DateTimeImmutable $since): ?DateTimeImmutable
-    {
+    private static function firstAtOrBelow(
+        array $readings,
+        float $celsius,
+        DateTimeImmutable $since,
+    ): ?DateTimeImmutable {
         foreach ($readings as [$at, $temperature]) {
             if ($at >= $since && $temperature->celsius() <= $celsius) {
                 return $at;

@@ -35,8 +35,15 @@ final readonly class EnoughSoon
         }
         $days = $lacks->milligrams / ($came->milligrams / max(1, $overDays));
         $late = $daysLeft !== null && $days > $daysLeft - 1;
-        $about = $days < 1 ? 'by tomorrow' : 'in about '.(int) ceil($days).' '.((int) ceil($days) === 1 ? 'day' : 'days');
+        $about =
+            $days < 1
+                ? 'by tomorrow'
+                : 'in about '.(int) ceil($days).' '.((int) ceil($days) === 1 ? 'day' : 'days');
 
-        return new self($days, $late, "Enough for a batch {$about}.".($late ? ' What lies there ends before: freeze it.' : ''));
+        return new self(
+            $days,
+            $late,
+            "Enough for a batch {$about}.".($late ? ' What lies there ends before: freeze it.' : ''),
+        );
     }
 }

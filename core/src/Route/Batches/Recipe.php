@@ -32,20 +32,53 @@ final readonly class Recipe
      *
      * @throws BadRecipe when its parts sum to nothing, are negative, or would give more than went in
      */
-    public static function of(string $name, bool $litres, array $ingredients, float $yieldPerKg, float $yieldSd, int $minutes, array $marks): self
-    {
+    public static function of(
+        string $name,
+        bool $litres,
+        array $ingredients,
+        float $yieldPerKg,
+        float $yieldSd,
+        int $minutes,
+        array $marks,
+    ): self {
         $all = 1.0;
         foreach ($ingredients as $i => $one) {
-            $one->perKg >= 0 && $one->perKg <= 20_000 || throw new BadRecipe("{$one->name}: from 0 to 20 kg, or 20 L, for a kilo of fish.", $one->perKg, "/ingredients/{$i}");
+            ($one->perKg >= 0 && $one->perKg <= 20_000) ||
+                throw new BadRecipe(
+                    "{$one->name}: from 0 to 20 kg, or 20 L, for a kilo of fish.",
+                    $one->perKg,
+                    "/ingredients/{$i}",
+                );
             $all += $one->perKg / 1000;
         }
-        $yieldPerKg > 0 || throw new BadRecipe("{$name} gives nothing: write down how much a kilo of fish makes.", $yieldPerKg, '/yield_per_kg');
-        $yieldPerKg <= $all + 1e-9 || throw new BadRecipe(sprintf('A kilo of fish and what goes in with it are %s kg together; they cannot make %s.', self::figure($all), self::figure($yieldPerKg)), $yieldPerKg, '/yield_per_kg');
-        $yieldSd >= 0 && $yieldSd <= $yieldPerKg || throw new BadRecipe('The yield varies by 0 up to the yield itself.', $yieldSd, '/yield_sd');
-        $minutes >= 0 && $minutes <= 4320 || throw new BadRecipe('A batch takes from 0 minutes to three days.', $minutes, '/minutes');
+        $yieldPerKg > 0 ||
+            throw new BadRecipe(
+                "{$name} gives nothing: write down how much a kilo of fish makes.",
+                $yieldPerKg,
+                '/yield_per_kg',
+            );
+        $yieldPerKg <= $all + 1e-9 ||
+            throw new BadRecipe(
+                sprintf(
+                    'A kilo of fish and what goes in with it are %s kg together; they cannot make %s.',
+                    self::figure($all),
+                    self::figure($yieldPerKg),
+                ),
+                $yieldPerKg,
+                '/yield_per_kg',
+            );
+        ($yieldSd >= 0 && $yieldSd <= $yieldPerKg) ||
+            throw new BadRecipe('The yield varies by 0 up to the yield itself.', $yieldSd, '/yield_sd');
+        ($minutes >= 0 && $minutes <= 4320) ||
+            throw new BadRecipe('A batch takes from 0 minutes to three days.', $minutes, '/minutes');
         usort($marks, fn (Mark $a, Mark $b): int => $a->minute <=> $b->minute);
         foreach ($marks as $i => $mark) {
-            $mark->minute >= 0 && $mark->minute <= $minutes || throw new BadRecipe("\"{$mark->doing}\" comes at minute {$mark->minute}, but the batch is done after {$minutes}.", $mark->minute, "/marks/{$i}");
+            ($mark->minute >= 0 && $mark->minute <= $minutes) ||
+                throw new BadRecipe(
+                    "\"{$mark->doing}\" comes at minute {$mark->minute}, but the batch is done after {$minutes}.",
+                    $mark->minute,
+                    "/marks/{$i}",
+                );
         }
 
         return new self($name, $litres, $ingredients, $yieldPerKg, $yieldSd, $minutes, $marks);

@@ -26,7 +26,10 @@ final readonly class Returned
     {
         $total = Money::toMinor($yield->multipliedBy($valueMinor));
 
-        return new self($total, LargestRemainder::split($total, array_map(fn (Mass $mass): int => $mass->milligrams, $masses)));
+        return new self(
+            $total,
+            LargestRemainder::split($total, array_map(fn (Mass $mass): int => $mass->milligrams, $masses)),
+        );
     }
 
     /**

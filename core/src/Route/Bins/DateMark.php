@@ -26,16 +26,29 @@ final readonly class DateMark
      *
      * @throws PastItsDate when it is to be frozen and the fish has ended, or this bin is not frozen
      */
-    public static function of(Bin $bin, Keeping $keeping, DaysKept $kept, DateTimeImmutable $from, ?DateTimeImmutable $fishEnds): self
-    {
+    public static function of(
+        Bin $bin,
+        Keeping $keeping,
+        DaysKept $kept,
+        DateTimeImmutable $from,
+        ?DateTimeImmutable $fishEnds,
+    ): self {
         $frozen = $keeping === Keeping::Frozen;
         $days = $frozen ? $kept->frozen : $kept->cold;
         $days > 0 || throw new PastItsDate("{$bin->spoken()} is not frozen in this house.", $days, '/keeping');
         $day = $from->setTime(0, 0)->modify('+'.($days - 1).' days');
-        $why = "House rule: {$bin->spoken()} {$days} ".($days === 1 ? 'day' : 'days').($frozen ? ' frozen.' : ', counting the day it was cut.');
+        $why =
+            "House rule: {$bin->spoken()} {$days} ".
+            ($days === 1 ? 'day' : 'days').
+            ($frozen ? ' frozen.' : ', counting the day it was cut.');
         $ends = $fishEnds?->setTime(0, 0);
         if ($ends !== null && $ends < ($frozen ? $from->setTime(0, 0) : $day)) {
-            ! $frozen || throw new PastItsDate('It ended on '.$ends->format('j M').': freezing does not bring it back.', $ends->format('Y-m-d'), '/keeping');
+            ! $frozen ||
+                throw new PastItsDate(
+                    'It ended on '.$ends->format('j M').': freezing does not bring it back.',
+                    $ends->format('Y-m-d'),
+                    '/keeping',
+                );
             $day = $ends;
             $why = 'The fish itself ends then.';
         }

@@ -39,11 +39,30 @@ final readonly class Deposit
      *
      * @throws NoDeposit when it weighs nothing
      */
-    public static function of(string $id, Bin $bin, Keeping $keeping, Mass $mass, int $valuePerKgMinor, string $kind, DateTimeImmutable $until, DateTimeImmutable $since): self
-    {
-        $mass->isPositive() || throw new NoDeposit('What goes into a bin is weighed first.', $mass->milligrams, '/mass');
+    public static function of(
+        string $id,
+        Bin $bin,
+        Keeping $keeping,
+        Mass $mass,
+        int $valuePerKgMinor,
+        string $kind,
+        DateTimeImmutable $until,
+        DateTimeImmutable $since,
+    ): self {
+        $mass->isPositive() ||
+            throw new NoDeposit('What goes into a bin is weighed first.', $mass->milligrams, '/mass');
 
-        return new self($id, $bin, $keeping, $mass, $mass, Money::toMinor(BigRational::nd($mass->milligrams, 1_000_000)->multipliedBy(max(0, $valuePerKgMinor))), $kind, $until->setTime(0, 0), $since);
+        return new self(
+            $id,
+            $bin,
+            $keeping,
+            $mass,
+            $mass,
+            Money::toMinor(BigRational::nd($mass->milligrams, 1_000_000)->multipliedBy(max(0, $valuePerKgMinor))),
+            $kind,
+            $until->setTime(0, 0),
+            $since,
+        );
     }
 
     /**
@@ -59,7 +78,17 @@ final readonly class Deposit
     /** The same with some of it gone. */
     public function less(Mass $mass): self
     {
-        return new self($this->id, $this->bin, $this->keeping, $this->in, $this->left->minus($mass), $this->valueMinor, $this->kind, $this->until, $this->since);
+        return new self(
+            $this->id,
+            $this->bin,
+            $this->keeping,
+            $this->in,
+            $this->left->minus($mass),
+            $this->valueMinor,
+            $this->kind,
+            $this->until,
+            $this->since,
+        );
     }
 
     /** What is left of it is worth, minor units: the value put in, less the value of all that left. */
@@ -89,6 +118,8 @@ final readonly class Deposit
 
     private function goneMinor(Mass $gone): int
     {
-        return Money::toMinor(BigRational::nd($gone->milligrams, $this->in->milligrams)->multipliedBy($this->valueMinor));
+        return Money::toMinor(
+            BigRational::nd($gone->milligrams, $this->in->milligrams)->multipliedBy($this->valueMinor),
+        );
     }
 }

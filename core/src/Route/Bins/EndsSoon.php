@@ -15,8 +15,14 @@ final readonly class EndsSoon
      * @param  Mass  $inBin  all that lies in the same bin and may still be eaten
      * @param  Mass|null  $enough  what a batch takes; null when nothing is made of this bin in batches
      */
-    public static function advice(Bin $bin, Keeping $keeping, DaysKept $kept, int $daysLeft, Mass $inBin, ?Mass $enough): string
-    {
+    public static function advice(
+        Bin $bin,
+        Keeping $keeping,
+        DaysKept $kept,
+        int $daysLeft,
+        Mass $inBin,
+        ?Mass $enough,
+    ): string {
         return match (true) {
             $daysLeft <= 0 => 'Past its date. The head chef weighs it into the discard.',
             $enough !== null && $inBin->milligrams >= $enough->milligrams => "Make a batch today: there is enough in {$bin->spoken()}.",

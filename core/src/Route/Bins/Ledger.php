@@ -28,7 +28,8 @@ final readonly class Ledger
     {
         $ledger = [];
         foreach ($deposits as $deposit) {
-            ! isset($ledger[$deposit->id]) || throw new NoDeposit('That lies in the bin already.', $deposit->id, '/id');
+            ! isset($ledger[$deposit->id]) ||
+                throw new NoDeposit('That lies in the bin already.', $deposit->id, '/id');
             $ledger[$deposit->id] = $deposit;
         }
 
@@ -73,8 +74,14 @@ final readonly class Ledger
      *
      * @throws NotInTheBin when there is not so much
      */
-    public function take(Bin $bin, Mass $mass, Leaving $how, DateTimeImmutable $today, ?Keeping $keeping = null, ?string $kind = null): array
-    {
+    public function take(
+        Bin $bin,
+        Mass $mass,
+        Leaving $how,
+        DateTimeImmutable $today,
+        ?Keeping $keeping = null,
+        ?string $kind = null,
+    ): array {
         $mass->isPositive() || throw new NotInTheBin('Say how much is taken out.', $mass->milligrams, '/mass');
         $ledger = $this;
         $drawn = [];
@@ -90,7 +97,17 @@ final readonly class Ledger
             }
         }
         if ($wanted->isPositive()) {
-            throw new NotInTheBin($bin->spoken().' holds '.$mass->minus($wanted)->print().($how->isEaten() ? ' that may be eaten' : '').', not '.$mass->print().'.', $mass->milligrams, '/mass');
+            throw new NotInTheBin(
+                $bin->spoken().
+                    ' holds '.
+                    $mass->minus($wanted)->print().
+                    ($how->isEaten() ? ' that may be eaten' : '').
+                    ', not '.
+                    $mass->print().
+                    '.',
+                $mass->milligrams,
+                '/mass',
+            );
         }
 
         return [$ledger, $drawn];
@@ -108,10 +125,20 @@ final readonly class Ledger
     {
         $deposit = $this->deposits[$id] ?? throw new NotInTheBin('That is not in the bin.', $id, '/deposit');
         if ($mass->milligrams > $deposit->left->milligrams || ! $mass->isPositive()) {
-            throw new NotInTheBin($deposit->left->isPositive() ? 'Only '.$deposit->left->print().' of it is left.' : 'That is empty already: somebody took it out before you.', $mass->milligrams, '/mass');
+            throw new NotInTheBin(
+                $deposit->left->isPositive()
+                    ? 'Only '.$deposit->left->print().' of it is left.'
+                    : 'That is empty already: somebody took it out before you.',
+                $mass->milligrams,
+                '/mass',
+            );
         }
         if ($how->isEaten() && $deposit->isPast($today)) {
-            throw new PastItsDate('It ended on '.$deposit->until->format('j M').'. The head chef can only discard it.', $deposit->until->format('Y-m-d'), '/deposit');
+            throw new PastItsDate(
+                'It ended on '.$deposit->until->format('j M').'. The head chef can only discard it.',
+                $deposit->until->format('Y-m-d'),
+                '/deposit',
+            );
         }
         $drawn = new Drawn($deposit, $mass, $deposit->worthOfNext($mass));
 
@@ -121,6 +148,14 @@ final readonly class Ledger
     /** @return list<Deposit> of which something is left */
     private function lying(Bin $bin, ?Keeping $keeping, ?string $kind): array
     {
-        return array_values(array_filter($this->deposits, fn (Deposit $one): bool => $one->bin === $bin && $one->left->isPositive() && ($keeping === null || $one->keeping === $keeping) && ($kind === null || $one->kind === $kind)));
+        return array_values(
+            array_filter(
+                $this->deposits,
+                fn (Deposit $one): bool => $one->bin === $bin &&
+                    $one->left->isPositive() &&
+                    ($keeping === null || $one->keeping === $keeping) &&
+                    ($kind === null || $one->kind === $kind),
+            ),
+        );
     }
 }

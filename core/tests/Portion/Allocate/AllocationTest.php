@@ -15,8 +15,15 @@ final class AllocationTest extends TestCase
 {
     public function test_the_worked_case_comes_to_its_optimum(): void
     {
-        $fillets = array_map(fn (int $available): OnBench => new OnBench("side of {$available}", $available + 120, $available), [1310, 1275, 1420, 1190, 1365, 1240]);
-        $answer = Allocation::of($fillets, [new Wanted('plate', 170, 30, 6.20, 2.00), new Wanted('tasting', 70, 24, 2.40, 0.60)], 9.00);
+        $fillets = array_map(
+            fn (int $available): OnBench => new OnBench("side of {$available}", $available + 120, $available),
+            [1310, 1275, 1420, 1190, 1365, 1240],
+        );
+        $answer = Allocation::of(
+            $fillets,
+            [new Wanted('plate', 170, 30, 6.2, 2.0), new Wanted('tasting', 70, 24, 2.4, 0.6)],
+            9.0,
+        );
         self::assertEqualsWithDelta(261.61, $answer->objective, 0.005);
         self::assertSame(0.0, $answer->gapPct());
         self::assertSame(['plate' => 0, 'tasting' => 0], $answer->short);
@@ -30,7 +37,11 @@ final class AllocationTest extends TestCase
             $answer = Allocation::of($fillets, $kinds, $trim);
             $best = self::exhaust($fillets, $kinds, $trim);
             self::assertGreaterThanOrEqual($best - 1e-6, $answer->bound, "case {$case}: the bound is no bound");
-            self::assertLessThanOrEqual($best + 1e-6, $answer->objective, "case {$case}: better than the best there is");
+            self::assertLessThanOrEqual(
+                $best + 1e-6,
+                $answer->objective,
+                "case {$case}: better than the best there is",
+            );
             if (count($kinds) < 3) {
                 self::assertEqualsWithDelta($best, $answer->objective, 1e-6, "case {$case}");
                 self::assertSame(0.0, $answer->gapPct());
@@ -44,7 +55,10 @@ final class AllocationTest extends TestCase
         $missed = 0;
         for ($case = 0; $case < 25; $case++) {
             [$fillets, $kinds, $trim] = self::bench(3, 3, 420, 60);
-            $missed += Allocation::of($fillets, $kinds, $trim)->objective < self::exhaust($fillets, $kinds, $trim) - 1e-6 ? 1 : 0;
+            $missed +=
+                Allocation::of($fillets, $kinds, $trim)->objective < self::exhaust($fillets, $kinds, $trim) - 1e-6
+                    ? 1
+                    : 0;
         }
         self::assertLessThanOrEqual(2, $missed);
     }
@@ -52,7 +66,12 @@ final class AllocationTest extends TestCase
     /** @return array<string, array{int, int}> */
     public static function benches(): array
     {
-        return ['8 fillets, 2 kinds' => [8, 2], '12 fillets, 3 kinds' => [12, 3], '30 fillets, 4 kinds' => [30, 4], '61 fillets, 3 kinds' => [61, 3]];
+        return [
+            '8 fillets, 2 kinds' => [8, 2],
+            '12 fillets, 3 kinds' => [12, 3],
+            '30 fillets, 4 kinds' => [30, 4],
+            '61 fillets, 3 kinds' => [61, 3],
+        ];
     }
 
     #[DataProvider('benches')]
@@ -65,17 +84,22 @@ final class AllocationTest extends TestCase
         $inPortions = 0.0;
         $worth = 0.0;
         foreach ($fillets as $i => $fillet) {
-            $grams = array_sum(array_map(fn (Wanted $kind): float => $kind->targetGrams * $answer->counts[$i][$kind->id], $kinds));
+            $grams = array_sum(
+                array_map(fn (Wanted $kind): float => $kind->targetGrams * $answer->counts[$i][$kind->id], $kinds),
+            );
             self::assertLessThanOrEqual($fillet->availableGrams + 1e-6, $grams);
             $inPortions += $grams;
         }
         foreach ($kinds as $kind) {
             $made = array_sum(array_column($answer->counts, $kind->id));
-            self::assertSame([$made, max(0, $kind->need - $made), max(0, $made - $kind->need)], [$answer->made[$kind->id], $answer->short[$kind->id], $answer->surplus[$kind->id]]);
+            self::assertSame(
+                [$made, max(0, $kind->need - $made), max(0, $made - $kind->need)],
+                [$answer->made[$kind->id], $answer->short[$kind->id], $answer->surplus[$kind->id]],
+            );
             $worth += $kind->value * min($made, $kind->need) + $kind->surplusValue * max(0, $made - $kind->need);
         }
         $mass = array_sum(array_map(fn (OnBench $fillet): float => $fillet->massGrams, $fillets));
-        self::assertEqualsWithDelta($worth + $trim / 1000 * ($mass - $inPortions), $answer->objective, 1e-6);
+        self::assertEqualsWithDelta($worth + ($trim / 1000) * ($mass - $inPortions), $answer->objective, 1e-6);
         self::assertGreaterThanOrEqual(self::greedy($fillets, $kinds, $trim) - 1e-6, $answer->objective);
         self::assertLessThanOrEqual(0.5, $answer->gapPct());
     }
@@ -91,15 +115,27 @@ final class AllocationTest extends TestCase
 
     public function test_where_trim_is_worth_more_nothing_is_cut(): void
     {
-        $answer = Allocation::of([new OnBench('side', 1000, 900)], [new Wanted('plate', 180, 5, 1.00, 0.50), new Wanted('tasting', 70, 5, 0.40, 0.00), new Wanted('slice', 40, 9, 0.10, 0.00)], 20.00);
+        $answer = Allocation::of(
+            [new OnBench('side', 1000, 900)],
+            [
+                new Wanted('plate', 180, 5, 1.0, 0.5),
+                new Wanted('tasting', 70, 5, 0.4, 0.0),
+                new Wanted('slice', 40, 9, 0.1, 0.0),
+            ],
+            20.0,
+        );
         self::assertSame([['plate' => 0, 'tasting' => 0, 'slice' => 0]], $answer->counts);
         self::assertSame([5, 5, 9], array_values($answer->short));
-        self::assertEqualsWithDelta(20.00, $answer->objective, 1e-9);
+        self::assertEqualsWithDelta(20.0, $answer->objective, 1e-9);
     }
 
     public function test_tenths_of_a_gram_are_kept_to(): void
     {
-        $answer = Allocation::of([new OnBench('side', 500, 250.1)], [new Wanted('a', 62.5, 9, 3, 0), new Wanted('b', 62.6, 9, 3.01, 0)], 0.0);
+        $answer = Allocation::of(
+            [new OnBench('side', 500, 250.1)],
+            [new Wanted('a', 62.5, 9, 3, 0), new Wanted('b', 62.6, 9, 3.01, 0)],
+            0.0,
+        );
         self::assertSame([['a' => 3, 'b' => 1]], $answer->counts);
     }
 
@@ -112,7 +148,10 @@ final class AllocationTest extends TestCase
             'a portion of nothing' => [fn (): object => new Wanted('a', 0, 1, 1, 0), '/target_g'],
             'wanted below none' => [fn (): object => new Wanted('a', 100, -1, 1, 0), '/need'],
             'a value below nothing' => [fn (): object => new Wanted('a', 100, 1, -1, 0), '/value'],
-            'a surplus worth more than what is wanted' => [fn (): object => new Wanted('a', 100, 1, 1, 2), '/surplus_value'],
+            'a surplus worth more than what is wanted' => [
+                fn (): object => new Wanted('a', 100, 1, 1, 2),
+                '/surplus_value',
+            ],
         ];
     }
 
@@ -139,7 +178,13 @@ final class AllocationTest extends TestCase
         $kinds = array_map(function (int $k) use ($many): Wanted {
             $value = mt_rand(50, 700) / 100;
 
-            return new Wanted("kind {$k}", mt_rand(60, 190), mt_rand(0, max(4, $many * 4)), $value, $value * mt_rand(0, 100) / 100);
+            return new Wanted(
+                "kind {$k}",
+                mt_rand(60, 190),
+                mt_rand(0, max(4, $many * 4)),
+                $value,
+                ($value * mt_rand(0, 100)) / 100,
+            );
         }, range(1, $several));
 
         return [$fillets, $kinds, mt_rand(0, 14) / 1.0];
@@ -168,9 +213,12 @@ final class AllocationTest extends TestCase
 
         $best = 0.0;
         foreach ($reachable as $made) {
-            $worth = $trim / 1000 * $mass;
+            $worth = ($trim / 1000) * $mass;
             foreach ($kinds as $i => $kind) {
-                $worth += $kind->value * min($made[$i], $kind->need) + $kind->surplusValue * max(0, $made[$i] - $kind->need) - $trim / 1000 * $kind->targetGrams * $made[$i];
+                $worth +=
+                    $kind->value * min($made[$i], $kind->need) +
+                    $kind->surplusValue * max(0, $made[$i] - $kind->need) -
+                    ($trim / 1000) * $kind->targetGrams * $made[$i];
             }
             $best = max($best, $worth);
         }
@@ -207,9 +255,9 @@ final class AllocationTest extends TestCase
     {
         usort($kinds, fn (Wanted $a, Wanted $b): int => $b->value / $b->targetGrams <=> $a->value / $a->targetGrams);
         $left = array_map(fn (OnBench $fillet): float => $fillet->availableGrams, $fillets);
-        $worth = $trim / 1000 * array_sum(array_map(fn (OnBench $fillet): float => $fillet->massGrams, $fillets));
+        $worth = ($trim / 1000) * array_sum(array_map(fn (OnBench $fillet): float => $fillet->massGrams, $fillets));
         foreach ($kinds as $kind) {
-            $more = $kind->value - $trim / 1000 * $kind->targetGrams;
+            $more = $kind->value - ($trim / 1000) * $kind->targetGrams;
             for ($n = 0; $n < $kind->need && $more > 0; $n++) {
                 $at = array_key_first(array_filter($left, fn (float $room): bool => $room >= $kind->targetGrams));
                 if ($at === null) {

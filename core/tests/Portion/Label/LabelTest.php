@@ -23,7 +23,15 @@ final class LabelTest extends TestCase
         $gtin = HouseItem::gtin(7);
         self::assertTrue(CheckDigit::fits($gtin));
         self::assertSame('02', substr($gtin, 0, 2));
-        $label = PortionLabel::of($gtin, 'H-2511', Mass::ofGrams(1284.4), 8, new DateTimeImmutable('2026-11-26'), false, 2026);
+        $label = PortionLabel::of(
+            $gtin,
+            'H-2511',
+            Mass::ofGrams(1284.4),
+            8,
+            new DateTimeImmutable('2026-11-26'),
+            false,
+            2026,
+        );
         self::assertSame("(02){$gtin}(17)261126(3103)001284(37)8(10)H-2511", $label->elements->read);
         self::assertSame("02{$gtin}172611263103001284378\x1d10H-2511", $label->elements->data);
         self::assertSame("https://id.gs1.org/01/{$gtin}/10/H-2511?17=261126&3103=001284", $label->link);
@@ -31,8 +39,23 @@ final class LabelTest extends TestCase
 
     public function test_what_is_printed_is_read_back_by_the_scanner(): void
     {
-        $label = PortionLabel::of(HouseItem::gtin(12), 'LM/19.1', Mass::ofGrams(171), null, new DateTimeImmutable('2027-02-03'), true, 2026);
-        $values = fn (string $text): array => array_column(array_map(fn (Element $element): array => [$element->identifier->ai, $element->value], Scan::read($text, 2026)->elements), 1, 0);
+        $label = PortionLabel::of(
+            HouseItem::gtin(12),
+            'LM/19.1',
+            Mass::ofGrams(171),
+            null,
+            new DateTimeImmutable('2027-02-03'),
+            true,
+            2026,
+        );
+        $values = fn (string $text): array => array_column(
+            array_map(
+                fn (Element $element): array => [$element->identifier->ai, $element->value],
+                Scan::read($text, 2026)->elements,
+            ),
+            1,
+            0,
+        );
         $expected = ['01' => HouseItem::gtin(12), '15' => '270203', '3103' => '000171', '10' => 'LM/19.1'];
         foreach ([']C1'.$label->elements->data, $label->elements->read, $label->link] as $text) {
             self::assertEqualsCanonicalizing($expected, $values($text));
@@ -46,8 +69,12 @@ final class LabelTest extends TestCase
 
         return [
             'no weight' => [fn () => PortionLabel::of(HouseItem::gtin(1), 'A', Mass::zero(), null, $day, false, 2026)],
-            'a tray of none' => [fn () => PortionLabel::of(HouseItem::gtin(1), 'A', Mass::ofGrams(100), 0, $day, false, 2026)],
-            'a lot of nothing a label may carry' => [fn () => PortionLabel::of(HouseItem::gtin(1), ' §', Mass::ofGrams(100), null, $day, false, 2026)],
+            'a tray of none' => [
+                fn () => PortionLabel::of(HouseItem::gtin(1), 'A', Mass::ofGrams(100), 0, $day, false, 2026),
+            ],
+            'a lot of nothing a label may carry' => [
+                fn () => PortionLabel::of(HouseItem::gtin(1), ' §', Mass::ofGrams(100), null, $day, false, 2026),
+            ],
             'a dish without a number' => [fn () => HouseItem::gtin(0)],
         ];
     }
@@ -64,8 +91,18 @@ final class LabelTest extends TestCase
     {
         return [
             'cooked today or tomorrow' => [false, ['2026-11-30'], '2026-11-26', 'House rule: raw portions 2 days'],
-            'raw service today only' => [true, ['2026-11-30'], '2026-11-25', 'House rule: portions for raw service 1 day'],
-            'the fish ends first' => [false, ['2026-11-28', '2026-11-25'], '2026-11-25', 'The fish itself ends then.'],
+            'raw service today only' => [
+                true,
+                ['2026-11-30'],
+                '2026-11-25',
+                'House rule: portions for raw service 1 day',
+            ],
+            'the fish ends first' => [
+                false,
+                ['2026-11-28', '2026-11-25'],
+                '2026-11-25',
+                'The fish itself ends then.',
+            ],
             'nobody knows how long the fish keeps' => [false, [], '2026-11-26', 'House rule: raw portions 2 days'],
         ];
     }
@@ -77,7 +114,11 @@ final class LabelTest extends TestCase
     #[DataProvider('dates')]
     public function test_a_date_never_outlives_the_fish(bool $raw, array $keep, string $day, string $why): void
     {
-        $use = UseBy::of(new DateTimeImmutable('2026-11-25 10:40'), $raw, array_map(fn (string $end): DateTimeImmutable => new DateTimeImmutable($end.' 23:00'), $keep));
+        $use = UseBy::of(
+            new DateTimeImmutable('2026-11-25 10:40'),
+            $raw,
+            array_map(fn (string $end): DateTimeImmutable => new DateTimeImmutable($end.' 23:00'), $keep),
+        );
         self::assertSame($day, $use->day->format('Y-m-d'));
         self::assertStringStartsWith($why, $use->why);
         self::assertStringEndsWith('Check your local code and your food-safety plan.', $use->why);

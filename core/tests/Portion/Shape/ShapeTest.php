@@ -34,7 +34,7 @@ final class ShapeTest extends TestCase
         $last = count($stations) - 1;
 
         return FilletShape::of(
-            array_map(fn (int $j): float => $stations[$j][0] * (1 + $by * (1 - 2 * $j / $last)), range(0, $last)),
+            array_map(fn (int $j): float => $stations[$j][0] * (1 + $by * (1 - (2 * $j) / $last)), range(0, $last)),
             array_map(fn (array $station): float => $station[1], $stations),
         );
     }
@@ -45,7 +45,11 @@ final class ShapeTest extends TestCase
         return array_map(function (int $k) use ($true, $count, $mass): MeasuredCut {
             $grams = $mass * ($true->massUpTo(($k + 1) / $count) - $true->massUpTo($k / $count));
 
-            return new MeasuredCut(self::LENGTH * $k / $count, self::LENGTH * ($k + 1) / $count, max(1.0, round($grams)));
+            return new MeasuredCut(
+                (self::LENGTH * $k) / $count,
+                (self::LENGTH * ($k + 1)) / $count,
+                max(1.0, round($grams)),
+            );
         }, range(0, $count - 1));
     }
 
@@ -78,26 +82,28 @@ final class ShapeTest extends TestCase
 
     public function test_whatever_was_weighed_the_mass_up_to_a_point_rises(): void
     {
-        $this->forAll(Generators::elements(FilletShape::names()), Generators::tuple(Generators::choose(1, 900), Generators::choose(1, 900), Generators::choose(1, 900)))
-            ->then(function (string $name, array $grams): void {
-                $cuts = [];
-                foreach ($grams as $k => $one) {
-                    self::assertIsInt($one);
-                    $cuts[] = new MeasuredCut(10 * (int) $k + 2, 10 * (int) $k + 9, $one);
-                }
-                $found = ShapeFit::of(FilletShape::named($name), $cuts, self::MASS, self::LENGTH);
-                for ($k = 1; $k <= 40; $k++) {
-                    self::assertGreaterThan($found->massUpTo(($k - 1) / 40), $found->massUpTo($k / 40));
-                }
-                self::assertEqualsWithDelta(1.0, $found->massUpTo(1.0), 1e-9);
-            });
+        $this->forAll(
+            Generators::elements(FilletShape::names()),
+            Generators::tuple(Generators::choose(1, 900), Generators::choose(1, 900), Generators::choose(1, 900)),
+        )->then(function (string $name, array $grams): void {
+            $cuts = [];
+            foreach ($grams as $k => $one) {
+                self::assertIsInt($one);
+                $cuts[] = new MeasuredCut(10 * (int) $k + 2, 10 * (int) $k + 9, $one);
+            }
+            $found = ShapeFit::of(FilletShape::named($name), $cuts, self::MASS, self::LENGTH);
+            for ($k = 1; $k <= 40; $k++) {
+                self::assertGreaterThan($found->massUpTo(($k - 1) / 40), $found->massUpTo($k / 40));
+            }
+            self::assertEqualsWithDelta(1.0, $found->massUpTo(1.0), 1e-9);
+        });
     }
 
     public function test_what_lies_ahead_keeps_its_places(): void
     {
         $shape = FilletShape::named('long-side');
         $whole = new FilletOnBoard($shape, self::MASS, self::LENGTH, 34, 40, 10);
-        $kind = new Kind('plate', 170, 6, 8, 6.20, minMm: 18);
+        $kind = new Kind('plate', 170, 6, 8, 6.2, minMm: 18);
         $plan = PortionPlan::exact($whole, [$kind], 9.0);
         // Two pieces later, weighed as planned, the rest of the plan is where it was.
         $ahead = FilletOnBoard::ahead($shape, $plan->pieces[1]->toCm, self::MASS - 40 - 340, self::LENGTH, 34, 10);
@@ -108,7 +114,10 @@ final class ShapeTest extends TestCase
         }
         // Lighter ahead than the table has it: the next cut moves towards the tail.
         $light = FilletOnBoard::ahead($shape, $plan->pieces[1]->toCm, 1000, self::LENGTH, 34, 10);
-        self::assertGreaterThan($plan->pieces[2]->toCm + 0.2, PortionPlan::exact($light, [$kind], 9.0)->pieces[0]->toCm);
+        self::assertGreaterThan(
+            $plan->pieces[2]->toCm + 0.2,
+            PortionPlan::exact($light, [$kind], 9.0)->pieces[0]->toCm,
+        );
     }
 
     public function test_marks_that_move_hit_where_fixed_ones_do_not(): void
@@ -119,8 +128,11 @@ final class ShapeTest extends TestCase
         $kinds = [new Kind('plate', 161, 0, 0, 6.2, minMm: 12)];
         foreach ([-0.1, -0.07, 0.07, 0.1] as $by) {
             $true = self::leaning('long-side', $by);
-            $weigh = fn (float $from, float $to): float => round(self::MASS * ($true->massUpTo($to / self::LENGTH) - $true->massUpTo($from / self::LENGTH)));
-            $fixed = PortionPlan::exact(new FilletOnBoard($table, self::MASS, self::LENGTH, 34, 40, 10), $kinds, 9.0)->pieces;
+            $weigh = fn (float $from, float $to): float => round(
+                self::MASS * ($true->massUpTo($to / self::LENGTH) - $true->massUpTo($from / self::LENGTH)),
+            );
+            $fixed = PortionPlan::exact(new FilletOnBoard($table, self::MASS, self::LENGTH, 34, 40, 10), $kinds, 9.0)
+                ->pieces;
             foreach ($fixed as $piece) {
                 $grams = $weigh($piece->fromCm, $piece->toCm);
                 $hits['fixed'] += $grams >= 155 && $grams <= 167 ? 1 : 0;
@@ -129,7 +141,19 @@ final class ShapeTest extends TestCase
             $at = $fixed[0]->fromCm;
             $cuts = [new MeasuredCut(0, $at, $weigh(0, $at))];
             for ($left = self::MASS - $weigh(0, $at); ;) {
-                $next = PortionPlan::exact(FilletOnBoard::ahead(ShapeFit::of($table, $cuts, self::MASS, self::LENGTH), $at, $left, self::LENGTH, 34, 10), $kinds, 9.0)->pieces[0] ?? null;
+                $next =
+                    PortionPlan::exact(
+                        FilletOnBoard::ahead(
+                            ShapeFit::of($table, $cuts, self::MASS, self::LENGTH),
+                            $at,
+                            $left,
+                            self::LENGTH,
+                            34,
+                            10,
+                        ),
+                        $kinds,
+                        9.0,
+                    )->pieces[0] ?? null;
                 if ($next === null) {
                     break;
                 }
@@ -148,7 +172,10 @@ final class ShapeTest extends TestCase
     {
         $fillet = new FilletOnBoard(FilletShape::named('long-side'), self::MASS, self::LENGTH, 34);
         [$from, $to] = [$fillet->cm(40), $fillet->cm(210)];
-        self::assertSame([true, $to], [AtMark::of($fillet, $from, $to, 170)->hit, AtMark::of($fillet, $from, $to, 205)->toCm]);
+        self::assertSame(
+            [true, $to],
+            [AtMark::of($fillet, $from, $to, 170)->hit, AtMark::of($fillet, $from, $to, 205)->toCm],
+        );
         $off = AtMark::of($fillet, $from, $to, 300);
         self::assertFalse($off->hit);
         self::assertEqualsWithDelta($fillet->cm(340), $off->toCm, 1e-9);
@@ -161,7 +188,10 @@ final class ShapeTest extends TestCase
     {
         $table = FilletShape::named('long-side');
         $true = self::leaning('long-side', 0.1);
-        $fillets = array_map(fn (int $mass): MeasuredFillet => new MeasuredFillet($mass, self::LENGTH, self::slices($true, 9, $mass)), range(1200, 1780, 20));
+        $fillets = array_map(
+            fn (int $mass): MeasuredFillet => new MeasuredFillet($mass, self::LENGTH, self::slices($true, 9, $mass)),
+            range(1200, 1780, 20),
+        );
         $house = HouseShape::of($table, $fillets);
         self::assertSame([30, 270], [$house->fillets, $house->pieces]);
         self::assertNotNull($house->beforePct);
@@ -172,15 +202,28 @@ final class ShapeTest extends TestCase
         $odd = new MeasuredFillet(1500, self::LENGTH, self::slices(self::leaning('long-side', -0.3), 9, 1500));
         $with = HouseShape::of($table, [$odd, ...$fillets]);
         self::assertEqualsWithDelta($house->shape->massUpTo(0.4), $with->shape->massUpTo(0.4), 0.003);
-        self::assertEqualsWithDelta($with->shape->massUpTo(0.4), HouseShape::of($table, [...array_reverse($fillets), $odd])->shape->massUpTo(0.4), 1e-12);
+        self::assertEqualsWithDelta(
+            $with->shape->massUpTo(0.4),
+            HouseShape::of($table, [...array_reverse($fillets), $odd])->shape->massUpTo(0.4),
+            1e-12,
+        );
     }
 
     public function test_few_fillets_weigh_less_than_the_starting_shape(): void
     {
         $table = FilletShape::named('short-side');
         $true = self::leaning('short-side', 0.1);
-        $off = fn (int $n): float => abs(HouseShape::of($table, array_fill(0, $n, new MeasuredFillet(self::MASS, self::LENGTH, self::slices($true, 9))))->shape->massUpTo(0.4) - $true->massUpTo(0.4));
-        self::assertEqualsWithDelta($off(0) * HouseShape::STARTS_AS / (HouseShape::STARTS_AS + 2), $off(2), 0.05 * $off(0));
+        $off = fn (int $n): float => abs(
+            HouseShape::of(
+                $table,
+                array_fill(0, $n, new MeasuredFillet(self::MASS, self::LENGTH, self::slices($true, 9))),
+            )->shape->massUpTo(0.4) - $true->massUpTo(0.4),
+        );
+        self::assertEqualsWithDelta(
+            ($off(0) * HouseShape::STARTS_AS) / (HouseShape::STARTS_AS + 2),
+            $off(2),
+            0.05 * $off(0),
+        );
         self::assertLessThan($off(2), $off(12));
         $nothing = HouseShape::of($table, []);
         self::assertSame([0, null, null], [$nothing->fillets, $nothing->beforePct, $nothing->afterPct]);

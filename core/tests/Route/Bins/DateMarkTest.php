@@ -18,8 +18,16 @@ final class DateMarkTest extends TestCase
 {
     public function test_the_days_of_the_house(): void
     {
-        self::assertSame('2026-03-02', self::mark(Bin::Stock, Keeping::Cold)->day->format('Y-m-d'), 'bones: two days counting the day they were cut');
-        self::assertSame('2026-05-29', self::mark(Bin::Stock, Keeping::Frozen)->day->format('Y-m-d'), 'ninety days frozen');
+        self::assertSame(
+            '2026-03-02',
+            self::mark(Bin::Stock, Keeping::Cold)->day->format('Y-m-d'),
+            'bones: two days counting the day they were cut',
+        );
+        self::assertSame(
+            '2026-05-29',
+            self::mark(Bin::Stock, Keeping::Frozen)->day->format('Y-m-d'),
+            'ninety days frozen',
+        );
         self::assertSame('2026-03-01', self::mark(Bin::Mince, Keeping::Cold)->day->format('Y-m-d'));
         self::assertStringContainsString('Check your local code', self::mark(Bin::Mince, Keeping::Cold)->why);
     }
@@ -27,7 +35,10 @@ final class DateMarkTest extends TestCase
     public function test_a_cold_mark_never_outlives_the_fish_and_a_frozen_one_stops_its_clock(): void
     {
         $mark = self::mark(Bin::Stock, Keeping::Cold, '2026-03-01');
-        self::assertSame(['2026-03-01', true], [$mark->day->format('Y-m-d'), str_contains($mark->why, 'fish itself')]);
+        self::assertSame(
+            ['2026-03-01', true],
+            [$mark->day->format('Y-m-d'), str_contains($mark->why, 'fish itself')],
+        );
         self::assertSame('2026-05-29', self::mark(Bin::Stock, Keeping::Frozen, '2026-03-01')->day->format('Y-m-d'));
         $this->expectException(PastItsDate::class);
         self::mark(Bin::Stock, Keeping::Frozen, '2026-02-28');
@@ -41,7 +52,20 @@ final class DateMarkTest extends TestCase
 
     public function test_the_morning_list_says_what_to_do(): void
     {
-        $say = fn (Bin $bin, int $days, int $grams, ?int $enough, Keeping $keeping = Keeping::Cold): string => EndsSoon::advice($bin, $keeping, DaysKept::usual($bin), $days, Mass::ofGrams($grams), $enough === null ? null : Mass::ofGrams($enough));
+        $say = fn (
+            Bin $bin,
+            int $days,
+            int $grams,
+            ?int $enough,
+            Keeping $keeping = Keeping::Cold,
+        ): string => EndsSoon::advice(
+            $bin,
+            $keeping,
+            DaysKept::usual($bin),
+            $days,
+            Mass::ofGrams($grams),
+            $enough === null ? null : Mass::ofGrams($enough),
+        );
         self::assertStringContainsString('head chef', $say(Bin::Stock, 0, 9000, 4000));
         self::assertStringContainsString('Make a batch today', $say(Bin::Stock, 1, 4000, 4000));
         self::assertStringContainsString('freeze it today', $say(Bin::Stock, 1, 3999, 4000));
@@ -51,6 +75,12 @@ final class DateMarkTest extends TestCase
 
     private static function mark(Bin $bin, Keeping $keeping, ?string $ends = null): DateMark
     {
-        return DateMark::of($bin, $keeping, DaysKept::usual($bin), new DateTimeImmutable('2026-03-01 15:20'), $ends === null ? null : new DateTimeImmutable($ends.' 11:00'));
+        return DateMark::of(
+            $bin,
+            $keeping,
+            DaysKept::usual($bin),
+            new DateTimeImmutable('2026-03-01 15:20'),
+            $ends === null ? null : new DateTimeImmutable($ends.' 11:00'),
+        );
     }
 }

@@ -32,21 +32,52 @@ final class LedgerTest extends TestCase
 {
     private const DAYS = 10_000;
 
-    private static function deposit(string $id, int $grams, string $until, string $since = '2026-03-01 08:00', string $kind = 'Hake', Keeping $keeping = Keeping::Cold, Bin $bin = Bin::Stock, int $value = 120): Deposit
-    {
-        return Deposit::of($id, $bin, $keeping, Mass::ofGrams($grams), $value, $kind, new DateTimeImmutable($until), new DateTimeImmutable($since));
+    private static function deposit(
+        string $id,
+        int $grams,
+        string $until,
+        string $since = '2026-03-01 08:00',
+        string $kind = 'Hake',
+        Keeping $keeping = Keeping::Cold,
+        Bin $bin = Bin::Stock,
+        int $value = 120,
+    ): Deposit {
+        return Deposit::of(
+            $id,
+            $bin,
+            $keeping,
+            Mass::ofGrams($grams),
+            $value,
+            $kind,
+            new DateTimeImmutable($until),
+            new DateTimeImmutable($since),
+        );
     }
 
     public function test_the_oldest_leaves_first_and_nothing_past_its_date_is_eaten(): void
     {
         $today = new DateTimeImmutable('2026-03-02 09:30');
-        $ledger = Ledger::of([self::deposit('new', 500, '2026-03-03'), self::deposit('past', 300, '2026-03-01'), self::deposit('today', 400, '2026-03-02')]);
-        self::assertSame(['past', 'today', 'new'], array_map(fn (Deposit $one): string => $one->id, $ledger->oldestFirst(Bin::Stock)));
+        $ledger = Ledger::of([
+            self::deposit('new', 500, '2026-03-03'),
+            self::deposit('past', 300, '2026-03-01'),
+            self::deposit('today', 400, '2026-03-02'),
+        ]);
+        self::assertSame(
+            ['past', 'today', 'new'],
+            array_map(fn (Deposit $one): string => $one->id, $ledger->oldestFirst(Bin::Stock)),
+        );
         [$after, $drawn] = $ledger->take(Bin::Stock, Mass::ofGrams(600), Leaving::Batch, $today);
-        self::assertSame([['today', 400], ['new', 200]], array_map(fn (Drawn $one): array => [$one->deposit->id, (int) $one->mass->grams()], $drawn));
+        self::assertSame(
+            [['today', 400], ['new', 200]],
+            array_map(fn (Drawn $one): array => [$one->deposit->id, (int) $one->mass->grams()], $drawn),
+        );
         self::assertSame(600_000, $after->in(Bin::Stock)->milligrams);
         [$after] = $after->take(Bin::Stock, Mass::ofGrams(300), Leaving::Discard, $today);
-        self::assertSame(0, $after->deposits['past']->left->milligrams, 'what is past leaves first when it is thrown away');
+        self::assertSame(
+            0,
+            $after->deposits['past']->left->milligrams,
+            'what is past leaves first when it is thrown away',
+        );
         try {
             $ledger->draw('past', Mass::ofGrams(10), Leaving::Meal, $today);
             self::fail('It was eaten.');
@@ -61,14 +92,26 @@ final class LedgerTest extends TestCase
     public function test_a_bin_is_emptied_once(): void
     {
         $today = new DateTimeImmutable('2026-03-02');
-        [$ledger] = Ledger::of([self::deposit('one', 500, '2026-03-03')])->draw('one', Mass::ofGrams(500), Leaving::Meal, $today);
+        [$ledger] = Ledger::of([self::deposit('one', 500, '2026-03-03')])->draw(
+            'one',
+            Mass::ofGrams(500),
+            Leaving::Meal,
+            $today,
+        );
         $this->expectExceptionMessage('empty already');
         $ledger->draw('one', Mass::ofGrams(500), Leaving::Meal, $today);
     }
 
     public function test_what_goes_in_weighs_something_and_lies_there_once(): void
     {
-        foreach ([fn (): Deposit => self::deposit('a', 0, '2026-03-03'), fn (): Ledger => Ledger::of([self::deposit('a', 5, '2026-03-03')])->put(self::deposit('a', 5, '2026-03-03'))] as $wrong) {
+        foreach (
+            [
+                fn (): Deposit => self::deposit('a', 0, '2026-03-03'),
+                fn (): Ledger => Ledger::of([self::deposit('a', 5, '2026-03-03')])->put(
+                    self::deposit('a', 5, '2026-03-03'),
+                ),
+            ] as $wrong
+        ) {
             try {
                 $wrong();
                 self::fail('It was put in.');
@@ -80,8 +123,20 @@ final class LedgerTest extends TestCase
 
     public function test_kinds_and_places_are_kept_apart(): void
     {
-        $ledger = Ledger::of([self::deposit('a', 500, '2026-03-03'), self::deposit('b', 300, '2026-03-03', kind: 'Meagre'), self::deposit('c', 200, '2026-05-03', keeping: Keeping::Frozen)]);
-        self::assertSame([1_000_000, 700_000, 500_000, 200_000], [$ledger->in(Bin::Stock)->milligrams, $ledger->in(Bin::Stock, null, 'Hake')->milligrams, $ledger->in(Bin::Stock, Keeping::Cold, 'Hake')->milligrams, $ledger->in(Bin::Stock, Keeping::Frozen)->milligrams]);
+        $ledger = Ledger::of([
+            self::deposit('a', 500, '2026-03-03'),
+            self::deposit('b', 300, '2026-03-03', kind: 'Meagre'),
+            self::deposit('c', 200, '2026-05-03', keeping: Keeping::Frozen),
+        ]);
+        self::assertSame(
+            [1_000_000, 700_000, 500_000, 200_000],
+            [
+                $ledger->in(Bin::Stock)->milligrams,
+                $ledger->in(Bin::Stock, null, 'Hake')->milligrams,
+                $ledger->in(Bin::Stock, Keeping::Cold, 'Hake')->milligrams,
+                $ledger->in(Bin::Stock, Keeping::Frozen)->milligrams,
+            ],
+        );
         self::assertSame(0, $ledger->in(Bin::Mince)->milligrams);
     }
 
@@ -99,26 +154,59 @@ final class LedgerTest extends TestCase
             $day = $day->modify('+1 day');
             // A fish comes, is cut, and what is no portion goes to bins.
             $whole = $dice->getInt(300_000, 9_000_000);
-            [$plate, $toBins, $gone] = LargestRemainder::split($whole, [$dice->getInt(30, 60), $dice->getInt(20, 50), $dice->getInt(0, 2)]);
+            [$plate, $toBins, $gone] = LargestRemainder::split($whole, [
+                $dice->getInt(30, 60),
+                $dice->getInt(20, 50),
+                $dice->getInt(0, 2),
+            ]);
             [$came, $portions, $lost] = [$came + $whole, $portions + $plate, $lost + $gone];
             $credits = [];
-            foreach (LargestRemainder::split($toBins, [$dice->getInt(1, 9), $dice->getInt(1, 9), $dice->getInt(1, 9)]) as $i => $mass) {
+            foreach (
+                LargestRemainder::split($toBins, [$dice->getInt(1, 9), $dice->getInt(1, 9), $dice->getInt(1, 9)]) as $i => $mass
+            ) {
                 $bin = Bin::cases()[$dice->getInt(0, 7)];
-                $deposit = Deposit::of("{$n}-{$i}", $bin, $dice->getInt(0, 5) === 0 ? Keeping::Frozen : Keeping::Cold, Mass::ofMilligrams($mass), $dice->getInt(0, 2000), 'K'.$dice->getInt(0, 2), $day->modify('+'.$dice->getInt(0, 4).' days'), $day);
+                $deposit = Deposit::of(
+                    "{$n}-{$i}",
+                    $bin,
+                    $dice->getInt(0, 5) === 0 ? Keeping::Frozen : Keeping::Cold,
+                    Mass::ofMilligrams($mass),
+                    $dice->getInt(0, 2000),
+                    'K'.$dice->getInt(0, 2),
+                    $day->modify('+'.$dice->getInt(0, 4).' days'),
+                    $day,
+                );
                 $ledger = $ledger->put($deposit);
                 [$in, $moneyIn] = [$in + $mass, $moneyIn + $deposit->valueMinor];
                 $credits[] = Credit::returned($deposit->in, $deposit->valueMinor);
             }
-            $cost = Cost::of(new Purchase(Mass::ofMilligrams($whole), $dice->getInt(0, 3000), 50, BigRational::of($dice->getInt(0, 30)), 1860), $credits, [new Product('plate', Mass::ofMilligrams($plate), $dice->getInt(1, 20), BigRational::one())], Split::ByWeight);
+            $cost = Cost::of(
+                new Purchase(
+                    Mass::ofMilligrams($whole),
+                    $dice->getInt(0, 3000),
+                    50,
+                    BigRational::of($dice->getInt(0, 30)),
+                    1860,
+                ),
+                $credits,
+                [new Product('plate', Mass::ofMilligrams($plate), $dice->getInt(1, 20), BigRational::one())],
+                Split::ByWeight,
+            );
             $spent += $cost->invoiceMinor + $cost->labourMinor;
             $credited += array_sum($cost->creditsMinor);
-            $onPlates += array_sum(array_map(fn (ProductCost $product): int => array_sum($product->piecesMinor), $cost->products));
+            $onPlates += array_sum(
+                array_map(fn (ProductCost $product): int => array_sum($product->piecesMinor), $cost->products),
+            );
             // Bins are emptied: batches, meals, discard, corrections, moves; asked too much, they refuse and stay as they are.
             foreach (range(1, 4) as $_) {
                 $bin = Bin::cases()[$dice->getInt(0, 7)];
                 $how = Leaving::cases()[$dice->getInt(0, 4)];
                 try {
-                    [$after, $drawn] = $ledger->take($bin, Mass::ofMilligrams($dice->getInt(1, 1 + (int) (1.1 * $ledger->in($bin)->milligrams))), $how, $day);
+                    [$after, $drawn] = $ledger->take(
+                        $bin,
+                        Mass::ofMilligrams($dice->getInt(1, 1 + (int) (1.1 * $ledger->in($bin)->milligrams))),
+                        $how,
+                        $day,
+                    );
                 } catch (NotInTheBin) {
                     $refused++;
 
@@ -130,16 +218,25 @@ final class LedgerTest extends TestCase
                     $moneyOut += $one->minor;
                 }
                 if ($how === Leaving::Batch) {
-                    $back = Returned::of(BigRational::nd($dice->getInt(0, 9000), 1000), $dice->getInt(0, 900), array_map(fn (Drawn $one): Mass => $one->mass, $drawn));
-                    [$returned, $dealtBack] = [$returned + $back->totalMinor, $dealtBack + array_sum($back->sharesMinor)];
+                    $back = Returned::of(
+                        BigRational::nd($dice->getInt(0, 9000), 1000),
+                        $dice->getInt(0, 900),
+                        array_map(fn (Drawn $one): Mass => $one->mass, $drawn),
+                    );
+                    [$returned, $dealtBack] = [
+                        $returned + $back->totalMinor,
+                        $dealtBack + array_sum($back->sharesMinor),
+                    ];
                 }
             }
             // What is empty is not carried on: a day is a day.
-            $ledger = Ledger::of(array_filter($ledger->deposits, function (Deposit $one) use (&$net): bool {
-                $net[] = $one->left->milligrams < 0 ? 1 : 0;
+            $ledger = Ledger::of(
+                array_filter($ledger->deposits, function (Deposit $one) use (&$net): bool {
+                    $net[] = $one->left->milligrams < 0 ? 1 : 0;
 
-                return $one->left->isPositive() || $one->leftMinor() !== 0;
-            }));
+                    return $one->left->isPositive() || $one->leftMinor() !== 0;
+                }),
+            );
         }
         $left = array_sum(array_map(fn (Deposit $one): int => $one->left->milligrams, $ledger->deposits));
         $leftMinor = array_sum(array_map(fn (Deposit $one): int => $one->leftMinor(), $ledger->deposits));
