@@ -58,7 +58,9 @@ function Count({ fish, side, later }: { fish: string; side: Bones; later: boolea
     queries.setQueryData(key, bench);
     queries.invalidateQueries({ queryKey: ['get', '/portion/fish/{fish}'] });
   };
-  const count = usePut(`bones/${fish}`, '/breakdown/fish/{fish}/bones/{check}');
+  const count = usePut(`bones/${fish}`, '/breakdown/fish/{fish}/bones/{check}', {
+    onSuccess: (bench) => queries.setQueryData(key, bench),
+  });
   const store = usePut(`bones/${fish}`, '/breakdown/fish/{fish}/bones/{check}', {
     onSuccess: (bench) => {
       if (later || bench.bones.find((one) => one.piece === side.piece)?.done) {
