@@ -44,10 +44,13 @@ final readonly class StorePerson
 
                 return;
             }
-            if ($person->name === $name && $person->role === $role && $hash === null) {
+            $same = $person->name === $name && $person->role === $role;
+            $version = $fields->maybeInt('version');
+            // Somebody added once more is the same person, whose answer was lost on its way.
+            if ($same && ($hash === null || $version === null)) {
                 return;
             }
-            self::mustBeAt($person, $fields->int('version'));
+            self::mustBeAt($person, $version ?? 0);
             if ($role !== Role::HeadChef) {
                 self::mustLeaveAHeadChef($person);
             }

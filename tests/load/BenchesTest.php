@@ -101,6 +101,25 @@ final class BenchesTest extends TestCase
         self::assertSame([1 + count($ids)], $this->stored('select count(*) from pieces'));
     }
 
+    public function test_pins_guessed_at_the_same_moment_are_all_counted(): void
+    {
+        $crowd = new Crowd($this->live->address());
+        $crowd->run(array_map(fn (int $i): Generator => $this->guesses($i), range(1, 8)), 20);
+        $this->say('Eight guess a PIN three times each', $crowd);
+        // Five are looked at and wrong; every other one is told to wait, whichever came first.
+        self::assertSame([5, 19], [$crowd->statuses[422] ?? 0, $crowd->statuses[429] ?? 0]);
+        self::assertSame([5], $this->stored('select count(*) from pin_tries where failed = 1'));
+    }
+
+    /** @return Generator<int, array{string, string, array<string, mixed>}, array{int, mixed}, void> */
+    private function guesses(int $i): Generator
+    {
+        yield ['GET', '/kitchen', []];
+        for ($guess = 0; $guess < 3; $guess++) {
+            yield ['POST', '/session', ['person' => $this->chef, 'pin' => (string) (5000 + 10 * $i + $guess)]];
+        }
+    }
+
     /**
      * @param  list<string>  $acknowledged
      * @return Generator<int, array{string, string, array<string, mixed>}, array{int, mixed}, void>

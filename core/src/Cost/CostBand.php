@@ -11,6 +11,9 @@ enum CostBand: string
     case Within = 'within';
     case Above = 'above';
 
+    /** 30.1 and 2.8 points more are 32.9, whatever their binary fractions say. */
+    private const HAIR = 1e-9;
+
     /**
      * @param  float  $costPct  plate cost over net price
      * @param  float  $targetPct  above 0
@@ -19,8 +22,8 @@ enum CostBand: string
     public static function of(float $costPct, float $targetPct, float $points): self
     {
         return match (true) {
-            $costPct > $targetPct + $points => self::Above,
-            $costPct < $targetPct - $points => self::Below,
+            $costPct > $targetPct + $points + self::HAIR => self::Above,
+            $costPct < $targetPct - $points - self::HAIR => self::Below,
             default => self::Within,
         };
     }

@@ -60,6 +60,17 @@ final class PeopleTest extends TestCase
         self::assertSame(3, Person::query()->count(), 'nobody is deleted');
     }
 
+    public function test_somebody_added_twice_is_one_person_and_another_under_that_id_is_a_conflict(): void
+    {
+        $id = self::id();
+        $new = ['name' => 'Ines', 'role' => 'cutter', 'pin' => self::PIN];
+        $this->api('PUT', "/kitchen/people/{$id}", $new)->assertOk();
+        $this->api('PUT', '/kitchen/people/'.strtolower($id), $new)->assertOk();
+        $this->api('PUT', "/kitchen/people/{$id}", [...$new, 'name' => 'Ben'])->assertConflict();
+        self::assertSame(['Ines'], Person::query()->whereKey($id)->pluck('name')->all());
+        self::assertSame(3, Person::query()->count());
+    }
+
     public function test_a_kitchen_keeps_a_head_chef(): void
     {
         $this->api('PUT', "/kitchen/people/{$this->chef->id}", ['name' => 'Head', 'role' => 'cutter', 'version' => 1])
