@@ -157,15 +157,9 @@ function Board({ bench }: { bench: Bench }) {
   };
   /** The weight that was asked about, recorded as it is. */
   const sure = () => {
-    const { refused } = outbox;
-    if (refused) {
+    if (outbox.refused) {
       outbox.dismiss();
-      record.mutate({
-        params: { path: { fish: fish.id, reading: refused.params.reading ?? ulid() } },
-        name: refused.name,
-        text: refused.text,
-        body: { ...(refused.body as { part: 'frame'; weight: Weight }), sure: true },
-      });
+      record.sure(outbox.refused);
     }
   };
   useKeys(digitKeys(choices, choose));

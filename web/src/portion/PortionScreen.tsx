@@ -109,15 +109,9 @@ function Board({ bench }: { bench: PortionBench }) {
   };
   /** The weight that was asked about, recorded as it is. */
   const sure = () => {
-    const { refused } = outbox;
-    if (refused) {
+    if (outbox.refused) {
       outbox.dismiss();
-      record.mutate({
-        params: { path: { fish: fish.id, reading: refused.params.reading ?? ulid() } },
-        name: refused.name,
-        text: refused.text,
-        body: { ...(refused.body as { part: 'portion'; weight: Weight }), sure: true },
-      });
+      record.sure(outbox.refused);
     }
   };
   const give = usePut(scope, '/portion/fish/{fish}/pieces/{piece}/dish', { onSuccess: keep });

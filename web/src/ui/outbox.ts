@@ -316,5 +316,13 @@ export function usePut<P extends Written>(scope: string, path: P, options: Optio
     });
     void flush();
   };
-  return { mutate, isPending: pending > 0, error, reset: () => setError(null) };
+  /** What was asked about, sent again under its own ids as it is meant. */
+  const sure = ({ params, name, text, body }: Entry) =>
+    mutate({
+      params: { path: params as ParamsOf<P> },
+      name,
+      text,
+      body: { ...(body as object), sure: true } as BodyOf<P>,
+    });
+  return { mutate, sure, isPending: pending > 0, error, reset: () => setError(null) };
 }
