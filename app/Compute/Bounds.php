@@ -25,25 +25,31 @@ final readonly class Bounds
     /** @throws Fault when it has to be sent as a job */
     public static function check(string $name, string $json): void
     {
-        $request = json_decode($json, true, 16);
-        [$lists, $most] = self::MOST[$name] ?? [[''], PHP_INT_MAX];
-        $size = array_product(
-            array_map(
-                fn (string $list): int => is_array($request) && is_array($request[$list] ?? null)
-                    ? count($request[$list])
-                    : 1,
-                $lists,
-            ),
-        );
-        if ($size > $most) {
-            throw Fault::inField(
-                '/'.$lists[0],
-                "This takes too long to wait for. Send it as a job: PUT /api/compute/{$name}/jobs/ with an id.",
-            );
+        if (isset(self::MOST[$name])) {
+            [$lists, $most] = self::MOST[$name];
+            self::size($lists, $json) <= $most ||
+                throw Fault::inField(
+                    '/'.$lists[0],
+                    "This takes too long to wait for. Send it as a job: PUT /api/compute/{$name}/jobs/ with an id.",
+                );
         }
         strlen($json) <= self::MOST_BYTES ||
             throw Fault::tooLarge(
                 "That is too much to wait for. Send it as a job: PUT /api/compute/{$name}/jobs/ with an id.",
             );
+    }
+
+    /** @param  list<string>  $lists  of the request */
+    private static function size(array $lists, string $json): int
+    {
+        $request = json_decode($json, true, 16);
+        $counts = array_map(
+            fn (string $list): int => is_array($request) && is_array($request[$list] ?? null)
+                ? count($request[$list])
+                : 1,
+            $lists,
+        );
+
+        return (int) array_product($counts);
     }
 }

@@ -12,12 +12,10 @@ final readonly class PeopleView
 {
     private const SHOWN = 20;
 
-    private const DAYS = 14;
-
     /** @return array<string, mixed> */
     public static function of(): array
     {
-        $since = Carbon::now()->getTimestamp() - self::DAYS * 86_400;
+        $since = Carbon::now()->getTimestamp() - Pin::KEPT_DAYS * 86_400;
         $wrong = PinTry::query()
             ->with('person')
             ->where('failed', true)
@@ -54,7 +52,7 @@ final readonly class PeopleView
                 ],
                 array_values($wrong->all()),
             ),
-            'days' => self::DAYS,
+            'days' => Pin::KEPT_DAYS,
         ];
     }
 

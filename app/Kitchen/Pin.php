@@ -29,8 +29,11 @@ final readonly class Pin
 
     private const LONGEST_AT_A_TABLET_S = 60;
 
-    /** Wrong ones before this are forgotten. */
+    /** Wrong ones before this count no longer. */
     private const REMEMBERED_S = 86_400;
+
+    /** Days for which tries are kept, to be looked at. */
+    public const KEPT_DAYS = 14;
 
     public static function hash(string $pin): string
     {
@@ -54,7 +57,7 @@ final readonly class Pin
                 );
             }
             PinTry::query()
-                ->where('at_s', '<', $now - 14 * self::REMEMBERED_S)
+                ->where('at_s', '<', $now - self::KEPT_DAYS * 86_400)
                 ->delete();
 
             return PinTry::query()->create([

@@ -99,8 +99,9 @@ final readonly class StorePerson
         $new = $fields->string('new_pin');
         Pin::check($person, $fields->string('pin'), $address, $tablet);
         Pin::mustNotBeObvious($new, '/new_pin');
-        DB::connection()->transaction(function () use ($person, $new, $signIn): void {
-            $person->update(['pin_hash' => Pin::hash($new)]);
+        $hash = Pin::hash($new);
+        DB::connection()->transaction(function () use ($person, $hash, $signIn): void {
+            $person->update(['pin_hash' => $hash]);
             SignIn::endAll($person, $signIn);
         });
     }

@@ -170,15 +170,7 @@ final readonly class DeliveryView
                 array_values($line->fish->all()),
             ),
             'inspections' => array_map(self::inspection(...), array_values($line->inspections->all())),
-            'photos' => array_map(
-                fn (Photo $photo): array => [
-                    'id' => $photo->id,
-                    'width' => $photo->width,
-                    'height' => $photo->height,
-                    'at' => Moment::hour($photo->taken_at),
-                ],
-                array_values($line->photos->all()),
-            ),
+            'photos' => array_map(fn (Photo $photo): array => $photo->view(), array_values($line->photos->all())),
             'written' => self::written($line, $words, $prices),
         ];
     }

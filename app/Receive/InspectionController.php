@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Receive;
 
-use App\Kitchen\Moment;
 use App\Kitchen\Person;
 use App\Kitchen\Settings;
 use App\Measure\Words;
@@ -43,12 +42,7 @@ final readonly class InspectionController
     {
         $kept = $store($photo, $line, $request->fields()->string('image'), Person::of($request));
 
-        return new JsonResponse([
-            'id' => $kept->id,
-            'width' => $kept->width,
-            'height' => $kept->height,
-            'at' => Moment::hour($kept->taken_at),
-        ]);
+        return new JsonResponse($kept->view());
     }
 
     /** Never as what was sent: it was drawn anew. */

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Receive;
 
-use App\Kitchen\Moment;
 use App\Kitchen\Settings;
 use App\Measure\Words;
 use Sectum\Fish\Hazard;
@@ -60,15 +59,7 @@ final readonly class InspectionView
                     )
                     ->all(),
             ),
-            'photos' => array_map(
-                fn (Photo $photo): array => [
-                    'id' => $photo->id,
-                    'width' => $photo->width,
-                    'height' => $photo->height,
-                    'at' => Moment::hour($photo->taken_at),
-                ],
-                array_values($line->photos->all()),
-            ),
+            'photos' => array_map(fn (Photo $photo): array => $photo->view(), array_values($line->photos->all())),
         ];
     }
 

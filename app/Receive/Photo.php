@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Receive;
 
+use App\Kitchen\Moment;
 use App\Kitchen\Record;
 
 /**
@@ -23,5 +24,16 @@ final class Photo extends Record
     public function path(): string
     {
         return storage_path('app/photos/'.strtolower($this->id).'.jpg');
+    }
+
+    /** @return array{id: string, width: int, height: int, at: string} as the page shows it, with the hour it was taken */
+    public function view(): array
+    {
+        return [
+            'id' => $this->id,
+            'width' => $this->width,
+            'height' => $this->height,
+            'at' => Moment::hour($this->taken_at),
+        ];
     }
 }

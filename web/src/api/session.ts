@@ -15,7 +15,6 @@ function forget() {
   if (!queries) {
     return;
   }
-  const key = ['get', KITCHEN, {}];
   for (const [known, kitchen] of queries.getQueriesData<{ me: unknown }>({ predicate: (q) => isKitchen(q.queryKey) })) {
     if (kitchen) {
       queries.setQueryData(known, { ...kitchen, me: null });
@@ -25,7 +24,7 @@ function forget() {
   navigator.serviceWorker?.controller?.postMessage('ended');
   sessionStorage.clear();
   queries.removeQueries({ predicate: (query) => !isKitchen(query.queryKey) });
-  void queries.invalidateQueries({ queryKey: key.slice(0, 2) });
+  void queries.invalidateQueries({ queryKey: ['get', KITCHEN] });
 }
 
 const SIGNED_OUT = 'sectum.signed-out';

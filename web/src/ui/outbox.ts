@@ -125,8 +125,8 @@ function keep(entry: Entry) {
   look();
 }
 
-function drop(entry: Entry) {
-  localStorage.removeItem(PLACE + entry.key);
+function drop(key: string) {
+  localStorage.removeItem(PLACE + key);
   look();
 }
 
@@ -170,7 +170,7 @@ async function flush() {
         keep({ ...entry, fault: problem });
         asked.get(entry.key)?.refused(problem);
       } else {
-        drop(entry);
+        drop(entry.key);
         tellWritten();
         const asker = asked.get(entry.key);
         // After a reload nobody is there who asked: whatever is on the screen looks again.
@@ -229,7 +229,7 @@ export function useOutbox(scope: string) {
     refused,
     dismiss: () => {
       for (const entry of entries.filter((one) => one.fault)) {
-        drop(entry);
+        drop(entry.key);
       }
     },
   };
@@ -297,8 +297,7 @@ export function usePut<P extends Written>(scope: string, path: P, options: Optio
         }
         // It is said where it was pressed; only a weight stays, to be recorded all the same.
         if (!sent.text) {
-          localStorage.removeItem(PLACE + key);
-          look();
+          drop(key);
         }
       },
     });
