@@ -125,17 +125,10 @@ final class FuzzTest extends AtTheDoor
         $fish = $this->received();
         $this->weigh($fish, 'side-a', '1515 g')->assertOk();
         $bench = $this->api('GET', "/breakdown/fish/{$fish}");
-        $here = [
+        $gaps = [
+            ...$this->gaps($fish),
             'rule' => 'raw_days',
             'name' => 'reconcile',
-            'bin' => 'stock',
-            'fish' => $fish,
-            'species' => $this->species('Brill'),
-            'delivery' => $this->delivery,
-            'line' => $this->line(),
-            'dish' => $this->dish(),
-            'method' => 'round-two',
-            'tray' => 'lid',
             'format' => 'json',
             'shape' => 'long-side',
             'piece' => $bench->json('pieces.1.piece'),
@@ -153,13 +146,7 @@ final class FuzzTest extends AtTheDoor
                 ) {
                     continue;
                 }
-                $path =
-                    '/'.
-                    preg_replace_callback(
-                        '/\{(\w+)\}/',
-                        fn (array $gap): string => (string) ($here[$gap[1]] ?? self::id()),
-                        substr($route->uri(), 4),
-                    );
+                $path = self::filledIn($route, $gaps);
                 $routes[] = [$verb, $path, $verb === 'GET' ? null : ContractCheck::body($verb, $path)];
             }
         }

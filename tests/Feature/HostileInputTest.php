@@ -108,7 +108,7 @@ final class HostileInputTest extends AtTheDoor
             ) {
                 continue;
             }
-            $path = '/'.preg_replace_callback('/\{\w+\}/', fn (): string => self::id(), substr($route->uri(), 4));
+            $path = self::filledIn($route, []);
             $this->api('GET', $path)->assertNotFound();
         }
     }
@@ -122,17 +122,10 @@ final class HostileInputTest extends AtTheDoor
     {
         $fish = $this->received();
         $this->weigh($fish, 'head', '650 g')->assertOk();
-        $here = [
+        $gaps = [
+            ...$this->gaps($fish),
             'rule' => 'kitchen',
             'name' => 'plate',
-            'bin' => 'stock',
-            'fish' => $fish,
-            'species' => $this->species('Brill'),
-            'delivery' => $this->delivery,
-            'line' => $this->line(),
-            'dish' => $this->dish(),
-            'method' => 'round-two',
-            'tray' => 'lid',
             'piece' => $this->api('GET', "/breakdown/fish/{$fish}")->json('pieces.0.piece'),
         ];
         $paths = [];
@@ -145,13 +138,7 @@ final class HostileInputTest extends AtTheDoor
             ) {
                 continue;
             }
-            $path =
-                '/'.
-                preg_replace_callback(
-                    '/\{(\w+)\}/',
-                    fn (array $gap): string => (string) ($here[$gap[1]] ?? self::id()),
-                    substr($route->uri(), 4),
-                );
+            $path = self::filledIn($route, $gaps);
             $schema = ContractCheck::body($verb, $path);
             $schema === null || ($paths[$path] = [$verb, $schema]);
         }

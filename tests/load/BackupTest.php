@@ -34,24 +34,8 @@ final class BackupTest extends TestCase
 
     public function test_what_was_acknowledged_before_a_backup_is_in_it(): void
     {
-        $this->live->send('GET', '/kitchen');
-        $made = $this->live->send('POST', '/kitchen/setup', [
-            'kitchen' => 'The Long Room',
-            'name' => 'Ada',
-            'pin' => '739182',
-            'currency' => 'EUR',
-            'units' => 'metric',
-        ]);
-        $chef = strval(data_get(json_decode((string) $made->getBody(), true), 'me.id'));
-        $fish = (string) Str::ulid();
-        $this->live->send('PUT', "/receive/fish/{$fish}", [
-            'reading' => (string) Str::ulid(),
-            'species_name' => 'Weever',
-            'form' => 'round',
-            'supplier' => 'S',
-            'state' => 'gutted',
-            'weight' => ['typed' => '9 kg'],
-        ]);
+        $chef = $this->live->setUpKitchen('The Long Room');
+        $fish = $this->live->receive();
         $acknowledged = [];
         $before = null;
         $backup = $this->command(['sectum:backup', "--to={$this->folder}"]);

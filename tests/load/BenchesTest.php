@@ -16,8 +16,6 @@ use Tests\Feature\Devices\LiveServer;
  */
 final class BenchesTest extends TestCase
 {
-    private const PIN = '739182';
-
     private LiveServer $live;
 
     private string $chef;
@@ -26,16 +24,7 @@ final class BenchesTest extends TestCase
     {
         parent::setUp();
         $this->live = new LiveServer(8446, 4, 8448);
-        $this->live->send('GET', '/kitchen');
-        $made = $this->live->send('POST', '/kitchen/setup', [
-            'kitchen' => 'Live',
-            'name' => 'Ada',
-            'pin' => self::PIN,
-            'currency' => 'EUR',
-            'units' => 'metric',
-        ]);
-        self::assertSame(201, $made->getStatusCode(), (string) $made->getBody());
-        $this->chef = strval(data_get(json_decode((string) $made->getBody(), true), 'me.id'));
+        $this->chef = $this->live->setUpKitchen();
     }
 
     protected function tearDown(): void
@@ -60,7 +49,7 @@ final class BenchesTest extends TestCase
 
     private function many(string $what, float $pause): Crowd
     {
-        $fish = array_map(fn (): string => $this->received(), range(1, 8));
+        $fish = array_map(fn (): string => $this->live->receive(), range(1, 8));
         $acknowledged = [];
         $writers = [];
         foreach ($fish as $one) {
@@ -89,7 +78,7 @@ final class BenchesTest extends TestCase
 
     public function test_the_same_ids_from_eight_at_once_are_each_written_once(): void
     {
-        $fish = $this->received();
+        $fish = $this->live->receive();
         $ids = array_map(fn (): string => (string) Str::ulid(), range(1, self::long() ? 60 : 12));
         $crowd = new Crowd($this->live->address());
         $crowd->run(array_map(fn (int $i): Generator => $this->same($fish, $ids, $i % 2 === 0), range(1, 8)), 120);
@@ -183,24 +172,7 @@ final class BenchesTest extends TestCase
     private function signsIn(): Generator
     {
         yield ['GET', '/kitchen', []];
-        yield ['POST', '/session', ['person' => $this->chef, 'pin' => self::PIN]];
-    }
-
-    private function received(): string
-    {
-        $fish = (string) Str::ulid();
-        $body = [
-            'reading' => (string) Str::ulid(),
-            'species_name' => 'Weever',
-            'form' => 'round',
-            'supplier' => 'S',
-            'state' => 'gutted',
-            'weight' => ['typed' => '9 kg'],
-        ];
-        $response = $this->live->send('PUT', "/receive/fish/{$fish}", $body);
-        self::assertSame(200, $response->getStatusCode(), (string) $response->getBody());
-
-        return $fish;
+        yield ['POST', '/session', ['person' => $this->chef, 'pin' => LiveServer::PIN]];
     }
 
     /** @return list<string|int> the first column */

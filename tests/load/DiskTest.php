@@ -30,15 +30,7 @@ final class DiskTest extends TestCase
         $this->live = new LiveServer(8466, 2, 8468, $this->disk);
         $this->open = new PDO('sqlite:'.$this->live->database);
         $this->open->query('select count(*) from people')?->fetchAll();
-        $this->live->send('GET', '/kitchen');
-        $made = $this->live->send('POST', '/kitchen/setup', [
-            'kitchen' => 'Live',
-            'name' => 'Ada',
-            'pin' => '739182',
-            'currency' => 'EUR',
-            'units' => 'metric',
-        ]);
-        self::assertSame(201, $made->getStatusCode(), (string) $made->getBody());
+        $this->live->setUpKitchen();
     }
 
     protected function tearDown(): void
@@ -52,7 +44,7 @@ final class DiskTest extends TestCase
 
     public function test_a_full_disk_is_said_and_the_same_write_goes_through_once_there_is_room(): void
     {
-        $fish = $this->received();
+        $fish = $this->live->receive();
         $reading = (string) Str::ulid();
         file_put_contents("{$this->disk}/filler", '');
         (new Process(['dd', 'if=/dev/zero', "of={$this->disk}/filler", 'bs=4k']))->run();
@@ -77,21 +69,5 @@ final class DiskTest extends TestCase
             'part' => 'head',
             'weight' => ['typed' => '650 g'],
         ]);
-    }
-
-    private function received(): string
-    {
-        $fish = (string) Str::ulid();
-        $body = [
-            'reading' => (string) Str::ulid(),
-            'species_name' => 'Weever',
-            'form' => 'round',
-            'supplier' => 'S',
-            'state' => 'gutted',
-            'weight' => ['typed' => '9 kg'],
-        ];
-        self::assertSame(200, $this->live->send('PUT', "/receive/fish/{$fish}", $body)->getStatusCode());
-
-        return $fish;
     }
 }

@@ -6,6 +6,8 @@ namespace Tests\Feature\Devices;
 
 use GuzzleHttp\Client;
 use GuzzleHttp\Cookie\CookieJar;
+use Illuminate\Support\Str;
+use PHPUnit\Framework\Assert;
 use Psr\Http\Message\ResponseInterface;
 use RuntimeException;
 use Symfony\Component\Process\Process;
@@ -13,6 +15,9 @@ use Symfony\Component\Process\Process;
 /** The real server and the real scale on loopback ports, over a database file of their own. */
 final class LiveServer
 {
+    /** The head chef's. */
+    public const PIN = '739182';
+
     private ?Process $server = null;
 
     private ?Process $scale = null;
@@ -142,6 +147,39 @@ final class LiveServer
             ],
             ...$verb === 'GET' ? [] : ['json' => (object) $body],
         ]);
+    }
+
+    /** @return string the head chef, who is signed in then */
+    public function setUpKitchen(string $name = 'Live'): string
+    {
+        $this->send('GET', '/kitchen');
+        $made = $this->send('POST', '/kitchen/setup', [
+            'kitchen' => $name,
+            'name' => 'Ada',
+            'pin' => self::PIN,
+            'currency' => 'EUR',
+            'units' => 'metric',
+        ]);
+        Assert::assertSame(201, $made->getStatusCode(), (string) $made->getBody());
+
+        return strval(data_get(json_decode((string) $made->getBody(), true), 'me.id'));
+    }
+
+    /** @return string a gutted fish of 9 kg */
+    public function receive(): string
+    {
+        $fish = (string) Str::ulid();
+        $response = $this->send('PUT', "/receive/fish/{$fish}", [
+            'reading' => (string) Str::ulid(),
+            'species_name' => 'Weever',
+            'form' => 'round',
+            'supplier' => 'S',
+            'state' => 'gutted',
+            'weight' => ['typed' => '9 kg'],
+        ]);
+        Assert::assertSame(200, $response->getStatusCode(), (string) $response->getBody());
+
+        return $fish;
     }
 
     public function cookie(string $name): ?string

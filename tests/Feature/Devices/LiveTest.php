@@ -20,37 +20,13 @@ final class LiveTest extends TestCase
     {
         parent::setUp();
         $this->live = new LiveServer(busyMs: 150);
-        $this->live->send('GET', '/kitchen');
-        $setup = $this->live->send('POST', '/kitchen/setup', [
-            'kitchen' => 'Live',
-            'name' => 'Ada',
-            'pin' => '739182',
-            'currency' => 'EUR',
-            'units' => 'metric',
-        ]);
-        self::assertSame(201, $setup->getStatusCode(), (string) $setup->getBody());
+        $this->live->setUpKitchen();
     }
 
     protected function tearDown(): void
     {
         $this->live->end();
         parent::tearDown();
-    }
-
-    private function received(): string
-    {
-        $fish = (string) Str::ulid();
-        $response = $this->live->send('PUT', "/receive/fish/{$fish}", [
-            'reading' => (string) Str::ulid(),
-            'species_name' => 'Weever',
-            'form' => 'round',
-            'supplier' => 'S',
-            'state' => 'gutted',
-            'weight' => ['typed' => '9 kg'],
-        ]);
-        self::assertSame(200, $response->getStatusCode(), (string) $response->getBody());
-
-        return $fish;
     }
 
     public function test_a_write_without_the_token_is_refused_and_the_session_is_kept_from_scripts(): void
@@ -66,7 +42,7 @@ final class LiveTest extends TestCase
 
     public function test_what_was_acknowledged_is_there_after_the_server_was_killed(): void
     {
-        $fish = $this->received();
+        $fish = $this->live->receive();
         $acknowledged = [];
         // SECTUM_LOAD=long is the proof: sixty.
         for ($round = 0, $kills = getenv('SECTUM_LOAD') === 'long' ? 60 : 6; $round < $kills; $round++) {
@@ -113,7 +89,7 @@ final class LiveTest extends TestCase
     public function test_typing_goes_on_when_the_scale_is_gone(): void
     {
         $this->live->startScale();
-        $fish = $this->received();
+        $fish = $this->live->receive();
         $sample = json_decode((string) $this->live->send('POST', '/scale/pan', ['put' => '650 g'])->getBody(), true);
         self::assertIsArray($sample, 'the pan answers');
         self::assertArrayHasKey('mass_mg', $sample, (string) json_encode($sample));
@@ -144,7 +120,7 @@ final class LiveTest extends TestCase
 
     public function test_a_write_waits_its_turn_and_is_told_to_come_back_when_it_gets_none(): void
     {
-        $fish = $this->received();
+        $fish = $this->live->receive();
         $other = new PDO('sqlite:'.$this->live->database);
         $send = fn (): ResponseInterface => $this->live->send(
             'PUT',

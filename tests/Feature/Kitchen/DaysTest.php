@@ -20,12 +20,6 @@ final class DaysTest extends TestCase
         $this->kitchen();
     }
 
-    protected function tearDown(): void
-    {
-        Carbon::setTestNow();
-        parent::tearDown();
-    }
-
     /** @return iterable<string, array{string, string, string, string}> zone, moment, kitchen day, clock on the wall */
     public static function moments(): iterable
     {

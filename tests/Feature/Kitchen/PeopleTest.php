@@ -24,12 +24,6 @@ final class PeopleTest extends TestCase
         $this->kitchen();
     }
 
-    protected function tearDown(): void
-    {
-        Carbon::setTestNow();
-        parent::tearDown();
-    }
-
     public function test_somebody_joins_is_renamed_becomes_head_chef_and_is_disabled(): void
     {
         $id = self::id();

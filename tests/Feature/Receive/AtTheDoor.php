@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature\Receive;
 
+use Illuminate\Routing\Route;
 use Illuminate\Testing\TestResponse;
 use Symfony\Component\HttpFoundation\Response;
 use Tests\TestCase;
@@ -64,6 +65,35 @@ abstract class AtTheDoor extends TestCase
             'grades' => self::BRIGHT,
             ...$what,
         ]);
+    }
+
+    /** @return array<string, string> what is there to fill the gaps of an address with, by the name of the gap */
+    protected function gaps(string $fish): array
+    {
+        return [
+            'bin' => 'stock',
+            'fish' => $fish,
+            'species' => $this->species('Brill'),
+            'delivery' => $this->delivery,
+            'line' => $this->line(),
+            'dish' => $this->dish(),
+            'method' => 'round-two',
+            'tray' => 'lid',
+        ];
+    }
+
+    /**
+     * The path of an address behind /api, its gaps filled; with an id of nothing where there is nothing to fill one with.
+     *
+     * @param  array<string, mixed>  $gaps
+     */
+    protected static function filledIn(Route $route, array $gaps): string
+    {
+        return '/'.preg_replace_callback(
+            '/\{(\w+)\}/',
+            fn (array $gap): string => is_string($with = $gaps[$gap[1]] ?? null) ? $with : self::id(),
+            substr($route->uri(), 4),
+        );
     }
 
     /** @return TestResponse<Response> */

@@ -22,12 +22,6 @@ final class BinsTest extends TestCase
         Carbon::setTestNow('2026-03-02 10:00');
     }
 
-    protected function tearDown(): void
-    {
-        Carbon::setTestNow();
-        parent::tearDown();
-    }
-
     /**
      * @param  array<string, mixed>  $what
      * @return TestResponse<Response>

@@ -37,12 +37,6 @@ final class ConservationTest extends TestCase
         $this->dish = $this->dish();
     }
 
-    protected function tearDown(): void
-    {
-        Carbon::setTestNow();
-        parent::tearDown();
-    }
-
     public function test_masses_and_money_add_up_after_every_day(): void
     {
         $refused = 0;
