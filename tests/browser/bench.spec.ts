@@ -125,11 +125,12 @@ test('a lost connection is said calmly, and the reading is stored once when it i
   await expect(page.locator('.readings li')).toHaveCount(2);
 });
 
-test('the yield sheet prints on one page', async ({ page }) => {
+test('the yield sheet is sound, and prints on one page', async ({ page }) => {
   await signIn(page);
   await page.goto('/log?page=2');
   await page.getByRole('link', { name: /Meagre no. 135/ }).tap();
   await expect(page.getByRole('button', { name: 'Print the yield sheet' })).toBeVisible();
+  await expectSound(page);
   const pdf = await page.pdf({ preferCSSPageSize: true, printBackground: false });
   expect(pdf.toString('latin1').match(/\/Type\s*\/Page[^s]/g)).toHaveLength(1);
 });

@@ -48,6 +48,14 @@ export async function expectSound(page: Page) {
   expect(serious.map((v) => `${v.id}: ${v.nodes.map((n) => n.target).join(' | ')}`)).toEqual([]);
   const wide = await page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth);
   expect(wide).toBeLessThanOrEqual(0);
+  const spilling = await page
+    .locator('table:visible')
+    .evaluateAll((all) =>
+      all
+        .filter((e) => e.getBoundingClientRect().right > (e.parentElement?.getBoundingClientRect().right ?? 0) + 1)
+        .map((e) => e.className),
+    );
+  expect(spilling).toEqual([]);
 }
 
 /** A bench screen shows everything at 1280 × 800. */

@@ -32,9 +32,10 @@ export function Ladder({ rungs }: { rungs: Rung[] }) {
             <th scope="row">
               {rung.rung}
               {rung.band && (
-                <span className="soft">
-                  {rung.band.said}, {rung.band.from.replace(', by size', '')}
-                </span>
+                <>
+                  <span className="soft">{rung.band.said}</span>
+                  <span className="soft from">{rung.band.from.replace(', by size', '')}</span>
+                </>
               )}
             </th>
             <td className="n">{rung.weighed ?? ''}</td>
