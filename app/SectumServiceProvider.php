@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App;
 
-use App\BreakDown\KeepYields;
+use App\BreakDown\Yields\KeepYields;
+use App\Catalogue\Species;
+use App\Cost\FishPortionCosts;
 use App\Devices\DemoPan;
 use App\Devices\DemoProbe;
 use App\Devices\KeepingPrinter;
@@ -14,14 +16,19 @@ use App\Devices\Probe;
 use App\Devices\Scale;
 use App\Devices\SocketProbe;
 use App\Devices\SocketScale;
+use App\Fish\CostOfPortions;
+use App\Fish\Delivery;
+use App\Fish\Fish;
+use App\Fish\WeightsChanged;
 use App\Kitchen\Database\ImmediateConnector;
 use App\Kitchen\Database\KitchenConnection;
+use App\Kitchen\Person;
 use App\Kitchen\Settings;
-use App\Receive\WeightsChanged;
-use App\Route\Deposits;
+use App\Route\Bins\Deposits;
 use Closure;
 use Illuminate\Database\Connection;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\Relation;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Event;
 use Illuminate\Support\ServiceProvider;
@@ -49,11 +56,19 @@ final class SectumServiceProvider extends ServiceProvider
         $this->app->bind(DemoPan::class, SocketScale::class);
         $this->app->bind(Probe::class, SocketProbe::class);
         $this->app->bind(DemoProbe::class, SocketProbe::class);
+        $this->app->bind(CostOfPortions::class, FishPortionCosts::class);
         $this->app->bind(LabelPrinter::class, KeepingPrinter::class);
     }
 
     public function boot(): void
     {
+        // What is written beside a record names it by what it is, not by where its code lies.
+        Relation::enforceMorphMap([
+            'person' => Person::class,
+            'fish' => Fish::class,
+            'delivery' => Delivery::class,
+            'species' => Species::class,
+        ]);
         Event::listen(fn (WeightsChanged $changed) => KeepYields::of($changed->fish));
         Event::listen(fn (WeightsChanged $changed) => $this->app->make(Deposits::class)->mend($changed->fish));
         // Nothing that was weighed is undone by a command; a step that goes wrong is mended by the next one.

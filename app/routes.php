@@ -3,7 +3,8 @@
 declare(strict_types=1);
 
 use App\BreakDown\BreakDownController;
-use App\BreakDown\MethodController;
+use App\BreakDown\Method\MethodController;
+use App\Catalogue\SpeciesController;
 use App\Compute\ComputeController;
 use App\Cost\CostController;
 use App\Cost\PlateController;
@@ -11,23 +12,22 @@ use App\Devices\PrinterController;
 use App\Devices\ProbeController;
 use App\Devices\ScaleController;
 use App\Devices\ScannerController;
-use App\Fish\SpeciesController;
 use App\Kitchen\KitchenController;
 use App\Kitchen\StillSignedIn;
-use App\Log\LogController;
-use App\Portion\BatchController;
-use App\Portion\DishController;
-use App\Portion\FilletController;
+use App\Log\Find\LogController;
+use App\Portion\CutPlan\FilletController;
+use App\Portion\CutPlan\ShapeController;
+use App\Portion\Dish\DishController;
 use App\Portion\PortionController;
-use App\Portion\ShapeController;
-use App\Portion\TonightController;
-use App\Receive\DeliveryController;
-use App\Receive\InspectionController;
-use App\Receive\PaperController;
+use App\Portion\Tonight\TonightController;
+use App\Portion\Tray\TrayController;
+use App\Receive\Delivery\DeliveryController;
+use App\Receive\Inspection\InspectionController;
+use App\Receive\Invoice\PaperController;
 use App\Receive\ReceiveController;
-use App\Route\BinsController;
-use App\Route\MakingController;
-use App\Route\RouteController;
+use App\Route\Batches\FoodBatchController;
+use App\Route\Bins\BinsController;
+use App\Route\Sort\RouteController;
 use Illuminate\Support\Facades\Route;
 
 // As bare as a route can be: what the benchmarks measure against, and what a watchdog may ask.
@@ -72,141 +72,171 @@ Route::pattern('rule', '[a-z_]{3,30}');
 Route::middleware('web')->group(function (): void {
     Route::prefix('api')->group(function (): void {
         Route::get('kitchen', [KitchenController::class, 'show']);
-        Route::post('kitchen/setup', [KitchenController::class, 'setup']);
-        Route::post('session', [KitchenController::class, 'signIn']);
+        Route::post('kitchen/setup', [KitchenController::class, 'setup'])->middleware('takes:setup');
+        Route::post('session', [KitchenController::class, 'signIn'])->middleware('takes:sign-in');
 
         Route::middleware(['auth', StillSignedIn::class])->group(function (): void {
             Route::delete('session', [KitchenController::class, 'signOut']);
             Route::get('kitchen/people', [KitchenController::class, 'people']);
-            Route::put('kitchen/people/{person}', [KitchenController::class, 'storePerson']);
-            Route::put('kitchen/people/{person}/disabled', [KitchenController::class, 'disable']);
+            Route::put('kitchen/people/{person}', [KitchenController::class, 'storePerson'])
+                ->middleware('takes:person');
+            Route::put('kitchen/people/{person}/disabled', [KitchenController::class, 'disable'])
+                ->middleware('takes:disabled');
             Route::get('kitchen/settings', [KitchenController::class, 'settings']);
-            Route::put('kitchen/settings/{rule}', [KitchenController::class, 'storeSetting']);
-            Route::put('me/pin', [KitchenController::class, 'ownPin']);
-            Route::put('me/shortcuts', [KitchenController::class, 'shortcuts']);
-            Route::put('me/units', [KitchenController::class, 'units']);
+            Route::put('kitchen/settings/{rule}', [KitchenController::class, 'storeSetting'])
+                ->middleware('takes:setting');
+            Route::put('me/pin', [KitchenController::class, 'ownPin'])->middleware('takes:own-pin');
+            Route::put('me/shortcuts', [KitchenController::class, 'shortcuts'])->middleware('takes:shortcuts');
+            Route::put('me/units', [KitchenController::class, 'units'])->middleware('takes:units');
             Route::post('compute/{name}', [ComputeController::class, 'now']);
             Route::put('compute/{name}/jobs/{computation}', [ComputeController::class, 'later']);
             Route::get('compute/{name}/jobs/{computation}', [ComputeController::class, 'progress']);
 
             Route::get('scale', [ScaleController::class, 'show']);
             Route::post('scale/tare', [ScaleController::class, 'tare']);
-            Route::post('scale/pan', [ScaleController::class, 'pan']);
+            Route::post('scale/pan', [ScaleController::class, 'pan'])->middleware('takes:pan');
 
             Route::get('probe', [ProbeController::class, 'show']);
-            Route::post('probe/fish', [ProbeController::class, 'stick']);
+            Route::post('probe/fish', [ProbeController::class, 'stick'])->middleware('takes:stick');
             Route::get('scanner/labels', [ScannerController::class, 'labels']);
 
             Route::get('fish', [SpeciesController::class, 'index']);
             Route::get('fish/{species}', [SpeciesController::class, 'show']);
-            Route::put('fish/{species}', [SpeciesController::class, 'store']);
+            Route::put('fish/{species}', [SpeciesController::class, 'store'])->middleware('takes:species');
 
             Route::get('spine', [ReceiveController::class, 'spine']);
             Route::get('receive', [ReceiveController::class, 'index']);
-            Route::put('receive/fish/{fish}', [ReceiveController::class, 'store']);
+            Route::put('receive/fish/{fish}', [ReceiveController::class, 'store'])->middleware('takes:receive-fish');
             Route::get('receive/cold-room', [DeliveryController::class, 'coldRoom']);
             Route::get('receive/deliveries', [DeliveryController::class, 'index']);
             Route::get('receive/deliveries/{delivery}', [DeliveryController::class, 'show']);
-            Route::put('receive/deliveries/{delivery}', [DeliveryController::class, 'store']);
-            Route::put('receive/deliveries/{delivery}/lines/{line}', [DeliveryController::class, 'storeLine']);
-            Route::put('receive/deliveries/{delivery}/closed', [DeliveryController::class, 'close']);
-            Route::put('receive/deliveries/{delivery}/invoice', [PaperController::class, 'take']);
-            Route::put('receive/lines/{line}/fish/{fish}', [DeliveryController::class, 'weighIn']);
-            Route::put('receive/fish/{fish}/taken-back', [DeliveryController::class, 'sendBack']);
-            Route::put('receive/fish/{fish}/decision', [DeliveryController::class, 'decide']);
+            Route::put('receive/deliveries/{delivery}', [DeliveryController::class, 'store'])
+                ->middleware('takes:delivery');
+            Route::put('receive/deliveries/{delivery}/lines/{line}', [DeliveryController::class, 'storeLine'])
+                ->middleware('takes:delivery-line');
+            Route::put('receive/deliveries/{delivery}/closed', [DeliveryController::class, 'close'])
+                ->middleware('takes:version');
+            Route::put('receive/deliveries/{delivery}/invoice', [PaperController::class, 'take'])
+                ->middleware('takes:invoice');
+            Route::put('receive/lines/{line}/fish/{fish}', [DeliveryController::class, 'weighIn'])
+                ->middleware('takes:weigh-in');
+            Route::put('receive/fish/{fish}/taken-back', [DeliveryController::class, 'sendBack'])
+                ->middleware('takes:void');
+            Route::put('receive/fish/{fish}/decision', [DeliveryController::class, 'decide'])
+                ->middleware('takes:decision');
             Route::get('receive/lines/{line}/inspection', [InspectionController::class, 'show']);
-            Route::post('receive/lines/{line}/inspection', [InspectionController::class, 'preview']);
-            Route::put('receive/inspections/{inspection}', [InspectionController::class, 'store']);
-            Route::put('receive/lines/{line}/photos/{photo}', [InspectionController::class, 'storePhoto']);
+            Route::post('receive/lines/{line}/inspection', [InspectionController::class, 'preview'])
+                ->middleware('takes:inspection');
+            Route::put('receive/inspections/{inspection}', [InspectionController::class, 'store'])
+                ->middleware('takes:inspection');
+            Route::put('receive/lines/{line}/photos/{photo}', [InspectionController::class, 'storePhoto'])
+                ->middleware('takes:photo');
             Route::get('receive/photos/{photo}', [InspectionController::class, 'photo']);
-            Route::post('receive/scan', [PaperController::class, 'scan']);
-            Route::post('receive/invoice', [PaperController::class, 'preview']);
+            Route::post('receive/scan', [PaperController::class, 'scan'])->middleware('takes:scan');
+            Route::post('receive/invoice', [PaperController::class, 'preview'])->middleware('takes:invoice-file');
 
             Route::get('breakdown', [BreakDownController::class, 'index']);
             Route::get('breakdown/fish/{fish}', [BreakDownController::class, 'show']);
-            Route::put('breakdown/fish/{fish}/readings/{reading}', [BreakDownController::class, 'read']);
+            Route::put('breakdown/fish/{fish}/readings/{reading}', [BreakDownController::class, 'read'])
+                ->middleware('takes:reading');
             Route::put('breakdown/fish/{fish}/readings/{reading}/taken-back', [
                 BreakDownController::class,
                 'takeBack',
-            ]);
-            Route::put('breakdown/fish/{fish}/done', [BreakDownController::class, 'done']);
+            ])->middleware('takes:void');
+            Route::put('breakdown/fish/{fish}/done', [BreakDownController::class, 'done'])->middleware('takes:version');
 
-            Route::put('breakdown/fish/{fish}/readings/{reading}/on-tray', [BreakDownController::class, 'onTray']);
+            Route::put('breakdown/fish/{fish}/readings/{reading}/on-tray', [BreakDownController::class, 'onTray'])
+                ->middleware('takes:tray-mend');
             Route::get('breakdown/methods/{method}', [MethodController::class, 'show']);
-            Route::put('breakdown/methods/{method}', [MethodController::class, 'store']);
+            Route::put('breakdown/methods/{method}', [MethodController::class, 'store'])
+                ->middleware('takes:house-method');
             Route::get('breakdown/trays', [MethodController::class, 'trays']);
-            Route::put('breakdown/trays/{tray}', [MethodController::class, 'storeTray']);
-            Route::put('breakdown/fish/{fish}/method', [BreakDownController::class, 'chooseMethod']);
-            Route::put('breakdown/fish/{fish}/step', [BreakDownController::class, 'step']);
-            Route::put('breakdown/fish/{fish}/bones/{check}', [BreakDownController::class, 'bones']);
-            Route::put('breakdown/fish/{fish}/finds/{find}', [BreakDownController::class, 'find']);
-            Route::put('breakdown/fish/{fish}/count', [BreakDownController::class, 'recount']);
+            Route::put('breakdown/trays/{tray}', [MethodController::class, 'storeTray'])->middleware('takes:tray');
+            Route::put('breakdown/fish/{fish}/method', [BreakDownController::class, 'chooseMethod'])
+                ->middleware('takes:method-choice');
+            Route::put('breakdown/fish/{fish}/step', [BreakDownController::class, 'step'])->middleware('takes:step');
+            Route::put('breakdown/fish/{fish}/bones/{check}', [BreakDownController::class, 'bones'])
+                ->middleware('takes:bone-check');
+            Route::put('breakdown/fish/{fish}/finds/{find}', [BreakDownController::class, 'find'])
+                ->middleware('takes:find');
+            Route::put('breakdown/fish/{fish}/count', [BreakDownController::class, 'recount'])
+                ->middleware('takes:count');
 
             Route::get('portion', [PortionController::class, 'index']);
             Route::get('portion/dishes', [DishController::class, 'index']);
             Route::get('portion/dishes/{dish}', [DishController::class, 'show']);
-            Route::put('portion/dishes/{dish}', [DishController::class, 'store']);
-            Route::put('portion/dishes/{dish}/retired', [DishController::class, 'retire']);
+            Route::put('portion/dishes/{dish}', [DishController::class, 'store'])->middleware('takes:dish');
+            Route::put('portion/dishes/{dish}/retired', [DishController::class, 'retire'])->middleware('takes:version');
             Route::get('portion/tonight', [TonightController::class, 'show']);
-            Route::put('portion/tonight/{dish}', [TonightController::class, 'want']);
+            Route::put('portion/tonight/{dish}', [TonightController::class, 'want'])->middleware('takes:wanted');
             Route::post('portion/tonight/runs/{run}', [TonightController::class, 'deal']);
             Route::get('portion/tonight/runs/{run}', [TonightController::class, 'progress']);
-            Route::get('portion/batches', [BatchController::class, 'index']);
-            Route::get('portion/batches/{batch}', [BatchController::class, 'show']);
-            Route::put('portion/batches/{batch}', [BatchController::class, 'make']);
-            Route::put('portion/batches/{batch}/labels/{job}', [BatchController::class, 'print']);
+            Route::get('portion/batches', [TrayController::class, 'index']);
+            Route::get('portion/batches/{batch}', [TrayController::class, 'show']);
+            Route::put('portion/batches/{batch}', [TrayController::class, 'make'])->middleware('takes:batch');
+            Route::put('portion/batches/{batch}/labels/{job}', [TrayController::class, 'print'])
+                ->middleware('takes:labels');
             Route::get('portion/shapes', [ShapeController::class, 'index']);
             Route::put('portion/shapes/{species}/{shape}/reset', [ShapeController::class, 'reset']);
             Route::get('printer', [PrinterController::class, 'index']);
             Route::get('printer/{job}', [PrinterController::class, 'show']);
             Route::get('portion/fish/{fish}', [PortionController::class, 'show']);
-            Route::put('portion/fish/{fish}/dish', [PortionController::class, 'chooseDish']);
-            Route::put('portion/fish/{fish}/readings/{reading}', [PortionController::class, 'read']);
-            Route::put('portion/fish/{fish}/readings/{reading}/taken-back', [PortionController::class, 'takeBack']);
+            Route::put('portion/fish/{fish}/dish', [PortionController::class, 'chooseDish'])
+                ->middleware('takes:dish-choice');
+            Route::put('portion/fish/{fish}/readings/{reading}', [PortionController::class, 'read'])
+                ->middleware('takes:portion-reading');
+            Route::put('portion/fish/{fish}/readings/{reading}/taken-back', [PortionController::class, 'takeBack'])
+                ->middleware('takes:void');
             Route::get('portion/fish/{fish}/fillets/{piece}', [FilletController::class, 'show']);
-            Route::post('portion/fish/{fish}/fillets/{piece}', [FilletController::class, 'preview']);
-            Route::put('portion/fish/{fish}/fillets/{piece}', [FilletController::class, 'lay']);
-            Route::put('portion/fish/{fish}/pieces/{piece}/dish', [FilletController::class, 'give']);
-            Route::put('portion/fish/{fish}/done', [PortionController::class, 'done']);
+            Route::post('portion/fish/{fish}/fillets/{piece}', [FilletController::class, 'preview'])
+                ->middleware('takes:fillet-on-board');
+            Route::put('portion/fish/{fish}/fillets/{piece}', [FilletController::class, 'lay'])
+                ->middleware('takes:fillet-on-board');
+            Route::put('portion/fish/{fish}/pieces/{piece}/dish', [FilletController::class, 'give'])
+                ->middleware('takes:given-dish');
+            Route::put('portion/fish/{fish}/done', [PortionController::class, 'done'])->middleware('takes:version');
 
             Route::get('route', [RouteController::class, 'index']);
             Route::get('route/fish/{fish}', [RouteController::class, 'show']);
-            Route::put('route/fish/{fish}/pieces/{piece}', [RouteController::class, 'send']);
-            Route::put('route/fish/{fish}/done', [RouteController::class, 'done']);
+            Route::put('route/fish/{fish}/pieces/{piece}', [RouteController::class, 'send'])->middleware('takes:route');
+            Route::put('route/fish/{fish}/done', [RouteController::class, 'done'])->middleware('takes:version');
 
-            Route::put('route/accepted/{act}', [RouteController::class, 'accept']);
+            Route::put('route/accepted/{act}', [RouteController::class, 'accept'])->middleware('takes:accept');
             Route::get('route/bins', [BinsController::class, 'index']);
             Route::get('route/bins/{bin}', [BinsController::class, 'show']);
-            Route::put('route/bins/{bin}/out/{act}', [BinsController::class, 'takeOut']);
+            Route::put('route/bins/{bin}/out/{act}', [BinsController::class, 'takeOut'])->middleware('takes:take-out');
             Route::put('route/bins/{bin}/frozen/{act}', [BinsController::class, 'freezeToday']);
             Route::put('route/tubs/{deposit}/frozen/{new}', [BinsController::class, 'freeze']);
             Route::get('route/house', [BinsController::class, 'house']);
-            Route::put('route/house/ways', [BinsController::class, 'storeWays']);
-            Route::put('route/house/bins/{bin}', [BinsController::class, 'storeBin']);
-            Route::get('route/batches', [MakingController::class, 'index']);
-            Route::get('route/batches/{making}', [MakingController::class, 'show']);
-            Route::put('route/batches/{making}', [MakingController::class, 'start']);
-            Route::put('route/batches/{making}/made', [MakingController::class, 'measure']);
-            Route::put('route/batches/{making}/cooling/{reading}', [MakingController::class, 'cool']);
-            Route::put('route/batches/{making}/gone', [MakingController::class, 'finish']);
-            Route::post('route/recipes/{recipe}/plan', [MakingController::class, 'plan']);
-            Route::put('route/recipes/{recipe}', [MakingController::class, 'storeRecipe']);
-            Route::put('route/recipes/{recipe}/retired', [MakingController::class, 'retireRecipe']);
+            Route::put('route/house/ways', [BinsController::class, 'storeWays'])->middleware('takes:ways');
+            Route::put('route/house/bins/{bin}', [BinsController::class, 'storeBin'])->middleware('takes:house-bin');
+            Route::get('route/batches', [FoodBatchController::class, 'index']);
+            Route::get('route/batches/{making}', [FoodBatchController::class, 'show']);
+            Route::put('route/batches/{making}', [FoodBatchController::class, 'start'])->middleware('takes:making');
+            Route::put('route/batches/{making}/made', [FoodBatchController::class, 'measure'])->middleware('takes:made');
+            Route::put('route/batches/{making}/cooling/{reading}', [FoodBatchController::class, 'cool'])
+                ->middleware('takes:cooling');
+            Route::put('route/batches/{making}/gone', [FoodBatchController::class, 'finish'])->middleware('takes:gone');
+            Route::post('route/recipes/{recipe}/plan', [FoodBatchController::class, 'plan'])
+                ->middleware('takes:batch-plan');
+            Route::put('route/recipes/{recipe}', [FoodBatchController::class, 'storeRecipe'])->middleware('takes:recipe');
+            Route::put('route/recipes/{recipe}/retired', [FoodBatchController::class, 'retireRecipe'])
+                ->middleware('takes:version');
 
             Route::get('cost', [CostController::class, 'index']);
             Route::get('cost/plates', [PlateController::class, 'index']);
             Route::get('cost/plates/{dish}', [PlateController::class, 'show']);
-            Route::post('cost/plates/{dish}/what-if', [PlateController::class, 'whatIf']);
+            Route::post('cost/plates/{dish}/what-if', [PlateController::class, 'whatIf'])->middleware('takes:what-if');
             Route::get('cost/ready-cut', [PlateController::class, 'readyCut']);
-            Route::post('cost/ready-cut', [PlateController::class, 'compare']);
+            Route::post('cost/ready-cut', [PlateController::class, 'compare'])->middleware('takes:ready-cut');
             Route::get('cost/prices', [PlateController::class, 'prices']);
-            Route::post('cost/prices', [PlateController::class, 'previewPrices']);
-            Route::put('cost/prices/{list}', [PlateController::class, 'keepPrices']);
+            Route::post('cost/prices', [PlateController::class, 'previewPrices'])->middleware('takes:price-list');
+            Route::put('cost/prices/{list}', [PlateController::class, 'keepPrices'])->middleware('takes:price-list');
             Route::get('cost/house', [PlateController::class, 'house']);
-            Route::put('cost/house', [PlateController::class, 'storeHouse']);
+            Route::put('cost/house', [PlateController::class, 'storeHouse'])->middleware('takes:cost-house');
             Route::get('cost/fish/{fish}', [CostController::class, 'show']);
-            Route::put('cost/fish/{fish}', [CostController::class, 'store']);
-            Route::put('cost/fish/{fish}/done', [CostController::class, 'done']);
+            Route::put('cost/fish/{fish}', [CostController::class, 'store'])->middleware('takes:fish-cost');
+            Route::put('cost/fish/{fish}/done', [CostController::class, 'done'])->middleware('takes:version');
 
             Route::get('log', [LogController::class, 'index']);
             Route::get('log/recall', [LogController::class, 'recall']);
@@ -215,7 +245,7 @@ Route::middleware('web')->group(function (): void {
                 'json',
                 'epcis',
             ]);
-            Route::put('log/fish/{fish}/reopened', [LogController::class, 'reopen']);
+            Route::put('log/fish/{fish}/reopened', [LogController::class, 'reopen'])->middleware('takes:reopen');
             Route::get('log/fish/{fish}', [LogController::class, 'show']);
         });
     });

@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Compute\ComputeCommand;
 use App\Contract\PlainQuery;
 use App\Contract\ProblemDocument;
+use App\Contract\Takes;
 use App\Devices\ProbeCommand;
 use App\Devices\ScaleCommand;
 use App\Kitchen\BackupCommand;
@@ -39,6 +40,7 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->prepend(BoundedBody::class);
         $middleware->append(PageHeaders::class);
         $middleware->web(append: [PlainQuery::class, FoldIds::class, OpenKitchen::class]);
+        $middleware->alias(['takes' => Takes::class]);
         $middleware->prependToPriorityList(before: AuthenticatesRequests::class, prepend: OpenKitchen::class);
         $middleware->redirectGuestsTo(fn () => null);
     })

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Tests;
 
-use App\Fish\Species;
+use App\Catalogue\Species;
 use App\Kitchen\Person;
 use App\Kitchen\Pin;
 use App\Kitchen\Role;
 use App\Kitchen\SignIn;
-use App\Portion\Dish;
+use App\Portion\Dish\Dish;
 use Database\Seed\CatalogueSeeder;
 use Illuminate\Contracts\Auth\Authenticatable;
 use Illuminate\Foundation\Testing\RefreshDatabase;

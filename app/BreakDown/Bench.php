@@ -4,16 +4,22 @@ declare(strict_types=1);
 
 namespace App\BreakDown;
 
+use App\BreakDown\Bones\BoneChecks;
+use App\BreakDown\Method\MethodView;
+use App\BreakDown\Yields\YieldRemarks;
+use App\Fish\Containers;
+use App\Fish\CutFrom;
+use App\Fish\Fish;
+use App\Fish\FishHead;
+use App\Fish\FishTree;
+use App\Fish\KeelView;
+use App\Fish\Piece;
+use App\Fish\Reading;
+use App\Kitchen\Database\Row;
+use App\Kitchen\Format\Words;
 use App\Kitchen\Moment;
 use App\Kitchen\Person;
 use App\Kitchen\Settings;
-use App\Measure\Piece;
-use App\Measure\Reading;
-use App\Measure\Trays;
-use App\Measure\Words;
-use App\Receive\CutFrom;
-use App\Receive\Fish;
-use App\Receive\FishHead;
 use Illuminate\Support\Facades\DB;
 use Sectum\BreakDown\CutPiece;
 use Sectum\BreakDown\CutTree;
@@ -46,7 +52,7 @@ final readonly class Bench
                 $tree->pieces,
                 fn (CutPiece $piece): bool => $piece->id === $fish->whole()->id.CutTree::REST,
             ) === [];
-        $saying = new Saying($fish, $words, $settings, $person->seesPrices());
+        $saying = new YieldRemarks($fish, $words, $settings, $person->seesPrices());
         $names = array_merge(
             ...array_map(
                 fn (Piece $piece): array => [
@@ -105,8 +111,8 @@ final readonly class Bench
                     : null,
             'trays' => array_map(
                 fn (string $name, Mass $mass): array => ['name' => $name, 'mass' => $words->mass($mass)],
-                array_map(strval(...), array_keys(Trays::all())),
-                array_values(Trays::all()),
+                array_map(strval(...), array_keys(Containers::all())),
+                array_values(Containers::all()),
             ),
             'bones' => BoneChecks::view($fish),
             'finds' => self::finds($fish, $words),
@@ -145,7 +151,7 @@ final readonly class Bench
      * @param  list<array{what: string, todo: string, piece: string|null, tray: string|null}>  $misfits
      * @return list<array<string, mixed>>
      */
-    private static function remarks(array $misfits, Saying $saying): array
+    private static function remarks(array $misfits, YieldRemarks $saying): array
     {
         return $misfits !== []
             ? $misfits

@@ -4,16 +4,18 @@ declare(strict_types=1);
 
 namespace App\BreakDown;
 
+use App\BreakDown\Bones\StoreBoneCheck;
+use App\BreakDown\Findings\StoreFinding;
+use App\BreakDown\Method\ChooseMethod;
 use App\Contract\Fault;
+use App\Contract\Fields;
+use App\Fish\Fish;
+use App\Fish\MoveOn;
+use App\Fish\RecordReading;
+use App\Fish\Stage;
+use App\Fish\VoidReading;
+use App\Fish\Waiting;
 use App\Kitchen\Person;
-use App\Measure\ReadingRequest;
-use App\Measure\VersionRequest;
-use App\Measure\VoidRequest;
-use App\Receive\Fish;
-use App\Receive\MoveOn;
-use App\Receive\Stage;
-use App\Receive\TakeBack;
-use App\Receive\TakeReading;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 
@@ -29,27 +31,27 @@ final readonly class BreakDownController
         return $this->bench($fish, Person::of($request));
     }
 
-    public function read(ReadingRequest $request, TakeReading $take, string $fish, string $reading): JsonResponse
+    public function read(Request $request, RecordReading $take, string $fish, string $reading): JsonResponse
     {
         $onBoard = Fish::onTheBench($fish);
-        $take($onBoard, $reading, $request->fields(), Person::of($request), Bench::among($onBoard));
+        $take($onBoard, $reading, Fields::of($request), Person::of($request), Bench::among($onBoard));
 
         return $this->bench($fish, Person::of($request));
     }
 
-    public function takeBack(VoidRequest $request, TakeBack $takeBack, string $fish, string $reading): JsonResponse
+    public function takeBack(Request $request, VoidReading $takeBack, string $fish, string $reading): JsonResponse
     {
-        $takeBack(Fish::onTheBench($fish), $reading, $request->fields()->string('reason'), Person::of($request));
+        $takeBack(Fish::onTheBench($fish), $reading, Fields::of($request)->string('reason'), Person::of($request));
 
         return $this->bench($fish, Person::of($request));
     }
 
-    public function done(VersionRequest $request, MoveOn $moveOn, string $fish): JsonResponse
+    public function done(Request $request, MoveOn $moveOn, string $fish): JsonResponse
     {
         $moveOn(
             Fish::onTheBench($fish),
             Stage::BreakDown,
-            $request->fields()->int('version'),
+            Fields::of($request)->int('version'),
             Person::of($request),
             function (Fish $fish): void {
                 $fish->pieces->contains(
@@ -62,50 +64,50 @@ final readonly class BreakDownController
         return $this->bench($fish, Person::of($request));
     }
 
-    public function chooseMethod(MethodChoiceRequest $request, ChooseMethod $choose, string $fish): JsonResponse
+    public function chooseMethod(Request $request, ChooseMethod $choose, string $fish): JsonResponse
     {
-        $choose($fish, $request->fields(), Person::of($request));
+        $choose($fish, Fields::of($request), Person::of($request));
 
         return $this->bench($fish, Person::of($request));
     }
 
-    public function step(StepRequest $request, ChooseMethod $choose, string $fish): JsonResponse
+    public function step(Request $request, ChooseMethod $choose, string $fish): JsonResponse
     {
-        $choose->said($fish, $request->fields()->int('done'), Person::of($request));
+        $choose->said($fish, Fields::of($request)->int('done'), Person::of($request));
 
         return $this->bench($fish, Person::of($request));
     }
 
-    public function onTray(TrayMendRequest $request, MendReading $mend, string $fish, string $reading): JsonResponse
+    public function onTray(Request $request, MendReading $mend, string $fish, string $reading): JsonResponse
     {
         $mend(
             $fish,
             $reading,
-            $request->fields()->string('reading'),
-            $request->fields()->string('tray'),
+            Fields::of($request)->string('reading'),
+            Fields::of($request)->string('tray'),
             Person::of($request),
         );
 
         return $this->bench($fish, Person::of($request));
     }
 
-    public function bones(BoneCheckRequest $request, StoreBoneCheck $store, string $fish, string $check): JsonResponse
+    public function bones(Request $request, StoreBoneCheck $store, string $fish, string $check): JsonResponse
     {
-        $store($fish, $check, $request->fields(), Person::of($request));
+        $store($fish, $check, Fields::of($request), Person::of($request));
 
         return $this->bench($fish, Person::of($request));
     }
 
-    public function find(FindRequest $request, StoreFind $store, string $fish, string $find): JsonResponse
+    public function find(Request $request, StoreFinding $store, string $fish, string $find): JsonResponse
     {
-        $store($fish, $find, $request->fields(), Person::of($request));
+        $store($fish, $find, Fields::of($request), Person::of($request));
 
         return $this->bench($fish, Person::of($request));
     }
 
-    public function recount(CountRequest $request, Recount $recount, string $fish): JsonResponse
+    public function recount(Request $request, Recount $recount, string $fish): JsonResponse
     {
-        $recount($fish, $request->fields()->int('count'), $request->fields()->int('version'), Person::of($request));
+        $recount($fish, Fields::of($request)->int('count'), Fields::of($request)->int('version'), Person::of($request));
 
         return $this->bench($fish, Person::of($request));
     }

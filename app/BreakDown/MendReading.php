@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace App\BreakDown;
 
 use App\Contract\Fault;
+use App\Fish\Containers;
+use App\Fish\Fish;
+use App\Fish\Reading;
+use App\Fish\WeightsChanged;
 use App\Kitchen\Moment;
 use App\Kitchen\Once;
 use App\Kitchen\Person;
-use App\Measure\Reading;
-use App\Measure\Trays;
-use App\Receive\Fish;
-use App\Receive\WeightsChanged;
 use Illuminate\Support\Facades\DB;
 use Psr\Clock\ClockInterface;
 use Sectum\Measure\Mass;
@@ -38,7 +38,7 @@ final readonly class MendReading
             if ($reading === null || $reading->piece->fish_id !== $onBoard->id || $reading->void !== null) {
                 throw Fault::notThere('There is no such reading on this fish.');
             }
-            $tare = Trays::mass($tray) ?? throw Fault::inField('/tray', "No tray is called \"{$tray}\" here.");
+            $tare = Containers::mass($tray) ?? throw Fault::inField('/tray', "No tray is called \"{$tray}\" here.");
             $net = $reading->mass()->minus($tare);
             if (! $net->isPositive()) {
                 throw Fault::inField('/tray', "The {$tray} weighs more than that reading.");

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\BreakDown;
 
+use App\Fish\Fish;
+use App\Fish\History;
+use App\Fish\WeightsChanged;
 use App\Kitchen\Person;
-use App\Receive\Fish;
-use App\Receive\Kept;
-use App\Receive\WeightsChanged;
 use Illuminate\Support\Facades\DB;
 
 /** A batch whose count was wrong: mended, with both counts in its history. */
@@ -20,7 +20,7 @@ final readonly class Recount
             $fish->mustBeOpen();
             $fish->mustBeAt($version);
             if ($fish->count !== $count) {
-                Kept::that("{$person->name} counted again: {$count} fish, not {$fish->count}.", $fish, $person);
+                History::that("{$person->name} counted again: {$count} fish, not {$fish->count}.", $fish, $person);
                 $fish->count = $count;
                 $fish->changed();
                 event(new WeightsChanged($fish));

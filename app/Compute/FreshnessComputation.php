@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Compute;
 
 use App\Contract\Fields;
-use App\Receive\InspectionView;
+use App\Receive\Inspection\InspectionView;
 use Sectum\Fish\FatClass;
 use Sectum\Fish\StateBought;
 use Sectum\Measure\Mass;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Contract;
 
+use Illuminate\Http\Request;
 use LogicException;
 
 /** A document that fitted its schema, read by name and type. A field read as what the schema does not promise is our mistake. */
@@ -12,6 +13,21 @@ final readonly class Fields
     /** @param  array<array-key, mixed>  $values */
     public function __construct(private array $values)
     {
+    }
+
+    /** The body of a request, as its route's contract let it through. */
+    public static function of(Request $request): self
+    {
+        $fields = $request->attributes->get(self::class);
+
+        return $fields instanceof self
+            ? $fields
+            : throw new LogicException("{$request->method()} {$request->path()} says nowhere what it takes.");
+    }
+
+    public function in(Request $request): void
+    {
+        $request->attributes->set(self::class, $this);
     }
 
     public function has(string $name): bool

@@ -4,17 +4,17 @@ declare(strict_types=1);
 
 namespace App\Cost;
 
-use App\BreakDown\FishTree;
-use App\BreakDown\KeelView;
+use App\Fish\CutFrom;
+use App\Fish\Fish;
+use App\Fish\FishHead;
+use App\Fish\FishTree;
+use App\Fish\KeelView;
+use App\Fish\Piece;
+use App\Kitchen\Format\Words;
 use App\Kitchen\Person;
 use App\Kitchen\Settings;
-use App\Measure\Piece;
-use App\Measure\Words;
-use App\Portion\Cut;
-use App\Portion\Dish;
-use App\Receive\CutFrom;
-use App\Receive\Fish;
-use App\Receive\FishHead;
+use App\Portion\CutPlan\Cut;
+use App\Portion\Dish\Dish;
 use Sectum\Cost\Cost;
 use Sectum\Cost\Credit;
 use Sectum\Cost\GivenAway;
@@ -138,18 +138,18 @@ final readonly class CostBench
 
         return array_map(function (ProductCost $product) use ($dishes): array {
             $dish = $dishes->firstWhere('id', $product->id);
-            $pieces = $this->found->portions[$product->id];
+            $pieces = $this->found->portions[$product->id] ?? [];
             $masses = FishCost::masses($pieces);
 
             return [
                 'dish' => $dish?->id,
-                'name' => $dish->name ?? 'No dish yet',
+                'name' => $dish->name ?? ($product->id === FishCost::UNCUT ? 'Not portioned yet' : 'No dish yet'),
                 'count' => count($pieces),
                 'mass' => $this->words->text(FishCost::sum($masses)),
                 'total' => $this->money($product->totalMinor),
                 'minor' => $product->totalMinor,
-                'mean' => $this->money(Portioned::mean($product->totalMinor, count($pieces))),
-                'lines' => $dish === null
+                'mean' => $pieces === [] ? null : $this->money(Portioned::mean($product->totalMinor, count($pieces))),
+                'lines' => $dish === null || $pieces === []
                         ? []
                         : $this->given(GivenAway::of($product, $masses, $dish->band()->target, $dish->band()->minus)),
                 'each' => array_map(
@@ -159,7 +159,7 @@ final readonly class CostBench
                         'amount' => $this->money($minor),
                     ],
                     $pieces,
-                    $product->piecesMinor,
+                    $pieces === [] ? [] : $product->piecesMinor,
                 ),
             ];
         }, $cost->products);
@@ -170,6 +170,7 @@ final readonly class CostBench
     {
         $lines = [
             [
+                'kind' => 'served',
                 'what' => 'On the plate',
                 'detail' => $this->words->text($given->served),
                 'minor' => $given->servedMinor,
@@ -177,13 +178,15 @@ final readonly class CostBench
         ];
         if ($given->given->isPositive()) {
             $lines[] = [
-                'what' => 'Given away',
+                'kind' => 'over',
+                'what' => 'Over target (given away)',
                 'detail' => $this->words->text($given->given).' above the target',
                 'minor' => $given->givenMinor,
             ];
         }
         if ($given->lightPieces > 0) {
             $lines[] = [
+                'kind' => 'light',
                 'what' => 'Too light',
                 'detail' => "{$given->lightPieces} of them, ".$this->words->text($given->light),
                 'minor' => $given->lightMinor,

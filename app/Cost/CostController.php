@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Cost;
 
-use App\BreakDown\Waiting;
 use App\Contract\Fault;
+use App\Contract\Fields;
+use App\Fish\Fish;
+use App\Fish\MoveOn;
+use App\Fish\Stage;
+use App\Fish\Waiting;
 use App\Kitchen\Person;
-use App\Measure\VersionRequest;
-use App\Receive\Fish;
-use App\Receive\MoveOn;
-use App\Receive\Stage;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 
@@ -26,17 +26,17 @@ final readonly class CostController
         return $this->bench($fish, Person::of($request)->mustSeePrices());
     }
 
-    public function store(CostRequest $request, StoreCost $store, string $fish): JsonResponse
+    public function store(Request $request, StoreCost $store, string $fish): JsonResponse
     {
-        $store(Fish::onTheBench($fish), $request->fields(), Person::of($request));
+        $store(Fish::onTheBench($fish), Fields::of($request), Person::of($request));
 
         return $this->bench($fish, Person::of($request));
     }
 
-    public function done(VersionRequest $request, MoveOn $moveOn, string $fish): JsonResponse
+    public function done(Request $request, MoveOn $moveOn, string $fish): JsonResponse
     {
         $person = Person::of($request)->mustSeePrices();
-        $moveOn(Fish::onTheBench($fish), Stage::Cost, $request->fields()->int('version'), $person, function (
+        $moveOn(Fish::onTheBench($fish), Stage::Cost, Fields::of($request)->int('version'), $person, function (
             Fish $fish,
         ): void {
             $fish->price_per_kg_minor ?? throw Fault::inField('/price_per_kg', 'Write down what a kilo cost first.');

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Cost;
 
-use App\Measure\Piece;
-use App\Route\BinDeposit;
-use App\Route\BinWithdrawal;
-use App\Route\HouseBin;
-use App\Route\Making;
+use App\Fish\Piece;
+use App\Route\Batches\FoodBatch;
+use App\Route\Bins\BinDeposit;
+use App\Route\Bins\BinWithdrawal;
+use App\Route\Bins\HouseBin;
 use Sectum\Cost\Credit;
 use Sectum\Cost\CreditSchool;
 use Sectum\Fish\Bin;
@@ -23,7 +23,7 @@ final class Credited
     /** @var array<string, list<BinDeposit>> by piece */
     private array $deposits = [];
 
-    /** @var array<string, Making> */
+    /** @var array<string, FoodBatch> */
     private array $makings = [];
 
     /** @param  list<string>  $fish  whose parts will be asked for */
@@ -37,7 +37,7 @@ final class Credited
                 $asked[$out->making_id ?? ''] = true;
             }
         }
-        foreach (Making::query()->with('went')->whereKey(array_keys($asked))->get() as $making) {
+        foreach (FoodBatch::query()->with('went')->whereKey(array_keys($asked))->get() as $making) {
             $this->makings[$making->id] = $making;
         }
     }

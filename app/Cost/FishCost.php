@@ -4,12 +4,15 @@ declare(strict_types=1);
 
 namespace App\Cost;
 
+use App\Fish\CutFrom;
+use App\Fish\Fish;
+use App\Fish\Piece;
+use App\Fish\Stage;
 use App\Kitchen\Settings;
-use App\Measure\Piece;
-use App\Portion\Dish;
+use App\Portion\CutPlan\Cut;
+use App\Portion\Dish\Dish;
 use App\Portion\PortionBench;
-use App\Receive\Fish;
-use App\Route\Sorting;
+use App\Route\Sort\Sorting;
 use Brick\Math\BigRational;
 use Illuminate\Database\Eloquent\Collection;
 use Sectum\Cost\Cost;
@@ -26,6 +29,9 @@ final readonly class FishCost
 {
     /** A product of portions nobody gave a dish. */
     public const NO_DISH = 'no dish';
+
+    /** What still lies uncut while the fish is portioned: it will carry its share of the cost. */
+    public const UNCUT = 'uncut';
 
     /**
      * @param  list<array{Piece, string}>  $credited  in the order of the cost's credits, with the page that shows why
@@ -75,6 +81,7 @@ final readonly class FishCost
                 $whole,
                 $back,
                 $portions,
+                self::uncut($fish),
                 $settings,
                 $dishes ?? Dish::query()->whereKey(array_keys($portions))->get(),
             );
@@ -129,6 +136,7 @@ final readonly class FishCost
         Mass $whole,
         array $credits,
         array $portions,
+        Mass $uncut,
         Settings $settings,
         Collection $dishes,
     ): Cost {
@@ -141,6 +149,10 @@ final readonly class FishCost
                 $masses,
                 self::perGram($dishes->firstWhere('id', $dish), $settings),
             );
+        }
+        if ($uncut->isPositive()) {
+            $usual = $dishes->firstWhere('id', $fish->dish_id);
+            $products[] = new Product(self::UNCUT, $uncut, 1, self::perGram($usual, $settings));
         }
         // A dish that is worth nothing yet cannot be set beside the others.
         $unpriced = array_filter($products, fn (Product $one): bool => $one->relativeValue->isZero());
@@ -157,6 +169,21 @@ final readonly class FishCost
             $products,
             $unpriced === [] ? $settings->split : Split::ByWeight,
         );
+    }
+
+    /** Flesh on the board that is still to be portioned; nothing once somebody said that the fish is portioned. */
+    private static function uncut(Fish $fish): Mass
+    {
+        return $fish->stage === Stage::Portion
+            ? self::sum(
+                array_map(
+                    fn (Piece $fillet): Mass => Mass::ofMilligrams(
+                        max(0, $fillet->bin === null ? Cut::left($fish, $fillet)->milligrams : 0),
+                    ),
+                    CutFrom::fillets($fish),
+                ),
+            )
+            : Mass::zero();
     }
 
     /** What a gram of a dish is worth beside others. */

@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace App\Cost;
 
+use App\Contract\Fields;
 use App\Kitchen\Person;
-use App\Portion\Dish;
+use App\Portion\Dish\Dish;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 
@@ -24,11 +25,11 @@ final readonly class PlateController
         return new JsonResponse($plates->one(Dish::query()->findOrFail($dish), $person));
     }
 
-    public function whatIf(WhatIfRequest $request, Plates $plates, string $dish): JsonResponse
+    public function whatIf(Request $request, Plates $plates, string $dish): JsonResponse
     {
         $person = Person::of($request)->mustSeePrices();
 
-        return new JsonResponse($plates->whatIf(Dish::query()->findOrFail($dish), $request->fields(), $person));
+        return new JsonResponse($plates->whatIf(Dish::query()->findOrFail($dish), Fields::of($request), $person));
     }
 
     public function readyCut(Request $request, WholeOrReady $ready): JsonResponse
@@ -38,11 +39,11 @@ final readonly class PlateController
         return new JsonResponse($ready->all());
     }
 
-    public function compare(ReadyCutRequest $request, WholeOrReady $ready): JsonResponse
+    public function compare(Request $request, WholeOrReady $ready): JsonResponse
     {
         Person::of($request)->mustSeePrices();
 
-        return new JsonResponse($ready->compare($request->fields()));
+        return new JsonResponse($ready->compare(Fields::of($request)));
     }
 
     public function prices(Request $request, PriceList $prices): JsonResponse
@@ -52,16 +53,16 @@ final readonly class PlateController
         return new JsonResponse($prices->latest());
     }
 
-    public function previewPrices(PriceListRequest $request, PriceList $prices): JsonResponse
+    public function previewPrices(Request $request, PriceList $prices): JsonResponse
     {
         Person::of($request)->mustSeePrices();
 
-        return new JsonResponse($prices->preview($request->fields()));
+        return new JsonResponse($prices->preview(Fields::of($request)));
     }
 
-    public function keepPrices(PriceListRequest $request, PriceList $prices, string $list): JsonResponse
+    public function keepPrices(Request $request, PriceList $prices, string $list): JsonResponse
     {
-        return new JsonResponse($prices->keep($list, $request->fields(), Person::of($request)->mustSeePrices()));
+        return new JsonResponse($prices->keep($list, Fields::of($request), Person::of($request)->mustSeePrices()));
     }
 
     public function house(Request $request): JsonResponse
@@ -71,9 +72,9 @@ final readonly class PlateController
         return new JsonResponse(CostHouse::of());
     }
 
-    public function storeHouse(CostHouseRequest $request): JsonResponse
+    public function storeHouse(Request $request): JsonResponse
     {
-        CostHouse::store($request->fields(), Person::of($request));
+        CostHouse::store(Fields::of($request), Person::of($request));
 
         return new JsonResponse(CostHouse::of());
     }

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Cost;
 
+use App\Kitchen\Format\Words;
 use App\Kitchen\Settings;
-use App\Measure\Words;
-use App\Portion\Dish;
+use App\Portion\Dish\Dish;
 use Brick\Math\BigRational;
 use Sectum\Cost\CostBand;
 use Sectum\Cost\HouseEnding;

@@ -6,11 +6,11 @@ namespace App\Cost;
 
 use App\Contract\Fault;
 use App\Contract\Fields;
+use App\Kitchen\Format\Words;
 use App\Kitchen\Moment;
 use App\Kitchen\Person;
 use App\Kitchen\Settings;
-use App\Measure\Words;
-use App\Portion\Dish;
+use App\Portion\Dish\Dish;
 use Brick\Math\BigDecimal;
 use Brick\Math\BigRational;
 use DateTimeImmutable;

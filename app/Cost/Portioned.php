@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Cost;
 
+use App\Fish\Fish;
+use App\Fish\Piece;
+use App\Fish\Stage;
 use App\Kitchen\Moment;
 use App\Kitchen\Settings;
-use App\Measure\Piece;
-use App\Portion\Dish;
-use App\Receive\Fish;
-use App\Receive\Stage;
+use App\Portion\Dish\Dish;
 use Brick\Math\BigRational;
 use DateTimeImmutable;
 use Illuminate\Database\Eloquent\Builder;

@@ -4,17 +4,17 @@ declare(strict_types=1);
 
 namespace App\Cost;
 
+use App\Catalogue\Species;
 use App\Contract\Fault;
 use App\Contract\Fields;
-use App\Fish\Species;
+use App\Fish\Supplier;
 use App\Kitchen\Moment;
 use App\Kitchen\Once;
 use App\Kitchen\Person;
 use App\Kitchen\Settings;
-use App\Portion\Dish;
-use App\Receive\ReadFile;
-use App\Receive\ReadInvoice;
-use App\Receive\Supplier;
+use App\Portion\Dish\Dish;
+use App\Receive\Invoice\ReadFile;
+use App\Receive\Invoice\ReadInvoice;
 use Brick\Math\BigRational;
 use DateTimeImmutable;
 use Illuminate\Support\Facades\DB;

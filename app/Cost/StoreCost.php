@@ -6,10 +6,10 @@ namespace App\Cost;
 
 use App\Contract\Fault;
 use App\Contract\Fields;
+use App\Fish\Fish;
+use App\Fish\History;
 use App\Kitchen\Person;
 use App\Kitchen\Settings;
-use App\Receive\Fish;
-use App\Receive\Kept;
 use Illuminate\Support\Facades\DB;
 use Sectum\Measure\Money;
 
@@ -38,7 +38,7 @@ final readonly class StoreCost
             $fish->mustBeOpen();
             $fish->mustBeAt($fields->int('version'));
             $fish->update([...$values, 'version' => $fish->version + 1]);
-            Kept::that("{$person->name} wrote down what it cost.", $fish, $person);
+            History::that("{$person->name} wrote down what it cost.", $fish, $person);
         });
     }
 }

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Cost;
 
-use App\Fish\Species;
+use App\Catalogue\Species;
+use App\Fish\Supplier;
 use App\Kitchen\Record;
-use App\Receive\Supplier;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**

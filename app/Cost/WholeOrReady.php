@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Cost;
 
+use App\Catalogue\Species;
 use App\Contract\Fault;
 use App\Contract\Fields;
-use App\Fish\Species;
 use App\Kitchen\Settings;
 use Brick\Math\BigDecimal;
 use Brick\Math\BigRational;

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace App\Devices;
 
 use App\Contract\Fault;
+use App\Contract\Fields;
 use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
 use Sectum\Measure\Temperature;
 
 final readonly class ProbeController
@@ -16,10 +18,10 @@ final readonly class ProbeController
     }
 
     /** Only the demo kitchen has a fish one can stick it into from the page. */
-    public function stick(StickRequest $request, DemoProbe $probe): JsonResponse
+    public function stick(Request $request, DemoProbe $probe): JsonResponse
     {
         config('sectum.demo') === true || throw Fault::notThere('This probe is a real one: stick it into the fish.');
-        $typed = $request->fields()->maybeString('core');
+        $typed = Fields::of($request)->maybeString('core');
         $core = $typed === null ? null : Fault::at('/core', fn (): Temperature => Temperature::parse($typed));
 
         return self::answer(function () use ($core, $probe): ProbeSample {

@@ -5,9 +5,10 @@ declare(strict_types=1);
 namespace App\Devices;
 
 use App\Contract\Fault;
+use App\Contract\Fields;
+use App\Kitchen\Format\Words;
 use App\Kitchen\Person;
 use App\Kitchen\Settings;
-use App\Measure\Words;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Sectum\Measure\Mass;
@@ -25,15 +26,15 @@ final readonly class ScaleController
     }
 
     /** Only the demo kitchen has a pan one can reach into from the page. */
-    public function pan(PanRequest $request, DemoPan $pan): JsonResponse
+    public function pan(Request $request, DemoPan $pan): JsonResponse
     {
         config('sectum.demo') === true || throw Fault::notThere('This scale is a real one: put the fish on it.');
-        $put = $request->fields()->maybeString('put');
+        $put = Fields::of($request)->maybeString('put');
         $mass =
             $put === null ? null : Fault::at('/put', fn (): Mass => Mass::parse($put, Person::of($request)->units));
 
         return $this->answer($request, function () use ($mass, $request, $pan): ScaleSample {
-            $mass === null ? ($request->fields()->bool('nudge') ? $pan->nudge() : $pan->clear()) : $pan->put($mass);
+            $mass === null ? (Fields::of($request)->bool('nudge') ? $pan->nudge() : $pan->clear()) : $pan->put($mass);
 
             return $pan->sample();
         });

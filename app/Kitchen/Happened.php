@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Kitchen;
 
-use App\Measure\Reading;
+use App\Fish\Reading;
 use Illuminate\Support\Carbon;
 use Spatie\Activitylog\Models\Activity;
 

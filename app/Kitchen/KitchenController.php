@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Kitchen;
 
 use App\Contract\Fault;
+use App\Contract\Fields;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 
@@ -15,19 +16,19 @@ final readonly class KitchenController
         return new JsonResponse(KitchenView::of($request));
     }
 
-    public function setup(SetupRequest $request, SetUpKitchen $setUp): JsonResponse
+    public function setup(Request $request, SetUpKitchen $setUp): JsonResponse
     {
-        SignIn::begin($request, $setUp($request->fields()), Tablet::remember($request));
+        SignIn::begin($request, $setUp(Fields::of($request)), Tablet::remember($request));
 
         return new JsonResponse(KitchenView::of($request), 201);
     }
 
-    public function signIn(SignInRequest $request): JsonResponse
+    public function signIn(Request $request): JsonResponse
     {
-        $person = Person::query()->find($request->fields()->string('person'));
+        $person = Person::query()->find(Fields::of($request)->string('person'));
         ($person instanceof Person && $person->disabled_at === null) ||
             throw Fault::inField('/person', 'Choose your name.');
-        Pin::check($person, $request->fields()->string('pin'), (string) $request->ip(), Tablet::of($request));
+        Pin::check($person, Fields::of($request)->string('pin'), (string) $request->ip(), Tablet::of($request));
         SignIn::begin($request, $person, Tablet::remember($request));
 
         return new JsonResponse(KitchenView::of($request));
@@ -47,29 +48,29 @@ final readonly class KitchenController
         return new JsonResponse(PeopleView::of());
     }
 
-    public function storePerson(PersonRequest $request, StorePerson $store, string $person): JsonResponse
+    public function storePerson(Request $request, StorePerson $store, string $person): JsonResponse
     {
-        $store($person, $request->fields(), Person::of($request));
+        $store($person, Fields::of($request), Person::of($request));
 
         return new JsonResponse(PeopleView::of());
     }
 
-    public function disable(DisabledRequest $request, StorePerson $store, string $person): JsonResponse
+    public function disable(Request $request, StorePerson $store, string $person): JsonResponse
     {
         $store->disable(
             $person,
-            $request->fields()->bool('disabled'),
-            $request->fields()->int('version'),
+            Fields::of($request)->bool('disabled'),
+            Fields::of($request)->int('version'),
             Person::of($request),
         );
 
         return new JsonResponse(PeopleView::of());
     }
 
-    public function ownPin(OwnPinRequest $request, StorePerson $store): JsonResponse
+    public function ownPin(Request $request, StorePerson $store): JsonResponse
     {
         $store->ownPin(
-            $request->fields(),
+            Fields::of($request),
             Person::of($request),
             (string) $request->ip(),
             Tablet::of($request),
@@ -79,9 +80,9 @@ final readonly class KitchenController
         return new JsonResponse(KitchenView::of($request));
     }
 
-    public function shortcuts(ShortcutsRequest $request): JsonResponse
+    public function shortcuts(Request $request): JsonResponse
     {
-        Person::of($request)->update(['shortcuts' => $request->fields()->bool('on')]);
+        Person::of($request)->update(['shortcuts' => Fields::of($request)->bool('on')]);
 
         return new JsonResponse(KitchenView::of($request));
     }
@@ -93,16 +94,16 @@ final readonly class KitchenController
         return new JsonResponse(SettingsView::of(Person::of($request)));
     }
 
-    public function storeSetting(SettingRequest $request, StoreSetting $store, string $rule): JsonResponse
+    public function storeSetting(Request $request, StoreSetting $store, string $rule): JsonResponse
     {
-        $store($rule, $request->fields(), Person::of($request));
+        $store($rule, Fields::of($request), Person::of($request));
 
         return new JsonResponse(SettingsView::of(Person::of($request)));
     }
 
-    public function units(UnitsRequest $request): JsonResponse
+    public function units(Request $request): JsonResponse
     {
-        Person::of($request)->update(['units' => $request->fields()->string('units')]);
+        Person::of($request)->update(['units' => Fields::of($request)->string('units')]);
 
         return new JsonResponse(KitchenView::of($request));
     }

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Portion;
 
-use App\BreakDown\BoneChecks;
+use App\BreakDown\Bones\BoneChecks;
 use App\Contract\Fault;
-use App\Receive\CutFrom;
-use App\Receive\Fish;
+use App\Fish\CutFrom;
+use App\Fish\Fish;
 use Sectum\Fish\Part;
 
 /** No portion is cut from a side whose pin bones were not gone over twice, unless the head chef waived it. */

@@ -5,19 +5,29 @@ declare(strict_types=1);
 namespace App\Portion;
 
 use App\BreakDown\Bench;
+use App\Fish\CostOfPortions;
+use App\Fish\CutFrom;
+use App\Fish\Fish;
+use App\Fish\Piece;
+use App\Fish\PortionCosts;
+use App\Kitchen\Format\Words;
 use App\Kitchen\Person;
 use App\Kitchen\Settings;
-use App\Measure\Piece;
-use App\Measure\Words;
-use App\Receive\CutFrom;
-use App\Receive\Fish;
+use App\Portion\CutPlan\BoardFillet;
+use App\Portion\CutPlan\Cut;
+use App\Portion\CutPlan\FilletPlan;
+use App\Portion\CutPlan\FilletPlanView;
+use App\Portion\CutPlan\LayFillet;
+use App\Portion\CutPlan\Laying;
+use App\Portion\Dish\Dish;
+use App\Portion\Hand\Hand;
+use App\Portion\Hand\HandView;
 use Illuminate\Database\Eloquent\Collection;
 use Sectum\Fish\Part;
 use Sectum\Measure\Mass;
 use Sectum\Measure\Money;
 use Sectum\Portion\Band;
 use Sectum\Portion\Forecast;
-use Sectum\Portion\Giveaway;
 use Sectum\Portion\LeftFlesh;
 use Sectum\Portion\NextDish;
 use Sectum\Portion\Placed;
@@ -48,6 +58,8 @@ final readonly class PortionBench
         $dish = $fish->dish_id === null ? null : Dish::query()->find($fish->dish_id);
         $bench = Bench::of($fish, $person);
         $fillets = CutFrom::fillets($fish);
+        $prices = $person->seesPrices() ? $settings : null;
+        $costs = $prices === null ? null : app(CostOfPortions::class)->of($fish, $settings);
         $left = array_reduce(
             $fillets,
             fn (Mass $sum, Piece $piece): Mass => $sum->plus(Cut::left($fish, $piece)),
@@ -68,12 +80,12 @@ final readonly class PortionBench
                 $fillets,
             ),
             'dishes' => array_map(
-                fn (Dish $dish): array => self::dish($dish, $words, $person->seesPrices() ? $settings : null, $left),
+                fn (Dish $dish): array => self::dish($dish, $words, $prices, $left),
                 self::dishesFor($fish),
             ),
             'dish' => $dish?->id,
-            'portions' => self::portions($fish, $dish, $words, $person->seesPrices() ? $settings : null),
-            'tally' => $dish === null ? null : self::tally($fish, $dish, $words, $person->seesPrices() ? $settings : null),
+            'portions' => self::portions($fish, $dish, $words, $prices, $costs),
+            'tally' => $dish === null ? null : self::tally($fish, $dish, $words, $prices, $costs),
         ];
     }
 
@@ -103,7 +115,13 @@ final readonly class PortionBench
             'plans' => $plans,
             'hand' => $dish === null
                     ? null
-                    : HandView::of(Hand::of($person), $dish, $fish, $words, $person->seesPrices() ? $settings : null),
+                    : HandView::of(
+                        Hand::of($person),
+                        $dish,
+                        $words,
+                        $person->seesPrices() ? $settings : null,
+                        $person->seesPrices() ? app(CostOfPortions::class)->of($fish, $settings) : null,
+                    ),
         ];
     }
 
@@ -169,18 +187,11 @@ final readonly class PortionBench
             'fits' => Forecast::of($left, $band),
         ];
 
-        return $prices === null
-            ? $plain
-            : [
-                ...$plain,
-                'price' => $dish->price_minor === null
-                        ? null
-                        : Money::ofMinor($dish->price_minor, $prices->currency)->print(),
-            ];
+        return $prices === null ? $plain : [...$plain, 'price' => self::money($dish->price_minor, $prices)];
     }
 
     /** @return list<array<string, mixed>> */
-    private static function portions(Fish $fish, ?Dish $usual, Words $words, ?Settings $prices): array
+    private static function portions(Fish $fish, ?Dish $usual, Words $words, ?Settings $prices, ?PortionCosts $costs): array
     {
         $served = Dish::servedOf($fish->species_id)->get();
         $cuts = Cut::of($fish);
@@ -200,9 +211,9 @@ final readonly class PortionBench
                 'off' => $band === null ? null : $words->off($mass->minus($band->target)),
                 'off_mg' => $band === null ? null : $mass->minus($band->target)->milligrams,
                 'placed' => $placed?->value,
-                'given_away' => $prices === null || $placed !== Placed::Over
+                'given_away' => $placed !== Placed::Over
                         ? null
-                        : self::givenAway($fish, $mass->minus($band->target), $prices),
+                        : self::money($costs->overMinor[$piece->id] ?? null, $prices),
                 'said' => $guess === null ? null : $words->text($guess),
                 'rather' => $placed === Placed::Under ? self::rather($mass, $dish, $served, $words) : null,
             ];
@@ -245,25 +256,19 @@ final readonly class PortionBench
         ];
     }
 
-    private static function givenAway(Fish $fish, Mass $over, Settings $settings): ?string
+    private static function money(?int $minor, ?Settings $prices): ?string
     {
-        $fillets = array_reduce(
-            array_filter(CutFrom::fillets($fish), fn (Piece $piece): bool => $piece->parent_id === $fish->whole()->id),
-            fn (Mass $sum, Piece $piece): Mass => $sum->plus($piece->reading()?->mass() ?? Mass::zero()),
-            Mass::zero(),
-        );
-
-        return $fish->price_per_kg_minor === null || ! $fillets->isPositive() || ! $over->isPositive()
-            ? null
-            : Money::ofMinor(
-                Giveaway::minor($over, $fish->mass(), $fish->price_per_kg_minor, $fillets),
-                $settings->currency,
-            )->print();
+        return $minor === null || $prices === null ? null : Money::ofMinor($minor, $prices->currency)->print();
     }
 
     /** @return array<string, mixed> */
-    private static function tally(Fish $fish, Dish $dish, Words $words, ?Settings $prices): array
-    {
+    private static function tally(
+        Fish $fish,
+        Dish $dish,
+        Words $words,
+        ?Settings $prices,
+        ?PortionCosts $costs,
+    ): array {
         $band = $dish->band();
         $own = array_values(
             array_filter(
@@ -287,7 +292,12 @@ final readonly class PortionBench
             'under' => $tally->under,
             'over' => $tally->over,
             'given_away' => $words->text($tally->givenAway),
-            'given_away_cost' => $prices === null ? null : self::givenAway($fish, $tally->givenAway, $prices),
+            'given_away_cost' => $costs === null || ! $tally->givenAway->isPositive()
+                ? null
+                : self::money(
+                    array_sum(array_map(fn (Piece $piece): int => $costs->overMinor[$piece->id] ?? 0, $own)),
+                    $prices,
+                ),
             'minus_mg' => $band->minus->milligrams,
             'plus_mg' => $band->plus->milligrams,
         ];

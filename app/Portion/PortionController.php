@@ -4,15 +4,16 @@ declare(strict_types=1);
 
 namespace App\Portion;
 
-use App\BreakDown\Waiting;
 use App\Contract\Fault;
+use App\Contract\Fields;
+use App\Fish\Fish;
+use App\Fish\MoveOn;
+use App\Fish\Stage;
+use App\Fish\VoidReading;
+use App\Fish\Waiting;
 use App\Kitchen\Person;
-use App\Measure\VersionRequest;
-use App\Measure\VoidRequest;
-use App\Receive\Fish;
-use App\Receive\MoveOn;
-use App\Receive\Stage;
-use App\Receive\TakeBack;
+use App\Portion\CutPlan\TakeCut;
+use App\Portion\Dish\ChooseDish;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 
@@ -28,33 +29,33 @@ final readonly class PortionController
         return $this->bench($fish, Person::of($request));
     }
 
-    public function read(PortionReadingRequest $request, TakeCut $take, string $fish, string $reading): JsonResponse
+    public function read(Request $request, TakeCut $take, string $fish, string $reading): JsonResponse
     {
-        $take($fish, $reading, $request->fields(), Person::of($request));
+        $take($fish, $reading, Fields::of($request), Person::of($request));
 
         return $this->bench($fish, Person::of($request));
     }
 
-    public function takeBack(VoidRequest $request, TakeBack $takeBack, string $fish, string $reading): JsonResponse
+    public function takeBack(Request $request, VoidReading $takeBack, string $fish, string $reading): JsonResponse
     {
-        $takeBack(Fish::onTheBench($fish), $reading, $request->fields()->string('reason'), Person::of($request));
+        $takeBack(Fish::onTheBench($fish), $reading, Fields::of($request)->string('reason'), Person::of($request));
 
         return $this->bench($fish, Person::of($request));
     }
 
-    public function chooseDish(DishChoiceRequest $request, ChooseDish $choose, string $fish): JsonResponse
+    public function chooseDish(Request $request, ChooseDish $choose, string $fish): JsonResponse
     {
-        $choose(Fish::onTheBench($fish), $request->fields()->string('dish'), $request->fields()->int('version'));
+        $choose(Fish::onTheBench($fish), Fields::of($request)->string('dish'), Fields::of($request)->int('version'));
 
         return $this->bench($fish, Person::of($request));
     }
 
-    public function done(VersionRequest $request, MoveOn $moveOn, string $fish): JsonResponse
+    public function done(Request $request, MoveOn $moveOn, string $fish): JsonResponse
     {
         $moveOn(
             Fish::onTheBench($fish),
             Stage::Portion,
-            $request->fields()->int('version'),
+            Fields::of($request)->int('version'),
             Person::of($request),
             fn (Fish $fish) => PortionBench::portionsOf($fish) !== [] && $fish->dish_id === null
                 ? throw Fault::inField('/dish', 'Choose which dish these portions are for.')

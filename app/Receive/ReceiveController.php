@@ -4,10 +4,15 @@ declare(strict_types=1);
 
 namespace App\Receive;
 
-use App\Fish\Species;
+use App\Catalogue\Species;
+use App\Contract\Fields;
+use App\Fish\Fish;
+use App\Fish\FishHead;
+use App\Fish\Stage;
+use App\Fish\Supplier;
+use App\Kitchen\Format\Words;
 use App\Kitchen\Person;
 use App\Kitchen\Settings;
-use App\Measure\Words;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Sectum\Fish\BodyForm;
@@ -40,10 +45,10 @@ final readonly class ReceiveController
         ]);
     }
 
-    public function store(ReceiveRequest $request, ReceiveFish $receive, string $fish): JsonResponse
+    public function store(Request $request, ReceiveFish $receive, string $fish): JsonResponse
     {
         $person = Person::of($request);
-        $received = $receive($fish, $request->fields(), $person);
+        $received = $receive($fish, Fields::of($request), $person);
 
         return new JsonResponse(
             FishHead::of(Fish::onTheBench($received->id), new Words($person->units, Settings::load()->scaleStep)),

@@ -4,12 +4,16 @@ declare(strict_types=1);
 
 namespace App\Receive;
 
+use App\Catalogue\NamedSpecies;
 use App\Contract\Fault;
 use App\Contract\Fields;
+use App\Fish\Fish;
+use App\Fish\Stage;
+use App\Fish\Supplier;
+use App\Fish\Taken;
+use App\Fish\Weighing;
 use App\Kitchen\Person;
 use App\Kitchen\Settings;
-use App\Measure\Taken;
-use App\Measure\Weighing;
 use Illuminate\Support\Facades\DB;
 use Psr\Clock\ClockInterface;
 use Sectum\Fish\StateBought;

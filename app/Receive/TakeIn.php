@@ -4,10 +4,14 @@ declare(strict_types=1);
 
 namespace App\Receive;
 
+use App\Fish\DeliveryLine;
+use App\Fish\Fish;
+use App\Fish\History;
+use App\Fish\Piece;
+use App\Fish\RecordReading;
+use App\Fish\Taken;
+use App\Fish\Weighing;
 use App\Kitchen\Moment;
-use App\Measure\Piece;
-use App\Measure\Taken;
-use App\Measure\Weighing;
 use DateTimeImmutable;
 use Illuminate\Support\Str;
 use Psr\Clock\ClockInterface;
@@ -18,7 +22,7 @@ use Sectum\Receive\LooksAndFeel;
 /** A fish of the house comes into being: its number, its whole piece and its first weight. Inside somebody's transaction. */
 final readonly class TakeIn
 {
-    public function __construct(private ClockInterface $clock, private TakeReading $takeReading)
+    public function __construct(private ClockInterface $clock, private RecordReading $takeReading)
     {
     }
 
@@ -50,7 +54,7 @@ final readonly class TakeIn
             'place' => 0,
         ]);
         $this->takeReading->store($reading, $whole, $weighing, $taken);
-        Kept::that(
+        History::that(
             "{$person->name} received it from {$fish->supplier->name}, ".
                 $weighing->mass->print().
                 ", {$fish->state->value}.",

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Database\Seed;
 
-use App\Fish\Species;
-use App\Route\Recipe;
+use App\Catalogue\Species;
+use App\Route\Recipes\Recipe;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Facades\DB;
 

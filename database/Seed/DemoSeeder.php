@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Database\Seed;
 
-use App\Fish\Species;
+use App\Catalogue\Species;
+use App\Fish\Fish;
 use App\Kitchen\KitchenView;
 use App\Kitchen\Person;
 use App\Kitchen\Pin;
 use App\Kitchen\Role;
 use App\Kitchen\Settings;
-use App\Portion\Dish;
-use App\Receive\Fish;
+use App\Portion\Dish\Dish;
 use Database\Seed\Demo\Board;
 use Database\Seed\Demo\Door;
 use Database\Seed\Demo\Market;

@@ -10,6 +10,7 @@ use Sectum\Measure\Mass;
 /** A product's cost in the part its dish asks for, the part given away above the target, and the part in pieces too light for it. */
 final readonly class GivenAway
 {
+    /** @param  list<int>  $givenEachMinor  in the order of the pieces; they add up to what is given away */
     private function __construct(
         public Mass $served,
         public int $servedMinor,
@@ -18,6 +19,7 @@ final readonly class GivenAway
         public Mass $light,
         public int $lightMinor,
         public int $lightPieces,
+        public array $givenEachMinor,
     ) {
     }
 
@@ -31,15 +33,17 @@ final readonly class GivenAway
     {
         $served = $given = $light = Mass::zero();
         $lightPieces = 0;
+        $overs = [];
         $least = $target->minus($minus)->milligrams;
         foreach ($pieces as $piece) {
+            $over = Mass::ofMilligrams(max(0, $piece->milligrams - $target->milligrams));
+            $overs[] = $over->milligrams;
             if ($piece->milligrams < $least) {
                 $light = $light->plus($piece);
                 $lightPieces++;
 
                 continue;
             }
-            $over = Mass::ofMilligrams(max(0, $piece->milligrams - $target->milligrams));
             $given = $given->plus($over);
             $served = $served->plus($piece->minus($over));
         }
@@ -49,6 +53,15 @@ final readonly class GivenAway
             $light->milligrams,
         ]);
 
-        return new self($served, $servedMinor, $given, $givenMinor, $light, $lightMinor, $lightPieces);
+        return new self(
+            $served,
+            $servedMinor,
+            $given,
+            $givenMinor,
+            $light,
+            $lightMinor,
+            $lightPieces,
+            $given->isPositive() ? LargestRemainder::split($givenMinor, $overs) : $overs,
+        );
     }
 }

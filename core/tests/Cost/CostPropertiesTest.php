@@ -64,6 +64,7 @@ final class CostPropertiesTest extends TestCase
                     $given->served->milligrams + $given->given->milligrams + $given->light->milligrams,
                 );
                 self::assertSame($total, $given->servedMinor + $given->givenMinor + $given->lightMinor);
+                self::assertSame($given->givenMinor, array_sum($given->givenEachMinor));
                 self::assertSame(
                     count(array_filter($masses, fn (Mass $m): bool => $m->milligrams < $target - $minus)),
                     $given->lightPieces,

@@ -149,5 +149,6 @@ final class WhatIfTest extends TestCase
         );
         self::assertSame(1701, $given->servedMinor + $given->givenMinor + $given->lightMinor);
         self::assertSame([34, 336], [$given->givenMinor, $given->lightMinor]);
+        self::assertSame([34, 0, 0, 0], $given->givenEachMinor);
     }
 }

@@ -13,7 +13,6 @@ use Sectum\Portion\Band;
 use Sectum\Portion\FilletGuess;
 use Sectum\Portion\FilletOnBoard;
 use Sectum\Portion\FilletShape;
-use Sectum\Portion\Giveaway;
 use Sectum\Portion\Kind;
 use Sectum\Portion\NextDish;
 use Sectum\Portion\PlannedPiece;
@@ -152,13 +151,6 @@ final class AtTheKnifeTest extends TestCase
             $volume += 0.1 * $fillet->widthCm($cm) * 3.4 * $fillet->shape->thicknessAt($cm / 52) * 0.8;
         }
         self::assertEqualsWithDelta(1480, 1.05 * $volume, 2);
-    }
-
-    public function test_what_is_given_away_costs_what_the_fillets_cost(): void
-    {
-        // 4 kg at 12.00 gave 2 kg of fillets: a gram of fillet cost 2.4 cents.
-        self::assertSame(24, Giveaway::minor(Mass::ofGrams(10), Mass::ofGrams(4000), 1200, Mass::ofGrams(2000)));
-        self::assertSame(0, Giveaway::minor(Mass::zero(), Mass::ofGrams(4000), 1200, Mass::ofGrams(2000)));
     }
 
     public function test_a_portion_is_worth_what_the_menu_takes_less_the_rest_of_the_plate(): void

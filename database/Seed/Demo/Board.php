@@ -5,29 +5,29 @@ declare(strict_types=1);
 namespace Database\Seed\Demo;
 
 use App\BreakDown\Bench;
-use App\BreakDown\BoneChecks;
-use App\BreakDown\ChooseMethod;
-use App\BreakDown\StoreBoneCheck;
+use App\BreakDown\Bones\BoneChecks;
+use App\BreakDown\Bones\StoreBoneCheck;
+use App\BreakDown\Method\ChooseMethod;
 use App\Contract\Fields;
+use App\Fish\Fish;
+use App\Fish\MoveOn;
+use App\Fish\Piece;
+use App\Fish\RecordReading;
+use App\Fish\Stage;
+use App\Fish\VoidReading;
+use App\Kitchen\Format\Words;
 use App\Kitchen\Person;
 use App\Kitchen\Settings;
-use App\Measure\Piece;
-use App\Measure\Words;
-use App\Portion\ChooseDish;
-use App\Portion\Cut;
-use App\Portion\Dish;
-use App\Portion\FilletPlan;
-use App\Portion\FilletPlanView;
-use App\Portion\LayFillet;
-use App\Portion\Laying;
+use App\Portion\CutPlan\Cut;
+use App\Portion\CutPlan\FilletPlan;
+use App\Portion\CutPlan\FilletPlanView;
+use App\Portion\CutPlan\LayFillet;
+use App\Portion\CutPlan\Laying;
+use App\Portion\CutPlan\TakeCut;
+use App\Portion\Dish\ChooseDish;
+use App\Portion\Dish\Dish;
 use App\Portion\PortionBench;
-use App\Portion\TakeCut;
-use App\Receive\Fish;
-use App\Receive\MoveOn;
-use App\Receive\Stage;
-use App\Receive\TakeBack;
-use App\Receive\TakeReading;
-use App\Route\SendToBin;
+use App\Route\Sort\SendToBin;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Str;
 use Sectum\Fish\Part;
@@ -47,8 +47,8 @@ final class Board
     public Noise $noise;
 
     public function __construct(
-        private readonly TakeReading $take,
-        private readonly TakeBack $takeBack,
+        private readonly RecordReading $take,
+        private readonly VoidReading $takeBack,
         private readonly MoveOn $moveOn,
         private readonly ChooseDish $chooseDish,
         private readonly ChooseMethod $chooseMethod,

@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace Database\Seed\Demo;
 
+use App\Catalogue\Species;
 use App\Contract\Fields;
-use App\Fish\Species;
+use App\Fish\Delivery;
+use App\Fish\Fish;
 use App\Kitchen\Person;
-use App\Receive\CloseDelivery;
-use App\Receive\Delivery;
-use App\Receive\Fish;
-use App\Receive\InspectFish;
-use App\Receive\StoreDelivery;
-use App\Receive\StoreLine;
-use App\Receive\WeighIn;
+use App\Receive\Delivery\CloseDelivery;
+use App\Receive\Delivery\StoreDelivery;
+use App\Receive\Delivery\StoreLine;
+use App\Receive\Delivery\WeighIn;
+use App\Receive\Inspection\InspectFish;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Str;
 use Sectum\Receive\Attribute;

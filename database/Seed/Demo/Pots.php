@@ -6,12 +6,12 @@ namespace Database\Seed\Demo;
 
 use App\Contract\Fields;
 use App\Kitchen\Person;
-use App\Route\BinDeposit;
-use App\Route\Bins;
-use App\Route\MakeBatch;
-use App\Route\Making;
-use App\Route\Recipe;
-use App\Route\TakeOut;
+use App\Route\Batches\FoodBatch;
+use App\Route\Batches\MakeFoodBatch;
+use App\Route\Bins\BinDeposit;
+use App\Route\Bins\Bins;
+use App\Route\Bins\TakeOut;
+use App\Route\Recipes\Recipe;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Str;
 use Sectum\Fish\Bin;
@@ -25,7 +25,7 @@ final class Pots
 
     public Noise $noise;
 
-    public function __construct(private readonly MakeBatch $make, private readonly TakeOut $takeOut)
+    public function __construct(private readonly MakeFoodBatch $make, private readonly TakeOut $takeOut)
     {
     }
 
@@ -80,7 +80,7 @@ final class Pots
     private function usedUp(string $by): void
     {
         $today = Carbon::now()->format('Y-m-d');
-        foreach (Making::query()->whereNull('gone')->where('use_by', '<=', $by)->get() as $made) {
+        foreach (FoodBatch::query()->whereNull('gone')->where('use_by', '<=', $by)->get() as $made) {
             $this->make->finish(
                 $made->id,
                 new Fields([

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature\BreakDown;
 
-use App\Measure\Reading;
+use App\Fish\Reading;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Arr;
 use Illuminate\Support\Facades\DB;

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Feature\BreakDown;
 
-use App\Measure\Reading;
-use App\Measure\Trays;
-use App\Receive\Fish;
-use App\Receive\Stage;
+use App\Fish\Containers;
+use App\Fish\Fish;
+use App\Fish\Reading;
+use App\Fish\Stage;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;
 use Sectum\Measure\Mass;
@@ -25,7 +25,7 @@ final class BoardTest extends AtTheDoor
         $this->fish = self::id();
         $this->weighIn($line, '4210 g', [], $this->fish);
         $this->close();
-        Trays::store('half tray', Mass::ofGrams(412));
+        Containers::store('half tray', Mass::ofGrams(412));
         foreach (['head' => '650 g', 'side-a' => '1515 g', 'side-b' => '1500 g'] as $part => $grams) {
             $this->weigh($this->fish, $part, $grams)->assertOk();
         }
@@ -138,7 +138,7 @@ final class BoardTest extends AtTheDoor
         $on('half tray', '400 g')->assertStatus(422)->assertJsonPath('errors.0.pointer', '/tray');
         $on('bath tub', '900 g')->assertStatus(422)->assertJsonPath('errors.0.pointer', '/tray');
         $on('half tray', '932 g')->assertOk();
-        Trays::store('half tray', Mass::ofGrams(500));
+        Containers::store('half tray', Mass::ofGrams(500));
         self::assertSame(
             [520_000, 412_000],
             [

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature\BreakDown;
 
-use App\Receive\Fish;
+use App\Fish\Fish;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
 use PHPUnit\Framework\Attributes\DataProvider;

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Feature\Cost;
 
+use App\Fish\Supplier;
 use App\Kitchen\Settings;
-use App\Portion\Dish;
-use App\Receive\Supplier;
+use App\Portion\Dish\Dish;
 use Illuminate\Support\Facades\DB;
 use Tests\TestCase;
 
@@ -82,7 +82,7 @@ final class PlatesTest extends TestCase
         foreach ((array) $cost['products'] as $product) {
             self::assertSame(data_get($product, 'minor'), array_sum((array) data_get($product, 'lines.*.minor')));
         }
-        self::assertSame(['On the plate', 'Given away', 'Too light'], data_get($cost, 'products.0.lines.*.what'));
+        self::assertSame(['served', 'over', 'light'], data_get($cost, 'products.0.lines.*.kind'));
         self::assertSame(
             ['Side A', 'Side B, not portioned'],
             data_get($cost, 'unserved.*.what'),

@@ -44,6 +44,37 @@ final class RouteAndCostTest extends TestCase
         self::assertNotNull($bench->json('plate.cost_pct'));
     }
 
+    public function test_what_is_given_away_costs_the_same_on_the_board_and_on_the_cost_page(): void
+    {
+        $fish = $this->routed();
+        $this->api('PUT', "/cost/fish/{$fish}", [
+            'version' => $this->api('GET', "/cost/fish/{$fish}")->json('fish.version'),
+            'delivery' => '7.50',
+            'labour_minutes' => 22,
+        ])->assertOk();
+        $board = $this->api('GET', "/portion/fish/{$fish}");
+        $lines = collect((array) $this->api('GET', "/cost/fish/{$fish}")->json('products.0.lines'))->keyBy('kind');
+        self::assertNotNull($board->json('tally.given_away_cost'));
+        self::assertSame($lines['over']['amount'], $board->json('tally.given_away_cost'));
+        // The one portion above its band carries its own share of it.
+        $over = collect((array) $board->json('portions'))->where('placed', 'over');
+        self::assertCount(1, $over);
+        self::assertNotNull($over->first()['given_away']);
+    }
+
+    public function test_what_still_lies_on_the_board_carries_its_share_while_the_fish_is_portioned(): void
+    {
+        $fish = $this->received();
+        $this->weigh($fish, 'side-a', '1515 g');
+        $this->boned($fish);
+        $this->done($fish, 'breakdown');
+        $version = $this->api('GET', "/portion/fish/{$fish}")->json('fish.version');
+        $this->api('PUT', "/portion/fish/{$fish}/dish", ['dish' => $this->dish(), 'version' => $version]);
+        $board = $this->weigh($fish, 'portion', '185 g', 'portion');
+        // 15 g of 1515 g that carry a fish of 4210 g at 13.90: not 15 g of the one portion cut so far.
+        self::assertSame('€0.58', $board->json('portions.0.given_away'));
+    }
+
     public function test_a_cutter_sees_no_price_anywhere(): void
     {
         $fish = $this->routed();

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Feature\Fish;
 
-use App\Fish\Species;
-use App\Fish\SpeciesYield;
+use App\Catalogue\Species;
+use App\Catalogue\SpeciesYield;
 use Database\Seed\CatalogueSeeder;
 use Database\Seed\Csv;
 use Illuminate\Support\Collection;

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature\Kitchen;
 
 use App\Kitchen\Role;
-use App\Route\Recipe;
+use App\Route\Recipes\Recipe;
 use Illuminate\Support\Facades\Route;
 use Tests\Feature\Receive\AtTheDoor;
 

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Feature\Portion;
 
-use App\Portion\Dish;
-use App\Receive\Fish;
+use App\Fish\Fish;
+use App\Portion\Dish\Dish;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
 use Sectum\Receive\Gs1\Element;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature\Portion;
 
-use App\Portion\Dish;
+use App\Portion\Dish\Dish;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
 use PHPUnit\Framework\Attributes\DataProvider;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature\Portion;
 
-use App\Portion\Dish;
+use App\Portion\Dish\Dish;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\TestCase;
 

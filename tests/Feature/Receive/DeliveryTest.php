@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Feature\Receive;
 
-use App\Measure\Reading;
-use App\Receive\Delivery;
-use App\Receive\Fish;
-use App\Receive\Stage;
+use App\Fish\Delivery;
+use App\Fish\Fish;
+use App\Fish\Reading;
+use App\Fish\Stage;
 use PHPUnit\Framework\Attributes\DataProvider;
 
 final class DeliveryTest extends AtTheDoor

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Feature\Receive;
 
-use App\Receive\Fish;
-use App\Receive\Inspection;
-use App\Receive\Photo;
-use App\Receive\Stage;
+use App\Fish\Fish;
+use App\Fish\Inspection;
+use App\Fish\Photo;
+use App\Fish\Stage;
 use Illuminate\Support\Carbon;
 use PHPUnit\Framework\Attributes\DataProvider;
 

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Feature\Receive;
 
-use App\Receive\Delivery;
-use App\Receive\DeliveryLine;
+use App\Fish\Delivery;
+use App\Fish\DeliveryLine;
 use Illuminate\Testing\TestResponse;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Symfony\Component\HttpFoundation\Response;

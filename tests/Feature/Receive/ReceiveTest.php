@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Feature\Receive;
 
-use App\Fish\Species;
-use App\Measure\Reading;
-use App\Receive\Fish;
+use App\Catalogue\Species;
+use App\Fish\Fish;
+use App\Fish\Reading;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\TestCase;
 

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Feature\Route;
 
-use App\Receive\Fish;
-use App\Route\Recipe;
+use App\Fish\Fish;
+use App\Route\Recipes\Recipe;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;

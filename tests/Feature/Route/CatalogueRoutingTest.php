@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Feature\Route;
 
-use App\Fish\Species;
+use App\Catalogue\Species;
 use App\Kitchen\Settings;
-use App\Route\HouseBin;
-use App\Route\Recipe;
+use App\Route\Bins\HouseBin;
+use App\Route\Recipes\Recipe;
 use DateTimeImmutable;
 use Sectum\Fish\Bin;
 use Sectum\Fish\FatClass;

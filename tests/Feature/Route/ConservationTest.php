@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Feature\Route;
 
-use App\Route\BinDeposit;
-use App\Route\BinWithdrawal;
-use App\Route\Making;
-use App\Route\Recipe;
+use App\Route\Batches\FoodBatch;
+use App\Route\Bins\BinDeposit;
+use App\Route\Bins\BinWithdrawal;
+use App\Route\Recipes\Recipe;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
@@ -171,7 +171,7 @@ final class ConservationTest extends TestCase
     private function whatBatchesBroughtIsInTheFish(): void
     {
         $brought = 0;
-        foreach (Making::query()->whereNotNull('yield_milli')->get() as $making) {
+        foreach (FoodBatch::query()->whereNotNull('yield_milli')->get() as $making) {
             $batch = $this->api('GET', "/route/batches/{$making->id}")->assertOk();
             $total = self::minor($batch->json('value'));
             self::assertSame($total, array_sum(array_map(self::minor(...), (array) $batch->json('fish.*.back'))));

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Feature\Route;
 
+use App\Fish\Fish;
 use App\Kitchen\Settings;
-use App\Receive\Fish;
-use App\Route\Recipe;
+use App\Route\Recipes\Recipe;
 use Illuminate\Support\Facades\DB;
 use Tests\Feature\Receive\AtTheDoor;
 

@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\BreakDown\Method;
+
+use App\Catalogue\Methods;
+use App\Contract\Fault;
+use App\Contract\Fields;
+use App\Fish\Fish;
+use App\Fish\History;
+use App\Fish\WeightsChanged;
+use App\Kitchen\Moment;
+use App\Kitchen\Person;
+use Illuminate\Support\Facades\DB;
+use Psr\Clock\ClockInterface;
+
+/** The school a fish is cut by, and how its questions are answered; and how far the cutter says to be. */
+final readonly class ChooseMethod
+{
+    public function __construct(private ClockInterface $clock)
+    {
+    }
+
+    public function __invoke(string $id, Fields $fields, Person $person): void
+    {
+        DB::connection()->transaction(function () use ($id, $fields, $person): void {
+            $fish = Fish::onTheBench($id);
+            $fish->mustBeOpen();
+            $fish->mustBeAt($fields->int('version'));
+            $code = $fields->maybeString('method');
+            if ($code === null) {
+                $fish->fill(['method' => null, 'choices' => [], 'steps_said' => 0, 'begun_at' => null]);
+                $fish->changed();
+
+                return;
+            }
+            $method = Methods::of($code);
+            if ($method === null || $method->form !== $fish->species->form) {
+                throw Fault::inField('/method', "{$fish->species->name} is not cut that way.");
+            }
+            $choices = Fault::within('', fn (): array => $method->chosen($fields->fields('choices')->texts()));
+            $begun = $fish->method !== $code;
+            $fish->fill([
+                'method' => $code,
+                'choices' => $choices,
+                ...$begun ? ['steps_said' => 0, 'begun_at' => Moment::written($this->clock->now())] : [],
+            ]);
+            $fish->changed();
+            event(new WeightsChanged($fish));
+            if ($begun) {
+                History::that("{$person->name} cuts it as: {$method->name}.", $fish, $person);
+            }
+        });
+    }
+
+    /** That many steps are done, from the first; may go back too. */
+    public function said(string $id, int $done, Person $person): void
+    {
+        DB::connection()->transaction(function () use ($id, $done, $person): void {
+            $fish = Fish::onTheBench($id);
+            $fish->mustBeOpen();
+            if ($fish->method === null) {
+                throw Fault::inField('/done', 'Choose first how it is cut.');
+            }
+            if ($fish->steps_said !== $done) {
+                DB::table('step_times')->insert([
+                    'fish_id' => $fish->id,
+                    'step' => $done,
+                    'said_by' => $person->id,
+                    'said_at' => Moment::written($this->clock->now()),
+                ]);
+                $fish->steps_said = $done;
+                $fish->changed();
+            }
+        });
+    }
+}

@@ -1,0 +1,92 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\BreakDown\Method;
+
+use App\Contract\Fault;
+use App\Contract\Fields;
+use App\Fish\Containers;
+use App\Kitchen\Database\Row;
+use App\Kitchen\Person;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
+use Sectum\Measure\Mass;
+
+/** The schools as the house writes them, and the trays that lie under its fish. */
+final readonly class MethodController
+{
+    public function show(string $method): JsonResponse
+    {
+        return self::whole($method);
+    }
+
+    public function store(Request $request, StoreMethod $store, string $method): JsonResponse
+    {
+        $store($method, Fields::of($request), Person::of($request));
+
+        return self::whole($method);
+    }
+
+    public function trays(Request $request): JsonResponse
+    {
+        $unit = Person::of($request)->units->bench();
+
+        return new JsonResponse([
+            'trays' => array_map(
+                fn (string $name, Mass $mass): array => [
+                    'name' => $name,
+                    'mass' => ['mg' => $mass->milligrams, 'text' => $mass->print($unit)],
+                ],
+                array_map(strval(...), array_keys(Containers::all())),
+                array_values(Containers::all()),
+            ),
+        ]);
+    }
+
+    public function storeTray(Request $request, string $tray): JsonResponse
+    {
+        $typed = Fields::of($request)->maybeString('mass');
+        Fault::at(
+            '/mass',
+            fn () => Containers::store(
+                $tray,
+                $typed === null || trim($typed) === '' ? null : Mass::parse($typed, Person::of($request)->units),
+            ),
+        );
+
+        return $this->trays($request);
+    }
+
+    private static function whole(string $code): JsonResponse
+    {
+        $row =
+            Row::maybe(DB::table('methods')->where('method', $code)->first()) ??
+            throw Fault::notThere('There is no such method.');
+
+        return new JsonResponse([
+            'method' => $code,
+            'name' => $row->text('name'),
+            'why' => $row->text('why'),
+            'form' => $row->text('form'),
+            'from' => $row->text('copied_from') === '' ? null : $row->text('copied_from'),
+            'version' => (int) $row->number('version'),
+            'steps' => array_map(
+                fn (Row $step): array => [
+                    'choices' => $step->text('choices'),
+                    'doing' => $step->text('doing'),
+                    'why' => $step->text('why'),
+                    'parts' => $step->text('parts'),
+                    'place' => $step->text('place'),
+                    'tools' => $step->text('tools'),
+                    'caution' => $step->text('caution'),
+                    'inspect' => $step->text('inspect'),
+                    'seconds' => $step->number('seconds'),
+                    'seconds_per_kg' => $step->number('seconds_per_kg'),
+                ],
+                Row::all(DB::table('method_steps')->where('method', $code)->orderBy('step')->get()),
+            ),
+        ]);
+    }
+}

@@ -1,0 +1,97 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\BreakDown\Method;
+
+use App\Contract\Fault;
+use App\Contract\Fields;
+use App\Kitchen\Database\Row;
+use App\Kitchen\Person;
+use Illuminate\Support\Facades\DB;
+use Sectum\BreakDown\Method\StepPart;
+use Sectum\Fish\BodyForm;
+
+/** The house's own way: a shipped method copied and changed. What was shipped stays as it is. */
+final readonly class StoreMethod
+{
+    public function __invoke(string $code, Fields $fields, Person $person): void
+    {
+        $person->mustBeHeadChef('The head chef writes the house\'s own methods.');
+        DB::connection()->transaction(function () use ($code, $fields): void {
+            $from =
+                Row::maybe(DB::table('methods')->where('method', $fields->string('from'))->first()) ??
+                throw Fault::inField('/from', 'There is no such method to copy.');
+            $known = Row::maybe(DB::table('methods')->where('method', $code)->first());
+            if ($known !== null && $known->text('copied_from') === '') {
+                throw Fault::conflict('A shipped method is not changed: copy it first.');
+            }
+            $version = (int) ($known?->number('version') ?? 0);
+            if ($version !== $fields->int('version')) {
+                throw Fault::conflict(
+                    'Someone changed this method on another screen. Look once more, then press again.',
+                    ['yours' => $fields->int('version'), 'current' => $version],
+                );
+            }
+            $steps = self::steps($code, $fields->list('steps'), BodyForm::from($from->text('form')));
+            DB::table('methods')->updateOrInsert(
+                ['method' => $code],
+                [
+                    'name' => trim($fields->string('name')),
+                    'form' => $from->text('form'),
+                    'why' => $fields->maybeString('why') ?? $from->text('why'),
+                    'source' => 'house',
+                    'copied_from' => $fields->string('from'),
+                    'version' => $version + 1,
+                ],
+            );
+            DB::table('method_steps')->where('method', $code)->delete();
+            DB::table('method_steps')->insert($steps);
+            if ($known === null) {
+                foreach (
+                    DB::table('method_choices')->where('method', $fields->string('from'))->orderBy('rowid')->get() as $choice
+                ) {
+                    DB::table('method_choices')->insert([...(array) $choice, 'method' => $code]);
+                }
+            }
+        });
+    }
+
+    /**
+     * @param  list<Fields>  $given
+     * @return list<array<string, string|int|float>>
+     */
+    private static function steps(string $code, array $given, BodyForm $form): array
+    {
+        $steps = [];
+        foreach ($given as $i => $step) {
+            $parts = trim($step->maybeString('parts') ?? '');
+            foreach (array_filter(explode(' ', $parts), fn (string $part): bool => $part !== '') as $part) {
+                $parsed = Fault::at("/steps/{$i}/parts", fn (): StepPart => StepPart::parse($part));
+                if (! in_array($parsed->part, $form->parts(), true)) {
+                    throw Fault::inField(
+                        "/steps/{$i}/parts",
+                        "{$parsed->part->spoken()} does not come off a fish built like this.",
+                    );
+                }
+            }
+            $steps[] = [
+                'method' => $code,
+                'step' => $i + 1,
+                'choices' => $step->maybeString('choices') ?? '',
+                'doing' => trim($step->string('doing')),
+                'why' => $step->maybeString('why') ?? '',
+                'parts' => $parts,
+                'place' => $step->maybeString('place') ?? '',
+                'tools' => $step->maybeString('tools') ?? '',
+                'caution' => $step->maybeString('caution') ?? '',
+                'inspect' => $step->maybeString('inspect') ?? '',
+                'seconds' => $step->number('seconds', 30),
+                'seconds_per_kg' => $step->number('seconds_per_kg', 20),
+                'source' => 'house',
+            ];
+        }
+
+        return $steps;
+    }
+}

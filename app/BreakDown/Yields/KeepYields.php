@@ -1,0 +1,127 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\BreakDown\Yields;
+
+use App\Catalogue\Methods;
+use App\Fish\Fish;
+use App\Fish\FishTree;
+use App\Fish\Piece;
+use App\Kitchen\Database\Row;
+use App\Kitchen\Settings;
+use Illuminate\Support\Facades\DB;
+use Sectum\BreakDown\ExpectedYield;
+use Sectum\BreakDown\Method\Option;
+use Sectum\BreakDown\Method\Question;
+use Sectum\BreakDown\Reconcile;
+use Sectum\BreakDown\Recovery;
+use Sectum\BreakDown\StartingYield;
+use Sectum\BreakDown\YieldRecord;
+use Sectum\Fish\Rung;
+use Sectum\Measure\Mass;
+use Sectum\Measure\Percent;
+use Sectum\Receive\Found;
+
+/** What the house's own fish gave, by species, state, school and rung: worked out anew whenever a fish changes, so that a mistake taken back is forgotten at once. */
+final readonly class KeepYields
+{
+    /** The latest fish that count. */
+    private const MOST = 200;
+
+    public static function of(Fish $changed): void
+    {
+        DB::table('yield_records')->where('fish_id', $changed->id)->delete();
+        if (! $changed->broken_down) {
+            return;
+        }
+        $fish = Fish::onTheBench($changed->id);
+        $tree = FishTree::of($fish, Settings::load()->scaleStep);
+        $rows = [];
+        foreach (Recovery::of($tree, Reconcile::of($tree))->rungs as $rung) {
+            if (
+                $rung->rung !== Rung::AsBought &&
+                $rung->rung !== Rung::Portions &&
+                $rung->ofPurchasedPct > 0 &&
+                $rung->ofPurchasedPct <= 100
+            ) {
+                $rows[] = [...self::about($fish), 'rung' => $rung->rung->value, 'pct' => $rung->ofPurchasedPct];
+            }
+        }
+        $method = $fish->method === null ? null : Methods::of($fish->method);
+        $chosen = $method?->chosen(array_intersect_key($fish->choices, $method->questions)) ?? [];
+        foreach ($method->questions ?? [] as $question) {
+            $option = $question->option($chosen[$question->code] ?? '');
+            $lost = Mass::ofMilligrams(
+                $fish->pieces
+                    ->filter(fn (Piece $piece): bool => $piece->part === $option?->part)
+                    ->sum(fn (Piece $piece): int => $piece->reading()->mass_mg ?? 0),
+            );
+            $pct = Percent::share($lost, $fish->mass());
+            if ($option?->part !== null && $lost->isPositive() && $pct !== null) {
+                $rows[] = [...self::about($fish), 'rung' => self::lostBy($question, $option), 'pct' => $pct->value];
+            }
+        }
+        DB::table('yield_records')->insert($rows);
+    }
+
+    /** Under which name the record of what an answer cost is kept. */
+    public static function lostBy(Question $question, Option $option): string
+    {
+        return "{$question->code}:{$option->code}";
+    }
+
+    /** @return array<string, string|int> what a record is about */
+    private static function about(Fish $fish): array
+    {
+        return [
+            'fish_id' => $fish->id,
+            'species_id' => $fish->species_id,
+            'state' => $fish->state->value,
+            'method' => $fish->method ?? '',
+            'each_mg' => self::each($fish)->milligrams,
+        ];
+    }
+
+    /** One fish of it, when several were weighed together. */
+    private static function each(Fish $fish): Mass
+    {
+        return (new Found($fish->mass(), $fish->count, Mass::zero()))->each();
+    }
+
+    /** What a fish should give at a rung; null where the catalogue has no starting figure. */
+    public static function expected(Fish $fish, Rung $rung): ?ExpectedYield
+    {
+        $start = $fish->species->yields->first(
+            fn ($yield): bool => $yield->state === $fish->state && $yield->rung === $rung,
+        );
+        if ($start === null) {
+            return null;
+        }
+        $records = [];
+        foreach (
+            Row::all(
+                DB::table('yield_records')
+                    ->where([
+                        'species_id' => $fish->species_id,
+                        'state' => $fish->state->value,
+                        'rung' => $rung->value,
+                    ])
+                    ->when($fish->method !== null, fn ($query) => $query->where('method', $fish->method))
+                    ->where('fish_id', '!=', $fish->id)
+                    ->orderByDesc('fish_id')
+                    ->limit(self::MOST)
+                    ->get(),
+            ) as $row
+        ) {
+            $records[] = new YieldRecord($row->number('pct'), Mass::ofMilligrams((int) $row->number('each_mg')));
+        }
+
+        return ExpectedYield::of(
+            new StartingYield($start->mean_pct, $start->sd_pct, $start->strength),
+            $records,
+            0.9,
+            self::each($fish),
+        );
+    }
+}

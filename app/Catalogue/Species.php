@@ -1,0 +1,136 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Catalogue;
+
+use App\Kitchen\Record;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Sectum\Fish\BodyForm;
+use Sectum\Fish\FatClass;
+use Sectum\Fish\Hazard;
+use Sectum\Fish\PinBoneRow;
+use Sectum\Fish\ScaleType;
+use Sectum\Fish\Share;
+use Sectum\Fish\StateBought;
+
+/**
+ * A kind of fish, shipped with the catalogue or added by name. The columns hold what counts in this house.
+ *
+ * @property string $id
+ * @property string $name
+ * @property string $other_names separated by semicolons
+ * @property string|null $scientific
+ * @property string|null $code FAO 3-alpha
+ * @property BodyForm $form
+ * @property FatClass $fat
+ * @property ScaleType $scales
+ * @property StateBought $usual_state
+ * @property bool $bled
+ * @property PinBoneRow $pin_row
+ * @property float $pin_count expected a side
+ * @property float $pin_sd
+ * @property string $hazards separated by spaces
+ * @property string $raw_note
+ * @property string $keep parts worth keeping, separated by spaces
+ * @property string $size_grades_g usual grades in grams, separated by semicolons
+ * @property string $source
+ * @property array<string, string>|null $shipped what the catalogue came with; null when the house added it
+ * @property array<string, string> $house what the head chef set instead
+ * @property int $version
+ * @property-read \Illuminate\Database\Eloquent\Collection<int, SpeciesShare> $shares
+ * @property-read \Illuminate\Database\Eloquent\Collection<int, SpeciesYield> $yields
+ */
+final class Species extends Record
+{
+    /** What the head chef may set instead of the shipped value. */
+    public const ABOUT = [
+        'other_names',
+        'fat',
+        'scales',
+        'usual_state',
+        'pin_row',
+        'pin_count',
+        'pin_sd',
+        'hazards',
+        'raw_note',
+        'keep',
+        'size_grades_g',
+    ];
+
+    protected $table = 'species';
+
+    /** @return HasMany<SpeciesShare, $this> */
+    public function shares(): HasMany
+    {
+        return $this->hasMany(SpeciesShare::class);
+    }
+
+    /** @return HasMany<SpeciesYield, $this> */
+    public function yields(): HasMany
+    {
+        return $this->hasMany(SpeciesYield::class);
+    }
+
+    public static function inFull(string $id): self
+    {
+        return self::query()->with('yields')->findOrFail($id);
+    }
+
+    /** @return array<string, Share> expected share of the whole fish by part code, as bought in this state */
+    public function expected(StateBought $state): array
+    {
+        $shares = [];
+        foreach ($this->shares as $share) {
+            if ($share->state === $state) {
+                $shares[$share->part] = new Share($share->mean_pct, $share->sd_pct);
+            }
+        }
+
+        return $shares;
+    }
+
+    /** @return list<Hazard> */
+    public function hazardList(): array
+    {
+        return array_values(array_filter(array_map(Hazard::tryFrom(...), explode(' ', $this->hazards))));
+    }
+
+    public function has(Hazard $hazard): bool
+    {
+        return in_array($hazard, $this->hazardList(), true);
+    }
+
+    /** @return list<string> every name it goes by, in lower case, its code too */
+    public function spokenNames(): array
+    {
+        return array_values(
+            array_filter(
+                array_map(mb_strtolower(...), [
+                    $this->name,
+                    ...explode(';', $this->other_names),
+                    (string) $this->scientific,
+                    (string) $this->code,
+                ]),
+                fn (string $name): bool => $name !== '',
+            ),
+        );
+    }
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return [
+            'form' => BodyForm::class,
+            'fat' => FatClass::class,
+            'scales' => ScaleType::class,
+            'usual_state' => StateBought::class,
+            'pin_row' => PinBoneRow::class,
+            'bled' => 'boolean',
+            'pin_count' => 'float',
+            'pin_sd' => 'float',
+            'shipped' => 'array',
+            'house' => 'array',
+        ];
+    }
+}

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Fish;
+
+use Illuminate\Support\Facades\DB;
+use Sectum\Measure\Mass;
+
+/** The tray register: what lies under the fish, and what it weighs. */
+final readonly class Containers
+{
+    /** @return array<string, Mass> by name */
+    public static function all(): array
+    {
+        $trays = [];
+        foreach (DB::table('tares')->orderBy('name')->pluck('mass_mg', 'name') as $name => $milligrams) {
+            $trays[(string) $name] = Mass::ofMilligrams(is_numeric($milligrams) ? (int) $milligrams : 0);
+        }
+
+        return $trays;
+    }
+
+    public static function mass(string $name): ?Mass
+    {
+        return self::all()[$name] ?? null;
+    }
+
+    /** A tray is weighed anew, or taken off the register with nothing; readings keep the tare they were taken with. */
+    public static function store(string $name, ?Mass $mass): void
+    {
+        $mass === null
+            ? DB::table('tares')->where('name', $name)->delete()
+            : DB::table('tares')->updateOrInsert(['name' => $name], ['mass_mg' => $mass->milligrams]);
+    }
+}

@@ -1,0 +1,188 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Fish;
+
+use App\Catalogue\Species;
+use App\Contract\Fault;
+use App\Kitchen\Person;
+use App\Kitchen\Record;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Sectum\Fish\Part;
+use Sectum\Fish\StateBought;
+use Sectum\Measure\Mass;
+use Sectum\Receive\Verdict;
+
+/**
+ * One fish of the house, from the box to the log.
+ *
+ * @property string $id
+ * @property int $number the house's running number
+ * @property string $species_id
+ * @property string $supplier_id
+ * @property StateBought $state
+ * @property Stage $stage where it waits
+ * @property int $version counts every change, so that a stale screen is noticed
+ * @property int|null $price_per_kg_minor
+ * @property int $delivery_minor
+ * @property string|null $labour_minutes a decimal
+ * @property bool $broken_down whether the cutter said that is all
+ * @property string|null $method school it is cut by; null while nobody chose one
+ * @property array<string, string> $choices answers to the school's questions
+ * @property int $steps_said steps somebody said are done
+ * @property string|null $begun_at ISO 8601, when the first step was begun
+ * @property string|null $dish_id
+ * @property string $received_by
+ * @property string $received_at ISO 8601
+ * @property string|null $line_id the delivery's line it came on; null when it came without one
+ * @property int $count like fish weighed together, 1 or more
+ * @property string|null $tag
+ * @property int $ice_mg ice that was weighed with it, part of the tare
+ * @property string|null $keeps_until ISO 8601, reckoned end of its life on ice
+ * @property string|null $raw_until ISO 8601, when it stops being bright enough for raw service
+ * @property string|null $rests_until ISO 8601, in rigor until then
+ * @property string|null $held why the head chef has to decide
+ * @property string|null $refused why it goes back
+ * @property Verdict|null $verdict of the last inspection
+ * @property-read Species $species
+ * @property-read Supplier $supplier
+ * @property-read DeliveryLine|null $line
+ * @property-read Person $receiver
+ * @property-read Collection<int, Piece> $pieces
+ */
+final class Fish extends Record
+{
+    protected $table = 'fish';
+
+    protected $attributes = ['choices' => '{}', 'steps_said' => 0];
+
+    /** @return BelongsTo<Species, $this> */
+    public function species(): BelongsTo
+    {
+        return $this->belongsTo(Species::class);
+    }
+
+    /** @return BelongsTo<Supplier, $this> */
+    public function supplier(): BelongsTo
+    {
+        return $this->belongsTo(Supplier::class);
+    }
+
+    /** @return BelongsTo<DeliveryLine, $this> */
+    public function line(): BelongsTo
+    {
+        return $this->belongsTo(DeliveryLine::class, 'line_id');
+    }
+
+    /** @return BelongsTo<Person, $this> */
+    public function receiver(): BelongsTo
+    {
+        return $this->belongsTo(Person::class, 'received_by');
+    }
+
+    /** @return HasMany<Piece, $this> */
+    public function pieces(): HasMany
+    {
+        $pieces = $this->hasMany(Piece::class);
+        $pieces->orderBy('place');
+
+        return $pieces;
+    }
+
+    /** @return Builder<self> everything a bench screen needs, in few queries */
+    public static function forTheBench(): Builder
+    {
+        return self::query()->with([
+            'species.shares',
+            'species.yields',
+            'supplier',
+            'pieces.readings.void',
+            'pieces.readings.person',
+        ]);
+    }
+
+    public static function onTheBench(string $id): self
+    {
+        return self::forTheBench()->findOrFail($id);
+    }
+
+    public function whole(): Piece
+    {
+        return $this->pieces->first(fn (Piece $piece): bool => $piece->part === Part::Whole) ??
+            throw Fault::notThere('This fish was never weighed.');
+    }
+
+    /** As received; nothing when its reading was taken back. */
+    public function mass(): Mass
+    {
+        return $this->whole()->reading()?->mass() ?? Mass::zero();
+    }
+
+    /** Whether anything has been weighed off it. */
+    public function isCut(): bool
+    {
+        return $this->pieces->contains(
+            fn (Piece $piece): bool => $piece->part !== Part::Whole && $piece->reading() !== null,
+        );
+    }
+
+    /** Whether anything that was cut from this piece has been weighed. */
+    public function isCutFurther(Piece $piece): bool
+    {
+        return $this->pieces->contains(
+            fn (Piece $other): bool => $other->parent_id === $piece->id && $other->reading() !== null,
+        );
+    }
+
+    /** Counts a change, so that a screen that has not seen it is noticed. */
+    public function changed(): void
+    {
+        $this->version++;
+        $this->save();
+    }
+
+    public function title(): string
+    {
+        return "{$this->species->name} no. {$this->number}".($this->count > 1 ? ", {$this->count} fish" : '');
+    }
+
+    /** @throws Fault when the fish is in the log */
+    public function mustBeOpen(): void
+    {
+        if ($this->stage === Stage::Refused || $this->stage === Stage::Withdrawn) {
+            throw Fault::conflict("{$this->title()} was refused or taken back.", ['version' => $this->version]);
+        }
+        if ($this->stage === Stage::Log) {
+            throw Fault::conflict("{$this->title()} is closed and in the log.", ['version' => $this->version]);
+        }
+    }
+
+    /**
+     * @throws Fault when the screen that asks has not seen the latest change
+     */
+    public function mustBeAt(int $version): void
+    {
+        if ($version !== $this->version) {
+            throw Fault::conflict(
+                "Someone changed {$this->title()} on another screen. Look once more, then press again.",
+                ['yours' => $version, 'current' => $this->version],
+            );
+        }
+    }
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return [
+            'state' => StateBought::class,
+            'stage' => Stage::class,
+            'broken_down' => 'boolean',
+            'choices' => 'array',
+            'verdict' => Verdict::class,
+        ];
+    }
+}

@@ -1,0 +1,241 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Fish;
+
+use App\Contract\Fault;
+use App\Contract\Fields;
+use App\Kitchen\Format\Words;
+use App\Kitchen\Moment;
+use App\Kitchen\Person;
+use App\Kitchen\Settings;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
+use Psr\Clock\ClockInterface;
+use Sectum\BreakDown\Plausible;
+use Sectum\Fish\Part;
+use Sectum\Measure\Mass;
+
+/**
+ * Takes a reading of a part: the part becomes a piece of the fish, and the piece gets its weight.
+ *
+ * The page names the reading, so the same request sent twice is one reading.
+ */
+final readonly class RecordReading
+{
+    public function __construct(private ClockInterface $clock)
+    {
+    }
+
+    /**
+     * @param  string  $id  the reading's ULID, made by the page
+     * @param  list<Part>  $among  the parts that are weighed at this stage
+     */
+    public function __invoke(Fish $fish, string $id, Fields $fields, Person $person, array $among): void
+    {
+        $taken = Taken::by($fields, $person, $this->clock);
+        $weighing = self::onTray(
+            Weighing::read($fields->fields('weight'), Settings::load(), $taken->units),
+            $fields->maybeString('tray'),
+        );
+        $part = Part::from($fields->string('part'));
+        DB::connection()->transaction(function () use (
+            $fish,
+            $id,
+            $fields,
+            $person,
+            $among,
+            $weighing,
+            $part,
+            $taken,
+        ): void {
+            $known = Reading::query()->with('piece')->find($id);
+            if ($known !== null) {
+                $this->mustBeTheSame($known, $fish, $part, $weighing);
+
+                return;
+            }
+            $fish = Fish::onTheBench($fish->id);
+            $fish->mustBeOpen();
+            if ($fish->stage === Stage::Receive && $part !== Part::Whole) {
+                throw Fault::conflict(
+                    "{$fish->title()} is still at the door: ".
+                        ($fish->held === null
+                            ? 'say first that its delivery is all in.'
+                            : 'the head chef has to decide about it first.'),
+                    ['version' => $fish->version],
+                );
+            }
+            $piece =
+                $this->retaken($fish, $fields->maybeString('replaces'), $person) ??
+                $this->newPiece($fish, $part, $fields->maybeString('from'), $among);
+            if ($fields->named('sure') && ! $fields->bool('sure')) {
+                $this->mustBePlausible(
+                    $fish,
+                    $piece,
+                    $weighing,
+                    new Words($person->units, Settings::load()->scaleStep),
+                );
+            }
+            $this->store($id, $piece, $weighing, $taken);
+            $fish->changed();
+            // What is cut for the plate changes no rung above it.
+            if (! in_array($part, [Part::Portion, Part::Ends, Part::TailEnd], true)) {
+                event(new WeightsChanged($fish));
+            }
+        });
+    }
+
+    /** Less the tray it lies on, when somebody says which. */
+    private static function onTray(Weighing $weighing, ?string $tray): Weighing
+    {
+        return $tray === null
+            ? $weighing
+            : $weighing->less(
+                Containers::mass($tray) ?? throw Fault::inField('/tray', "No tray is called \"{$tray}\" here."),
+                '/tray',
+            );
+    }
+
+    /** A weight for a piece, just so; for the whole fish as it is received. */
+    public function store(string $id, Piece $piece, Weighing $weighing, Taken $taken): void
+    {
+        // Another piece's reading under this id is another reading: nothing is written over it.
+        Reading::query()->whereKey($id)->doesntExist() ||
+            throw Fault::conflict('A weight was recorded under this id before. Weigh again to record another.', [
+                'id' => $id,
+            ]);
+        Reading::query()->create([
+            'id' => $id,
+            'piece_id' => $piece->id,
+            'mass_mg' => $weighing->mass->milligrams,
+            'tare_mg' => $weighing->tare->milligrams,
+            'resolution_mg' => $weighing->resolution->milligrams,
+            'source' => $weighing->typed === null ? 'pan' : 'typed',
+            'typed' => $weighing->typed,
+            'taken_by' => $taken->person->id,
+            'taken_at' => Moment::written($taken->at),
+            'sent_at' => Moment::written($this->clock->now()),
+            'units' => $taken->units,
+        ]);
+    }
+
+    /**
+     * Asked, not refused: what looks odd is recorded when it is sent again with "sure".
+     *
+     * @throws Fault at /sure, with the question
+     */
+    private function mustBePlausible(Fish $fish, Piece $piece, Weighing $weighing, Words $words): void
+    {
+        $source = $piece->parent_id === null ? null : $fish->pieces->firstWhere('id', $piece->parent_id);
+        $whole = $fish->whole();
+        $share =
+            $source?->id === $whole->id ? $fish->species->expected($fish->state)[$piece->part->value] ?? null : null;
+        $alone = $fish->pieces->where('part', $piece->part)->where('parent_id', $whole->id)->count() <= 1;
+        $odd = Plausible::question(
+            $weighing->mass,
+            $weighing->resolution,
+            $source?->reading()?->mass(),
+            $whole->reading()?->mass(),
+            $alone ? $share : null,
+        );
+        if ($odd === null) {
+            return;
+        }
+        $shown = $words->text($weighing->mass);
+        $name = lcfirst($piece->name);
+        [$least, $most] = $share === null ? [Mass::zero(), Mass::zero()] : Plausible::range($fish->mass(), $share);
+        throw Fault::inField(
+            '/sure',
+            match ($odd) {
+                Plausible::MoreThanItsSource => "{$shown} is more than ".
+                    ($source?->id === $whole->id ? 'the whole fish' : lcfirst((string) $source?->name)).
+                    ", {$words->text(
+                        $source?->reading()?->mass() ?? Mass::zero(),
+                    )}. Does something else lie on the scale?",
+                Plausible::TooHeavy => "{$shown} is much for {$name}: {$words->text($least)} to {$words->text(
+                    $most,
+                )} are usual. Does something else lie on the scale?",
+                Plausible::TooLight => "{$shown} is little for {$name}: {$words->text($least)} to {$words->text(
+                    $most,
+                )} are usual. Is all of it on the scale, in the right unit?",
+            },
+        );
+    }
+
+    private function mustBeTheSame(Reading $known, Fish $fish, Part $part, Weighing $weighing): void
+    {
+        if (
+            $known->piece->fish_id !== $fish->id ||
+            $known->piece->part !== $part ||
+            $known->mass_mg !== $weighing->mass->milligrams
+        ) {
+            throw Fault::conflict(
+                'This reading was already taken as '.
+                    $known->mass()->print().
+                    ' of '.
+                    lcfirst($known->piece->name).
+                    '. Weigh again to take another.',
+                [
+                    'yours' => ['part' => $part->value, 'mass_mg' => $weighing->mass->milligrams],
+                    'current' => ['part' => $known->piece->part->value, 'mass_mg' => $known->mass_mg],
+                ],
+            );
+        }
+    }
+
+    private function retaken(Fish $fish, ?string $replaces, Person $person): ?Piece
+    {
+        if ($replaces === null) {
+            return null;
+        }
+        $old = Reading::query()
+            ->with(['piece', 'void'])
+            ->find($replaces);
+        if ($old === null || $old->piece->fish_id !== $fish->id) {
+            throw Fault::inField('/replaces', 'There is no such reading on this fish.');
+        }
+        if ($old->void === null) {
+            $old->void()->create([
+                'reason' => 'weighed again',
+                'voided_by' => $person->id,
+                'voided_at' => Moment::written($this->clock->now()),
+            ]);
+        }
+
+        return $old->piece;
+    }
+
+    /** @param  list<Part>  $among */
+    private function newPiece(Fish $fish, Part $part, ?string $from, array $among): Piece
+    {
+        if (! in_array($part, $among, true)) {
+            throw Fault::inField('/part', "{$part->spoken()} does not come off this fish here.");
+        }
+        if ($part === Part::Whole) {
+            return $fish->whole();
+        }
+        $parent = $from === null ? CutFrom::usually($fish, $part) : $fish->pieces->firstWhere('id', $from);
+        if ($parent === null) {
+            throw Fault::inField('/from', 'Say which piece it was cut from.');
+        }
+        $alike = $fish->pieces->where('part', $part)->count();
+        // A piece whose every reading was taken back is still there to be weighed.
+        $waiting = $fish->pieces->first(
+            fn (Piece $piece): bool => $piece->part === $part &&
+                $piece->parent_id === $parent->id &&
+                $piece->reading() === null,
+        );
+
+        return $waiting ??
+            Piece::query()->create([
+                'id' => (string) Str::ulid(),
+                'fish_id' => $fish->id,
+                'parent_id' => $parent->id,
+                'part' => $part,
+                'name' => $part->spoken().($alike === 0 && $part !== Part::Portion ? '' : ' '.($alike + 1)),
+                'place' => ($fish->pieces->last()->place ?? 0) + 1,
+            ]);
+    }
+}

@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Fish;
+
+/** What a fish gave has to be worked out anew: a part was weighed, taken back or mended, it moved on, or it is cut another way. */
+final readonly class WeightsChanged
+{
+    public function __construct(public Fish $fish)
+    {
+    }
+}

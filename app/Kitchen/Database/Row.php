@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Kitchen\Database;
+
+use Illuminate\Support\Collection;
+use stdClass;
+
+/** A row of a table that has no model of its own, read by name and type. */
+final readonly class Row
+{
+    private function __construct(private stdClass $row)
+    {
+    }
+
+    public static function maybe(mixed $row): ?self
+    {
+        return $row instanceof stdClass ? new self($row) : null;
+    }
+
+    /**
+     * @param  Collection<int, stdClass>  $rows
+     * @return list<self>
+     */
+    public static function all(Collection $rows): array
+    {
+        return array_values($rows->map(fn (stdClass $row): self => new self($row))->all());
+    }
+
+    public function text(string $column): string
+    {
+        $value = $this->row->{$column} ?? '';
+
+        return is_scalar($value) ? (string) $value : '';
+    }
+
+    public function number(string $column): float
+    {
+        return (float) $this->text($column);
+    }
+}

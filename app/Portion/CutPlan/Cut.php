@@ -1,0 +1,113 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Portion\CutPlan;
+
+use App\Fish\Fish;
+use App\Fish\Piece;
+use App\Kitchen\Database\Row;
+use Illuminate\Support\Facades\DB;
+use Sectum\Fish\Part;
+use Sectum\Measure\Mass;
+use Sectum\Portion\Shape\MeasuredCut;
+
+/** A piece that was cut off a fillet at a known place, and counts. */
+final readonly class Cut
+{
+    private function __construct(
+        public Piece $piece,
+        public Mass $mass,
+        public Mass $step,
+        public float $fromCm,
+        public float $toCm,
+        public float $thinMm,
+        public float $thickMm,
+        public ?Mass $guess,
+        public bool $atMark,
+    ) {
+    }
+
+    /**
+     * @return list<self> of one fillet, from the head end on
+     */
+    public static function on(Fish $fish, Piece $fillet): array
+    {
+        return array_values(
+            array_filter(self::of($fish), fn (self $cut): bool => $cut->piece->parent_id === $fillet->id),
+        );
+    }
+
+    /** @return array<string, self> of a fish, by piece, in the order of their places on the fillets */
+    public static function of(Fish $fish): array
+    {
+        $readings = [];
+        foreach ($fish->pieces as $piece) {
+            $reading = $piece->reading();
+            if ($reading !== null) {
+                $readings[$reading->id] = [$piece, $reading];
+            }
+        }
+        $cuts = [];
+        foreach (
+            Row::all(DB::table('cuts')->whereIn('reading_id', array_keys($readings))->orderBy('from_cm')->get()) as $row
+        ) {
+            [$piece, $reading] = $readings[$row->text('reading_id')];
+            $weight = fn (string $column): ?Mass => $row->text($column) === ''
+                ? null
+                : Mass::ofMilligrams((int) $row->number($column));
+            $cuts[$piece->id] = new self(
+                $piece,
+                $reading->mass(),
+                $reading->resolution(),
+                $row->number('from_cm'),
+                $row->number('to_cm'),
+                $row->number('thin_mm'),
+                $row->number('thick_mm'),
+                $weight('guess_mg'),
+                $row->text('at_mark') === '1',
+            );
+        }
+
+        return $cuts;
+    }
+
+    /**
+     * What a fillet weighed when the first cut by marks was made: without skin, bones or belly, and without what was portioned off it before.
+     *
+     * Trim and tail end still lay on it then.
+     */
+    public static function laid(Fish $fish, Piece $fillet): Mass
+    {
+        $cuts = self::of($fish);
+        $laid = $fillet->reading()?->mass() ?? Mass::zero();
+        foreach ($fish->pieces as $piece) {
+            $reading =
+                $piece->parent_id === $fillet->id &&
+                ! isset($cuts[$piece->id]) &&
+                ! in_array($piece->part, [Part::TailEnd, Part::Trim], true)
+                    ? $piece->reading()
+                    : null;
+            $laid = $reading === null ? $laid : $laid->minus($reading->mass());
+        }
+
+        return $laid;
+    }
+
+    /** What has not been cut off a piece yet; below zero when more came off than it weighed. */
+    public static function left(Fish $fish, Piece $piece): Mass
+    {
+        $left = $piece->reading()?->mass() ?? Mass::zero();
+        foreach ($fish->pieces as $other) {
+            $reading = $other->parent_id === $piece->id ? $other->reading() : null;
+            $left = $reading === null ? $left : $left->minus($reading->mass());
+        }
+
+        return $left;
+    }
+
+    public function measured(): MeasuredCut
+    {
+        return new MeasuredCut($this->fromCm, $this->toCm, $this->mass->grams(), $this->step->grams());
+    }
+}

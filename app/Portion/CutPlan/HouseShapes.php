@@ -1,0 +1,175 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Portion\CutPlan;
+
+use App\Catalogue\Species;
+use App\Contract\Fault;
+use App\Fish\Fish;
+use App\Fish\Piece;
+use App\Fish\Stage;
+use App\Kitchen\Database\Row;
+use App\Kitchen\Moment;
+use App\Kitchen\Person;
+use Illuminate\Database\Query\Builder;
+use Illuminate\Support\Facades\Cache;
+use Illuminate\Support\Facades\DB;
+use Psr\Clock\ClockInterface;
+use Sectum\Portion\FilletShape;
+use Sectum\Portion\Shape\HouseShape;
+use Sectum\Portion\Shape\MeasuredCut;
+use Sectum\Portion\Shape\MeasuredFillet;
+
+/** The house's own shapes, learned from the pieces that were cut at known places. */
+final readonly class HouseShapes
+{
+    /** The latest fillets a shape is learned from. */
+    private const MOST = 200;
+
+    /** How long one is kept in the cache, seconds. */
+    private const KEPT = 86_400;
+
+    public function __construct(private ClockInterface $clock)
+    {
+    }
+
+    /**
+     * The house's shape of a kind of fish, from fish whose portioning is done: a fillet under the knife tells of itself, and twice would be too much.
+     *
+     * Worked out anew when another fish was done, reopened, or a piece of it taken back.
+     */
+    public static function of(string $species, string $shape): HouseShape
+    {
+        $starting = FilletShape::named($shape);
+        $cuts = self::cuts($species, $shape);
+        $stamp = implode(':', [
+            $species,
+            $shape,
+            $cuts->count(),
+            self::text($cuts->max('readings.id')),
+            DB::table('reading_voids')->count(),
+            self::resetAt($species, $shape),
+        ]);
+
+        $learn = fn (): HouseShape => HouseShape::of($starting, self::fillets($species, $shape));
+        $kept = Cache::remember("shape:{$stamp}", self::KEPT, $learn);
+
+        return $kept instanceof HouseShape ? $kept : $learn();
+    }
+
+    private static function text(mixed $value): string
+    {
+        return is_string($value) ? $value : '';
+    }
+
+    /** Pieces that were cut by marks and count, of fish that were portioned. */
+    private static function cuts(string $species, string $shape): Builder
+    {
+        return DB::table('cuts')
+            ->join('readings', 'readings.id', '=', 'cuts.reading_id')
+            ->leftJoin('reading_voids', 'reading_voids.reading_id', '=', 'readings.id')
+            ->join('boards', 'boards.piece_id', '=', 'cuts.fillet_id')
+            ->join('fish', 'fish.id', '=', 'boards.fish_id')
+            ->where('fish.species_id', $species)
+            ->where('boards.shape', $shape)
+            ->whereIn('fish.stage', [Stage::Route->value, Stage::Cost->value, Stage::Log->value])
+            ->where('readings.taken_at', '>', self::resetAt($species, $shape) ?? '')
+            ->where('cuts.at_mark', true)
+            ->whereNull('reading_voids.reading_id');
+    }
+
+    /** The head chef forgets what was learned; what was cut before counts no longer. */
+    public function reset(string $species, string $shape, Person $person): void
+    {
+        $person->mustBeHeadChef('The head chef resets a shape.');
+        in_array($shape, FilletShape::names(), true) || throw Fault::notThere('There is no such shape.');
+        Species::query()->findOrFail($species);
+        if (self::fillets($species, $shape) !== []) {
+            DB::table('shape_resets')->insert([
+                'species_id' => $species,
+                'shape' => $shape,
+                'reset_by' => $person->id,
+                'reset_at' => Moment::written($this->clock->now()),
+            ]);
+        }
+    }
+
+    public static function resetAt(string $species, string $shape): ?string
+    {
+        $at = DB::table('shape_resets')->where('species_id', $species)->where('shape', $shape)->max('reset_at');
+
+        return is_string($at) ? $at : null;
+    }
+
+    /**
+     * Fillets of a kind of fish that were cut by marks, the latest of them.
+     *
+     * @return list<MeasuredFillet>
+     */
+    private static function fillets(string $species, string $shape): array
+    {
+        $rows = Row::all(
+            self::cuts($species, $shape)
+                ->orderBy('boards.laid_at')
+                ->orderBy('cuts.fillet_id')
+                ->orderBy('cuts.from_cm')
+                ->get([
+                    'cuts.fillet_id',
+                    'cuts.from_cm',
+                    'cuts.to_cm',
+                    'readings.mass_mg',
+                    'readings.resolution_mg',
+                    'boards.length_cm',
+                ]),
+        );
+        $cuts = [];
+        $length = [];
+        foreach ($rows as $row) {
+            $fillet = $row->text('fillet_id');
+            $cuts[$fillet][] = new MeasuredCut(
+                $row->number('from_cm'),
+                $row->number('to_cm'),
+                $row->number('mass_mg') / 1000,
+                $row->number('resolution_mg') / 1000,
+            );
+            $length[$fillet] = $row->number('length_cm');
+        }
+        $cuts = array_slice($cuts, -self::MOST, null, true);
+        $laid = self::laid(array_map(strval(...), array_keys($cuts)));
+        $fillets = [];
+        foreach ($cuts as $fillet => $of) {
+            if (($laid[$fillet] ?? 0) > 0) {
+                $fillets[] = new MeasuredFillet($laid[$fillet], $length[$fillet], $of);
+            }
+        }
+
+        return $fillets;
+    }
+
+    /**
+     * What each fillet weighed when its first cut was made, in grams.
+     *
+     * @param  list<string>  $fillets
+     * @return array<string, float>
+     */
+    private static function laid(array $fillets): array
+    {
+        $of = Piece::query()->whereKey($fillets)->pluck('fish_id', 'id');
+        $fish = Fish::query()
+            ->with('pieces.readings.void')
+            ->whereKey($of->unique()->all())
+            ->get()
+            ->keyBy('id');
+        $laid = [];
+        foreach ($of as $fillet => $id) {
+            $on = is_string($id) ? $fish->get($id) : null;
+            $piece = $on?->pieces->firstWhere('id', $fillet);
+            if ($on !== null && $piece !== null) {
+                $laid[(string) $fillet] = Cut::laid($on, $piece)->grams();
+            }
+        }
+
+        return $laid;
+    }
+}

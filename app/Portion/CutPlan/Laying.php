@@ -1,0 +1,201 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Portion\CutPlan;
+
+use App\Contract\Fault;
+use App\Contract\Fields;
+use App\Fish\Fish;
+use App\Fish\Piece;
+use App\Kitchen\Person;
+use App\Portion\Dish\Dish;
+use Sectum\Fish\BodyForm;
+use Sectum\Fish\Part;
+use Sectum\Measure\Length;
+use Sectum\Measure\Mass;
+use Sectum\Portion\FilletGuess;
+use Sectum\Portion\FilletOnBoard;
+use Sectum\Portion\FilletShape;
+use Sectum\Portion\OwnMarks;
+use Sectum\Portion\School;
+
+/** How a fillet is to lie on the board: what a screen asks, what stands there, or what one begins with. */
+final readonly class Laying
+{
+    /** Squared off the head end unless somebody says otherwise, as a share of the fillet; and how thin a tail may be, mm. Our estimates. */
+    private const SQUARE = 0.027;
+
+    private const TAIL_MM = 10.0;
+
+    /**
+     * @param  list<array{dish: string, max: int|null}>  $kinds
+     * @param  list<float>  $marksCm
+     */
+    private function __construct(
+        public float $lengthCm,
+        public float $thicknessMm,
+        public bool $measured,
+        public string $shape,
+        public Mass $square,
+        public float $tailMm,
+        public School $school,
+        public bool $aimed,
+        public bool $guessFirst,
+        public array $kinds,
+        public array $marksCm,
+    ) {
+    }
+
+    /** What lies there, else what one begins with. */
+    public static function of(Fish $fish, Piece $fillet): self
+    {
+        $laid = BoardFillet::query()->find($fillet->id);
+
+        return $laid === null
+            ? self::start($fish, $fillet)
+            : new self(
+                $laid->length_cm,
+                $laid->thickness_mm,
+                $laid->measured,
+                $laid->shape,
+                Mass::ofMilligrams($laid->square_mg),
+                $laid->tail_mm,
+                School::from($laid->school),
+                $laid->aimed,
+                $laid->guess_first,
+                $laid->kinds,
+                array_map(floatval(...), $laid->marks_cm),
+            );
+    }
+
+    /**
+     * @throws Fault at the field that makes no sense
+     */
+    public static function asked(Fields $fields, Fish $fish, Piece $fillet, Person $person): self
+    {
+        $start = self::start($fish, $fillet);
+        $shape = $fields->maybeString('shape') ?? $start->shape;
+        $guess = FilletGuess::of($shape, max(1.0, Cut::laid($fish, $fillet)->grams()));
+        $length = $fields->maybeString('length');
+        $thickness = $fields->maybeString('thickness');
+        $kinds = array_map(
+            fn (Fields $kind): array => ['dish' => $kind->string('dish'), 'max' => $kind->maybeInt('max')],
+            $fields->list('kinds'),
+        );
+        count(array_unique(array_column($kinds, 'dish'))) === count($kinds) ||
+            throw Fault::inField('/kinds', 'Each dish stands in the list once.');
+
+        $asked = new self(
+            $length === null
+                ? $guess->lengthCm
+                : Fault::at('/length', fn (): float => Length::parse($length, $person->units, 'cm')->cm()),
+            $thickness === null
+                ? $guess->thicknessMm
+                : Fault::at('/thickness', fn (): float => Length::parse($thickness, $person->units, 'mm')->mm()),
+            $length !== null && $thickness !== null,
+            $shape,
+            $fields->maybeString('square') === null
+                ? $start->square
+                : Fault::at('/square', fn (): Mass => self::massOrNothing($fields->string('square'), $person)),
+            $fields->number('tail_mm', $start->tailMm),
+            School::from($fields->maybeString('school') ?? 'exact'),
+            $fields->bool('aimed'),
+            $fields->bool('guess_first'),
+            $kinds,
+            $fields->numberList('marks_cm'),
+        );
+        $asked->mustMakeSense(max(1.0, Cut::laid($fish, $fillet)->grams()));
+
+        return $asked;
+    }
+
+    /** @throws Fault at the figure no fillet can have */
+    private function mustMakeSense(float $grams): void
+    {
+        $shape = FilletShape::named($this->shape);
+        Fault::at('/length', fn (): FilletOnBoard => new FilletOnBoard($shape, $grams, $this->lengthCm, 1));
+        Fault::at(
+            '/thickness',
+            fn (): FilletOnBoard => new FilletOnBoard($shape, $grams, $this->lengthCm, $this->thicknessMm),
+        );
+        $fillet = Fault::at(
+            '/square',
+            fn (): FilletOnBoard => new FilletOnBoard(
+                $shape,
+                $grams,
+                $this->lengthCm,
+                $this->thicknessMm,
+                $this->square->grams(),
+                $this->tailMm,
+            ),
+        );
+        Fault::within('', fn (): OwnMarks => OwnMarks::of($fillet, $this->marksCm, [], 0.0));
+    }
+
+    private static function start(Fish $fish, Piece $fillet): self
+    {
+        $shape = self::lastShape($fish, $fillet) ?? self::usualShape($fish, $fillet);
+        $mass = Cut::laid($fish, $fillet);
+        $guess = FilletGuess::of($shape, max(1.0, $mass->grams()));
+
+        return new self(
+            $guess->lengthCm,
+            $guess->thicknessMm,
+            false,
+            $shape,
+            Mass::ofGrams(5 * round((self::SQUARE * $mass->grams()) / 5)),
+            self::TAIL_MM,
+            School::Exact,
+            false,
+            false,
+            self::usualKinds($fish),
+            [],
+        );
+    }
+
+    /**
+     * What the fish is portioned for already; else the heaviest dish of its kind.
+     *
+     * @return list<array{dish: string, max: int|null}>
+     */
+    private static function usualKinds(Fish $fish): array
+    {
+        $dish = $fish->dish_id ?? Dish::served()->where('species_id', $fish->species_id)->first()?->id;
+
+        return $dish === null ? [] : [['dish' => $dish, 'max' => null]];
+    }
+
+    /** The shape this house took last for the same part of the same fish. */
+    private static function lastShape(Fish $fish, Piece $fillet): ?string
+    {
+        return BoardFillet::query()
+            ->whereIn(
+                'piece_id',
+                Piece::query()
+                    ->select('id')
+                    ->where('part', $fillet->part)
+                    ->whereIn('fish_id', Fish::query()->select('id')->where('species_id', $fish->species_id)),
+            )
+            ->orderByDesc('laid_at')
+            ->first()?->shape;
+    }
+
+    private static function usualShape(Fish $fish, Piece $fillet): string
+    {
+        return match (true) {
+            in_array($fillet->part, [Part::Loin, Part::BackLoin], true) => 'loin',
+            $fillet->part === Part::BellyLoin => 'short-side',
+            $fish->species->form === BodyForm::Flat => 'flat-quarter',
+            $fish->species->form === BodyForm::Tail => 'tapered-tail',
+            default => 'long-side',
+        };
+    }
+
+    private static function massOrNothing(string $typed, Person $person): Mass
+    {
+        return preg_match('/^0+(\.0+)?( ?[a-z]+)?$/', trim(strtolower($typed))) === 1
+            ? Mass::zero()
+            : Mass::parse($typed, $person->units);
+    }
+}

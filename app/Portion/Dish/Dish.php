@@ -1,0 +1,154 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Portion\Dish;
+
+use App\Catalogue\Species;
+use App\Contract\Fault;
+use App\Kitchen\Record;
+use App\Kitchen\Settings;
+use Brick\Math\BigRational;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Sectum\Measure\Mass;
+use Sectum\Portion\Band;
+use Sectum\Portion\Kind;
+use Sectum\Portion\Priority;
+use Sectum\Portion\Stretch;
+use Sectum\Portion\Worth;
+
+/**
+ * A dish portions are cut for: its weight, its band, what of the fish suits it, and the rest of its plate.
+ *
+ * @property string $id
+ * @property int $number the house's running number, 1 or more
+ * @property string $name
+ * @property int $target_mg
+ * @property int $minus_mg
+ * @property int $plus_mg
+ * @property string|null $species_id which fish it is of; null for any
+ * @property Stretch $stretch where on the fish it is cut
+ * @property bool $skin_on
+ * @property bool $raw whether it is served raw
+ * @property int $slant_deg between knife and board, 90 straight down
+ * @property float|null $thin_mm thinnest a piece may be anywhere
+ * @property float|null $thick_mm thickest
+ * @property float|null $evenness thinnest over thickest within a piece
+ * @property Priority $priority
+ * @property int|null $value_minor what a portion is worth, typed; null to work it out from the price
+ * @property int $sides_minor
+ * @property string $surcharge_pct a decimal
+ * @property int|null $price_minor with tax
+ * @property string|null $target_cost_pct a decimal
+ * @property string|null $retired_at when it was taken off the list
+ * @property int $version
+ * @property-read Species|null $species
+ */
+final class Dish extends Record
+{
+    protected $table = 'dishes';
+
+    protected $attributes = [
+        'stretch' => 'anywhere',
+        'skin_on' => true,
+        'raw' => false,
+        'slant_deg' => 90,
+        'priority' => 'usual',
+        'number' => 0,
+    ];
+
+    protected static function booted(): void
+    {
+        self::creating(function (Dish $dish): void {
+            $last = self::query()->max('number');
+            $dish->number = $dish->number > 0 ? $dish->number : (is_numeric($last) ? (int) $last : 0) + 1;
+        });
+    }
+
+    /** @return Builder<self> those that are still cut for, heaviest first */
+    public static function served(): Builder
+    {
+        $served = self::query()->whereNull('retired_at');
+        $served->orderByDesc('target_mg')->orderBy('name');
+
+        return $served;
+    }
+
+    /** @return Builder<self> those a kind of fish is cut for: its own, and those of any fish */
+    public static function servedOf(string $species): Builder
+    {
+        return self::served()->where(
+            fn (Builder $query) => $query->whereNull('species_id')->orWhere('species_id', $species),
+        );
+    }
+
+    /** @return BelongsTo<Species, $this> */
+    public function species(): BelongsTo
+    {
+        return $this->belongsTo(Species::class);
+    }
+
+    /** @throws Fault at the field when it is not on the list any more */
+    public static function chosen(string $id, string $pointer = '/dish'): self
+    {
+        return self::served()->find($id) ??
+            throw Fault::inField($pointer, 'This dish is not on the list any more. Choose another.');
+    }
+
+    public function band(): Band
+    {
+        return Band::of(
+            Mass::ofMilligrams($this->target_mg),
+            Mass::ofMilligrams($this->minus_mg),
+            Mass::ofMilligrams($this->plus_mg),
+        );
+    }
+
+    /** What one portion is worth to the house, minor units. */
+    public function worthMinor(Settings $settings): int
+    {
+        return $this->value_minor ??
+            ($this->price_minor === null
+                ? 0
+                : Worth::minor($this->price_minor, BigRational::of($settings->taxPct), $this->sides_minor));
+    }
+
+    /**
+     * As the planner takes it, under its name; worth in minor units.
+     *
+     * @param  int|null  $max  at most so many of them
+     */
+    public function kind(Settings $settings, ?int $max = null): Kind
+    {
+        [$from, $to] = $this->stretch->reach();
+
+        return new Kind(
+            $this->name,
+            $this->target_mg / 1000,
+            $this->minus_mg / 1000,
+            $this->plus_mg / 1000,
+            $this->worthMinor($settings),
+            $max,
+            $this->thin_mm,
+            $this->thick_mm,
+            $this->evenness,
+            $from,
+            $to,
+        );
+    }
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return [
+            'skin_on' => 'boolean',
+            'raw' => 'boolean',
+            'stretch' => Stretch::class,
+            'priority' => Priority::class,
+            'thin_mm' => 'float',
+            'thick_mm' => 'float',
+            'evenness' => 'float',
+        ];
+    }
+}

@@ -1,0 +1,79 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Portion\Dish;
+
+use App\Kitchen\Format\Words;
+use App\Kitchen\Person;
+use App\Kitchen\Settings;
+use Sectum\Measure\Mass;
+use Sectum\Measure\Money;
+
+/** A dish as the page shows it; money only for whoever may see it. */
+final readonly class DishView
+{
+    /** @return array<string, mixed> */
+    public static function all(Person $person): array
+    {
+        $settings = Settings::load();
+        $words = new Words($person->units, $settings->scaleStep);
+
+        return [
+            'dishes' => array_map(
+                fn (Dish $dish): array => self::full($dish, $words, $person, $settings),
+                array_values(Dish::served()->with('species')->get()->all()),
+            ),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    public static function one(Dish $dish, Person $person): array
+    {
+        $settings = Settings::load();
+
+        return self::full($dish, new Words($person->units, $settings->scaleStep), $person, $settings);
+    }
+
+    /** @return array<string, mixed> */
+    private static function full(Dish $dish, Words $words, Person $person, Settings $settings): array
+    {
+        $text = fn (int $milligrams): string => $milligrams === 0
+            ? '0'
+            : Mass::ofMilligrams($milligrams)->print($words->unit);
+        $money = fn (?int $minor): ?string => $minor === null
+            ? null
+            : ltrim(Money::ofMinor($minor, $settings->currency)->print(), $settings->currency->sign());
+
+        return [
+            'id' => $dish->id,
+            'name' => $dish->name,
+            'version' => $dish->version,
+            'retired' => $dish->retired_at !== null,
+            'target' => $text($dish->target_mg),
+            'minus' => $text($dish->minus_mg),
+            'plus' => $text($dish->plus_mg),
+            'species' => $dish->species_id,
+            'fish' => $dish->species?->name,
+            'stretch' => $dish->stretch->value,
+            'stretch_said' => $dish->stretch->spoken(),
+            'skin_on' => $dish->skin_on,
+            'raw' => $dish->raw,
+            'slant_deg' => $dish->slant_deg,
+            'min_thickness_mm' => $dish->thin_mm,
+            'max_thickness_mm' => $dish->thick_mm,
+            'min_evenness' => $dish->evenness,
+            'priority' => $dish->priority->value,
+            ...$person->seesPrices()
+                ? [
+                    'price' => $money($dish->price_minor),
+                    'sides' => $money($dish->sides_minor),
+                    'value' => $money($dish->value_minor),
+                    'worth' => Money::ofMinor($dish->worthMinor($settings), $settings->currency)->print(),
+                    'surcharge_pct' => (float) $dish->surcharge_pct,
+                    'target_cost_pct' => $dish->target_cost_pct === null ? null : (float) $dish->target_cost_pct,
+                ]
+                : [],
+        ];
+    }
+}

@@ -1,0 +1,117 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Portion\Dish;
+
+use App\Catalogue\Species;
+use App\Contract\Fault;
+use App\Contract\Fields;
+use App\Kitchen\Person;
+use App\Kitchen\Settings;
+use Illuminate\Support\Facades\DB;
+use Sectum\Measure\Currency;
+use Sectum\Measure\Mass;
+use Sectum\Measure\Money;
+use Sectum\Measure\UnitSystem;
+use Sectum\Portion\Band;
+
+/** The head chef writes a dish down, or changes it. */
+final readonly class StoreDish
+{
+    public function __invoke(string $id, Fields $fields, Person $person): Dish
+    {
+        $person->mustSeePrices();
+        $settings = Settings::load();
+        $species = $fields->maybeString('species');
+        if ($species !== null && ! Species::query()->whereKey($species)->exists()) {
+            throw Fault::inField('/species', 'There is no such fish in the catalogue.');
+        }
+        $values = [
+            'species_id' => $species,
+            ...self::cut($fields, $person->units),
+            ...self::plate($fields, $settings->currency),
+        ];
+        // What the planner makes of it, so that a kind that can never suit is refused here and not at the board.
+        Fault::within('', fn () => (new Dish($values))->kind($settings));
+
+        return DB::connection()->transaction(function () use ($id, $fields, $values): Dish {
+            if (Dish::query()->where('name', $values['name'])->where('id', '!=', $id)->exists()) {
+                throw Fault::inField('/name', "There is already a dish called {$values['name']}.");
+            }
+            $dish = Dish::query()->find($id);
+            if ($dish === null) {
+                return Dish::query()->create(['id' => $id, 'version' => 1, ...$values]);
+            }
+            $dish->fill($values);
+            if (! $dish->isDirty()) {
+                return $dish;
+            }
+            if ($fields->maybeInt('version') !== $dish->version) {
+                throw Fault::conflict("{$dish->name} was changed on another screen.", [
+                    'yours' => $fields->maybeInt('version'),
+                    'current' => $dish->version,
+                ]);
+            }
+            $dish->version++;
+            $dish->save();
+
+            return $dish;
+        });
+    }
+
+    /** @return array{name: string, target_mg: int, minus_mg: int, plus_mg: int, stretch: string, skin_on: bool, raw: bool, slant_deg: int, thin_mm: float|null, thick_mm: float|null, evenness: float|null, priority: string} */
+    private static function cut(Fields $fields, UnitSystem $units): array
+    {
+        $mass = fn (string $name): Mass => Fault::at(
+            "/{$name}",
+            fn (): Mass => self::massOrNothing($fields->string($name), $units),
+        );
+        [$target, $minus, $plus] = [$mass('target'), $mass('minus'), $mass('plus')];
+        Fault::at('/minus', fn (): Band => Band::of($target, $minus, $plus));
+
+        return [
+            'name' => trim($fields->string('name')),
+            'target_mg' => $target->milligrams,
+            'minus_mg' => $minus->milligrams,
+            'plus_mg' => $plus->milligrams,
+            'stretch' => $fields->maybeString('stretch') ?? 'anywhere',
+            'skin_on' => ! $fields->has('skin_on') || $fields->bool('skin_on'),
+            'raw' => $fields->bool('raw'),
+            'slant_deg' => $fields->int('slant_deg', 90),
+            'thin_mm' => $fields->maybeNumber('min_thickness_mm'),
+            'thick_mm' => $fields->maybeNumber('max_thickness_mm'),
+            'evenness' => $fields->maybeNumber('min_evenness'),
+            'priority' => $fields->maybeString('priority') ?? 'usual',
+        ];
+    }
+
+    /** @return array{sides_minor: int, surcharge_pct: string, price_minor: int|null, value_minor: int|null, target_cost_pct: string|null} */
+    private static function plate(Fields $fields, Currency $currency): array
+    {
+        $money = fn (string $name): ?int => $fields->has($name)
+            ? Fault::at("/{$name}", fn (): int => Money::parse($fields->string($name), $currency)->minor)
+            : null;
+        $price = $money('price');
+        if ($price !== null && $price <= 0) {
+            throw Fault::inField('/price', 'A menu price is more than nothing.');
+        }
+
+        return [
+            'sides_minor' => $money('sides') ?? 0,
+            'surcharge_pct' => json_encode($fields->number('surcharge_pct', 0), JSON_THROW_ON_ERROR),
+            'price_minor' => $price,
+            'value_minor' => $money('value'),
+            'target_cost_pct' => $fields->has('target_cost_pct')
+                ? json_encode($fields->number('target_cost_pct'), JSON_THROW_ON_ERROR)
+                : null,
+        ];
+    }
+
+    private static function massOrNothing(string $typed, UnitSystem $units): Mass
+    {
+        return preg_match('/^0+(\.0+)?( ?[a-z]+)?$/', trim(strtolower($typed))) === 1
+            ? Mass::zero()
+            : Mass::parse($typed, $units);
+    }
+}

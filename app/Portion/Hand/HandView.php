@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Portion\Hand;
+
+use App\Fish\Fish;
+use App\Fish\Piece;
+use App\Fish\PortionCosts;
+use App\Kitchen\Format\Words;
+use App\Kitchen\Moment;
+use App\Kitchen\Settings;
+use App\Portion\Dish\Dish;
+use Sectum\Cost\Credit;
+use Sectum\Fish\Part;
+use Sectum\Measure\Mass;
+use Sectum\Measure\Money;
+
+/** Where the hand should aim tonight for a dish, and what that gives away. */
+final readonly class HandView
+{
+    /** What counts as a year of the house: four weeks, thirteen times. */
+    private const WEEKS_DAYS = 28;
+
+    private const TIMES = 13;
+
+    /** @return array<string, mixed> */
+    public static function of(Hand $hand, Dish $dish, Words $words, ?Settings $prices, ?PortionCosts $costs): array
+    {
+        $aim = $hand->aim($dish->band());
+        $yearly = self::yearly($dish);
+        $mean = $aim === null ? Mass::zero() : Mass::ofGrams(max(0.0, $aim->meanGiveawayGrams));
+
+        return [
+            'pieces' => $hand->pieces,
+            'scatter' => $hand->sigmaGrams === null ? null : '± '.$words->text(Mass::ofGrams($hand->sigmaGrams)),
+            'aim' => $aim === null ? null : $words->mass(Mass::ofGrams($aim->grams)),
+            'under' => $aim === null ? null : (int) round($aim->underPct).' in 100',
+            'over' => $aim === null ? null : (int) round($aim->overPct).' in 100',
+            'gives_away' => $aim === null ? null : $words->text($mean),
+            'yearly' => $yearly,
+            'yearly_cost' => $aim === null || $prices === null || $costs === null || $yearly === 0
+                    ? null
+                    : Money::ofMinor(
+                        Credit::atPerKg(
+                            Mass::ofMilligrams($mean->milligrams * $yearly),
+                            max(0, $costs->perKgMinor),
+                        )->minor,
+                        $prices->currency,
+                    )->print(),
+            'guess_scatter' => $hand->guessGrams === null ? null : '± '.$words->text(Mass::ofGrams($hand->guessGrams)),
+        ];
+    }
+
+    /** Portions of a dish a year, from the house's own last four weeks. */
+    private static function yearly(Dish $dish): int
+    {
+        $since = Moment::written(now()->subDays(self::WEEKS_DAYS));
+
+        return self::TIMES *
+            Piece::query()
+                ->where('part', Part::Portion)
+                ->where(
+                    fn ($query) => $query
+                        ->where('dish_id', $dish->id)
+                        ->orWhere(
+                            fn ($query) => $query
+                                ->whereNull('dish_id')
+                                ->whereIn('fish_id', Fish::query()->select('id')->where('dish_id', $dish->id)),
+                        ),
+                )
+                ->whereHas('readings', fn ($query) => $query->where('taken_at', '>=', $since))
+                ->count();
+    }
+}

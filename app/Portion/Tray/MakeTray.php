@@ -1,0 +1,131 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Portion\Tray;
+
+use App\Contract\Fault;
+use App\Contract\Fields;
+use App\Fish\Fish;
+use App\Fish\History;
+use App\Fish\Piece;
+use App\Kitchen\Moment;
+use App\Kitchen\Person;
+use App\Kitchen\Settings;
+use App\Portion\Dish\Dish;
+use DateTimeImmutable;
+use Illuminate\Support\Facades\DB;
+use Psr\Clock\ClockInterface;
+use Sectum\Fish\Part;
+use Sectum\Portion\Label\UseBy;
+use Sectum\Receive\RawService;
+
+/** Portions of one dish go onto a tray together; from then on the tray has a number, a date and labels. */
+final readonly class MakeTray
+{
+    public function __construct(private ClockInterface $clock)
+    {
+    }
+
+    public function __invoke(string $id, Fields $fields, Person $person): void
+    {
+        DB::connection()->transaction(function () use ($id, $fields, $person): void {
+            $dish =
+                Dish::query()->find($fields->string('dish')) ??
+                throw Fault::inField('/dish', 'This dish is not on the list any more. Choose another.');
+            $known = PortionTray::query()->with('pieces')->find($id);
+            $asked = array_values(array_unique($fields->strings('pieces')));
+            if ($known !== null) {
+                $same = $known->dish_id === $dish->id && array_diff($asked, $known->pieces->modelKeys()) === [];
+                $same ||
+                    throw Fault::conflict("Tray {$known->number} was made with other portions.", [
+                        'current' => $known->pieces->modelKeys(),
+                    ]);
+
+                return;
+            }
+            $pieces = Piece::query()->with('readings.void')->whereKey($asked)->get();
+            $fish = Fish::query()
+                ->with(['line', 'species'])
+                ->whereKey($pieces->pluck('fish_id')->unique()->all())
+                ->get()
+                ->keyBy('id');
+            foreach ($asked as $i => $one) {
+                $piece = $pieces->firstWhere('id', $one);
+                $usual = $piece === null ? null : $fish->get($piece->fish_id)?->dish_id;
+                $fault = match (true) {
+                    $piece === null || $piece->part !== Part::Portion || $piece->reading() === null => 'There is no such portion.',
+                    $piece->batch_id !== null => "{$piece->name} lies on a tray already.",
+                    $piece->bin !== null => "{$piece->name} was sent to a bin.",
+                    ($piece->dish_id ?? $usual) !== $dish->id => "{$piece->name} was not cut for {$dish->name}.",
+                    default => null,
+                };
+                $fault === null || throw Fault::inField("/pieces/{$i}", $fault);
+            }
+            if ($dish->raw) {
+                self::mustBeOpenToRaw(array_values($fish->all()));
+            }
+            $use = $this->useBy(
+                $dish,
+                array_values($fish->all()),
+                $pieces->min(fn (Piece $piece): string => $piece->reading()->taken_at ?? ''),
+            );
+            $last = PortionTray::query()->max('number');
+            $batch = PortionTray::query()->create([
+                'id' => $id,
+                'number' => (is_numeric($last) ? (int) $last : 0) + 1,
+                'dish_id' => $dish->id,
+                'made_by' => $person->id,
+                'made_at' => Moment::written($this->clock->now()),
+                'use_by' => $use->day->format('Y-m-d'),
+                'why_then' => $use->why,
+            ]);
+            Piece::query()
+                ->whereKey($asked)
+                ->update(['batch_id' => $batch->id]);
+            foreach ($fish as $one) {
+                History::that(
+                    "{$person->name} put ".
+                        $pieces->where('fish_id', $one->id)->count().
+                        " portions for {$dish->name} on tray {$batch->number}.",
+                    $one,
+                    $person,
+                );
+            }
+        });
+    }
+
+    /** @param  list<Fish>  $fish */
+    private static function mustBeOpenToRaw(array $fish): void
+    {
+        foreach ($fish as $one) {
+            $raw = RawService::of($one->species->scientific, $one->species->hazardList(), $one->line?->proof);
+            $raw->open || throw Fault::inField('/pieces', "{$one->title()}: {$raw->why}");
+        }
+    }
+
+    /** @param  list<Fish>  $fish */
+    private function useBy(Dish $dish, array $fish, mixed $cut): UseBy
+    {
+        $now = DateTimeImmutable::createFromInterface($this->clock->now());
+        $cut = is_string($cut) && $cut !== '' ? Moment::at($cut) : $now;
+        $ends = [];
+        foreach ($fish as $one) {
+            foreach ([$one->keeps_until, $dish->raw ? $one->raw_until : null] as $end) {
+                if ($end !== null) {
+                    $ends[] = Moment::day($end);
+                }
+            }
+        }
+        $use = UseBy::of(Moment::day($cut), $dish->raw, $ends, Settings::load()->portionDays);
+        $use->day >= Moment::day($now) ||
+            throw Fault::inField(
+                '/pieces',
+                'These ended on '.
+                    $use->day->format('j M').
+                    '. They are not served any more; the head chef can only discard them.',
+            );
+
+        return $use;
+    }
+}

@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Portion\Tray;
+
+use App\Fish\Piece;
+use App\Kitchen\Person;
+use App\Kitchen\Record;
+use App\Portion\Dish\Dish;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+
+/**
+ * A tray of portions of one dish, with a date and labels.
+ *
+ * @property string $id
+ * @property int $number the house's running number
+ * @property string $dish_id
+ * @property string $made_by
+ * @property string $made_at ISO 8601
+ * @property string $use_by the last day
+ * @property string $why_then
+ * @property-read Dish $dish
+ * @property-read Person $maker
+ * @property-read Collection<int, Piece> $pieces
+ */
+final class PortionTray extends Record
+{
+    protected $table = 'batches';
+
+    /** @return BelongsTo<Dish, $this> */
+    public function dish(): BelongsTo
+    {
+        return $this->belongsTo(Dish::class);
+    }
+
+    /** @return BelongsTo<Person, $this> */
+    public function maker(): BelongsTo
+    {
+        return $this->belongsTo(Person::class, 'made_by');
+    }
+
+    /** @return HasMany<Piece, $this> */
+    public function pieces(): HasMany
+    {
+        $pieces = $this->hasMany(Piece::class, 'batch_id');
+        $pieces->orderBy('fish_id')->orderBy('place');
+
+        return $pieces;
+    }
+
+    /** @return Builder<self> */
+    public static function inFull(): Builder
+    {
+        return self::query()->with(['dish', 'maker', 'pieces.readings.void']);
+    }
+}

@@ -1,0 +1,96 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Portion\Tray;
+
+use App\Fish\Fish;
+use App\Fish\Piece;
+use App\Kitchen\Moment;
+use App\Kitchen\Settings;
+use Sectum\Measure\Mass;
+use Sectum\Portion\Label\HouseItem;
+use Sectum\Portion\Label\PortionLabel;
+
+/** The labels of a tray of portions: one for the tray, one for each portion. */
+final readonly class TrayLabels
+{
+    /** @param  list<Fish>  $fish  the portions were cut from */
+    public function __construct(private PortionTray $batch, private array $fish)
+    {
+    }
+
+    /** @return list<string> lots of the fish, as the suppliers gave them; the house's own number where they gave none */
+    public function lots(): array
+    {
+        return array_values(array_unique(array_map(self::lotOf(...), $this->fish)));
+    }
+
+    public function tray(): Label
+    {
+        $pieces = array_values($this->batch->pieces->all());
+        $lots = $this->lots();
+        $net = array_reduce(
+            $pieces,
+            fn (Mass $sum, Piece $piece): Mass => $sum->plus($piece->reading()?->mass() ?? Mass::zero()),
+            Mass::zero(),
+        );
+
+        // Fish of several lots on one tray: the tray's own number leads to all of them.
+        return $this->label(count($lots) === 1 ? $lots[0] : "T-{$this->batch->number}", $net, count($pieces), '');
+    }
+
+    /** @return non-empty-list<Label> */
+    public function each(): array
+    {
+        $labels = [];
+        foreach ($this->batch->pieces as $piece) {
+            $fish =
+                array_values(array_filter($this->fish, fn (Fish $fish): bool => $fish->id === $piece->fish_id))[0] ??
+                null;
+            $labels[] = $this->label(
+                $fish === null ? "T-{$this->batch->number}" : self::lotOf($fish),
+                $piece->reading()?->mass() ?? Mass::zero(),
+                null,
+                $piece->name,
+            );
+        }
+
+        return $labels === [] ? [$this->tray()] : $labels;
+    }
+
+    private function label(string $lot, Mass $net, ?int $count, string $piece): Label
+    {
+        $day = Moment::at($this->batch->use_by);
+
+        return new Label(
+            Settings::load()->printHeader === '' ? Settings::load()->kitchen : Settings::load()->printHeader,
+            $this->batch->dish->name,
+            "Tray {$this->batch->number}".($piece === '' ? '' : ", {$piece}"),
+            $net,
+            $count,
+            implode(', ', $count === null ? [$lot] : $this->lots()),
+            $day,
+            "Made by {$this->batch->maker->name}, ".Moment::at($this->batch->made_at)->format('j M H:i'),
+            'Contains fish ('.
+                implode(', ', array_unique(array_map(fn (Fish $fish): string => $fish->species->name, $this->fish))).
+                '). '.
+                ($this->batch->dish->raw ? 'For raw service.' : 'Raw: cook through.'),
+            implode(' ', TrayView::bones($this->fish)),
+            PortionLabel::of(
+                HouseItem::gtin($this->batch->dish->number),
+                $lot,
+                $net,
+                $count,
+                $day,
+                false,
+                (int) Moment::day($this->batch->made_at)->format('Y'),
+            ),
+        );
+    }
+
+    private static function lotOf(Fish $fish): string
+    {
+        return $fish->line->lot ?? "F-{$fish->number}";
+    }
+}

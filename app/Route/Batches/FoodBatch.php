@@ -1,0 +1,102 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Route\Batches;
+
+use App\Kitchen\Person;
+use App\Kitchen\Record;
+use App\Route\Bins\BinWithdrawal;
+use App\Route\Recipes\Recipe;
+use Brick\Math\BigRational;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Sectum\Measure\Mass;
+use Sectum\Route\Batches\Returned;
+
+/**
+ * A batch of something made of what lay in the bins.
+ *
+ * @property string $id
+ * @property int $number the house's running number
+ * @property string $recipe_id
+ * @property array<string, mixed> $recipe as it stood when it was made
+ * @property list<float> $pots litres
+ * @property string $made_by
+ * @property string $made_at ISO 8601
+ * @property string $use_by the last day
+ * @property string $why_then
+ * @property string|null $yield_milli thousandths of a litre or a kilo that came of it; null while it is being made
+ * @property string|null $gone "used" or "discarded"; null while it is there
+ * @property string|null $gone_why
+ * @property string|null $gone_at
+ * @property int $version
+ * @property-read Person $maker
+ * @property-read Collection<int, BinWithdrawal> $went
+ * @property-read Collection<int, CoolingReading> $coolings
+ */
+final class FoodBatch extends Record
+{
+    protected $table = 'makings';
+
+    /** @return BelongsTo<Person, $this> */
+    public function maker(): BelongsTo
+    {
+        return $this->belongsTo(Person::class, 'made_by');
+    }
+
+    /** @return HasMany<BinWithdrawal, $this> what went into it */
+    public function went(): HasMany
+    {
+        $went = $this->hasMany(BinWithdrawal::class, 'making_id');
+        $went->orderBy('id');
+
+        return $went;
+    }
+
+    /** @return HasMany<CoolingReading, $this> */
+    public function coolings(): HasMany
+    {
+        $coolings = $this->hasMany(CoolingReading::class, 'making_id');
+        $coolings->orderBy('taken_at')->orderBy('id');
+
+        return $coolings;
+    }
+
+    public static function inFull(string $id): self
+    {
+        return self::query()
+            ->with(['maker', 'went.deposit.fish.species', 'went.deposit.piece', 'coolings.person'])
+            ->findOrFail($id);
+    }
+
+    /** As it was made. */
+    public function asMade(): Recipe
+    {
+        return new Recipe($this->recipe);
+    }
+
+    public function mass(): Mass
+    {
+        return Mass::ofMilligrams($this->went->sum(fn (BinWithdrawal $one): int => $one->mass_mg));
+    }
+
+    /** What it brought, dealt back over what went in; null while nobody said how much it made. */
+    public function returned(): ?Returned
+    {
+        return $this->yield_milli === null || $this->went->isEmpty()
+            ? null
+            : Returned::of(
+                BigRational::nd((int) $this->yield_milli, 1000),
+                $this->asMade()->value_minor,
+                array_map(fn (BinWithdrawal $one): Mass => $one->mass(), array_values($this->went->all())),
+            );
+    }
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['recipe' => 'array', 'pots' => 'array'];
+    }
+}
