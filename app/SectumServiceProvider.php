@@ -22,6 +22,7 @@ use App\Fish\Fish;
 use App\Fish\WeightsChanged;
 use App\Kitchen\Database\ImmediateConnector;
 use App\Kitchen\Database\KitchenConnection;
+use App\Kitchen\Database\Remembered;
 use App\Kitchen\Person;
 use App\Kitchen\Settings;
 use App\Route\Bins\Deposits;
@@ -29,6 +30,7 @@ use Closure;
 use Illuminate\Database\Connection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\Relation;
+use Illuminate\Foundation\Http\Events\RequestHandled;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Event;
 use Illuminate\Support\ServiceProvider;
@@ -48,6 +50,7 @@ final class SectumServiceProvider extends ServiceProvider
         ): KitchenConnection {
             return new KitchenConnection($pdo, $database, $prefix, $config);
         });
+        $this->app->scoped(Remembered::class);
         $this->app->scoped(Settings::class, fn (): Settings => Settings::read());
         $this->app->singleton(ClockInterface::class, SystemClock::class);
         $this->app->singleton(SocketScale::class, fn (): SocketScale => new SocketScale(self::line('scale')));
@@ -69,6 +72,7 @@ final class SectumServiceProvider extends ServiceProvider
             'delivery' => Delivery::class,
             'species' => Species::class,
         ]);
+        Event::listen(fn (RequestHandled $answered) => Remembered::forget());
         Event::listen(fn (WeightsChanged $changed) => KeepYields::of($changed->fish));
         Event::listen(fn (WeightsChanged $changed) => $this->app->make(Deposits::class)->mend($changed->fish));
         // Nothing that was weighed is undone by a command; a step that goes wrong is mended by the next one.

@@ -2,7 +2,8 @@
 
 declare(strict_types=1);
 
-// Are the bands of expected yields honest? Simulated kitchens, each with a true mean and spread of its own drawn from what the
+// Are the bands of expected yields honest? Simulated kitchens, each with a true mean and spread of its own drawn from
+// what the
 // starting figure says of kitchens; the 90 % band before each fish, and whether it held the fish. Fixed seed.
 // Beside it the plain band of a kitchen that believes its last fish only: mean ± 1.645 sd of the records.
 

@@ -2,8 +2,10 @@
 
 declare(strict_types=1);
 
-// A pan reading stored and the whole screen's figures back, over HTTP, beside a bare route of the same framework in the same run.
-// Needs the demo: bin/demo in another terminal. Writes a fish and its readings into it. Loopback only, 120 requests a row.
+// A pan reading stored and the whole screen's figures back, over HTTP, beside a bare route of the same framework in the
+// same run.
+// Needs the demo: bin/demo in another terminal. Writes a fish and its readings into it. Loopback only, 120 requests a
+// row.
 
 require __DIR__.'/../vendor/autoload.php';
 

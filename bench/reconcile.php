@@ -11,7 +11,10 @@ use Sectum\BreakDown\CutTree;
 use Sectum\BreakDown\Reconcile;
 use Sectum\Measure\Mass;
 
-/** @return non-empty-list<CutPiece> a fish of $families cut pieces with five children each, and three more, with one gross error */
+/**
+ * @return non-empty-list<CutPiece> a fish of $families cut pieces with five children each, and three more, with one
+ *     gross error
+ */
 function pieces(int $families): array
 {
     $step = Mass::ofGrams(5);

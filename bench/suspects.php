@@ -2,9 +2,12 @@
 
 declare(strict_types=1);
 
-// Is the mistake named? Fish of the catalogue broken down with honest noise, one mistake each, against what the reconciliation
-// says first; and sound fish, on which it should say nothing. Fixed seed. A mistake is drawn anew while it changes the reading by
-// less than 4 % of the fish, two spreads of a part's share: below that, which part it was cannot be known. "Small" says how often.
+// Is the mistake named? Fish of the catalogue broken down with honest noise, one mistake each, against what the
+// reconciliation
+// says first; and sound fish, on which it should say nothing. Fixed seed. A mistake is drawn anew while it changes the
+// reading by
+// less than 4 % of the fish, two spreads of a part's share: below that, which part it was cannot be known. "Small" says
+// how often.
 // All came off the scale but the one written down wrong, which was typed; a tray is forgotten on the scale.
 // Beside it the plain rule of a kitchen: the part that lies farthest from its usual share is wrong.
 

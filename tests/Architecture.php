@@ -12,7 +12,9 @@ use PHPat\Test\PHPat;
 /** The floors and rooms: what may stand on what. */
 final class Architecture
 {
-    /** The stages, by the folder they have on every floor, each standing on those before it. Plan asks Hold and Cost. */
+    /**
+     * The stages, by the folder they have on every floor, each standing on those before it. Plan asks Hold and Cost.
+     */
     private const STAGES = ['Receive', 'BreakDown', 'Portion', 'Route', 'Hold', 'Cost', 'Plan', 'Log', 'Practise'];
 
     #[TestRule]

@@ -142,8 +142,7 @@ abstract class TestCase extends Base
 
     protected function dish(int $target = 170, int $price = 2450): string
     {
-        return Dish::query()->create([
-            'name' => "Dish {$target}",
+        return Dish::query()->firstOrCreate(['name' => "Dish {$target}"], [
             'target_mg' => $target * 1000,
             'minus_mg' => 6000,
             'plus_mg' => 8000,

@@ -25,6 +25,7 @@ use Sectum\BreakDown\CutPiece;
 use Sectum\BreakDown\CutTree;
 use Sectum\BreakDown\LadderRung;
 use Sectum\BreakDown\Reconcile;
+use Sectum\BreakDown\Reconciliation;
 use Sectum\BreakDown\Recovery;
 use Sectum\BreakDown\Remark;
 use Sectum\BreakDown\Remarks;
@@ -38,45 +39,38 @@ use Sectum\Receive\Found;
 /** Everything a screen at the bench shows of one fish, worked out anew from its readings. */
 final readonly class Bench
 {
-    /** @return array<string, mixed> */
-    public static function of(Fish $fish, Person $person): array
+    private Words $words;
+
+    private CutTree $tree;
+
+    private Reconciliation $reconciled;
+
+    private Recovery $recovered;
+
+    private YieldRemarks $saying;
+
+    private function __construct(private Fish $fish, Person $person)
     {
         $settings = Settings::load();
-        $words = new Words($person->units, $settings->scaleStep);
-        $tree = FishTree::of($fish, $settings->scaleStep);
-        $reconciled = Reconcile::of($tree);
-        $recovery = Recovery::of($tree, $reconciled);
-        // While something lies on the board unweighed, no rung says anything of the cut yet.
-        $complete =
-            array_filter(
-                $tree->pieces,
-                fn (CutPiece $piece): bool => $piece->id === $fish->whole()->id.CutTree::REST,
-            ) === [];
-        $saying = new YieldRemarks($fish, $words, $settings, $person->seesPrices());
-        $names = array_merge(
-            ...array_map(
-                fn (Piece $piece): array => [
-                    $piece->id => $piece->part === Part::Whole ? 'the whole fish' : $piece->name,
-                ],
-                array_values($fish->pieces->all()),
-            ),
-        );
+        $this->words = new Words($person->units, $settings->scaleStep);
+        $this->tree = FishTree::of($fish, $settings->scaleStep);
+        $this->reconciled = Reconcile::of($this->tree);
+        $this->recovered = Recovery::of($this->tree, $this->reconciled);
+        $this->saying = new YieldRemarks($fish, $this->words, $settings, $person->seesPrices());
+    }
 
-        $misfits = array_map(
-            fn (Remark $remark): array => [
-                'what' => $remark->what,
-                'todo' => $remark->todo,
-                'piece' => $remark->piece,
-                'tray' => $remark->tray,
-            ],
-            Remarks::of($reconciled, $names, $words->text(...)),
-        );
-        $remarks = self::remarks($misfits, $saying);
+    /**
+     * All of it.
+     *
+     * @return array<string, mixed>
+     */
+    public static function of(Fish $fish, Person $person): array
+    {
+        $bench = new self($fish, $person);
+        $words = $bench->words;
 
         return [
-            'fish' => FishHead::of($fish, $words),
-            'keel' => KeelView::of($fish, $tree, $words),
-            'pieces' => self::pieces($fish, $words),
+            ...$bench->figures(),
             'quick' => self::choices($fish, $fish->species->form->quickParts(), $words),
             'parts' => self::choices($fish, self::partsOf($fish), $words),
             'sources' => array_map(
@@ -86,38 +80,89 @@ final readonly class Bench
                 ],
                 [$fish->whole(), ...CutFrom::fillets($fish)],
             ),
-            'readings' => self::readings($fish, $words),
-            'remarks' => $remarks,
-            'open' => array_map(fn (array $remark): array => ['code' => 'remark', 'say' => $remark['what']], $misfits),
-            'ladder' => array_map(
-                fn (LadderRung $rung): array => [
-                    'rung' => $rung->rung->value,
-                    'mass' => $words->text(Mass::ofGrams($rung->grams)),
-                    'weighed' => ($weighed = self::weighed($fish, $rung->rung)) === null ? null : $words->text($weighed),
-                    'of_purchased' => Percent::of($rung->ofPurchasedPct)->print(
-                        $rung->sdPct > 0 ? $rung->sdPct : null,
-                    ),
-                    'of_purchased_pct' => $rung->ofPurchasedPct,
-                    'of_previous' => $rung->ofPreviousPct === null ? null : Percent::of($rung->ofPreviousPct)->print(),
-                    'band' => $complete ? $saying->band($rung) : null,
-                ],
-                $recovery->rungs,
-            ),
-            'edible_yield' => self::said($recovery->edibleYieldPct),
-            'portion_yield' => self::said($recovery->portionYieldPct),
+            'ladder' => $bench->ladder(),
+            'edible_yield' => self::said($bench->recovered->edibleYieldPct),
             'line' => $fish->line_id,
             'each' => $fish->count > 1
-                    ? $words->text((new Found($fish->mass(), $fish->count, $settings->scaleStep))->each())
+                    ? $words->text((new Found($fish->mass(), $fish->count, Settings::load()->scaleStep))->each())
                     : null,
             'trays' => array_map(
                 fn (string $name, Mass $mass): array => ['name' => $name, 'mass' => $words->mass($mass)],
                 array_map(strval(...), array_keys(Containers::all())),
                 array_values(Containers::all()),
             ),
-            'bones' => BoneChecks::view($fish),
             'finds' => self::finds($fish, $words),
             ...MethodView::of($fish, $words),
         ];
+    }
+
+    /**
+     * What every bench screen shows: the fish, its weights, and whether they add up.
+     *
+     * @return array<string, mixed>
+     */
+    public static function shared(Fish $fish, Person $person): array
+    {
+        return (new self($fish, $person))->figures();
+    }
+
+    /** @return array<string, mixed> */
+    private function figures(): array
+    {
+        $misfits = $this->misfits();
+
+        return [
+            'fish' => FishHead::of($this->fish, $this->words),
+            'keel' => KeelView::of($this->fish, $this->tree, $this->words),
+            'pieces' => self::pieces($this->fish, $this->words),
+            'readings' => self::readings($this->fish, $this->words),
+            'remarks' => self::remarks($misfits, $this->saying),
+            'open' => array_map(fn (array $remark): array => ['code' => 'remark', 'say' => $remark['what']], $misfits),
+            'portion_yield' => self::said($this->recovered->portionYieldPct),
+            'bones' => BoneChecks::view($this->fish),
+        ];
+    }
+
+    /** @return list<array{what: string, todo: string, piece: string|null, tray: string|null}> */
+    private function misfits(): array
+    {
+        $names = [];
+        foreach ($this->fish->pieces as $piece) {
+            $names[$piece->id] = $piece->part === Part::Whole ? 'the whole fish' : $piece->name;
+        }
+
+        return array_map(
+            fn (Remark $remark): array => [
+                'what' => $remark->what,
+                'todo' => $remark->todo,
+                'piece' => $remark->piece,
+                'tray' => $remark->tray,
+            ],
+            Remarks::of($this->reconciled, $names, $this->words->text(...)),
+        );
+    }
+
+    /** @return list<array<string, mixed>> */
+    private function ladder(): array
+    {
+        // While something lies on the board unweighed, no rung says anything of the cut yet.
+        $rest = $this->fish->whole()->id.CutTree::REST;
+        $complete = array_filter($this->tree->pieces, fn (CutPiece $piece): bool => $piece->id === $rest) === [];
+
+        return array_map(
+            fn (LadderRung $rung): array => [
+                'rung' => $rung->rung->value,
+                'mass' => $this->words->text(Mass::ofGrams($rung->grams)),
+                'weighed' => ($weighed = self::weighed($this->fish, $rung->rung)) === null
+                    ? null
+                    : $this->words->text($weighed),
+                'of_purchased' => Percent::of($rung->ofPurchasedPct)->print($rung->sdPct > 0 ? $rung->sdPct : null),
+                'of_purchased_pct' => $rung->ofPurchasedPct,
+                'of_previous' => $rung->ofPreviousPct === null ? null : Percent::of($rung->ofPreviousPct)->print(),
+                'band' => $complete ? $this->saying->band($rung) : null,
+            ],
+            $this->recovered->rungs,
+        );
     }
 
     /** What the scale says of a rung; null where it was not weighed as such. */

@@ -33,15 +33,14 @@ final readonly class BreakDownController
 
     public function read(Request $request, RecordReading $take, string $fish, string $reading): JsonResponse
     {
-        $onBoard = Fish::onTheBench($fish);
-        $take($onBoard, $reading, Fields::of($request), Person::of($request), Bench::among($onBoard));
+        $take($fish, $reading, Fields::of($request), Person::of($request), Bench::among(...));
 
         return $this->bench($fish, Person::of($request));
     }
 
     public function takeBack(Request $request, VoidReading $takeBack, string $fish, string $reading): JsonResponse
     {
-        $takeBack(Fish::onTheBench($fish), $reading, Fields::of($request)->string('reason'), Person::of($request));
+        $takeBack($fish, $reading, Fields::of($request)->string('reason'), Person::of($request));
 
         return $this->bench($fish, Person::of($request));
     }
@@ -49,7 +48,7 @@ final readonly class BreakDownController
     public function done(Request $request, MoveOn $moveOn, string $fish): JsonResponse
     {
         $moveOn(
-            Fish::onTheBench($fish),
+            $fish,
             Stage::BreakDown,
             Fields::of($request)->int('version'),
             Person::of($request),

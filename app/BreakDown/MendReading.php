@@ -32,10 +32,8 @@ final readonly class MendReading
             }
             $onBoard = Fish::onTheBench($fish);
             $onBoard->mustBeOpen();
-            $reading = Reading::query()
-                ->with(['piece', 'void'])
-                ->find($old);
-            if ($reading === null || $reading->piece->fish_id !== $onBoard->id || $reading->void !== null) {
+            $reading = $onBoard->readingOf($old);
+            if ($reading === null || $reading->void !== null) {
                 throw Fault::notThere('There is no such reading on this fish.');
             }
             $tare = Containers::mass($tray) ?? throw Fault::inField('/tray', "No tray is called \"{$tray}\" here.");
@@ -43,11 +41,9 @@ final readonly class MendReading
             if (! $net->isPositive()) {
                 throw Fault::inField('/tray', "The {$tray} weighs more than that reading.");
             }
-            $at = Moment::written($this->clock->now());
-            $reading
-                ->void()
-                ->create(['reason' => "it was on the {$tray}", 'voided_by' => $person->id, 'voided_at' => $at]);
-            Reading::query()->create([
+            $at = $this->clock->now();
+            $reading->takeBack("it was on the {$tray}", $person, $at);
+            $mended = new Reading([
                 'id' => $new,
                 'piece_id' => $reading->piece_id,
                 'mass_mg' => $net->milligrams,
@@ -56,10 +52,14 @@ final readonly class MendReading
                 'source' => $reading->source,
                 'typed' => $reading->typed,
                 'taken_by' => $person->id,
-                'taken_at' => $at,
+                'taken_at' => Moment::written($at),
+                'sent_at' => Moment::written($at),
+                'units' => $reading->units,
             ]);
+            $mended->takenOf($reading->piece, $person);
             $onBoard->changed();
             event(new WeightsChanged($onBoard));
+            $onBoard->staysOnTheBench();
         });
     }
 }

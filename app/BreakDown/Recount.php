@@ -25,6 +25,7 @@ final readonly class Recount
                 $fish->changed();
                 event(new WeightsChanged($fish));
             }
+            $fish->staysOnTheBench();
         });
     }
 }

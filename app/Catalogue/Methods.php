@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Catalogue;
 
+use App\Kitchen\Database\Remembered;
 use App\Kitchen\Database\Row;
 use Illuminate\Support\Facades\DB;
 use Sectum\BreakDown\Method\Method;
@@ -17,9 +18,16 @@ use Sectum\Fish\Part;
 /** The schools of breaking down, shipped and the house's own, from their tables. */
 final readonly class Methods
 {
+    private const TABLES = ['methods', 'method_steps', 'method_choices'];
+
     public static function of(string $code): ?Method
     {
-        $row = Row::maybe(DB::table('methods')->where('method', $code)->first());
+        return Remembered::of("method:{$code}", self::TABLES, fn (): ?Method => self::read($code));
+    }
+
+    private static function read(string $code): ?Method
+    {
+        $row = self::rows()[$code] ?? null;
 
         return $row === null
             ? null
@@ -33,19 +41,17 @@ final readonly class Methods
             );
     }
 
-    /** @return list<array{method: string, name: string, why: string, ours: bool}> those for a body form, the house's own first */
+    /**
+     * @return list<array{method: string, name: string, why: string, ours: bool}> those for a body form, the house's own
+     *     first
+     */
     public static function forForm(BodyForm $form): array
     {
         $methods = [];
-        foreach (
-            Row::all(
-                DB::table('methods')
-                    ->where('form', $form->value)
-                    ->orderByRaw('copied_from is null')
-                    ->orderBy('rowid')
-                    ->get(),
-            ) as $row
-        ) {
+        foreach (self::rows() as $row) {
+            if ($row->text('form') !== $form->value) {
+                continue;
+            }
             $methods[] = [
                 'method' => $row->text('method'),
                 'name' => $row->text('name'),
@@ -55,6 +61,20 @@ final readonly class Methods
         }
 
         return $methods;
+    }
+
+    /** @return array<string, Row> all methods by code, the house's own first */
+    private static function rows(): array
+    {
+        return Remembered::of('methods', ['methods'], function (): array {
+            $rows = [];
+            $all = DB::table('methods')->orderByRaw('copied_from is null')->orderBy('rowid')->get();
+            foreach (Row::all($all) as $row) {
+                $rows[$row->text('method')] = $row;
+            }
+
+            return $rows;
+        });
     }
 
     /** @return list<Step> */

@@ -13,7 +13,9 @@ use Sectum\Fish\Part;
 use Sectum\Fish\YieldLadder;
 use Sectum\Refusal;
 
-/** The head chef sets what the house knows better. Shipped values stay beside it and come back when it is taken away. */
+/**
+ * The head chef sets what the house knows better. Shipped values stay beside it and come back when it is taken away.
+ */
 final readonly class StoreSpecies
 {
     public function __invoke(string $id, Fields $fields, Person $person): void

@@ -7,12 +7,16 @@ namespace App\Compute;
 use App\Contract\Fault;
 
 /**
- * How much may be asked of the kitchen computer while others wait for it: what takes longer than a moment is sent as a job.
+ * How much may be asked of the kitchen computer while others wait for it: what takes longer than a moment is sent as a
+ * job.
  * The filter on the command line knows no such bounds.
  */
 final readonly class Bounds
 {
-    /** What the lengths of these lists of the request may come to multiplied: a second or two on the slowest machine this runs on. */
+    /**
+     * What the lengths of these lists of the request may come to multiplied: a second or two on the slowest machine
+     * this runs on.
+     */
     private const MOST = [
         'allocate' => [['fillets', 'kinds'], 200],
         'reconcile' => [['pieces'], 120],

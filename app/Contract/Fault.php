@@ -11,7 +11,8 @@ use Sectum\Refusal;
 final class Fault extends RuntimeException
 {
     /**
-     * @param  array<string, string>  $pointers  JSON pointer of each fault with its sentence; empty when no field is to blame
+     * @param  array<string, string>  $pointers  JSON pointer of each fault with its sentence; empty when no field is to
+     *     blame
      * @param  array<string, mixed>  $more  further members of the problem document
      */
     private function __construct(

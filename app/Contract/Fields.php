@@ -7,7 +7,10 @@ namespace App\Contract;
 use Illuminate\Http\Request;
 use LogicException;
 
-/** A document that fitted its schema, read by name and type. A field read as what the schema does not promise is our mistake. */
+/**
+ * A document that fitted its schema, read by name and type. A field read as what the schema does not promise is our
+ * mistake.
+ */
 final readonly class Fields
 {
     /** @param  array<array-key, mixed>  $values */

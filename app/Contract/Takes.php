@@ -9,7 +9,8 @@ use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Response;
 
 /**
- * Judges a request's body by the contract before anything reads it, so that the page, the tests and the server mean the same.
+ * Judges a request's body by the contract before anything reads it, so that the page, the tests and the server mean the
+ * same.
  *
  * A route says which schema below contract/requests/ it takes: `->middleware('takes:tray')`.
  */

@@ -43,7 +43,7 @@ final readonly class CostBench
         $found = FishCost::of($fish, $settings);
         $bench = new self($fish, $found, $settings, $words);
         $cost = $found->cost;
-        $dish = $fish->dish_id === null ? null : Dish::query()->find($fish->dish_id);
+        $dish = Dish::of($fish->dish_id);
         $main = $dish === null ? null : $found->product($dish->id);
 
         return [
@@ -134,7 +134,7 @@ final readonly class CostBench
     /** @return list<array<string, mixed>> */
     private function products(Cost $cost): array
     {
-        $dishes = Dish::query()->whereKey(array_keys($this->found->portions))->get();
+        $dishes = Dish::known();
 
         return array_map(function (ProductCost $product) use ($dishes): array {
             $dish = $dishes->firstWhere('id', $product->id);

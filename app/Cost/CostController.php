@@ -28,7 +28,7 @@ final readonly class CostController
 
     public function store(Request $request, StoreCost $store, string $fish): JsonResponse
     {
-        $store(Fish::onTheBench($fish), Fields::of($request), Person::of($request));
+        $store($fish, Fields::of($request), Person::of($request));
 
         return $this->bench($fish, Person::of($request));
     }
@@ -36,7 +36,7 @@ final readonly class CostController
     public function done(Request $request, MoveOn $moveOn, string $fish): JsonResponse
     {
         $person = Person::of($request)->mustSeePrices();
-        $moveOn(Fish::onTheBench($fish), Stage::Cost, Fields::of($request)->int('version'), $person, function (
+        $moveOn($fish, Stage::Cost, Fields::of($request)->int('version'), $person, function (
             Fish $fish,
         ): void {
             $fish->price_per_kg_minor ?? throw Fault::inField('/price_per_kg', 'Write down what a kilo cost first.');

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Cost;
 
+use App\Catalogue\HouseBin;
 use App\Fish\Piece;
 use App\Route\Batches\FoodBatch;
 use App\Route\Bins\BinDeposit;
 use App\Route\Bins\BinWithdrawal;
-use App\Route\Bins\HouseBin;
 use Sectum\Cost\Credit;
 use Sectum\Cost\CreditSchool;
 use Sectum\Fish\Bin;
@@ -30,14 +30,19 @@ final class Credited
     public function __construct(private readonly CreditSchool $school, array $fish)
     {
         $this->bins = HouseBin::byName();
+        if ($fish === []) {
+            return;
+        }
         $asked = [];
         foreach (BinDeposit::query()->with('withdrawals')->whereIn('fish_id', $fish)->get() as $deposit) {
             $this->deposits[$deposit->piece_id][] = $deposit;
             foreach ($deposit->withdrawals as $out) {
-                $asked[$out->making_id ?? ''] = true;
+                if ($out->making_id !== null) {
+                    $asked[$out->making_id] = true;
+                }
             }
         }
-        foreach (FoodBatch::query()->with('went')->whereKey(array_keys($asked))->get() as $making) {
+        foreach ($asked === [] ? [] : FoodBatch::query()->with('went')->whereKey(array_keys($asked))->get() as $making) {
             $this->makings[$making->id] = $making;
         }
     }
@@ -85,7 +90,10 @@ final class Credited
         return null;
     }
 
-    /** What became of something that left: nothing for what was thrown away or never there, the share of its batch once that is measured. */
+    /**
+     * What became of something that left: nothing for what was thrown away or never there, the share of its batch once
+     * that is measured.
+     */
     private function brought(BinWithdrawal $out): int
     {
         if ($out->how === Leaving::Meal) {

@@ -14,7 +14,6 @@ use App\Portion\Dish\Dish;
 use App\Portion\PortionBench;
 use App\Route\Sort\Sorting;
 use Brick\Math\BigRational;
-use Illuminate\Database\Eloquent\Collection;
 use Sectum\Cost\Cost;
 use Sectum\Cost\Credit;
 use Sectum\Cost\NothingToCost;
@@ -47,15 +46,11 @@ final readonly class FishCost
     ) {
     }
 
-    /** @param  Collection<int, Dish>|null  $dishes  all there are, for who asks about many fish */
-    public static function of(
-        Fish $fish,
-        Settings $settings,
-        ?Credited $credits = null,
-        ?Collection $dishes = null,
-    ): self {
-        $credits ??= new Credited($settings->credits, [$fish->id]);
-        $sorting = new Sorting($fish, $settings, $dishes);
+    public static function of(Fish $fish, Settings $settings, ?Credited $credits = null): self
+    {
+        $routed = $fish->pieces->contains(fn (Piece $piece): bool => $piece->bin !== null);
+        $credits ??= new Credited($settings->credits, $routed ? [$fish->id] : []);
+        $sorting = new Sorting($fish, $settings);
         $credited = [];
         $back = [];
         foreach ($sorting->pieces() as $piece) {
@@ -83,7 +78,6 @@ final readonly class FishCost
                 $portions,
                 self::uncut($fish),
                 $settings,
-                $dishes ?? Dish::query()->whereKey(array_keys($portions))->get(),
             );
         } catch (NothingToCost $nothing) {
             return new self($credited, $portions, null, $nothing->getMessage());
@@ -127,7 +121,6 @@ final readonly class FishCost
     /**
      * @param  list<Credit>  $credits
      * @param  array<string, list<Piece>>  $portions
-     * @param  Collection<int, Dish>  $dishes
      *
      * @throws NothingToCost when nothing is served of it
      */
@@ -138,7 +131,6 @@ final readonly class FishCost
         array $portions,
         Mass $uncut,
         Settings $settings,
-        Collection $dishes,
     ): Cost {
         $products = [];
         foreach ($portions as $dish => $pieces) {
@@ -147,11 +139,11 @@ final readonly class FishCost
                 $dish,
                 self::sum($masses),
                 $masses,
-                self::perGram($dishes->firstWhere('id', $dish), $settings),
+                self::perGram(Dish::of($dish), $settings),
             );
         }
         if ($uncut->isPositive()) {
-            $usual = $dishes->firstWhere('id', $fish->dish_id);
+            $usual = Dish::of($fish->dish_id);
             $products[] = new Product(self::UNCUT, $uncut, 1, self::perGram($usual, $settings));
         }
         // A dish that is worth nothing yet cannot be set beside the others.

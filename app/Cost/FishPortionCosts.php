@@ -7,6 +7,7 @@ namespace App\Cost;
 use App\Fish\CostOfPortions;
 use App\Fish\Fish;
 use App\Fish\PortionCosts;
+use App\Kitchen\Database\Remembered;
 use App\Kitchen\Settings;
 use App\Portion\Dish\Dish;
 use Sectum\Cost\GivenAway;
@@ -14,16 +15,22 @@ use Sectum\Cost\GivenAway;
 /** The figures of the cost page, for the board: the same fish costs the same on both. */
 final readonly class FishPortionCosts implements CostOfPortions
 {
+    private const TABLES = ['fish', 'pieces', 'readings', 'reading_voids', 'dishes', 'bins', 'bin_deposits', 'makings'];
+
     public function of(Fish $fish, Settings $settings): ?PortionCosts
     {
-        $dishes = Dish::query()->get();
-        $found = FishCost::of($fish, $settings, null, $dishes);
+        return Remembered::of("costs:{$fish->id}", self::TABLES, fn (): ?PortionCosts => self::found($fish, $settings));
+    }
+
+    private static function found(Fish $fish, Settings $settings): ?PortionCosts
+    {
+        $found = FishCost::of($fish, $settings);
         if ($found->cost === null) {
             return null;
         }
         $over = [];
         foreach ($found->cost->products as $product) {
-            $dish = $dishes->firstWhere('id', $product->id);
+            $dish = Dish::of($product->id);
             if ($dish === null) {
                 continue;
             }

@@ -87,7 +87,7 @@ final readonly class Plates
                 fn (array $one): array => [
                     'fish' => $one[0]->id,
                     'title' => $one[0]->title(),
-                    'supplier' => $one[0]->supplier->name,
+                    'supplier' => $one[0]->supplier_name,
                     'on' => Moment::at($one[0]->received_at)->format('D j M'),
                     'count' => count($one[1]->portions[$dish->id]),
                     'mass' => $words->text(FishCost::sum(FishCost::masses($one[1]->portions[$dish->id]))),

@@ -52,10 +52,9 @@ final readonly class Portioned
             $settings->credits,
             array_values(array_map(fn (Fish $one): string => $one->id, $all->all())),
         );
-        $dishes = Dish::query()->get();
         $found = [];
         foreach ($all as $fish) {
-            $cost = FishCost::of($fish, $settings, $credits, $dishes);
+            $cost = FishCost::of($fish, $settings, $credits);
             if ($cost->cost !== null) {
                 $found[] = [$fish, $cost];
             }
@@ -140,7 +139,10 @@ final readonly class Portioned
         );
     }
 
-    /** @return array{price_per_kg: float, work_per_kg: float, credit_per_kg: float, yield_pct: float} a mean fish as a form shows it, in major units */
+    /**
+     * @return array{price_per_kg: float, work_per_kg: float, credit_per_kg: float, yield_pct: float} a mean fish as a
+     *     form shows it, in major units
+     */
     public static function figures(Yielded $of, Currency $currency): array
     {
         $plain = fn (BigRational $minor): float => round(

@@ -31,7 +31,10 @@ use Sectum\Receive\Invoice\Invoice;
 use Sectum\Receive\Invoice\Row;
 use Sectum\Receive\PriceUnit;
 
-/** A supplier's price list: read, set beside what was paid lately, and kept; and the dishes whose cost leaves its band by it. */
+/**
+ * A supplier's price list: read, set beside what was paid lately, and kept; and the dishes whose cost leaves its band
+ * by it.
+ */
 final readonly class PriceList
 {
     public function __construct(private ClockInterface $clock, private ReadInvoice $reader)
@@ -62,8 +65,7 @@ final readonly class PriceList
             }
             $supplier = Supplier::query()->firstOrCreate(['name' => $name]);
             $prices = self::prices($file, $settings);
-            $prices !== [] ||
-                throw Fault::inField('/file', 'No line of it names a fish of the catalogue and a price.');
+            $prices !== [] || throw Fault::inField('/file', 'No line of it names a fish of the catalogue and a price.');
             foreach ($prices as [$species, $minor, $called]) {
                 SupplierPrice::query()->create([
                     'id' => (string) Str::ulid(),
@@ -122,7 +124,9 @@ final readonly class PriceList
         ];
     }
 
-    /** A price list has columns of its own; only what the supplier calls a fish is taken from how its invoices are read. */
+    /**
+     * A price list has columns of its own; only what the supplier calls a fish is taken from how its invoices are read.
+     */
     private function read(Fields $fields): ReadFile
     {
         return ($this->reader)(
@@ -156,9 +160,7 @@ final readonly class PriceList
                         ? null
                         : round(($minor / $was->toFloat()) * 100 - 100, 1),
                 'faults' => [
-                    ...array_values(
-                        array_filter($row->faults, fn (string $one): bool => $one !== Invoice::NO_QUANTITY),
-                    ),
+                    ...array_values(array_filter($row->faults, fn (string $one): bool => $one !== Invoice::NO_QUANTITY)),
                     ...$species === null ? ["No fish of the catalogue is called \"{$row->name}\"."] : [],
                     ...$species !== null && $minor === null ? ['It has no price for a kilo or a pound.'] : [],
                 ],
@@ -178,7 +180,10 @@ final readonly class PriceList
         ];
     }
 
-    /** @return array<int, array{Species, int, string}> by place in the list: fish, minor units a kilo, what the supplier calls it */
+    /**
+     * @return array<int, array{Species, int, string}> by place in the list: fish, minor units a kilo, what the supplier
+     *     calls it
+     */
     private static function prices(ReadFile $file, Settings $settings): array
     {
         $prices = [];
@@ -208,7 +213,8 @@ final readonly class PriceList
     }
 
     /**
-     * Dishes cut of fish with a new price: their cost % before and after; those that leave their band in front, then the furthest out.
+     * Dishes cut of fish with a new price: their cost % before and after; those that leave their band in front, then
+     * the furthest out.
      *
      * @param  array<string, int>  $prices  minor units a kilo by species
      * @return list<array<string, mixed>>
@@ -217,9 +223,7 @@ final readonly class PriceList
     {
         $lately ??= $this->lately($settings);
         $out = [];
-        foreach (
-            Dish::query()->whereNull('retired_at')->whereIn('species_id', array_keys($prices))->orderBy('name')->get() as $dish
-        ) {
+        foreach (Dish::onTheList()->whereIn('species_id', array_keys($prices))->sortBy('name') as $dish) {
             $some = $lately->forDish($dish->id);
             $now = $some->yielded();
             if ($now === null || $dish->price_minor === null || $dish->target_cost_pct === null) {

@@ -16,7 +16,7 @@ use Sectum\Measure\Money;
 /** What was paid for a fish and how long it took, as the head chef writes it down. */
 final readonly class StoreCost
 {
-    public function __invoke(Fish $fish, Fields $fields, Person $person): void
+    public function __invoke(string $fish, Fields $fields, Person $person): void
     {
         $person->mustSeePrices();
         $currency = Settings::load()->currency;
@@ -34,7 +34,7 @@ final readonly class StoreCost
             $values['labour_minutes'] = preg_replace('/\.0$/', '', $values['labour_minutes']);
         }
         DB::connection()->transaction(function () use ($fish, $fields, $values, $person): void {
-            $fish = Fish::onTheBench($fish->id);
+            $fish = Fish::onTheBench($fish);
             $fish->mustBeOpen();
             $fish->mustBeAt($fields->int('version'));
             $fish->update([...$values, 'version' => $fish->version + 1]);

@@ -10,7 +10,8 @@ use RuntimeException;
 /**
  * A stand-in device on the loopback address: one JSON object a line in, one a line out.
  *
- * Nothing a client does stops it for the others: nothing is waited for, half a line is given a few seconds, and whoever says
+ * Nothing a client does stops it for the others: nothing is waited for, half a line is given a few seconds, and whoever
+ * says
  * nothing for a while makes room.
  */
 final class LineServer
@@ -22,10 +23,15 @@ final class LineServer
     /** Seconds a client may say nothing. */
     private const PATIENCE = 5.0;
 
-    /** @var array<int, array{resource, string, float}> client, what it has said of a line, when it last said something */
+    /**
+     * @var array<int, array{resource, string, float}> client, what it has said of a line, when it last said something
+     */
     private array $clients = [];
 
-    /** @param  callable(array<array-key, mixed>, float): array<string, mixed>  $answer  to one line, at a moment in seconds that never goes back */
+    /**
+     * @param  callable(array<array-key, mixed>, float): array<string, mixed>  $answer  to one line, at a moment in
+     *     seconds that never goes back
+     */
     private function __construct(private $answer)
     {
     }

@@ -9,7 +9,9 @@ use DateTimeImmutable;
 use Illuminate\Http\JsonResponse;
 use Psr\Clock\ClockInterface;
 
-/** The demo's stand-in for a label scanner: labels to hold under it. A real one is a keyboard and needs nothing here. */
+/**
+ * The demo's stand-in for a label scanner: labels to hold under it. A real one is a keyboard and needs nothing here.
+ */
 final readonly class ScannerController
 {
     public function labels(ClockInterface $clock): JsonResponse

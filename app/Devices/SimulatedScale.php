@@ -54,7 +54,10 @@ final class SimulatedScale
         $this->random = new Randomizer(new Mt19937($seed));
     }
 
-    /** What lay there is lifted off, and the next thing laid on: it swings in from nothing, as heavy as the one before or not. */
+    /**
+     * What lay there is lifted off, and the next thing laid on: it swings in from nothing, as heavy as the one before
+     * or not.
+     */
     public function put(Mass $mass, float $now): void
     {
         $this->before = $mass->isPositive() ? 0.0 : $this->shown($now);

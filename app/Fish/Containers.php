@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Fish;
 
+use App\Kitchen\Database\Remembered;
 use Illuminate\Support\Facades\DB;
 use Sectum\Measure\Mass;
 
@@ -13,12 +14,14 @@ final readonly class Containers
     /** @return array<string, Mass> by name */
     public static function all(): array
     {
-        $trays = [];
-        foreach (DB::table('tares')->orderBy('name')->pluck('mass_mg', 'name') as $name => $milligrams) {
-            $trays[(string) $name] = Mass::ofMilligrams(is_numeric($milligrams) ? (int) $milligrams : 0);
-        }
+        return Remembered::of('containers', ['tares'], function (): array {
+            $containers = [];
+            foreach (DB::table('tares')->orderBy('name')->pluck('mass_mg', 'name') as $name => $milligrams) {
+                $containers[(string) $name] = Mass::ofMilligrams(is_numeric($milligrams) ? (int) $milligrams : 0);
+            }
 
-        return $trays;
+            return $containers;
+        });
     }
 
     public static function mass(string $name): ?Mass

@@ -6,7 +6,10 @@ namespace App\Fish;
 
 use Sectum\Fish\Part;
 
-/** Which piece a part is taken to come off when nobody says: the fillet last laid down, for what comes off fillets; else the fish. */
+/**
+ * Which piece a part is taken to come off when nobody says: the fillet last laid down, for what comes off fillets; else
+ * the fish.
+ */
 final readonly class CutFrom
 {
     public static function usually(Fish $fish, Part $part): Piece

@@ -6,12 +6,14 @@ namespace App\Fish;
 
 use App\Catalogue\Species;
 use App\Contract\Fault;
+use App\Kitchen\Database\Remembered;
 use App\Kitchen\Person;
 use App\Kitchen\Record;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Support\Facades\DB;
 use Sectum\Fish\Part;
 use Sectum\Fish\StateBought;
 use Sectum\Measure\Mass;
@@ -49,6 +51,8 @@ use Sectum\Receive\Verdict;
  * @property string|null $refused why it goes back
  * @property Verdict|null $verdict of the last inspection
  * @property-read Species $species
+ * @property-read string|null $last_step_at of a fish on the bench, when somebody last said a step is done
+ * @property-read string $supplier_name of a fish on the bench
  * @property-read Supplier $supplier
  * @property-read DeliveryLine|null $line
  * @property-read Person $receiver
@@ -57,6 +61,9 @@ use Sectum\Receive\Verdict;
 final class Fish extends Record
 {
     protected $table = 'fish';
+
+    /** What a fish on the bench is read from. */
+    private const GRAPH = ['fish', 'pieces', 'readings', 'reading_voids', 'species', 'species_shares', 'suppliers'];
 
     protected $attributes = ['choices' => '{}', 'steps_said' => 0];
 
@@ -96,24 +103,45 @@ final class Fish extends Record
     /** @return Builder<self> everything a bench screen needs, in few queries */
     public static function forTheBench(): Builder
     {
-        return self::query()->with([
-            'species.shares',
-            'species.yields',
-            'supplier',
-            'pieces.readings.void',
-            'pieces.readings.person',
+        $fish = self::query()->with(['species.shares', 'pieces.readings.void', 'pieces.readings.person']);
+        $fish->withAggregate('supplier as supplier_name', 'name');
+        $fish->addSelect([
+            'last_step_at' => DB::table('step_times')->selectRaw('max(said_at)')->whereColumn('fish_id', 'fish.id'),
         ]);
+
+        return $fish;
     }
 
     public static function onTheBench(string $id): self
     {
-        return self::forTheBench()->findOrFail($id);
+        return Remembered::of("fish:{$id}", self::GRAPH, fn (): self => self::forTheBench()->findOrFail($id));
+    }
+
+    /** What this request wrote stands in this fish already: it need not be read again. */
+    public function staysOnTheBench(): self
+    {
+        Remembered::put("fish:{$this->id}", self::GRAPH, $this);
+
+        return $this;
     }
 
     public function whole(): Piece
     {
         return $this->pieces->first(fn (Piece $piece): bool => $piece->part === Part::Whole) ??
             throw Fault::notThere('This fish was never weighed.');
+    }
+
+    /** A reading of one of its pieces, taken back or not, which knows its piece. */
+    public function readingOf(string $id): ?Reading
+    {
+        foreach ($this->pieces as $piece) {
+            $reading = $piece->readings->firstWhere('id', $id);
+            if ($reading !== null) {
+                return $reading->setRelation('piece', $piece);
+            }
+        }
+
+        return null;
     }
 
     /** As received; nothing when its reading was taken back. */

@@ -20,7 +20,7 @@ final readonly class FishHead
             'version' => $fish->version,
             'title' => $fish->species->name,
             'form' => $fish->species->form->value,
-            'supplier' => $fish->supplier->name,
+            'supplier' => $fish->supplier_name,
             'state' => $fish->state->value,
             'stage' => $fish->stage->value,
             'received' => Moment::at($fish->received_at)->format('D j M Y, H:i'),

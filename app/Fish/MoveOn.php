@@ -15,10 +15,10 @@ final readonly class MoveOn
      * @param  int  $version  what the screen last saw
      * @param  Closure(Fish): void|null  $before  what the stage writes as it lets go, in the same transaction
      */
-    public function __invoke(Fish $fish, Stage $done, int $version, Person $person, ?Closure $before = null): void
+    public function __invoke(string $fish, Stage $done, int $version, Person $person, ?Closure $before = null): void
     {
         DB::connection()->transaction(function () use ($fish, $done, $version, $person, $before): void {
-            $fish = Fish::onTheBench($fish->id);
+            $fish = Fish::onTheBench($fish);
             $fish->mustBeOpen();
             $fish->mustBeAt($version);
             if ($before !== null) {
@@ -28,6 +28,7 @@ final readonly class MoveOn
             $fish->changed();
             event(new WeightsChanged($fish));
             History::that("{$person->name} finished {$done->spoken()}.", $fish, $person);
+            $fish->staysOnTheBench();
         });
     }
 }

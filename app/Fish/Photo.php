@@ -26,7 +26,9 @@ final class Photo extends Record
         return storage_path('app/photos/'.strtolower($this->id).'.jpg');
     }
 
-    /** @return array{id: string, width: int, height: int, at: string} as the page shows it, with the hour it was taken */
+    /**
+     * @return array{id: string, width: int, height: int, at: string} as the page shows it, with the hour it was taken
+     */
     public function view(): array
     {
         return [

@@ -4,10 +4,13 @@ declare(strict_types=1);
 
 namespace App\Fish;
 
+use App\Kitchen\Moment;
 use App\Kitchen\Person;
 use App\Kitchen\Record;
+use DateTimeInterface;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasOne;
+use Illuminate\Database\QueryException;
 use Sectum\Measure\Mass;
 use Sectum\Measure\UnitSystem;
 
@@ -48,6 +51,33 @@ final class Reading extends Record
     public function void(): HasOne
     {
         return $this->hasOne(ReadingVoid::class);
+    }
+
+    /**
+     * Writes it and lays it on its piece, so that the fish in hand need not be read again.
+     *
+     * @throws QueryException when there is a reading of that id
+     */
+    public function takenOf(Piece $piece, Person $person): self
+    {
+        $this->save();
+        $this->setRelation('void', null)->setRelation('person', $person)->setRelation('piece', $piece);
+        $piece->setRelation('readings', $piece->readings->push($this));
+
+        return $this;
+    }
+
+    /** It stays on record with the reason, and counts for nothing. */
+    public function takeBack(string $reason, Person $person, DateTimeInterface $at): void
+    {
+        $this->setRelation(
+            'void',
+            $this->void()->create([
+                'reason' => $reason,
+                'voided_by' => $person->id,
+                'voided_at' => Moment::written($at),
+            ]),
+        );
     }
 
     protected static function booted(): void

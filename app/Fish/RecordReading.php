@@ -10,6 +10,9 @@ use App\Kitchen\Format\Words;
 use App\Kitchen\Moment;
 use App\Kitchen\Person;
 use App\Kitchen\Settings;
+use Closure;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use Psr\Clock\ClockInterface;
@@ -30,17 +33,26 @@ final readonly class RecordReading
 
     /**
      * @param  string  $id  the reading's ULID, made by the page
-     * @param  list<Part>  $among  the parts that are weighed at this stage
+     * @param  Closure(Fish): list<Part>  $among  the parts that are weighed at this stage
+     * @param  string|null  $dish  what a portion is for
+     * @return Reading with its piece; the fish on the bench knows it too
      */
-    public function __invoke(Fish $fish, string $id, Fields $fields, Person $person, array $among): void
-    {
+    public function __invoke(
+        string $fish,
+        string $id,
+        Fields $fields,
+        Person $person,
+        Closure $among,
+        ?string $dish = null,
+    ): Reading {
         $taken = Taken::by($fields, $person, $this->clock);
         $weighing = self::onTray(
             Weighing::read($fields->fields('weight'), Settings::load(), $taken->units),
             $fields->maybeString('tray'),
         );
         $part = Part::from($fields->string('part'));
-        DB::connection()->transaction(function () use (
+
+        return DB::connection()->transaction(function () use (
             $fish,
             $id,
             $fields,
@@ -49,41 +61,48 @@ final readonly class RecordReading
             $weighing,
             $part,
             $taken,
-        ): void {
-            $known = Reading::query()->with('piece')->find($id);
+            $dish,
+        ): Reading {
+            $onBench = Fish::onTheBench($fish);
+            $known = $onBench->readingOf($id);
             if ($known !== null) {
-                $this->mustBeTheSame($known, $fish, $part, $weighing);
+                $this->mustBeTheSame($known, $onBench, $part, $weighing);
 
-                return;
+                return $known;
             }
-            $fish = Fish::onTheBench($fish->id);
-            $fish->mustBeOpen();
-            if ($fish->stage === Stage::Receive && $part !== Part::Whole) {
+            $onBench->mustBeOpen();
+            if ($onBench->stage === Stage::Receive && $part !== Part::Whole) {
                 throw Fault::conflict(
-                    "{$fish->title()} is still at the door: ".
-                        ($fish->held === null
+                    "{$onBench->title()} is still at the door: ".
+                        ($onBench->held === null
                             ? 'say first that its delivery is all in.'
                             : 'the head chef has to decide about it first.'),
-                    ['version' => $fish->version],
+                    ['version' => $onBench->version],
                 );
             }
             $piece =
-                $this->retaken($fish, $fields->maybeString('replaces'), $person) ??
-                $this->newPiece($fish, $part, $fields->maybeString('from'), $among);
+                $this->retaken($onBench, $fields->maybeString('replaces'), $person) ??
+                $this->newPiece($onBench, $part, $fields->maybeString('from'), $among($onBench), $dish);
+            if ($dish !== null && $piece->part === Part::Portion && $piece->dish_id !== $dish) {
+                $piece->update(['dish_id' => $dish]);
+            }
             if ($fields->named('sure') && ! $fields->bool('sure')) {
                 $this->mustBePlausible(
-                    $fish,
+                    $onBench,
                     $piece,
                     $weighing,
                     new Words($person->units, Settings::load()->scaleStep),
                 );
             }
-            $this->store($id, $piece, $weighing, $taken);
-            $fish->changed();
-            // What is cut for the plate changes no rung above it.
+            $reading = $this->store($id, $piece, $weighing, $taken);
+            $onBench->changed();
+            // What is cut for the plate changes no yield step above it.
             if (! in_array($part, [Part::Portion, Part::Ends, Part::TailEnd], true)) {
-                event(new WeightsChanged($fish));
+                event(new WeightsChanged($onBench->staysOnTheBench()));
             }
+            $onBench->staysOnTheBench();
+
+            return $reading;
         });
     }
 
@@ -99,14 +118,9 @@ final readonly class RecordReading
     }
 
     /** A weight for a piece, just so; for the whole fish as it is received. */
-    public function store(string $id, Piece $piece, Weighing $weighing, Taken $taken): void
+    public function store(string $id, Piece $piece, Weighing $weighing, Taken $taken): Reading
     {
-        // Another piece's reading under this id is another reading: nothing is written over it.
-        Reading::query()->whereKey($id)->doesntExist() ||
-            throw Fault::conflict('A weight was recorded under this id before. Weigh again to record another.', [
-                'id' => $id,
-            ]);
-        Reading::query()->create([
+        $reading = new Reading([
             'id' => $id,
             'piece_id' => $piece->id,
             'mass_mg' => $weighing->mass->milligrams,
@@ -119,6 +133,16 @@ final readonly class RecordReading
             'sent_at' => Moment::written($this->clock->now()),
             'units' => $taken->units,
         ]);
+        try {
+            return $reading->takenOf($piece, $taken->person);
+        } catch (QueryException $refused) {
+            // Another fish's reading under this id is another reading: nothing is written over it.
+            $known = Reading::query()->with('piece')->find($id) ?? throw $refused;
+            throw Fault::conflict('A weight was recorded under this id before. Weigh again to record another.', [
+                'id' => $id,
+                'current' => ['part' => $known->piece->part->value, 'mass_mg' => $known->mass_mg],
+            ]);
+        }
     }
 
     /**
@@ -190,25 +214,18 @@ final readonly class RecordReading
         if ($replaces === null) {
             return null;
         }
-        $old = Reading::query()
-            ->with(['piece', 'void'])
-            ->find($replaces);
-        if ($old === null || $old->piece->fish_id !== $fish->id) {
+        $old =
+            $fish->readingOf($replaces) ??
             throw Fault::inField('/replaces', 'There is no such reading on this fish.');
-        }
         if ($old->void === null) {
-            $old->void()->create([
-                'reason' => 'weighed again',
-                'voided_by' => $person->id,
-                'voided_at' => Moment::written($this->clock->now()),
-            ]);
+            $old->takeBack('weighed again', $person, $this->clock->now());
         }
 
         return $old->piece;
     }
 
     /** @param  list<Part>  $among */
-    private function newPiece(Fish $fish, Part $part, ?string $from, array $among): Piece
+    private function newPiece(Fish $fish, Part $part, ?string $from, array $among, ?string $dish): Piece
     {
         if (! in_array($part, $among, true)) {
             throw Fault::inField('/part', "{$part->spoken()} does not come off this fish here.");
@@ -227,15 +244,22 @@ final readonly class RecordReading
                 $piece->parent_id === $parent->id &&
                 $piece->reading() === null,
         );
-
-        return $waiting ??
-            Piece::query()->create([
+        if ($waiting !== null) {
+            return $waiting;
+        }
+        $piece = Piece::query()
+            ->create([
                 'id' => (string) Str::ulid(),
                 'fish_id' => $fish->id,
                 'parent_id' => $parent->id,
                 'part' => $part,
+                'dish_id' => $part === Part::Portion ? $dish : null,
                 'name' => $part->spoken().($alike === 0 && $part !== Part::Portion ? '' : ' '.($alike + 1)),
                 'place' => ($fish->pieces->last()->place ?? 0) + 1,
-            ]);
+            ])
+            ->setRelation('readings', new Collection());
+        $fish->setRelation('pieces', $fish->pieces->push($piece));
+
+        return $piece;
     }
 }

@@ -12,10 +12,15 @@ use Exception;
 use Psr\Clock\ClockInterface;
 use Sectum\Measure\UnitSystem;
 
-/** Who weighed something, when, and in which units they read the scale; a weight may have waited in the page for a while. */
+/**
+ * Who weighed something, when, and in which units they read the scale; a weight may have waited in the page for a
+ * while.
+ */
 final readonly class Taken
 {
-    /** A tablet whose clock is further ahead is not believed, seconds; nor is a weight that waited longer than a week. */
+    /**
+     * A tablet whose clock is further ahead is not believed, seconds; nor is a weight that waited longer than a week.
+     */
     private const AHEAD_S = 60;
 
     private const WAITED_S = 7 * 86_400;

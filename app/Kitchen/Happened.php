@@ -11,7 +11,8 @@ use Spatie\Activitylog\Models\Activity;
 /**
  * Something somebody did, in a sentence, in universal time.
  *
- * @property int|null $after_seq the reading that was the latest then: what happened after what is no question of a clock
+ * @property int|null $after_seq the reading that was the latest then: what happened after what is no question of a
+ *     clock
  */
 final class Happened extends Activity
 {

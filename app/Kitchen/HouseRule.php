@@ -6,7 +6,10 @@ namespace App\Kitchen;
 
 use LogicException;
 
-/** One thing a house may set: what it is called, where it belongs, of what kind it is, and what it is until somebody sets it. */
+/**
+ * One thing a house may set: what it is called, where it belongs, of what kind it is, and what it is until somebody
+ * sets it.
+ */
 final readonly class HouseRule
 {
     private const SPLITS = ['by-weight' => 'by weight', 'relative-value' => 'by what each part is worth'];

@@ -8,7 +8,9 @@ use DateTimeImmutable;
 use DateTimeInterface;
 use DateTimeZone;
 
-/** Moments as they are kept (in universal time, so that their texts are in order) and as the house's clock shows them. */
+/**
+ * Moments as they are kept (in universal time, so that their texts are in order) and as the house's clock shows them.
+ */
 final readonly class Moment
 {
     /** As it is kept: 2026-11-26T18:05:09.120Z */

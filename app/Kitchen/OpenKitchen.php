@@ -18,6 +18,7 @@ final readonly class OpenKitchen
         if (
             $request->is('api/*') &&
             ! $request->is('api/kitchen', 'api/kitchen/setup') &&
+            $request->user() === null &&
             ! Person::query()->exists()
         ) {
             throw Fault::notAllowed('This kitchen has no head chef yet: give a name and a PIN first.');

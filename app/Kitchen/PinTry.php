@@ -8,7 +8,8 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
- * A PIN that was tried. Counted as failed before it is looked at, so that guesses made at the same moment are all counted.
+ * A PIN that was tried. Counted as failed before it is looked at, so that guesses made at the same moment are all
+ * counted.
  *
  * @property int $id
  * @property string $person_id

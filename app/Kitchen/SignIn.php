@@ -12,7 +12,8 @@ use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
 
 /**
- * A time somebody was signed in at one tablet. It ends when they sign out, when their PIN or role changes, or when they are
+ * A time somebody was signed in at one tablet. It ends when they sign out, when their PIN or role changes, or when they
+ * are
  * disabled; a cookie kept from it opens nothing then.
  *
  * @property string $id

@@ -9,7 +9,10 @@ use App\Contract\Fields;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 
-/** Somebody joins the kitchen, is given another name, role or PIN, or is disabled. Nobody is ever deleted: their weights stay theirs. */
+/**
+ * Somebody joins the kitchen, is given another name, role or PIN, or is disabled. Nobody is ever deleted: their weights
+ * stay theirs.
+ */
 final readonly class StorePerson
 {
     public function __invoke(string $id, Fields $fields, Person $by): void

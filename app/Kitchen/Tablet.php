@@ -9,7 +9,8 @@ use Illuminate\Support\Facades\Cookie;
 use Illuminate\Support\Str;
 
 /**
- * A tablet at which somebody has once signed in with the right PIN. It carries a token the framework encrypts and signs, so
+ * A tablet at which somebody has once signed in with the right PIN. It carries a token the framework encrypts and
+ * signs, so
  * that wrong PINs tried elsewhere never shut it out.
  */
 final readonly class Tablet

@@ -50,21 +50,63 @@ final readonly class PortionBench
         Part::BellyLoin,
     ];
 
-    /** @return array<string, mixed> */
+    /**
+     * The whole record of a fish, for its sheet.
+     *
+     * @return array<string, mixed>
+     */
     public static function of(Fish $fish, Person $person): array
+    {
+        return self::over(Bench::of($fish, $person), $fish, $person);
+    }
+
+    /**
+     * While it is cut: with the plan of every fillet that was laid on the board, and where this hand should aim.
+     *
+     * @return array<string, mixed>
+     */
+    public static function atTheKnife(Fish $fish, Person $person): array
     {
         $settings = Settings::load();
         $words = new Words($person->units, $settings->scaleStep);
-        $dish = $fish->dish_id === null ? null : Dish::query()->find($fish->dish_id);
-        $bench = Bench::of($fish, $person);
+        $prices = $person->seesPrices() ? $settings : null;
+        $dish = Dish::of($fish->dish_id);
+
+        return [
+            ...self::over(Bench::shared($fish, $person), $fish, $person),
+            'plans' => array_map(
+                fn (Piece $fillet): array => FilletPlanView::of(
+                    FilletPlan::of($fish, $fillet, Laying::of($fish, $fillet), $person),
+                    $words,
+                    null,
+                ),
+                array_values(
+                    array_filter(
+                        CutFrom::fillets($fish),
+                        fn (Piece $fillet): bool => BoardFillet::under($fillet) !== null &&
+                            Cut::laid($fish, $fillet)->isPositive(),
+                    ),
+                ),
+            ),
+            'hand' => $dish === null
+                    ? null
+                    : HandView::of(Hand::of($person), $dish, $words, $prices, self::costs($fish, $prices)),
+        ];
+    }
+
+    /**
+     * @param  array<string, mixed>  $bench  what is shown of the fish besides
+     * @return array<string, mixed>
+     */
+    private static function over(array $bench, Fish $fish, Person $person): array
+    {
+        $settings = Settings::load();
+        $words = new Words($person->units, $settings->scaleStep);
+        $dish = Dish::of($fish->dish_id);
         $fillets = CutFrom::fillets($fish);
         $prices = $person->seesPrices() ? $settings : null;
-        $costs = $prices === null ? null : app(CostOfPortions::class)->of($fish, $settings);
-        $left = array_reduce(
-            $fillets,
-            fn (Mass $sum, Piece $piece): Mass => $sum->plus(Cut::left($fish, $piece)),
-            Mass::zero(),
-        );
+        $costs = self::costs($fish, $prices);
+        $left = Mass::sum(array_map(fn (Piece $piece): Mass => Cut::left($fish, $piece), $fillets));
 
         return [
             ...$bench,
@@ -89,44 +131,15 @@ final readonly class PortionBench
         ];
     }
 
-    /**
-     * The same while it is cut: with the plan of every fillet that was laid on the board, and where this hand should aim.
-     *
-     * @return array<string, mixed>
-     */
-    public static function atTheKnife(Fish $fish, Person $person): array
+    /** Only for whoever may see prices. */
+    private static function costs(Fish $fish, ?Settings $prices): ?PortionCosts
     {
-        $settings = Settings::load();
-        $words = new Words($person->units, $settings->scaleStep);
-        $plans = [];
-        foreach (CutFrom::fillets($fish) as $fillet) {
-            if (BoardFillet::query()->whereKey($fillet->id)->exists() && Cut::laid($fish, $fillet)->isPositive()) {
-                $plans[] = FilletPlanView::of(
-                    FilletPlan::of($fish, $fillet, Laying::of($fish, $fillet), $person),
-                    $words,
-                    null,
-                );
-            }
-        }
-        $dish = $fish->dish_id === null ? null : Dish::query()->find($fish->dish_id);
-
-        return [
-            ...self::of($fish, $person),
-            'plans' => $plans,
-            'hand' => $dish === null
-                    ? null
-                    : HandView::of(
-                        Hand::of($person),
-                        $dish,
-                        $words,
-                        $person->seesPrices() ? $settings : null,
-                        $person->seesPrices() ? app(CostOfPortions::class)->of($fish, $settings) : null,
-                    ),
-        ];
+        return $prices === null ? null : app(CostOfPortions::class)->of($fish, $prices);
     }
 
     /**
-     * What is asked about before the fish goes on: readings that do not fit, no portions, flesh left, bones not checked twice.
+     * What is asked about before the fish goes on: readings that do not fit, no portions, flesh left, bones not checked
+     * twice.
      *
      * @param  list<Piece>  $fillets
      * @return list<array{code: string, say: string}>
@@ -169,9 +182,9 @@ final readonly class PortionBench
     /** @return list<Dish> of this fish, or of any when the house has none of it */
     private static function dishesFor(Fish $fish): array
     {
-        $own = Dish::servedOf($fish->species_id)->get();
+        $own = Dish::cutFor($fish->species_id);
 
-        return array_values(($own->isEmpty() ? Dish::served()->get() : $own)->all());
+        return array_values(($own->isEmpty() ? Dish::onTheList() : $own)->all());
     }
 
     /** @return array<string, mixed> */
@@ -193,7 +206,7 @@ final readonly class PortionBench
     /** @return list<array<string, mixed>> */
     private static function portions(Fish $fish, ?Dish $usual, Words $words, ?Settings $prices, ?PortionCosts $costs): array
     {
-        $served = Dish::servedOf($fish->species_id)->get();
+        $served = Dish::cutFor($fish->species_id);
         $cuts = Cut::of($fish);
         $portions = [];
         foreach (self::portionsOf($fish) as $piece) {
@@ -227,7 +240,7 @@ final readonly class PortionBench
     {
         return $piece->dish_id === null || $piece->dish_id === $usual?->id
             ? $usual
-            : Dish::query()->find($piece->dish_id);
+            : Dish::of($piece->dish_id);
     }
 
     /**

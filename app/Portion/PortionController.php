@@ -38,7 +38,7 @@ final readonly class PortionController
 
     public function takeBack(Request $request, VoidReading $takeBack, string $fish, string $reading): JsonResponse
     {
-        $takeBack(Fish::onTheBench($fish), $reading, Fields::of($request)->string('reason'), Person::of($request));
+        $takeBack($fish, $reading, Fields::of($request)->string('reason'), Person::of($request));
 
         return $this->bench($fish, Person::of($request));
     }
@@ -53,7 +53,7 @@ final readonly class PortionController
     public function done(Request $request, MoveOn $moveOn, string $fish): JsonResponse
     {
         $moveOn(
-            Fish::onTheBench($fish),
+            $fish,
             Stage::Portion,
             Fields::of($request)->int('version'),
             Person::of($request),

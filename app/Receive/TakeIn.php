@@ -19,7 +19,10 @@ use Sectum\Fish\Part;
 use Sectum\Receive\Freshness;
 use Sectum\Receive\LooksAndFeel;
 
-/** A fish of the house comes into being: its number, its whole piece and its first weight. Inside somebody's transaction. */
+/**
+ * A fish of the house comes into being: its number, its whole piece and its first weight. Inside somebody's
+ * transaction.
+ */
 final readonly class TakeIn
 {
     public function __construct(private ClockInterface $clock, private RecordReading $takeReading)

@@ -146,7 +146,8 @@ return new class extends Migration
             $key = collect(Schema::getIndexes($table))->firstWhere('primary', true)['columns'][0] ?? 'id';
             DB::unprepared("create trigger {$table}_no_update before update on {$table} {$kept}");
             DB::unprepared("create trigger {$table}_no_delete before delete on {$table} {$kept}");
-            // "insert or replace" deletes without asking the trigger above; by the key, by the row's own number, by another unique column.
+            // "insert or replace" deletes without asking the trigger above; by the key, by the row's own number, by
+            // another unique column.
             $known = ["{$key} = new.{$key}", 'rowid = new.rowid'];
             foreach (Schema::getIndexes($table) as $index) {
                 if ($index['unique'] && ! $index['primary']) {

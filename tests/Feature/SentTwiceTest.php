@@ -17,7 +17,8 @@ final class SentTwiceTest extends AtTheDoor
     private int $twice = 0;
 
     /**
-     * Every write goes out twice; the second changes no table, and is answered as the first or told that things moved on.
+     * Every write goes out twice; the second changes no table, and is answered as the first or told that things moved
+     * on.
      *
      * @param  array<string, mixed>  $body
      * @return TestResponse<Response>

@@ -110,7 +110,8 @@ final class BackupTest extends TestCase
     /** @param  list<string>  $words */
     private function command(array $words, ?string $database = null): Process
     {
-        // The key of this checkout's .env is not touched by a test: a restore writes it only where there is such a file.
+        // The key of this checkout's .env is not touched by a test: a restore writes it only where there is such a
+        // file.
         return new Process(
             ['php', 'artisan', ...$words],
             base_path(),

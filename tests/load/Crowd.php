@@ -10,20 +10,28 @@ use Generator;
 use RuntimeException;
 
 /**
- * Several clients at once against one server on this machine, each with its session: a client is a generator that yields what
- * it asks (verb, path, body; "PAUSE" and seconds to wait a moment) and is given the answer (status, JSON). Bounded in time; nothing but loopback is ever asked.
+ * Several clients at once against one server on this machine, each with its session: a client is a generator that
+ * yields what
+ * it asks (verb, path, body; "PAUSE" and seconds to wait a moment) and is given the answer (status, JSON). Bounded in
+ * time; nothing but loopback is ever asked.
  */
 final class Crowd
 {
     private CurlMultiHandle $multi;
 
-    /** @var array<int, array{Generator<int, array{string, string, array<string, mixed>}, array{int, mixed}, void>, float}> who pauses, until when */
+    /**
+     * @var array<int, array{Generator<int, array{string, string, array<string, mixed>}, array{int, mixed}, void>,
+     *     float}> who pauses, until when
+     */
     private array $pausing = [];
 
     /** @var array<int, array<string, string>> cookies by client */
     private array $cookies = [];
 
-    /** @var array<int, array{Generator<int, array{string, string, array<string, mixed>}, array{int, mixed}, void>, int, float, string}> */
+    /**
+     * @var array<int, array{Generator<int, array{string, string, array<string, mixed>}, array{int, mixed}, void>, int,
+     *     float, string}>
+     */
     private array $asking = [];
 
     /** @var list<float> milliseconds of every answer */

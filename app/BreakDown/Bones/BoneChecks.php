@@ -6,6 +6,7 @@ namespace App\BreakDown\Bones;
 
 use App\Fish\Fish;
 use App\Fish\Piece;
+use App\Kitchen\Database\Remembered;
 use App\Kitchen\Database\Row;
 use Illuminate\Support\Facades\DB;
 use Sectum\BreakDown\BoneCheck;
@@ -19,7 +20,12 @@ final readonly class BoneChecks
     public static function of(Fish $fish): array
     {
         $latest = [];
-        foreach (Row::all(DB::table('bone_checks')->where('fish_id', $fish->id)->orderBy('rowid')->get()) as $row) {
+        $rows = Remembered::of(
+            "bone checks:{$fish->id}",
+            ['bone_checks'],
+            fn (): array => Row::all(DB::table('bone_checks')->where('fish_id', $fish->id)->orderBy('rowid')->get()),
+        );
+        foreach ($rows as $row) {
             $latest[$row->text('piece_id')] = $row;
         }
         $checks = [];

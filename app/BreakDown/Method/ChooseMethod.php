@@ -51,6 +51,7 @@ final readonly class ChooseMethod
             if ($begun) {
                 History::that("{$person->name} cuts it as: {$method->name}.", $fish, $person);
             }
+            $fish->staysOnTheBench();
         });
     }
 
@@ -73,6 +74,7 @@ final readonly class ChooseMethod
                 $fish->steps_said = $done;
                 $fish->changed();
             }
+            $fish->staysOnTheBench();
         });
     }
 }

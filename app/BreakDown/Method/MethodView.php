@@ -8,6 +8,8 @@ use App\BreakDown\Yields\KeepYields;
 use App\Catalogue\Methods;
 use App\Fish\Fish;
 use App\Fish\Piece;
+use App\Kitchen\Database\Remembered;
+use App\Kitchen\Database\Row;
 use App\Kitchen\Format\Words;
 use App\Kitchen\Moment;
 use Illuminate\Support\Facades\DB;
@@ -121,28 +123,45 @@ final readonly class MethodView
         if ($option->part === null || $option->costsPct <= 0) {
             return 'costs nothing';
         }
-        $ours = DB::table('yield_records')
-            ->where([
-                'species_id' => $fish->species_id,
-                'state' => $fish->state->value,
-                'method' => $fish->method,
-                'rung' => KeepYields::lostBy($question, $option),
-            ])
-            ->where('fish_id', '!=', $fish->id);
-        $fishes = (clone $ours)->count();
-        $share = $ours->avg('pct');
+        [$fishes, $share] = self::lost($fish)[KeepYields::lostBy($question, $option)] ?? [0, 0.0];
         $start = 'about '.$words->text(Mass::ofGrams(($whole->grams() * $option->costsPct) / 100));
 
-        return $fishes < 3 || ! is_numeric($share)
+        return $fishes < 3
             ? $start
             : "{$start}; our {$fishes} fish: ".
-                    $words->text(Mass::ofGrams(($whole->grams() * (float) $share) / 100));
+                    $words->text(Mass::ofGrams(($whole->grams() * $share) / 100));
+    }
+
+    /**
+     * @return array<string, array{int, float}> how many other fish cut this way lost something by an answer, and how
+     *     much, %
+     */
+    private static function lost(Fish $fish): array
+    {
+        return Remembered::of("lost:{$fish->id}:{$fish->method}", ['yield_records'], function () use ($fish): array {
+            $lost = [];
+            $rows = DB::table('yield_records')
+                ->select('rung')
+                ->selectRaw('count(*) as fishes, avg(pct) as share')
+                ->where([
+                    'species_id' => $fish->species_id,
+                    'state' => $fish->state->value,
+                    'method' => $fish->method,
+                ])
+                ->where('fish_id', '!=', $fish->id)
+                ->groupBy('rung')
+                ->get();
+            foreach (Row::all($rows) as $row) {
+                $lost[$row->text('rung')] = [(int) $row->number('fishes'), $row->number('share')];
+            }
+
+            return $lost;
+        });
     }
 
     private static function secondsAtThisStep(Fish $fish): ?int
     {
-        $last = DB::table('step_times')->where('fish_id', $fish->id)->max('said_at');
-        $from = is_string($last) ? $last : $fish->begun_at;
+        $from = $fish->last_step_at ?? $fish->begun_at;
 
         return $from === null ? null : max(0, now()->getTimestamp() - Moment::at($from)->getTimestamp());
     }

@@ -8,6 +8,7 @@ use App\Catalogue\Methods;
 use App\Fish\Fish;
 use App\Fish\FishTree;
 use App\Fish\Piece;
+use App\Kitchen\Database\Remembered;
 use App\Kitchen\Database\Row;
 use App\Kitchen\Settings;
 use Illuminate\Support\Facades\DB;
@@ -23,19 +24,21 @@ use Sectum\Measure\Mass;
 use Sectum\Measure\Percent;
 use Sectum\Receive\Found;
 
-/** What the house's own fish gave, by species, state, school and rung: worked out anew whenever a fish changes, so that a mistake taken back is forgotten at once. */
+/**
+ * What the house's own fish gave, by species, state, school and rung: worked out anew whenever a fish changes, so that
+ * a mistake taken back is forgotten at once.
+ */
 final readonly class KeepYields
 {
     /** The latest fish that count. */
     private const MOST = 200;
 
-    public static function of(Fish $changed): void
+    public static function of(Fish $fish): void
     {
-        DB::table('yield_records')->where('fish_id', $changed->id)->delete();
-        if (! $changed->broken_down) {
+        DB::table('yield_records')->where('fish_id', $fish->id)->delete();
+        if (! $fish->broken_down) {
             return;
         }
-        $fish = Fish::onTheBench($changed->id);
         $tree = FishTree::of($fish, Settings::load()->scaleStep);
         $rows = [];
         foreach (Recovery::of($tree, Reconcile::of($tree))->rungs as $rung) {
@@ -92,36 +95,41 @@ final readonly class KeepYields
     /** What a fish should give at a rung; null where the catalogue has no starting figure. */
     public static function expected(Fish $fish, Rung $rung): ?ExpectedYield
     {
-        $start = $fish->species->yields->first(
+        $start = $fish->species->loadMissing('yields')->yields->first(
             fn ($yield): bool => $yield->state === $fish->state && $yield->rung === $rung,
         );
         if ($start === null) {
             return null;
         }
-        $records = [];
-        foreach (
-            Row::all(
-                DB::table('yield_records')
-                    ->where([
-                        'species_id' => $fish->species_id,
-                        'state' => $fish->state->value,
-                        'rung' => $rung->value,
-                    ])
-                    ->when($fish->method !== null, fn ($query) => $query->where('method', $fish->method))
-                    ->where('fish_id', '!=', $fish->id)
-                    ->orderByDesc('fish_id')
-                    ->limit(self::MOST)
-                    ->get(),
-            ) as $row
-        ) {
-            $records[] = new YieldRecord($row->number('pct'), Mass::ofMilligrams((int) $row->number('each_mg')));
-        }
 
         return ExpectedYield::of(
             new StartingYield($start->mean_pct, $start->sd_pct, $start->strength),
-            $records,
+            self::records($fish)[$rung->value] ?? [],
             0.9,
             self::each($fish),
         );
+    }
+
+    /** @return array<string, list<YieldRecord>> what other fish like it gave, by yield step, the latest first */
+    private static function records(Fish $fish): array
+    {
+        return Remembered::of("yields:{$fish->id}:{$fish->method}", ['yield_records'], function () use ($fish): array {
+            $ranked = DB::table('yield_records')
+                ->select(['rung', 'pct', 'each_mg'])
+                ->selectRaw('row_number() over (partition by rung order by fish_id desc) as place')
+                ->where(['species_id' => $fish->species_id, 'state' => $fish->state->value])
+                ->when($fish->method !== null, fn ($query) => $query->where('method', $fish->method))
+                ->where('fish_id', '!=', $fish->id);
+            $rows = DB::query()->fromSub($ranked, 'ranked')->where('place', '<=', self::MOST)->orderBy('place')->get();
+            $records = [];
+            foreach (Row::all($rows) as $row) {
+                $records[$row->text('rung')][] = new YieldRecord(
+                    $row->number('pct'),
+                    Mass::ofMilligrams((int) $row->number('each_mg')),
+                );
+            }
+
+            return $records;
+        });
     }
 }

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\BreakDown\Yields;
 
+use App\Catalogue\HouseBin;
 use App\Fish\Fish;
 use App\Fish\Piece;
 use App\Kitchen\Format\Words;
 use App\Kitchen\Settings;
-use Illuminate\Support\Facades\DB;
 use Sectum\BreakDown\LadderRung;
 use Sectum\BreakDown\LeftOnFrame;
 use Sectum\BreakDown\TwoSides;
@@ -19,7 +19,10 @@ use Sectum\Fish\Rung;
 use Sectum\Measure\Mass;
 use Sectum\Measure\Percent;
 
-/** What the weights say besides whether they add up: the frame, the two sides, and each rung beside what fish like this give. */
+/**
+ * What the weights say besides whether they add up: the frame, the two sides, and each rung beside what fish like this
+ * give.
+ */
 final readonly class YieldRemarks
 {
     public function __construct(
@@ -35,7 +38,6 @@ final readonly class YieldRemarks
     {
         $frame = $this->piece(Part::Frame);
         $clean = $this->fish->species->expected($this->fish->state)[Part::Frame->value] ?? null;
-        $value = DB::table('bins')->where('bin', Bin::Mince->value)->value('value_per_kg_minor');
         if ($frame === null || $clean === null || ! $this->fish->mass()->isPositive()) {
             return null;
         }
@@ -47,7 +49,7 @@ final readonly class YieldRemarks
             $frame->reading()?->mass() ?? Mass::zero(),
             $clean,
             Mass::ofMilligrams($scraped),
-            is_numeric($value) ? (int) $value : 0,
+            HouseBin::of(Bin::Mince)->value_per_kg_minor,
             $this->settings->labourRateMinor,
             $this->settings->currency,
         );

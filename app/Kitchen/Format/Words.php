@@ -9,7 +9,9 @@ use Sectum\Measure\Mass;
 use Sectum\Measure\MassUnit;
 use Sectum\Measure\UnitSystem;
 
-/** Masses as the page shows them: the exact figure for drawing, the words for reading, in the units of whoever looks. */
+/**
+ * Masses as the page shows them: the exact figure for drawing, the words for reading, in the units of whoever looks.
+ */
 final readonly class Words
 {
     public MassUnit $unit;

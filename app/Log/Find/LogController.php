@@ -59,7 +59,7 @@ final readonly class LogController
         $recalled = Recalled::of($request->string('q')->toString(), $clock);
         $recalled->fish->isNotEmpty() ||
             throw Fault::notThere('Nothing came of that: check the lot, the delivery\'s number or the fish.');
-        $places = new FoundPlaces(Dish::query()->get(), Settings::load()->scaleStep);
+        $places = new FoundPlaces(Dish::known(), Settings::load()->scaleStep);
         [$type, $body] = match ($format) {
             'csv' => ['text/csv; charset=utf-8', (new TraceTable($places))->csv($recalled)],
             'epcis' => [

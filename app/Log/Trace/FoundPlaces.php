@@ -22,7 +22,7 @@ use Sectum\Route\Bins\Leaving;
 /** Where each piece of a fish is now, in words. */
 final readonly class FoundPlaces
 {
-    /** @param  Collection<int, Dish>  $dishes */
+    /** @param  Collection<string, Dish>  $dishes */
     public function __construct(private Collection $dishes, private Mass $step)
     {
     }

@@ -25,7 +25,7 @@ final readonly class RecallView
     {
         $settings = Settings::load();
         $words = new Words($person->units, $settings->scaleStep);
-        $places = new FoundPlaces(Dish::query()->get(), $settings->scaleStep);
+        $places = new FoundPlaces(Dish::known(), $settings->scaleStep);
         $found = [];
         $fish = [];
         foreach ($recalled->fish as $one) {

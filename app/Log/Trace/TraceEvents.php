@@ -57,7 +57,7 @@ final readonly class TraceEvents
                     [self::OWN."fish/{$one->id}" => $one->mass()],
                     facts: [
                         'species' => $one->species->scientific ?? $one->species->name,
-                        'source' => $one->supplier->name,
+                        'source' => $one->supplier_name,
                     ],
                 );
             }

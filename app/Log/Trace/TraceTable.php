@@ -77,7 +77,10 @@ final readonly class TraceTable
         return (string) stream_get_contents($file);
     }
 
-    /** A cell a spreadsheet would reckon with, or hide behind a space, gets a mark in front; the full-width signs count too. */
+    /**
+     * A cell a spreadsheet would reckon with, or hide behind a space, gets a mark in front; the full-width signs count
+     * too.
+     */
     private static function harmless(string $cell): string
     {
         return preg_match('/^[\s\x{FEFF}\x{200B}]*[=+\-@＝＋－＠\t\r\n]/u', $cell) === 1 ||
@@ -96,7 +99,7 @@ final readonly class TraceTable
             $fish->count,
             $fish->species->name,
             $fish->species->scientific,
-            $fish->supplier->name,
+            $fish->supplier_name,
             $line?->delivery->number,
             $line?->delivery->delivered_on,
             $line?->lot,

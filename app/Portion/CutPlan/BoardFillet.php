@@ -4,7 +4,12 @@ declare(strict_types=1);
 
 namespace App\Portion\CutPlan;
 
+use App\Fish\Piece;
+use App\Kitchen\Database\Remembered;
+use App\Kitchen\Database\Row;
 use App\Kitchen\Record;
+use Illuminate\Database\Eloquent\Collection;
+use Sectum\Fish\Part;
 
 /**
  * A fillet as it was laid on the board: its size, how it is cut, and for which dishes.
@@ -45,5 +50,56 @@ final class BoardFillet extends Record
             'thickness_mm' => 'float',
             'tail_mm' => 'float',
         ];
+    }
+
+    /** How a fillet was laid on the board; null when it was not. All of a fish are asked for at once. */
+    public static function under(Piece $fillet): ?self
+    {
+        return Remembered::of(
+            "boards:{$fillet->fish_id}",
+            ['boards'],
+            fn (): Collection => self::query()
+                ->where('fish_id', $fillet->fish_id)
+                ->get()
+                ->keyBy(fn (self $one): string => $one->piece_id),
+        )->get($fillet->id);
+    }
+
+    /**
+     * Asks for the boards of many fish at once.
+     *
+     * @param  list<string>  $fish
+     */
+    public static function underAll(array $fish): void
+    {
+        $found = self::query()->whereIn('fish_id', $fish)->get()->groupBy('fish_id');
+        foreach ($fish as $one) {
+            Remembered::put(
+                "boards:{$one}",
+                ['boards'],
+                ($found->get($one) ?? new Collection())->keyBy(fn (self $board): string => $board->piece_id),
+            );
+        }
+    }
+
+    /** The shape this house took last for the same part of the same kind of fish; null when it never cut one by marks. */
+    public static function lastShape(string $species, Part $part): ?string
+    {
+        $last = Remembered::of('last shapes', ['boards', 'pieces', 'fish'], function (): array {
+            $boards = self::query()
+                ->toBase()
+                ->join('pieces', 'pieces.id', '=', 'boards.piece_id')
+                ->join('fish', 'fish.id', '=', 'boards.fish_id')
+                ->orderBy('boards.laid_at')
+                ->get(['boards.shape', 'pieces.part', 'fish.species_id']);
+            $shapes = [];
+            foreach (Row::all($boards) as $board) {
+                $shapes["{$board->text('species_id')} {$board->text('part')}"] = $board->text('shape');
+            }
+
+            return $shapes;
+        });
+
+        return $last["{$species} {$part->value}"] ?? null;
     }
 }

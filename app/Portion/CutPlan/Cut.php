@@ -6,6 +6,8 @@ namespace App\Portion\CutPlan;
 
 use App\Fish\Fish;
 use App\Fish\Piece;
+use App\Fish\Reading;
+use App\Kitchen\Database\Remembered;
 use App\Kitchen\Database\Row;
 use Illuminate\Support\Facades\DB;
 use Sectum\Fish\Part;
@@ -15,6 +17,8 @@ use Sectum\Portion\Shape\MeasuredCut;
 /** A piece that was cut off a fillet at a known place, and counts. */
 final readonly class Cut
 {
+    private const TABLES = ['cuts', 'readings', 'reading_voids'];
+
     private function __construct(
         public Piece $piece,
         public Mass $mass,
@@ -41,17 +45,10 @@ final readonly class Cut
     /** @return array<string, self> of a fish, by piece, in the order of their places on the fillets */
     public static function of(Fish $fish): array
     {
-        $readings = [];
-        foreach ($fish->pieces as $piece) {
-            $reading = $piece->reading();
-            if ($reading !== null) {
-                $readings[$reading->id] = [$piece, $reading];
-            }
-        }
+        $readings = self::readings($fish);
         $cuts = [];
-        foreach (
-            Row::all(DB::table('cuts')->whereIn('reading_id', array_keys($readings))->orderBy('from_cm')->get()) as $row
-        ) {
+        $rows = Remembered::of("cuts:{$fish->id}", self::TABLES, fn (): array => self::rows(array_keys($readings)));
+        foreach ($rows as $row) {
             [$piece, $reading] = $readings[$row->text('reading_id')];
             $weight = fn (string $column): ?Mass => $row->text($column) === ''
                 ? null
@@ -73,7 +70,54 @@ final readonly class Cut
     }
 
     /**
-     * What a fillet weighed when the first cut by marks was made: without skin, bones or belly, and without what was portioned off it before.
+     * Asks for the cuts of many fish at once, so that none of them is asked for alone.
+     *
+     * @param  iterable<Fish>  $all
+     */
+    public static function ofAll(iterable $all): void
+    {
+        $fishOf = [];
+        $found = [];
+        foreach ($all as $fish) {
+            $found[$fish->id] = [];
+            foreach (array_keys(self::readings($fish)) as $reading) {
+                $fishOf[$reading] = $fish->id;
+            }
+        }
+        foreach (self::rows(array_keys($fishOf)) as $row) {
+            $found[$fishOf[$row->text('reading_id')]][] = $row;
+        }
+        foreach ($found as $fish => $rows) {
+            Remembered::put("cuts:{$fish}", self::TABLES, $rows);
+        }
+    }
+
+    /** @return array<string, array{Piece, Reading}> those that count, by reading */
+    private static function readings(Fish $fish): array
+    {
+        $readings = [];
+        foreach ($fish->pieces as $piece) {
+            $reading = $piece->reading();
+            if ($reading !== null) {
+                $readings[$reading->id] = [$piece, $reading];
+            }
+        }
+
+        return $readings;
+    }
+
+    /**
+     * @param  list<string>  $readings
+     * @return list<Row>
+     */
+    private static function rows(array $readings): array
+    {
+        return Row::all(DB::table('cuts')->whereIn('reading_id', $readings)->orderBy('from_cm')->get());
+    }
+
+    /**
+     * What a fillet weighed when the first cut by marks was made: without skin, bones or belly, and without what was
+     * portioned off it before.
      *
      * Trim and tail end still lay on it then.
      */

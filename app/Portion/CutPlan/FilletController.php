@@ -53,7 +53,7 @@ final readonly class FilletController
 
         return new JsonResponse([
             'fish' => FishHead::of($onBoard, $words),
-            'on_the_board' => BoardFillet::query()->whereKey($fillet->id)->exists(),
+            'on_the_board' => BoardFillet::under($fillet) !== null,
             'dishes' => array_map(
                 fn (Dish $dish): array => [
                     'id' => $dish->id,
@@ -61,7 +61,7 @@ final readonly class FilletController
                     'target' => $words->mass($dish->band()->target),
                     'stretch' => $dish->stretch->spoken(),
                 ],
-                array_values(Dish::servedOf($onBoard->species_id)->get()->all()),
+                array_values(Dish::cutFor($onBoard->species_id)->all()),
             ),
             'plan' => FilletPlanView::of(
                 FilletPlan::of($onBoard, $fillet, $laying, $person),

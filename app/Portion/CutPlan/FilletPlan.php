@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Portion\CutPlan;
 
+use App\Catalogue\HouseBin;
 use App\Contract\Fault;
 use App\Fish\Fish;
 use App\Fish\Piece;
@@ -11,7 +12,6 @@ use App\Kitchen\Person;
 use App\Kitchen\Settings;
 use App\Portion\Dish\Dish;
 use App\Portion\Hand\Hand;
-use Illuminate\Support\Facades\DB;
 use Sectum\Fish\Bin;
 use Sectum\Fish\Part;
 use Sectum\Measure\Mass;
@@ -27,8 +27,11 @@ use Sectum\Portion\Shape\ShapeFit;
  * Where the next cut of one fillet goes: its shape as the house knows it and as its own pieces told it so far, what is
  * still ahead of the knife, and what can be cut of that.
  */
-final readonly class FilletPlan
+final class FilletPlan
 {
+    /** @var array<string, PortionPlan|null> each searched for once, by school */
+    private array $found = [];
+
     /**
      * @param  list<Cut>  $cuts  done, from the head end on
      * @param  FilletOnBoard  $fillet  as it is believed to be now, what is behind the knife counted as squared off
@@ -40,20 +43,20 @@ final readonly class FilletPlan
      * @param  bool  $overdrawn  whether more came off than it weighed
      */
     private function __construct(
-        public int $fishNumber,
-        public Piece $piece,
-        public Laying $laying,
-        public array $cuts,
-        public FilletOnBoard $fillet,
-        public float $knifeCm,
-        public array $dishes,
-        public array $kinds,
-        public array $never,
-        public Mass $laid,
-        public Mass $left,
-        public bool $overdrawn,
-        public float $trimPerKgMinor,
-        public Hand $hand,
+        public readonly int $fishNumber,
+        public readonly Piece $piece,
+        public readonly Laying $laying,
+        public readonly array $cuts,
+        public readonly FilletOnBoard $fillet,
+        public readonly float $knifeCm,
+        public readonly array $dishes,
+        public readonly array $kinds,
+        public readonly array $never,
+        public readonly Mass $laid,
+        public readonly Mass $left,
+        public readonly bool $overdrawn,
+        public readonly float $trimPerKgMinor,
+        public readonly Hand $hand,
     ) {
     }
 
@@ -124,9 +127,14 @@ final readonly class FilletPlan
     /** What can be cut of the rest by a school; null when nothing is asked for or nothing is left. */
     public function by(School $school): ?PortionPlan
     {
-        return $this->kinds === [] || $this->overdrawn || $this->knifeCm >= $this->laying->lengthCm
-            ? null
-            : $school->plan($this->fillet, $this->kinds, $this->trimPerKgMinor);
+        if ($this->kinds === [] || $this->overdrawn || $this->knifeCm >= $this->laying->lengthCm) {
+            return null;
+        }
+        if (! array_key_exists($school->value, $this->found)) {
+            $this->found[$school->value] = $school->plan($this->fillet, $this->kinds, $this->trimPerKgMinor);
+        }
+
+        return $this->found[$school->value];
     }
 
     /** The cutter's own marks ahead of the knife; null when there are none. */
@@ -165,7 +173,7 @@ final readonly class FilletPlan
             }
         }
 
-        return Dish::query()->find($id);
+        return Dish::of($id);
     }
 
     /** Where the head end is squared off, or where the knife stands. */
@@ -195,7 +203,7 @@ final readonly class FilletPlan
         $never = [];
         foreach ($laying->kinds as $i => ['dish' => $id, 'max' => $max]) {
             $dish =
-                Dish::query()->find($id) ??
+                Dish::of($id) ??
                 throw Fault::inField("/kinds/{$i}/dish", 'This dish is not on the list any more. Choose another.');
             $dishes[$dish->name] = $dish;
             if ($dish->retired_at !== null) {
@@ -239,8 +247,6 @@ final readonly class FilletPlan
     /** What a kilo of trim brings, minor units. */
     private static function trimPerKg(): float
     {
-        $value = DB::table('bins')->where('bin', Bin::Mince->value)->value('value_per_kg_minor');
-
-        return is_numeric($value) ? (float) $value : 0.0;
+        return (float) HouseBin::of(Bin::Mince)->value_per_kg_minor;
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Portion\CutPlan;
 
+use App\Kitchen\Database\Remembered;
 use App\Kitchen\Format\Words;
 use App\Kitchen\Settings;
 use App\Portion\Dish\Dish;
@@ -117,7 +118,8 @@ final readonly class FilletPlanView
     /** Where a part usually goes, as it is said after its name. */
     private static function goesTo(Part $part): string
     {
-        $bin = DB::table('parts')->where('part', $part->value)->value('default_bin');
+        $bins = Remembered::of('parts', ['parts'], fn (): array => DB::table('parts')->pluck('default_bin', 'part')->all());
+        $bin = $bins[$part->value] ?? null;
 
         return is_string($bin) ? ', for '.lcfirst(Bin::from($bin)->spoken()) : '';
     }
@@ -155,7 +157,7 @@ final readonly class FilletPlanView
      * What the knife does now.
      *
      * @param  list<PlannedPiece>  $ahead
-     * @return array{part: string, dish: string|null, to_cm: float|null, aim_mg: int|null, width: string|null, say: string, how: string}
+     * @return array<string, string|float|int|null>
      */
     public static function next(FilletPlan $plan, array $ahead, Words $words): array
     {
@@ -185,7 +187,9 @@ final readonly class FilletPlanView
         return self::step('portion', $dish?->id, $next->toCm, $aim, $width, $say, $how);
     }
 
-    /** @return array{part: string, dish: string|null, to_cm: float|null, aim_mg: int|null, width: string|null, say: string, how: string} */
+    /**
+     * @return array<string, string|float|int|null>
+     */
     private static function step(string $part, ?string $dish, ?float $toCm, ?Mass $aim, ?string $width, string $say, string $how): array
     {
         return ['part' => $part, 'dish' => $dish, 'to_cm' => $toCm === null ? null : round($toCm, 2), 'aim_mg' => $aim?->milligrams, 'width' => $width, 'say' => $say, 'how' => $how];

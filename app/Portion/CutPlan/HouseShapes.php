@@ -9,6 +9,7 @@ use App\Contract\Fault;
 use App\Fish\Fish;
 use App\Fish\Piece;
 use App\Fish\Stage;
+use App\Kitchen\Database\Remembered;
 use App\Kitchen\Database\Row;
 use App\Kitchen\Moment;
 use App\Kitchen\Person;
@@ -24,6 +25,9 @@ use Sectum\Portion\Shape\MeasuredFillet;
 /** The house's own shapes, learned from the pieces that were cut at known places. */
 final readonly class HouseShapes
 {
+    /** A fish under the knife teaches nothing yet: what is cut now makes no shape old. */
+    private const TABLES = ['reading_voids', 'shape_resets'];
+
     /** The latest fillets a shape is learned from. */
     private const MOST = 200;
 
@@ -35,32 +39,39 @@ final readonly class HouseShapes
     }
 
     /**
-     * The house's shape of a kind of fish, from fish whose portioning is done: a fillet under the knife tells of itself, and twice would be too much.
+     * The house's shape of a kind of fish, from fish whose portioning is done: a fillet under the knife tells of
+     * itself, and twice would be too much.
      *
      * Worked out anew when another fish was done, reopened, or a piece of it taken back.
      */
     public static function of(string $species, string $shape): HouseShape
     {
+        return Remembered::of("shape:{$species}:{$shape}", self::TABLES, fn (): HouseShape => self::found($species, $shape));
+    }
+
+    private static function found(string $species, string $shape): HouseShape
+    {
         $starting = FilletShape::named($shape);
-        $cuts = self::cuts($species, $shape);
+        $told = Row::maybe(
+            self::cuts($species, $shape)
+                ->selectRaw('count(*) as cuts, max(readings.id) as latest')
+                ->selectRaw('(select count(*) from reading_voids) as voids')
+                ->selectRaw('(select count(*) from shape_resets) as resets')
+                ->first(),
+        );
         $stamp = implode(':', [
             $species,
             $shape,
-            $cuts->count(),
-            self::text($cuts->max('readings.id')),
-            DB::table('reading_voids')->count(),
-            self::resetAt($species, $shape),
+            $told?->text('cuts'),
+            $told?->text('latest'),
+            $told?->text('voids'),
+            $told?->text('resets'),
         ]);
 
         $learn = fn (): HouseShape => HouseShape::of($starting, self::fillets($species, $shape));
         $kept = Cache::remember("shape:{$stamp}", self::KEPT, $learn);
 
         return $kept instanceof HouseShape ? $kept : $learn();
-    }
-
-    private static function text(mixed $value): string
-    {
-        return is_string($value) ? $value : '';
     }
 
     /** Pieces that were cut by marks and count, of fish that were portioned. */
@@ -74,7 +85,13 @@ final readonly class HouseShapes
             ->where('fish.species_id', $species)
             ->where('boards.shape', $shape)
             ->whereIn('fish.stage', [Stage::Route->value, Stage::Cost->value, Stage::Log->value])
-            ->where('readings.taken_at', '>', self::resetAt($species, $shape) ?? '')
+            ->where(
+                'readings.taken_at',
+                '>',
+                DB::table('shape_resets')
+                    ->where(['species_id' => $species, 'shape' => $shape])
+                    ->selectRaw("coalesce(max(reset_at), '')"),
+            )
             ->where('cuts.at_mark', true)
             ->whereNull('reading_voids.reading_id');
     }
@@ -97,9 +114,11 @@ final readonly class HouseShapes
 
     public static function resetAt(string $species, string $shape): ?string
     {
-        $at = DB::table('shape_resets')->where('species_id', $species)->where('shape', $shape)->max('reset_at');
+        return Remembered::of("reset:{$species}:{$shape}", ['shape_resets'], function () use ($species, $shape): ?string {
+            $at = DB::table('shape_resets')->where('species_id', $species)->where('shape', $shape)->max('reset_at');
 
-        return is_string($at) ? $at : null;
+            return is_string($at) ? $at : null;
+        });
     }
 
     /**
@@ -161,6 +180,7 @@ final readonly class HouseShapes
             ->whereKey($of->unique()->all())
             ->get()
             ->keyBy('id');
+        Cut::ofAll($fish);
         $laid = [];
         foreach ($of as $fillet => $id) {
             $on = is_string($id) ? $fish->get($id) : null;

@@ -29,7 +29,8 @@ final readonly class LayFillet
             $fillet = self::fillet($onBoard, $piece);
             $laying = Laying::asked($fields, $onBoard, $fillet, $person);
             $plan = FilletPlan::of($onBoard, $fillet, $laying, $person);
-            // Own marks that do not rise, or dishes of which none can ever be cut from it, are refused before anything is written.
+            // Own marks that do not rise, or dishes of which none can ever be cut from it, are refused before anything
+            // is written.
             $plan->byOwnMarks();
             $plan->kinds !== [] ||
                 throw Fault::inField('/kinds', $plan->never[0] ?? 'Choose at least one dish to cut from it.');
@@ -60,9 +61,7 @@ final readonly class LayFillet
             } else {
                 $laid->fill($values);
                 if ($laid->isDirty()) {
-                    $laid
-                        ->fill(['version' => $laid->version + 1, 'laid_by' => $person->id, 'laid_at' => $at])
-                        ->save();
+                    $laid->fill(['version' => $laid->version + 1, 'laid_by' => $person->id, 'laid_at' => $at])->save();
                 }
             }
             if ($onBoard->dish_id === null) {
@@ -88,7 +87,9 @@ final readonly class LayFillet
             );
     }
 
-    /** Whether it is one fillet: not both sides of a fish on the pan together, not those of several fish, not steaks. */
+    /**
+     * Whether it is one fillet: not both sides of a fish on the pan together, not those of several fish, not steaks.
+     */
     public static function isOne(Fish $fish, Piece $fillet): bool
     {
         return $fish->count === 1 && ! in_array($fillet->part, [Part::Fillets, Part::Steaks], true);

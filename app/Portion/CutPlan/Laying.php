@@ -23,7 +23,10 @@ use Sectum\Portion\School;
 /** How a fillet is to lie on the board: what a screen asks, what stands there, or what one begins with. */
 final readonly class Laying
 {
-    /** Squared off the head end unless somebody says otherwise, as a share of the fillet; and how thin a tail may be, mm. Our estimates. */
+    /**
+     * Squared off the head end unless somebody says otherwise, as a share of the fillet; and how thin a tail may be,
+     * mm. Our estimates.
+     */
     private const SQUARE = 0.027;
 
     private const TAIL_MM = 10.0;
@@ -50,7 +53,7 @@ final readonly class Laying
     /** What lies there, else what one begins with. */
     public static function of(Fish $fish, Piece $fillet): self
     {
-        $laid = BoardFillet::query()->find($fillet->id);
+        $laid = BoardFillet::under($fillet);
 
         return $laid === null
             ? self::start($fish, $fillet)
@@ -135,7 +138,7 @@ final readonly class Laying
 
     private static function start(Fish $fish, Piece $fillet): self
     {
-        $shape = self::lastShape($fish, $fillet) ?? self::usualShape($fish, $fillet);
+        $shape = BoardFillet::lastShape($fish->species_id, $fillet->part) ?? self::usualShape($fish, $fillet);
         $mass = Cut::laid($fish, $fillet);
         $guess = FilletGuess::of($shape, max(1.0, $mass->grams()));
 
@@ -161,24 +164,9 @@ final readonly class Laying
      */
     private static function usualKinds(Fish $fish): array
     {
-        $dish = $fish->dish_id ?? Dish::served()->where('species_id', $fish->species_id)->first()?->id;
+        $dish = $fish->dish_id ?? Dish::cutFor($fish->species_id)->firstWhere('species_id', $fish->species_id)?->id;
 
         return $dish === null ? [] : [['dish' => $dish, 'max' => null]];
-    }
-
-    /** The shape this house took last for the same part of the same fish. */
-    private static function lastShape(Fish $fish, Piece $fillet): ?string
-    {
-        return BoardFillet::query()
-            ->whereIn(
-                'piece_id',
-                Piece::query()
-                    ->select('id')
-                    ->where('part', $fillet->part)
-                    ->whereIn('fish_id', Fish::query()->select('id')->where('species_id', $fish->species_id)),
-            )
-            ->orderByDesc('laid_at')
-            ->first()?->shape;
     }
 
     private static function usualShape(Fish $fish, Piece $fillet): string

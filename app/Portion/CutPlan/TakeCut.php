@@ -9,7 +9,6 @@ use App\Contract\Fields;
 use App\Fish\CutFrom;
 use App\Fish\Fish;
 use App\Fish\Piece;
-use App\Fish\Reading;
 use App\Fish\RecordReading;
 use App\Kitchen\Person;
 use App\Portion\Dish\Dish;
@@ -32,8 +31,9 @@ final readonly class TakeCut
     {
         DB::connection()->transaction(function () use ($fish, $id, $fields, $person): void {
             $onBoard = Fish::onTheBench($fish);
-            if (Reading::query()->whereKey($id)->exists()) {
-                ($this->take)($onBoard, $id, $fields, $person, PortionBench::PARTS);
+            $among = fn (): array => PortionBench::PARTS;
+            if ($onBoard->readingOf($id) !== null) {
+                ($this->take)($fish, $id, $fields, $person, $among);
 
                 return;
             }
@@ -45,18 +45,14 @@ final readonly class TakeCut
                     ? null
                     : Fault::at('/guess', fn (): Mass => Mass::parse($fields->string('guess'), $person->units));
             $place = $this->place($onBoard, $fields, $person);
-            ($this->take)($onBoard, $id, $fields, $person, PortionBench::PARTS);
-            $piece = Reading::query()->with('piece')->findOrFail($id)->piece;
-            if ($piece->part === Part::Portion && $dish !== null) {
-                $piece->dish_id = $dish->id;
-                $piece->save();
-            }
+            $piece = ($this->take)($fish, $id, $fields, $person, $among, $dish?->id)->piece;
             if ($place !== null) {
                 [$plan, $to] = $place;
                 $this->store($id, $plan, $to, $piece, $guess, $person);
             } else {
                 $this->again($fields->maybeString('replaces'), $id);
             }
+            $onBoard->staysOnTheBench();
         });
     }
 
@@ -73,7 +69,7 @@ final readonly class TakeCut
         }
         $from = $fields->maybeString('from');
         $fillet = $from === null ? CutFrom::usually($fish, $part) : $fish->pieces->firstWhere('id', $from);
-        if ($fillet === null || ! BoardFillet::query()->whereKey($fillet->id)->exists()) {
+        if ($fillet === null || BoardFillet::under($fillet) === null) {
             throw Fault::inField(
                 '/to_cm',
                 'No plan lies on the board for this piece. Plan it first, or weigh it without a mark.',
@@ -99,7 +95,7 @@ final readonly class TakeCut
         ?Mass $guess,
         Person $person,
     ): void {
-        $grams = $piece->load('readings.void')->reading()?->mass()->grams() ?? 0.0;
+        $grams = $piece->reading()?->mass()->grams() ?? 0.0;
         $mark = AtMark::of($plan->fillet, $plan->knifeCm, $to, $grams);
         $before = $plan->fillet->gramsUpTo($plan->knifeCm);
         [$thin, $thick] = $plan->fillet->thickness($before, $plan->fillet->gramsUpTo($mark->toCm));

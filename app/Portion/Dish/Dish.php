@@ -6,10 +6,12 @@ namespace App\Portion\Dish;
 
 use App\Catalogue\Species;
 use App\Contract\Fault;
+use App\Kitchen\Database\Remembered;
 use App\Kitchen\Record;
 use App\Kitchen\Settings;
 use Brick\Math\BigRational;
 use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Sectum\Measure\Mass;
 use Sectum\Portion\Band;
@@ -66,6 +68,32 @@ final class Dish extends Record
         });
     }
 
+    /** @return Collection<string, self> every dish there ever was, by id */
+    public static function known(): Collection
+    {
+        return Remembered::of('dishes', ['dishes'], fn (): Collection => self::query()->get()->keyBy(fn (self $one): string => $one->id));
+    }
+
+    public static function of(?string $id): ?self
+    {
+        return $id === null ? null : self::known()->get($id);
+    }
+
+    /** @return Collection<int, self> those that are still cut for, heaviest first */
+    public static function onTheList(): Collection
+    {
+        return self::known()
+            ->whereNull('retired_at')
+            ->sortBy([['target_mg', 'desc'], ['name', 'asc']])
+            ->values();
+    }
+
+    /** @return Collection<int, self> those a kind of fish is cut for: its own, and those of any fish; heaviest first */
+    public static function cutFor(string $species): Collection
+    {
+        return self::onTheList()->whereIn('species_id', [null, $species])->values();
+    }
+
     /** @return Builder<self> those that are still cut for, heaviest first */
     public static function served(): Builder
     {
@@ -92,8 +120,11 @@ final class Dish extends Record
     /** @throws Fault at the field when it is not on the list any more */
     public static function chosen(string $id, string $pointer = '/dish'): self
     {
-        return self::served()->find($id) ??
-            throw Fault::inField($pointer, 'This dish is not on the list any more. Choose another.');
+        $dish = self::of($id);
+
+        return $dish !== null && $dish->retired_at === null
+            ? $dish
+            : throw Fault::inField($pointer, 'This dish is not on the list any more. Choose another.');
     }
 
     public function band(): Band

@@ -60,7 +60,10 @@ final readonly class StoreDish
         });
     }
 
-    /** @return array{name: string, target_mg: int, minus_mg: int, plus_mg: int, stretch: string, skin_on: bool, raw: bool, slant_deg: int, thin_mm: float|null, thick_mm: float|null, evenness: float|null, priority: string} */
+    /**
+     * @return array{name: string, target_mg: int, minus_mg: int, plus_mg: int, stretch: string, skin_on: bool, raw: bool,
+     *     slant_deg: int, thin_mm: float|null, thick_mm: float|null, evenness: float|null, priority: string}
+     */
     private static function cut(Fields $fields, UnitSystem $units): array
     {
         $mass = fn (string $name): Mass => Fault::at(
@@ -86,7 +89,10 @@ final readonly class StoreDish
         ];
     }
 
-    /** @return array{sides_minor: int, surcharge_pct: string, price_minor: int|null, value_minor: int|null, target_cost_pct: string|null} */
+    /**
+     * @return array{sides_minor: int, surcharge_pct: string, price_minor: int|null, value_minor: int|null,
+     *     target_cost_pct: string|null}
+     */
     private static function plate(Fields $fields, Currency $currency): array
     {
         $money = fn (string $name): ?int => $fields->has($name)

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Portion\Hand;
 
+use App\Kitchen\Database\Remembered;
 use App\Kitchen\Database\Row;
 use App\Kitchen\Person;
 use Illuminate\Support\Facades\DB;
@@ -28,6 +29,11 @@ final readonly class Hand
     }
 
     public static function of(Person $person): self
+    {
+        return Remembered::of("hand:{$person->id}", ['cuts', 'readings', 'reading_voids'], fn (): self => self::found($person));
+    }
+
+    private static function found(Person $person): self
     {
         $rows = Row::all(
             DB::table('cuts')

@@ -28,7 +28,7 @@ final readonly class HandView
     public static function of(Hand $hand, Dish $dish, Words $words, ?Settings $prices, ?PortionCosts $costs): array
     {
         $aim = $hand->aim($dish->band());
-        $yearly = self::yearly($dish);
+        $yearly = $aim === null ? 0 : self::yearly($dish);
         $mean = $aim === null ? Mass::zero() : Mass::ofGrams(max(0.0, $aim->meanGiveawayGrams));
 
         return [

@@ -13,6 +13,7 @@ use App\Kitchen\Format\Words;
 use App\Kitchen\Moment;
 use App\Kitchen\Person;
 use App\Kitchen\Settings;
+use App\Portion\CutPlan\BoardFillet;
 use App\Portion\CutPlan\Cut;
 use App\Portion\CutPlan\FilletPlan;
 use App\Portion\CutPlan\LayFillet;
@@ -29,7 +30,8 @@ use Sectum\Portion\Allocate\Wanted;
 use Sectum\Portion\Placed;
 
 /**
- * Tonight's demand over all fillets that wait to be portioned, fish by fish: what of which fillet, and what will be short.
+ * Tonight's demand over all fillets that wait to be portioned, fish by fish: what of which fillet, and what will be
+ * short.
  *
  * What was cut today in its band is off the demand already, so that asking again after a fillet deals out what is left.
  */
@@ -207,13 +209,19 @@ final readonly class Tonight
             : implode(' and ', $short).' will be short tonight.';
     }
 
-    /** @return array{array<string, list<FilletPlan>>, array<string, list<string>>} every fillet that waits to be cut, and those weighed together, by kind of fish */
+    /**
+     * @return array{array<string, list<FilletPlan>>, array<string, list<string>>} every fillet that waits to be cut,
+     *     and those weighed together, by kind of fish
+     */
     private function bench(Person $person): array
     {
         $bench = [];
         $together = [];
         $count = 0;
-        foreach (Fish::forTheBench()->where('stage', Stage::Portion->value)->orderBy('number')->get() as $fish) {
+        $waiting = Fish::forTheBench()->where('stage', Stage::Portion->value)->orderBy('number')->get();
+        Cut::ofAll($waiting);
+        BoardFillet::underAll(array_values($waiting->map(fn (Fish $fish): string => $fish->id)->all()));
+        foreach ($waiting as $fish) {
             foreach (CutFrom::fillets($fish) as $fillet) {
                 if (! LayFillet::isOne($fish, $fillet)) {
                     $together[$fish->species_id][] = "No. {$fish->number} {$fillet->name}";

@@ -20,7 +20,9 @@ final readonly class TrayLabels
     {
     }
 
-    /** @return list<string> lots of the fish, as the suppliers gave them; the house's own number where they gave none */
+    /**
+     * @return list<string> lots of the fish, as the suppliers gave them; the house's own number where they gave none
+     */
     public function lots(): array
     {
         return array_values(array_unique(array_map(self::lotOf(...), $this->fish)));

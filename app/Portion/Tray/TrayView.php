@@ -194,7 +194,7 @@ final readonly class TrayView
             ->whereIn('id', $cut)
             ->orderBy('number')
             ->get();
-        $dishes = Dish::query()->get()->keyBy('id');
+        $dishes = Dish::known();
         foreach ($fish as $one) {
             foreach (PortionBench::portionsOf($one) as $piece) {
                 $dish = $dishes->get($piece->dish_id ?? ($one->dish_id ?? ''));

@@ -46,14 +46,21 @@ final readonly class ColdRoom
         $queue = AgeingQueue::of(array_values($cold->map(self::coldFish(...))->all()), $now);
         $byId = $cold->keyBy('id');
         $groups = [];
+        $ordered = [];
+        foreach (array_keys(self::GROUPS) as $group) {
+            $ordered[$group] = array_values(
+                array_filter($queue, fn (Queued $queued): bool => $queued->group === $group),
+            );
+        }
+        $seen = array_merge(...array_map(fn (array $in): array => array_slice($in, 0, self::MOST), array_values($ordered)));
+        $fish = Fish::forTheBench()
+            ->with('line')
+            ->whereKey(array_map(fn (Queued $queued): string => $queued->id, $seen))
+            ->get()
+            ->keyBy('id');
         foreach (self::GROUPS as $group => $title) {
-            $in = array_values(array_filter($queue, fn (Queued $queued): bool => $queued->group === $group));
+            $in = $ordered[$group];
             $shown = array_slice($in, 0, self::MOST);
-            $fish = Fish::forTheBench()
-                ->with('line')
-                ->whereKey(array_map(fn (Queued $queued): string => $queued->id, $shown))
-                ->get()
-                ->keyBy('id');
             $groups[] = [
                 'group' => $group,
                 'title' => $title,

@@ -11,7 +11,9 @@ use App\Fish\VoidReading;
 use App\Kitchen\Person;
 use Illuminate\Support\Facades\DB;
 
-/** Takes back the weight of a fish that was just weighed in: the reading stays on record, the fish counts for nothing. */
+/**
+ * Takes back the weight of a fish that was just weighed in: the reading stays on record, the fish counts for nothing.
+ */
 final readonly class SendBack
 {
     public function __construct(private VoidReading $takeBack)
@@ -33,7 +35,7 @@ final readonly class SendBack
                 $fish->update(['stage' => Stage::Receive, 'refused' => null]);
             }
             $reading = $fish->whole()->reading() ?? throw Fault::notThere('Its weight was taken back already.');
-            ($this->takeBack)($fish, $reading->id, $reason, $person);
+            ($this->takeBack)($fish->id, $reading->id, $reason, $person);
             $fish = Fish::query()->with('line.delivery')->findOrFail($id);
             $fish->update(['stage' => Stage::Withdrawn]);
             $line->delivery->changed();

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Route\Batches;
 
+use App\Catalogue\HouseBin;
 use App\Catalogue\Species;
 use App\Kitchen\Format\Words;
 use App\Kitchen\Moment;
@@ -12,7 +13,6 @@ use App\Kitchen\Settings;
 use App\Route\Bins\Bins;
 use App\Route\Bins\BinsView;
 use App\Route\Bins\BinWithdrawal;
-use App\Route\Bins\HouseBin;
 use App\Route\Recipes\Recipe;
 use DateTimeImmutable;
 use Psr\Clock\ClockInterface;

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace App\Route\Bins;
 
+use App\Catalogue\HouseBin;
+use App\Kitchen\Database\Remembered;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\DB;
 use Sectum\Fish\Bin;
@@ -18,17 +21,34 @@ final readonly class Bins
     {
     }
 
+    /** How the bins stand: masses alone, asked for once. */
+    public static function standing(): self
+    {
+        return Remembered::of('bins standing', ['bin_deposits', 'bin_withdrawals'], function (): self {
+            $deposits = self::left()->with('withdrawals')->get();
+
+            return new self($deposits, self::ledger($deposits));
+        });
+    }
+
+    /** With all that a screen says of each tub. */
     public static function now(?Bin $bin = null): self
     {
-        $gone = DB::table('bin_withdrawals')->selectRaw('sum(mass_mg)')->whereColumn('deposit_id', 'bin_deposits.id');
-        $query = BinDeposit::query()
-            ->with(['withdrawals', 'piece', 'fish', 'species', 'person'])
-            ->whereRaw('mass_mg > coalesce(('.$gone->toSql().'), 0)')
-            ->orderBy('put_at')
-            ->orderBy('id');
+        $query = self::left()->with(['withdrawals', 'piece', 'fish', 'species', 'person']);
         $deposits = $bin === null ? $query->get() : $query->where('bin', $bin->value)->get();
 
         return new self($deposits, self::ledger($deposits));
+    }
+
+    /** @return Builder<BinDeposit> of which something is left, in the order in which it was put in */
+    private static function left(): Builder
+    {
+        $gone = DB::table('bin_withdrawals')->selectRaw('sum(mass_mg)')->whereColumn('deposit_id', 'bin_deposits.id');
+
+        return BinDeposit::query()
+            ->whereRaw('mass_mg > coalesce(('.$gone->toSql().'), 0)')
+            ->orderBy('put_at')
+            ->orderBy('id');
     }
 
     /** @param  Collection<int, BinDeposit>  $deposits */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Route\Bins;
 
+use App\Catalogue\HouseBin;
 use App\Kitchen\Format\Words;
 use App\Kitchen\Moment;
 use App\Kitchen\Person;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Route\Bins;
 
+use App\Catalogue\HouseBin;
 use App\Contract\Fault;
 use App\Fish\Fish;
 use App\Fish\Piece;
@@ -39,11 +40,14 @@ final readonly class Deposits
     /** A weight was mended or taken back after its part was put into a bin. */
     public function mend(Fish $fish): void
     {
+        if ($fish->pieces->every(fn (Piece $piece): bool => $piece->bin === null)) {
+            return;
+        }
         $known = self::of($fish);
         if ($known->isEmpty()) {
             return;
         }
-        $fish = Fish::onTheBench($fish->id)->load('line');
+        $fish->loadMissing('line');
         foreach ($fish->pieces->whereIn('id', $known->pluck('piece_id')->all()) as $piece) {
             $this->matched(
                 $fish,
@@ -92,7 +96,8 @@ final readonly class Deposits
     /** @param  Collection<int, BinDeposit>  $deposits */
     private function matched(Fish $fish, Piece $piece, Collection $deposits, Person $person): void
     {
-        // What is thrown away when it is routed lies in no bin: its reading says how much that was. What was cut up after all lies in none either.
+        // What is thrown away when it is routed lies in no bin: its reading says how much that was. What was cut up
+        // after all lies in none either.
         $wanted =
             $piece->bin === null || $piece->bin === Bin::Discard || $fish->isCutFurther($piece)
                 ? Mass::zero()

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Route\Bins;
 
+use App\Catalogue\HouseBin;
 use App\Kitchen\Person;
 use App\Kitchen\Settings;
 use App\Route\Recipes\Recipe;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Route\Bins;
 
+use App\Catalogue\HouseBin;
 use App\Contract\Fault;
 use App\Contract\Fields;
 use App\Kitchen\Person;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Route\Bins;
 
+use App\Catalogue\HouseBin;
 use App\Contract\Fault;
 use App\Contract\Fields;
 use App\Fish\Weighing;
@@ -25,7 +26,10 @@ use Sectum\Route\Bins\Keeping;
 use Sectum\Route\Bins\Leaving;
 use Sectum\Route\Bins\Ledger;
 
-/** Something leaves a bin: for a meal, into the discard, or because it was never there. The oldest goes first unless one is named. */
+/**
+ * Something leaves a bin: for a meal, into the discard, or because it was never there. The oldest goes first unless one
+ * is named.
+ */
 final readonly class TakeOut
 {
     public function __construct(private ClockInterface $clock)

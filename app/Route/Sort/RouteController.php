@@ -30,7 +30,7 @@ final readonly class RouteController
     public function send(Request $request, SendToBin $send, string $fish, string $piece): JsonResponse
     {
         $send(
-            Fish::onTheBench($fish),
+            $fish,
             $piece,
             Bin::tryFrom(Fields::of($request)->maybeString('bin') ?? ''),
             Fields::of($request)->int('version'),
@@ -42,7 +42,7 @@ final readonly class RouteController
 
     public function done(Request $request, SendToBin $send, string $fish): JsonResponse
     {
-        $send->accept(Fish::onTheBench($fish), Fields::of($request)->int('version'), Person::of($request));
+        $send->accept($fish, Fields::of($request)->int('version'), Person::of($request));
 
         return $this->bench($fish, Person::of($request));
     }
@@ -57,7 +57,7 @@ final readonly class RouteController
                     Fish::query()->find($one->string('fish')) ??
                     throw Fault::inField("/fish/{$i}", 'There is no such fish.');
                 if ($fish->stage === Stage::Route) {
-                    $send->accept($fish, $one->int('version'), $person);
+                    $send->accept($fish->id, $one->int('version'), $person);
                 }
             }
         });

@@ -25,10 +25,10 @@ final readonly class SendToBin
     }
 
     /** @param  Bin|null  $bin  null takes a light portion back to its plate */
-    public function __invoke(Fish $fish, string $piece, ?Bin $bin, int $version, Person $person): void
+    public function __invoke(string $fish, string $piece, ?Bin $bin, int $version, Person $person): void
     {
         DB::connection()->transaction(function () use ($fish, $piece, $bin, $version, $person): void {
-            $fish = Fish::onTheBench($fish->id);
+            $fish = Fish::onTheBench($fish);
             $fish->mustBeOpen();
             $found =
                 $fish->pieces->firstWhere('id', $piece) ??
@@ -52,8 +52,10 @@ final readonly class SendToBin
         });
     }
 
-    /** Every part without a decision goes where it usually goes, all of it into the bins, and the fish on to its cost. */
-    public function accept(Fish $fish, int $version, Person $person): void
+    /**
+     * Every part without a decision goes where it usually goes, all of it into the bins, and the fish on to its cost.
+     */
+    public function accept(string $fish, int $version, Person $person): void
     {
         ($this->moveOn)($fish, Stage::Route, $version, $person, function (Fish $fish) use ($person): void {
             $sorting = new Sorting($fish, Settings::load());

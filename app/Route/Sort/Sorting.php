@@ -12,7 +12,6 @@ use App\Kitchen\Settings;
 use App\Portion\Dish\Dish;
 use App\Route\Bins\Bins;
 use DateTimeImmutable;
-use Illuminate\Database\Eloquent\Collection;
 use Psr\Clock\ClockInterface;
 use Sectum\BreakDown\CutTree;
 use Sectum\Fish\Bin;
@@ -34,20 +33,10 @@ final class Sorting
     /** @var array<string, BinNeed>|null asked for once, when something has to be ranked */
     private ?array $needs = null;
 
-    /** @var array<string, Dish|null> */
-    private array $dishes = [];
-
     private readonly DateTimeImmutable $now;
 
-    /** @param  Collection<int, Dish>|null  $known  dishes that were fetched already */
-    public function __construct(
-        private readonly Fish $fish,
-        private readonly Settings $settings,
-        ?Collection $known = null,
-    ) {
-        foreach ($known ?? [] as $dish) {
-            $this->dishes[$dish->id] = $dish;
-        }
+    public function __construct(private readonly Fish $fish, private readonly Settings $settings)
+    {
         $this->now = DateTimeImmutable::createFromInterface(app(ClockInterface::class)->now());
     }
 
@@ -110,7 +99,7 @@ final class Sorting
     /** @return array<string, BinNeed> */
     private function needs(): array
     {
-        return $this->needs ??= Bins::now()->needs();
+        return $this->needs ??= Bins::standing()->needs();
     }
 
     /** A portion too small for its dish may still be served, or go to a bin. */
@@ -128,10 +117,13 @@ final class Sorting
     {
         $id = $piece->dish_id ?? $this->fish->dish_id;
 
-        return $id === null ? null : ($this->dishes[$id] ??= Dish::query()->find($id));
+        return Dish::of($id);
     }
 
-    /** Whether the skin is free of scales, by how the fish came, what the cutter chose and what was weighed; null when nobody said. */
+    /**
+     * Whether the skin is free of scales, by how the fish came, what the cutter chose and what was weighed; null when
+     * nobody said.
+     */
     private function isScaled(): ?bool
     {
         return match (true) {

@@ -18,7 +18,8 @@ final readonly class CutPiece
      * @param  Mass  $resolution  the scale's step
      * @param  Share|null  $expected  its expected share of its parent
      * @param  Family|null  $role  what becomes of it
-     * @param  bool|null  $typed  whether somebody typed the reading; false when it came off the scale by itself, null when nobody knows
+     * @param  bool|null  $typed  whether somebody typed the reading; false when it came off the scale by itself, null
+     *     when nobody knows
      */
     public function __construct(
         public string $id,

@@ -32,7 +32,8 @@ final readonly class CutTree
      * @param  non-empty-list<CutPiece>  $pieces  in any order
      * @param  array<string, Mass>  $tares  trays and lids that may have stayed under a piece, by name
      *
-     * @throws BadCutTree when an id stands twice, a parent is missing, there is no or more than one whole fish, or a piece is cut from itself
+     * @throws BadCutTree when an id stands twice, a parent is missing, there is no or more than one whole fish, or a
+     *     piece is cut from itself
      */
     public function __construct(public array $pieces, public Loss $loss = new Loss(), public array $tares = [])
     {

@@ -9,14 +9,17 @@ use Sectum\Measure\Mass;
 /**
  * The likeliest single mistake among all readings of a fish: which reading, and what happened to it.
  *
- * Every reading is tried with every usual mistake. A mistake's likelihood is how well all else agrees without the reading,
- * times how near the corrected reading then comes to what the rest says, times how often the mistake is made. How often is
+ * Every reading is tried with every usual mistake. A mistake's likelihood is how well all else agrees without the
+ * reading,
+ * times how near the corrected reading then comes to what the rest says, times how often the mistake is made. How often
+ * is
  * our estimate; only the order of magnitude matters.
  */
 final readonly class Diagnosis
 {
     /**
-     * How often each is the cause when a reading is wrong: of one that was typed, of one off the scale (whose digits and units
+     * How often each is the cause when a reading is wrong: of one that was typed, of one off the scale (whose digits
+     * and units
      * nobody touches), and of one nobody knows of. Estimates.
      */
     private const OFTEN = [
@@ -37,11 +40,15 @@ final readonly class Diagnosis
     /** Changing places happens between neighbours. Estimate. */
     private const NEIGHBOURS = 0.9;
 
-    /** Of all units, grams and ounces, or kilograms and pounds, are taken for each other: the two faces of one scale. Estimate. */
+    /**
+     * Of all units, grams and ounces, or kilograms and pounds, are taken for each other: the two faces of one scale.
+     * Estimate.
+     */
     private const SAME_SCALE = 0.8;
 
     /**
-     * @param  Explanation|null  $explanation  null when none of the usual mistakes makes it fit better than an unknown one
+     * @param  Explanation|null  $explanation  null when none of the usual mistakes makes it fit better than an unknown
+     *     one
      * @param  float  $logOdds  beside the next likeliest reading, natural logarithm; 0 when there is none
      */
     private function __construct(
@@ -82,7 +89,10 @@ final readonly class Diagnosis
         );
     }
 
-    /** @return non-empty-list<array{float, Explanation|null}> log likelihood, up to a constant of the tree, of each mistake */
+    /**
+     * @return non-empty-list<array{float, Explanation|null}> log likelihood, up to a constant of the tree, of each
+     *     mistake
+     */
     private static function scores(CutTree $tree, int $i, Mass $reading, LeftOut $without): array
     {
         $piece = $tree->pieces[$i];
@@ -132,9 +142,7 @@ final readonly class Diagnosis
         $neighbours = count(array_filter($digits, fn (array $pair): bool => $pair[1] === 1));
         foreach ($digits as [$candidate, $apart]) {
             $which =
-                $apart === 1
-                    ? self::NEIGHBOURS / $neighbours
-                    : (1 - self::NEIGHBOURS) / (count($digits) - $neighbours);
+                $apart === 1 ? self::NEIGHBOURS / $neighbours : (1 - self::NEIGHBOURS) / (count($digits) - $neighbours);
             $scores[] = [
                 $base +
                 $odd +

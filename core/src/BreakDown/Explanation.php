@@ -29,7 +29,8 @@ final readonly class Explanation
     /**
      * Those that make a suspected reading fit.
      *
-     * @return list<self> tares first, as they fit most tightly; then units and digits, nearest to the estimate first; then doubles
+     * @return list<self> tares first, as they fit most tightly; then units and digits, nearest to the estimate first;
+     *     then doubles
      */
     public static function all(CutTree $tree, int $place, Mass $reading, float $bias, LeftOut $without): array
     {

@@ -121,7 +121,8 @@ final class LeastSquares
 
     /**
      * @param  array<int, array<int, float>>  $a
-     * @return array{array<int, list<float>>, list<int>, int} rows of the lower factor by unknown, order of elimination, rank
+     * @return array{array<int, list<float>>, list<int>, int} rows of the lower factor by unknown, order of elimination,
+     *     rank
      */
     private function factor(array $a): array
     {

@@ -10,7 +10,10 @@ use Sectum\Measure\Currency;
 use Sectum\Measure\Mass;
 use Sectum\Measure\Money;
 
-/** What of the meat is still on the frame, what it is worth, and whether scraping it off pays at the house's labour rate. */
+/**
+ * What of the meat is still on the frame, what it is worth, and whether scraping it off pays at the house's labour
+ * rate.
+ */
 final readonly class LeftOnFrame
 {
     /** Seconds to scrape a frame, and for each kilo of fish more. Estimates, as at the step. */

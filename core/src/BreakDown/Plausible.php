@@ -7,7 +7,10 @@ namespace Sectum\BreakDown;
 use Sectum\Fish\Share;
 use Sectum\Measure\Mass;
 
-/** Whether a weight can be that of the part it is meant for; asked before it is recorded, and overruled with one more tap. */
+/**
+ * Whether a weight can be that of the part it is meant for; asked before it is recorded, and overruled with one more
+ * tap.
+ */
 enum Plausible: string
 {
     /** It is more than the piece it is cut from. */

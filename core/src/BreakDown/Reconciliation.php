@@ -10,7 +10,8 @@ final readonly class Reconciliation
     /**
      * @param  list<PieceEstimate>  $pieces  in the order of the tree
      * @param  float  $objective  the sum of squared residuals
-     * @param  float|null  $critical  the drop of the objective beyond which a reading is suspected; null when nothing was weighed
+     * @param  float|null  $critical  the drop of the objective beyond which a reading is suspected; null when nothing
+     *     was weighed
      * @param  list<Suspect>  $suspects  largest drop first
      * @param  list<Closure>  $closures  one a cut
      * @param  Diagnosis|null  $diagnosis  the likeliest mistake; null when nothing is suspected

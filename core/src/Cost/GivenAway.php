@@ -7,7 +7,10 @@ namespace Sectum\Cost;
 use Sectum\Measure\LargestRemainder;
 use Sectum\Measure\Mass;
 
-/** A product's cost in the part its dish asks for, the part given away above the target, and the part in pieces too light for it. */
+/**
+ * A product's cost in the part its dish asks for, the part given away above the target, and the part in pieces too
+ * light for it.
+ */
 final readonly class GivenAway
 {
     /** @param  list<int>  $givenEachMinor  in the order of the pieces; they add up to what is given away */

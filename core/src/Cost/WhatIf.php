@@ -28,7 +28,8 @@ final readonly class WhatIf
     /**
      * @param  callable(int): Plate  $plate  the rest of the plate around a portion of that cost
      * @param  int|null  $aWeek  plates sold in a week, 0 or more
-     * @param  int|null  $portionMinor  what a portion really came to, when that is known better than from the mean fish; the difference is the mean fish's
+     * @param  int|null  $portionMinor  what a portion really came to, when that is known better than from the mean
+     *     fish; the difference is the mean fish's
      */
     public static function of(
         Yielded $now,

@@ -136,7 +136,10 @@ enum Part: string
         };
     }
 
-    /** Whether, once a fillet lies on the board, this is taken to come off the fillet and not off the fish; trim may be either. */
+    /**
+     * Whether, once a fillet lies on the board, this is taken to come off the fillet and not off the fish; trim may be
+     * either.
+     */
     public function comesOffAFillet(): bool
     {
         return match ($this) {

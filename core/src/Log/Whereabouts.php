@@ -6,7 +6,10 @@ namespace Sectum\Log;
 
 use Sectum\Measure\Mass;
 
-/** Everything that came of some fish, by where it is now. What went in is what is found plus what is not accounted for, to the milligram. */
+/**
+ * Everything that came of some fish, by where it is now. What went in is what is found plus what is not accounted for,
+ * to the milligram.
+ */
 final readonly class Whereabouts
 {
     /**

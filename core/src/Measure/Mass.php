@@ -89,6 +89,19 @@ final readonly class Mass
         return new self($milligrams->toInt());
     }
 
+    /**
+     * @param  iterable<self|null>  $masses  null where nothing was weighed
+     */
+    public static function sum(iterable $masses): self
+    {
+        $milligrams = 0;
+        foreach ($masses as $mass) {
+            $milligrams += $mass->milligrams ?? 0;
+        }
+
+        return new self($milligrams);
+    }
+
     public function plus(self $other): self
     {
         return new self($this->milligrams + $other->milligrams);

@@ -7,7 +7,8 @@ namespace Sectum\Measure;
 /**
  * The units a kitchen's scale speaks.
  *
- * The avoirdupois pound is 0.453 592 37 kg exactly (international yard and pound agreement, 1959); the ounce is a sixteenth of it.
+ * The avoirdupois pound is 0.453 592 37 kg exactly (international yard and pound agreement, 1959); the ounce is a
+ * sixteenth of it.
  */
 enum MassUnit: string
 {

@@ -95,7 +95,10 @@ final readonly class Normal
         return $q < 0 ? -$value : $value;
     }
 
-    /** The share of the distribution above a value: a continued fraction in the tail, a series around the middle; about 14 digits. */
+    /**
+     * The share of the distribution above a value: a continued fraction in the tail, a series around the middle; about
+     * 14 digits.
+     */
     public static function above(float $z): float
     {
         if ($z < 0) {

@@ -25,7 +25,8 @@ enum UnitSystem: string
     /**
      * The unit meant by a number with none behind it.
      *
-     * With a decimal point it is the large unit (1.515 is kilograms, 3.3 is pounds), without one the small (1515 is grams, 12 is ounces):
+     * With a decimal point it is the large unit (1.515 is kilograms, 3.3 is pounds), without one the small (1515 is
+     * grams, 12 is ounces):
      * nobody writes a fish as 1.515 g.
      */
     public function meantBy(string $number): MassUnit

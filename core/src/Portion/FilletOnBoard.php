@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Sectum\Portion;
 
-/** A fillet as it lies there: its mass and size on its shape, squared off at the head, and where its tail is cut off. */
+/**
+ * A fillet as it lies there: its mass and size on its shape, squared off at the head, and where its tail is cut off.
+ */
 final readonly class FilletOnBoard
 {
     /** Density of flesh, and how much of the box around it a fillet's section fills. Our estimates; they only draw. */
@@ -47,7 +49,8 @@ final readonly class FilletOnBoard
     }
 
     /**
-     * The same fillet once some of it was cut off: the knife stands somewhere, so much lies ahead of it, and the rest of the table is scaled to that.
+     * The same fillet once some of it was cut off: the knife stands somewhere, so much lies ahead of it, and the rest
+     * of the table is scaled to that.
      *
      * What lies behind counts as squared off, so that every place still is where it was.
      *

@@ -7,7 +7,8 @@ namespace Sectum\Portion;
 /**
  * How a fillet's mass and thickness run along its length, from the head end (0) to the tail (1).
  *
- * Two tables at equal stations, read piecewise linearly: mass per length, so the mass up to any point is a quadratic and
+ * Two tables at equal stations, read piecewise linearly: mass per length, so the mass up to any point is a quadratic
+ * and
  * exact and inverts exactly; and thickness as a share of the greatest. The starting shapes are the handbook's.
  */
 final readonly class FilletShape
@@ -114,7 +115,10 @@ final readonly class FilletShape
         );
     }
 
-    /** @return non-empty-list<array{float, float}> mass per length and thickness at equal stations, scaled as they are read */
+    /**
+     * @return non-empty-list<array{float, float}> mass per length and thickness at equal stations, scaled as they are
+     *     read
+     */
     public function stations(): array
     {
         return array_map(
@@ -186,7 +190,10 @@ final readonly class FilletShape
         return [$thinnest, $thickest];
     }
 
-    /** Share of the mass between two points that is neither thinner nor thicker than two shares of the greatest thickness. */
+    /**
+     * Share of the mass between two points that is neither thinner nor thicker than two shares of the greatest
+     * thickness.
+     */
     public function massWithin(float $thin, float $thick, float $from, float $to): float
     {
         $last = count($this->thickness) - 1;
@@ -208,7 +215,9 @@ final readonly class FilletShape
         return $sum;
     }
 
-    /** The last point, past the thickest, that is still this thick; 1 when the tail end itself is, 0 when nothing is. */
+    /**
+     * The last point, past the thickest, that is still this thick; 1 when the tail end itself is, 0 when nothing is.
+     */
     public function lastThick(float $share): float
     {
         $last = count($this->thickness) - 1;

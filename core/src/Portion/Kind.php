@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Sectum\Portion;
 
-/** A kind of portion that is asked for: its weight and band, what it is worth, and which stretch of a fillet suits it. */
+/**
+ * A kind of portion that is asked for: its weight and band, what it is worth, and which stretch of a fillet suits it.
+ */
 final readonly class Kind
 {
     /**
@@ -15,7 +17,8 @@ final readonly class Kind
      * @param  float|null  $minMm  thinnest it may be anywhere
      * @param  float|null  $maxMm  thickest it may be anywhere
      * @param  float|null  $minEvenness  thinnest over thickest within the piece, 0 to 1
-     * @param  float|null  $fromShare  before which its middle may not lie, as a share of the fillet's length; null for anywhere
+     * @param  float|null  $fromShare  before which its middle may not lie, as a share of the fillet's length; null for
+     *     anywhere
      * @param  float|null  $toShare  beyond which its middle may not lie, more than the former; null for anywhere
      *
      * @throws BadFillet which names the figure
@@ -71,7 +74,9 @@ final readonly class Kind
         );
     }
 
-    /** Whether the middle of a piece between two points of the fillet's length, 0 to 1, lies in the stretch that suits. */
+    /**
+     * Whether the middle of a piece between two points of the fillet's length, 0 to 1, lies in the stretch that suits.
+     */
     public function reaches(float $from, float $to): bool
     {
         $middle = ($from + $to) / 2;

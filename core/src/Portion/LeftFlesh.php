@@ -6,7 +6,10 @@ namespace Sectum\Portion;
 
 use Sectum\Measure\Mass;
 
-/** Flesh of a fillet that nobody portioned: more than squaring off and a tail end leave is asked about before the fish goes on. */
+/**
+ * Flesh of a fillet that nobody portioned: more than squaring off and a tail end leave is asked about before the fish
+ * goes on.
+ */
 final readonly class LeftFlesh
 {
     /** Of a fillet, in percent: its ends and tail, when they are not weighed one by one. Our estimate. */

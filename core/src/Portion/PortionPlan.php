@@ -7,8 +7,10 @@ namespace Sectum\Portion;
 /**
  * Where does the next cut go? The best counts and order of portions of a fillet, from the head end without gaps.
  *
- * Where a piece lies depends only on how much was cut before it, so the search is exact: over the masses cut so far when
- * every piece is at its target, and over counts, best first, when pieces may shrink. Among all that fit the greatest value of
+ * Where a piece lies depends only on how much was cut before it, so the search is exact: over the masses cut so far
+ * when
+ * every piece is at its target, and over counts, best first, when pieces may shrink. Among all that fit the greatest
+ * value of
  * portions plus trim wins; of equals the one that shrinks least.
  */
 final readonly class PortionPlan
@@ -76,7 +78,10 @@ final readonly class PortionPlan
         $worth = fn (int $i): float => $kinds[$i]->value / ($kinds[$i]->targetGrams - $kinds[$i]->minusGrams);
         usort($order, fn (int $a, int $b): int => $worth($b) <=> $worth($a));
         $within = array_map(fn (Kind $kind): float => $fillet->gramsWithin($kind->minMm, $kind->maxMm), $kinds);
-        /** @var list<array{int, array<int, int>, float, float, float}> $stack kinds decided, counts, value, grams at the least, grams at target */
+        /**
+         * @var list<array{int, array<int, int>, float, float, float}> $stack kinds decided, counts, value, grams at the
+         *     least, grams at target
+         */
         $stack = [[0, array_fill(0, count($kinds), 0), 0.0, 0.0, 0.0]];
         while ($stack !== []) {
             [$depth, $counts, $value, $least, $target] = array_pop($stack);
@@ -138,7 +143,8 @@ final readonly class PortionPlan
     }
 
     /**
-     * The other school: counts as for pieces at their targets, and what is left over before the tail cut shared among them, all by one fraction of their own "plus".
+     * The other school: counts as for pieces at their targets, and what is left over before the tail cut shared among
+     * them, all by one fraction of their own "plus".
      *
      * @param  non-empty-list<Kind>  $kinds
      * @param  float  $trimPerKg  what a kilo of everything else is worth, 0 or more
@@ -205,7 +211,8 @@ final readonly class PortionPlan
     /**
      * The most valuable order of kinds at their targets, by places in the list.
      *
-     * A state is the mass cut so far with how often each limited kind was used, the latter as one number with a digit a kind.
+     * A state is the mass cut so far with how often each limited kind was used, the latter as one number with a digit a
+     * kind.
      *
      * @param  non-empty-list<Kind>  $kinds
      * @return list<int>
@@ -414,11 +421,7 @@ final readonly class PortionPlan
                 ' mm thick, at most '.
                 $kind->maxMm.
                 ' mm is asked.',
-            $kind->minEvenness !== null && $thin < $kind->minEvenness * $thick => "{$kind->id}: the next would run from ".
-                floor($thin).
-                ' to '.
-                ceil($thick).
-                ' mm, too uneven.',
+            $kind->minEvenness !== null && $thin < $kind->minEvenness * $thick => "{$kind->id}: the next would run from ".floor($thin).' to '.ceil($thick).' mm, too uneven.',
             default => "{$kind->id}: one more is worth less than the trim it would be cut from.",
         };
     }

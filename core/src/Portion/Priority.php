@@ -11,7 +11,10 @@ enum Priority: string
     case Usual = 'usual';
     case Last = 'last';
 
-    /** What a portion counts for beside its worth when fish is dealt out: a dish that comes first is the last to run short. */
+    /**
+     * What a portion counts for beside its worth when fish is dealt out: a dish that comes first is the last to run
+     * short.
+     */
     public function weight(): float
     {
         return match ($this) {

@@ -43,7 +43,9 @@ enum Stretch: string
         };
     }
 
-    /** Whether it can be cut from such a piece at all: a side gives all but belly and loin, which are cut off it first. */
+    /**
+     * Whether it can be cut from such a piece at all: a side gives all but belly and loin, which are cut off it first.
+     */
     public function isOf(bool $loin, bool $belly): bool
     {
         return match ($this) {

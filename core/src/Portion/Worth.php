@@ -7,7 +7,9 @@ namespace Sectum\Portion;
 use Brick\Math\BigRational;
 use Sectum\Measure\Money;
 
-/** What a portion of a dish is worth to the house: what the menu takes for it without tax, less the rest of the plate. */
+/**
+ * What a portion of a dish is worth to the house: what the menu takes for it without tax, less the rest of the plate.
+ */
 final readonly class Worth
 {
     /**

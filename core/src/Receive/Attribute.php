@@ -58,12 +58,7 @@ enum Attribute: string
                 'Fishy, low tide',
                 'Sour or ammonia',
             ],
-            self::Eyes => [
-                'Full and clear, pupil black',
-                'Flat, a little dull',
-                'Cloudy, grey pupil',
-                'Sunken, milky',
-            ],
+            self::Eyes => ['Full and clear, pupil black', 'Flat, a little dull', 'Cloudy, grey pupil', 'Sunken, milky'],
             self::Gills => [
                 'Bright red or pink, clear slime',
                 'Paler, slime turning',

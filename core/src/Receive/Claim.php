@@ -11,7 +11,8 @@ use Sectum\Measure\Money;
 /**
  * A delivery against its invoice: what is short, over, refused or of the wrong size, to the gram and the minor unit.
  *
- * A difference within the scale's tolerance is nobody's fault and not claimed; beyond it the whole difference is. What is
+ * A difference within the scale's tolerance is nobody's fault and not claimed; beyond it the whole difference is. What
+ * is
  * short in one box and over in the next, and within the tolerance of the whole delivery, is not claimed either. Each
  * item is rounded once, and the total is the sum of the items as printed.
  */
@@ -226,9 +227,7 @@ final readonly class Claim
 
     private static function worth(Invoiced $line, Mass $mass, int $count, Currency $currency): ?Money
     {
-        return $line->price === null
-            ? null
-            : Money::round($line->unit->amount($line->price, $mass, $count), $currency);
+        return $line->price === null ? null : Money::round($line->unit->amount($line->price, $mass, $count), $currency);
     }
 
     /** " At €9.80 a kg: €4.51." */

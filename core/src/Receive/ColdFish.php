@@ -11,7 +11,8 @@ final readonly class ColdFish
 {
     /**
      * @param  DateTimeImmutable  $keepsUntil  when its life on ice ends, by the last inspection or its kind
-     * @param  DateTimeImmutable|null  $rawUntil  when it stops being bright enough for raw service; null when raw service is not open to it
+     * @param  DateTimeImmutable|null  $rawUntil  when it stops being bright enough for raw service; null when raw
+     *     service is not open to it
      * @param  DateTimeImmutable|null  $restsUntil  when it may be cut; null when it may now
      * @param  string|null  $held  why the head chef has to decide; null when nobody has to
      */

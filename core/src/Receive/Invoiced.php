@@ -32,11 +32,7 @@ final readonly class Invoiced
 
     public function received(): Mass
     {
-        return array_reduce(
-            $this->found,
-            fn (Mass $sum, Found $found): Mass => $sum->plus($found->mass),
-            Mass::zero(),
-        );
+        return array_reduce($this->found, fn (Mass $sum, Found $found): Mass => $sum->plus($found->mass), Mass::zero());
     }
 
     public function receivedCount(): int
@@ -68,7 +64,10 @@ final readonly class Invoiced
             : null;
     }
 
-    /** Which way the line is off beyond the scale's tolerance: "short 460 g", "over 120 g", "1 fish short"; null when it is not. */
+    /**
+     * Which way the line is off beyond the scale's tolerance: "short 460 g", "over 120 g", "1 fish short"; null when it
+     * is not.
+     */
     public function gap(): ?string
     {
         if ($this->unit === PriceUnit::Each && $this->count !== null) {

@@ -35,11 +35,7 @@ final readonly class LooksAndFeel
     ) {
         foreach ($grades as $attribute => $grade) {
             if (Attribute::tryFrom($attribute) === null) {
-                throw new BadGrade(
-                    "\"{$attribute}\" is not looked at on a fish.",
-                    $attribute,
-                    "/grades/{$attribute}",
-                );
+                throw new BadGrade("\"{$attribute}\" is not looked at on a fish.", $attribute, "/grades/{$attribute}");
             }
             if ($grade < 0 || $grade > Attribute::WORST) {
                 throw new BadGrade('A grade is 0 to 3.', $grade, "/grades/{$attribute}");

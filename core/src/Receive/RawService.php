@@ -9,7 +9,8 @@ use Sectum\Fish\Hazard;
 /**
  * Whether a fish may go to raw service as it came, by its kind and its papers.
  *
- * After FDA Food Code 3-402.11: raw fish is frozen first, but for certain tunas and for farmed fish fed only feed free of
+ * After FDA Food Code 3-402.11: raw fish is frozen first, but for certain tunas and for farmed fish fed only feed free
+ * of
  * live parasites, with the proof kept. Fish whose oil purges or whose blood is poisonous is never offered raw.
  */
 final readonly class RawService
@@ -41,8 +42,7 @@ final readonly class RawService
             in_array(Hazard::Purging, $hazards, true) => new self(false, Hazard::Purging->caution()),
             $proof === 'farmed feed' => new self(
                 true,
-                'Farmed on feed free of live parasites, proof kept: meets FDA Food Code 3-402.11. '.
-                    Freshness::CHECK,
+                'Farmed on feed free of live parasites, proof kept: meets FDA Food Code 3-402.11. '.Freshness::CHECK,
             ),
             $proof === 'frozen' => new self(
                 true,

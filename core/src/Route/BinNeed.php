@@ -12,7 +12,8 @@ final readonly class BinNeed
     /**
      * @param  int  $valuePerKgMinor  0 or more
      * @param  Mass|null  $room  what still fits, zero when it is full; null when nobody set a limit
-     * @param  Mass|null  $lacks  what is missing for the next batch; null when there is enough, or when nothing is made of it in batches
+     * @param  Mass|null  $lacks  what is missing for the next batch; null when there is enough, or when nothing is made
+     *     of it in batches
      */
     public function __construct(public int $valuePerKgMinor, public ?Mass $room = null, public ?Mass $lacks = null)
     {

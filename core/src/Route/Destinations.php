@@ -32,7 +32,8 @@ final readonly class Destinations
     }
 
     /**
-     * @param  array<string, BinNeed>  $needs  how each bin stands, by its name; a bin that is missing has room and no value
+     * @param  array<string, BinNeed>  $needs  how each bin stands, by its name; a bin that is missing has room and no
+     *     value
      */
     public static function of(Leftover $piece, Ways $ways = new Ways(), array $needs = []): self
     {

@@ -49,7 +49,10 @@ final class DiagnosisTest extends TestCase
         );
     }
 
-    /** @return array<string, array{string, float, bool, string, string|null}> piece, wrong figure, typed, kind, what it is named after */
+    /**
+     * @return array<string, array{string, float, bool, string, string|null}> piece, wrong figure, typed, kind, what it
+     *     is named after
+     */
     public static function mistakes(): array
     {
         return [

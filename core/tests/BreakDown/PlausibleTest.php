@@ -12,7 +12,10 @@ use Sectum\Measure\Mass;
 
 final class PlausibleTest extends TestCase
 {
-    /** @return array<string, array{float, float|null, float|null, array{float, float}|null, Plausible|null}> mass, source, whole, share, question */
+    /**
+     * @return array<string, array{float, float|null, float|null, array{float, float}|null, Plausible|null}> mass,
+     *     source, whole, share, question
+     */
     public static function weights(): array
     {
         return [

@@ -55,7 +55,10 @@ final class ReconcileTest extends TestCase
         self::assertSame('more came off than went on, by 390 g', $reconciled->closures[0]->said());
     }
 
-    /** @return array<string, array{float, ExplanationKind, float}> what stood in the record, why, and what it should have been */
+    /**
+     * @return array<string, array{float, ExplanationKind, float}> what stood in the record, why, and what it should
+     *     have been
+     */
     public static function slips(): array
     {
         return [

@@ -221,7 +221,10 @@ final class InvoiceTest extends TestCase
         self::assertStringContainsString('does not make 121.54', implode(' ', $wrong->rows[0]->faults));
     }
 
-    /** @return array<string, array{string, string, string}> what is written, what stands there instead, what is said of it */
+    /**
+     * @return array<string, array{string, string, string}> what is written, what stands there instead, what is said of
+     *     it
+     */
     public static function slips(): array
     {
         return [

@@ -21,7 +21,10 @@ final class DestinationsTest extends TestCase
 {
     private const NEVER_BOILED = [Part::Guts, Part::Gills, Part::Roe, Part::Liver, Part::DarkMuscle];
 
-    /** @return iterable<array{Leftover, Ways}> every part of every kind of fish, in every state it can be in, under every way of a house */
+    /**
+     * @return iterable<array{Leftover, Ways}> every part of every kind of fish, in every state it can be in, under
+     *     every way of a house
+     */
     private static function everything(): iterable
     {
         $hazards = [[], ...array_map(fn (Hazard $one): array => [$one], Hazard::cases())];

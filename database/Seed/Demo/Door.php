@@ -35,7 +35,8 @@ final readonly class Door
      *
      * @param  array<string, list<int>>  $fish  grams of each fish, by species
      * @param  array<string, array<string, mixed>>  $other  what a line says besides, by species
-     * @return array{string, array<string, string>, array<string, list<Fish>>} the delivery's id, its lines and its fish by species
+     * @return array{string, array<string, string>, array<string, list<Fish>>} the delivery's id, its lines and its fish
+     *     by species
      */
     public function bring(
         string $supplier,

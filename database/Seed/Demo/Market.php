@@ -7,7 +7,10 @@ namespace Database\Seed\Demo;
 /** What the made-up kitchen buys: its fish, its suppliers, and its dishes. */
 final readonly class Market
 {
-    /** by species: state, supplier, grams, price a kilo, dish, catch area or farm, gear or method, vessel or site, papers for raw service */
+    /**
+     * by species: state, supplier, grams, price a kilo, dish, catch area or farm, gear or method, vessel or site,
+     * papers for raw service
+     */
     public const FISH = [
         'Arctic char' => [
             'gutted',
@@ -99,7 +102,9 @@ final readonly class Market
         ],
     ];
 
-    /** name, fish, target, minus, plus in grams; sides and price in cents; target cost in %; what of the fish suits it */
+    /**
+     * name, fish, target, minus, plus in grams; sides and price in cents; target cost in %; what of the fish suits it
+     */
     public const DISHES = [
         ['Char, brown butter', 'Arctic char', 160, 8, 10, 190, 2450, 30, ['thin_mm' => 14]],
         ['Hake, parsley sauce', 'Hake', 180, 8, 12, 170, 2200, 28, ['thin_mm' => 16, 'priority' => 'first']],
@@ -134,7 +139,10 @@ final readonly class Market
         ['Meagre, lunch', 'Meagre', 120, 6, 8, 130, 1600, 28, ['slant_deg' => 45]],
     ];
 
-    /** Fish whose sides are cut by marks since a few weeks, and how much heavier towards the head they run than the starting shape says. */
+    /**
+     * Fish whose sides are cut by marks since a few weeks, and how much heavier towards the head they run than the
+     * starting shape says.
+     */
     public const BY_MARKS = ['Hake' => 0.08, 'Arctic char' => 0.05, 'Meagre' => -0.06];
 
     /** Wanted tonight, by dish. */

@@ -30,7 +30,8 @@ final class Pots
     }
 
     /**
-     * What a kitchen does with a day's trim: stock and soup in the afternoon, cakes, a staff meal; next morning what is past is thrown away.
+     * What a kitchen does with a day's trim: stock and soup in the afternoon, cakes, a staff meal; next morning what is
+     * past is thrown away.
      *
      * @param  bool  $freeze  the bones go into the freezer instead of the pot
      */

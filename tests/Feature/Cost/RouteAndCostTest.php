@@ -28,7 +28,8 @@ final class RouteAndCostTest extends TestCase
         $net = array_pop($walk);
         self::assertSame('net', $net['kind']);
         self::assertSame($net['minor'], array_sum(array_column($walk, 'minor')));
-        // Head 650 g and frame 520 g to stock at 1.20, the tail end 140 g to mince at 9.00; side A was never cut: 1515 g of mince.
+        // Head 650 g and frame 520 g to stock at 1.20, the tail end 140 g to mince at 9.00; side A was never cut: 1515
+        // g of mince.
         self::assertSame([5852, 250, -78, -62, -1364, -126, 434], array_column($walk, 'minor'));
         $each = (array) $bench->json('products.0.each.*.amount');
         $minor = array_sum(

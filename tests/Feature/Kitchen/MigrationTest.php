@@ -9,7 +9,9 @@ use PDO;
 use PHPUnit\Framework\TestCase;
 use Symfony\Component\Process\Process;
 
-/** A database written by an earlier version: ids in small letters, moments in several zones, no order but the clock's. */
+/**
+ * A database written by an earlier version: ids in small letters, moments in several zones, no order but the clock's.
+ */
 final class MigrationTest extends TestCase
 {
     public function test_what_an_earlier_version_wrote_is_brought_into_one_spelling_and_nothing_is_lost(): void

@@ -16,6 +16,13 @@ use Tests\Feature\Receive\AtTheDoor;
 /** Portions become trays with a date and labels. */
 final class BatchTest extends AtTheDoor
 {
+    protected function setUp(): void
+    {
+        parent::setUp();
+        // At noon: between midnight and the end of the kitchen's day the calendar and the house are a day apart.
+        $this->travelTo(now()->setTime(12, 0));
+    }
+
     /**
      * @param  list<string>  $grams
      * @return array{string, string, list<string>} fish, dish, portions

@@ -149,7 +149,8 @@ final class PlannerTest extends TestCase
             'Cut at 7.1 cm, 55 mm wide, aim 170 g: Dish 170.',
             self::text($bench->json('plans.0.next.say')),
         );
-        // The piece came out 15 g light: the fillet is lighter there than the table says, so the next piece is cut wider.
+        // The piece came out 15 g light: the fillet is lighter there than the table says, so the next piece is cut
+        // wider.
         $planned = 11.74 - 7.11;
         $bench = $this->cut('portion', '155 g', 7.11, ['dish' => $this->plate])->assertOk();
         self::assertSame(['done', 'done'], array_slice((array) $bench->json('plans.0.pieces.*.what'), 0, 2));

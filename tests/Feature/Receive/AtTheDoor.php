@@ -83,7 +83,8 @@ abstract class AtTheDoor extends TestCase
     }
 
     /**
-     * The path of an address behind /api, its gaps filled; with an id of nothing where there is nothing to fill one with.
+     * The path of an address behind /api, its gaps filled; with an id of nothing where there is nothing to fill one
+     * with.
      *
      * @param  array<string, mixed>  $gaps
      */

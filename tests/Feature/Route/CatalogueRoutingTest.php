@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Feature\Route;
 
+use App\Catalogue\HouseBin;
 use App\Catalogue\Species;
 use App\Kitchen\Settings;
-use App\Route\Bins\HouseBin;
 use App\Route\Recipes\Recipe;
 use DateTimeImmutable;
 use Sectum\Fish\Bin;

@@ -17,7 +17,9 @@ use Sectum\Route\Bins\Leaving;
 use Symfony\Component\HttpFoundation\Response;
 use Tests\TestCase;
 
-/** Two weeks of a kitchen through the page's own doors, by dice: whatever is done, nothing is lost and nothing is made. */
+/**
+ * Two weeks of a kitchen through the page's own doors, by dice: whatever is done, nothing is lost and nothing is made.
+ */
 final class ConservationTest extends TestCase
 {
     private const DAYS = 14;

@@ -6,7 +6,10 @@ namespace Sectum\BreakDown\Method;
 
 use Sectum\Measure\Mass;
 
-/** One step of a method: what is done, why this school does it so, what leaves the fish, what to mind and what to inspect. */
+/**
+ * One step of a method: what is done, why this school does it so, what leaves the fish, what to mind and what to
+ * inspect.
+ */
 final readonly class Step
 {
     /**

@@ -9,7 +9,10 @@ use Sectum\Fish\Part;
 /** A part that leaves the fish at a step, and what it is cut from when that is not the whole. */
 final readonly class StepPart
 {
-    /** @param  string|null  $from  the part it comes off; "fillet" for whichever fillet lies on the board; null for the fish */
+    /**
+     * @param  string|null  $from  the part it comes off; "fillet" for whichever fillet lies on the board; null for the
+     *     fish
+     */
     public function __construct(public Part $part, public ?string $from = null)
     {
     }

@@ -7,9 +7,11 @@ namespace Sectum\Portion\Allocate;
 use Closure;
 
 /**
- * Tonight's demand over all fillets on the bench: whole pieces at their targets, so that portions and trim are worth the most.
+ * Tonight's demand over all fillets on the bench: whole pieces at their targets, so that portions and trim are worth
+ * the most.
  *
- * One or two kinds are settled exactly. With more, what is found is held against a bound that no allocation can pass, and
+ * One or two kinds are settled exactly. With more, what is found is held against a bound that no allocation can pass,
+ * and
  * the gap between the two is told. The same request always gets the same answer.
  */
 final readonly class Allocation
@@ -104,8 +106,7 @@ final readonly class Allocation
     ): self {
         $ids = array_map(fn (Wanted $kind): string => $kind->id, $kinds);
         $over = array_map(fn (Wanted $kind, int $made): int => $made - $kind->need, $kinds, $made);
-        $trim =
-            ($trimPerKg / 1000) * array_sum(array_map(fn (OnBench $fillet): float => $fillet->massGrams, $fillets));
+        $trim = ($trimPerKg / 1000) * array_sum(array_map(fn (OnBench $fillet): float => $fillet->massGrams, $fillets));
 
         return new self(
             array_map(fn (array $count): array => array_combine($ids, $count), $counts),

@@ -7,8 +7,10 @@ namespace Sectum\Portion\Allocate;
 /**
  * What a piece of each kind is worth on the bench tonight, and with it how much can be gained at the very most.
  *
- * At any price of a piece, every fillet cut for the most money and every kind sold for what it gains above its price is a
- * bound on all that can be made (the relaxation to mixtures of cutting patterns). The prices with the least bound are found by
+ * At any price of a piece, every fillet cut for the most money and every kind sold for what it gains above its price is
+ * a
+ * bound on all that can be made (the relaxation to mixtures of cutting patterns). The prices with the least bound are
+ * found by
  * shrinking an ellipsoid around them, always the same way; every bound on the way is a true one.
  */
 final readonly class Prices
@@ -23,21 +25,15 @@ final readonly class Prices
      * @param  list<list<int>>  $cut  counts by kind that earn the most at these prices, by fillet
      * @param  array<int, float>  $slopes  how the bound changes with each price
      */
-    private function __construct(
-        public array $prices,
-        public float $bound,
-        public array $cut,
-        private array $slopes,
-    ) {
+    private function __construct(public array $prices, public float $bound, public array $cut, private array $slopes)
+    {
     }
 
     public static function of(Problem $problem): self
     {
         $low = array_map(fn (float $gain): float => max(0.0, $gain), $problem->beyond);
         $high = array_map(fn (float $gain): float => max(0.0, $gain), $problem->gains);
-        $free = array_values(
-            array_filter(array_keys($low), fn (int $kind): bool => $high[$kind] - $low[$kind] > 1e-12),
-        );
+        $free = array_values(array_filter(array_keys($low), fn (int $kind): bool => $high[$kind] - $low[$kind] > 1e-12));
         $n = count($free);
         $at = $low;
         $shape = [];
@@ -112,7 +108,8 @@ final readonly class Prices
     /**
      * @param  non-empty-list<int>  $sizes
      * @param  array<int, float>  $prices
-     * @return array{array<int, float>, array<int, int|null>} by room: the most that can be earned in it, and the kind cut last, null where a unit stays empty
+     * @return array{array<int, float>, array<int, int|null>} by room: the most that can be earned in it, and the kind
+     *     cut last, null where a unit stays empty
      */
     private static function knapsack(array $sizes, array $prices, int $room): array
     {

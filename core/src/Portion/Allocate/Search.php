@@ -9,7 +9,8 @@ use Random\Engine\Mt19937;
 use Random\Randomizer;
 
 /**
- * From good to better: a start at the bench's prices, improved as far as single fillets and pairs of kinds go; then some
+ * From good to better: a start at the bench's prices, improved as far as single fillets and pairs of kinds go; then
+ * some
  * fillets emptied again and again, filled at prices a little off, and kept when that is no worse.
  *
  * The chance in it is the same each time, so the same request gets the same answer.
@@ -21,7 +22,9 @@ final readonly class Search
 
     private const SWEEPS = 2;
 
-    /** How often, and how many fillets at a time, are emptied and filled anew; tried out on the cases of the benchmark. */
+    /**
+     * How often, and how many fillets at a time, are emptied and filled anew; tried out on the cases of the benchmark.
+     */
     private const SHAKES = 24;
 
     private const EMPTIED = 12;
@@ -69,7 +72,8 @@ final readonly class Search
     }
 
     /**
-     * Fillet after fillet filled with what is still wanted, best worth for its weight first; then with what is worth more than trim.
+     * Fillet after fillet filled with what is still wanted, best worth for its weight first; then with what is worth
+     * more than trim.
      *
      * @return list<list<int>>
      */

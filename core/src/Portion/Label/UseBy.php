@@ -7,7 +7,9 @@ namespace Sectum\Portion\Label;
 use DateTimeImmutable;
 use Sectum\Receive\Freshness;
 
-/** Until when raw portions may be used: so many days counting the day they were cut, and never beyond the fish itself. */
+/**
+ * Until when raw portions may be used: so many days counting the day they were cut, and never beyond the fish itself.
+ */
 final readonly class UseBy
 {
     private function __construct(public DateTimeImmutable $day, public string $why)

@@ -21,8 +21,10 @@ final readonly class HouseShape
     /**
      * @param  int  $fillets  it was learned from
      * @param  int  $pieces  of them
-     * @param  float|null  $beforePct  by how much pieces were off, on average, as the starting shape said; null without any
-     * @param  float|null  $afterPct  the same as the house's shape says, each fillet judged by a shape it had no part in
+     * @param  float|null  $beforePct  by how much pieces were off, on average, as the starting shape said; null without
+     *     any
+     * @param  float|null  $afterPct  the same as the house's shape says, each fillet judged by a shape it had no part
+     *     in
      */
     private function __construct(
         public FilletShape $shape,

@@ -28,12 +28,14 @@ final readonly class MeasuredCut
     ) {
         ($fromCm >= 0 && $toCm > $fromCm) ||
             throw new BadFillet('A piece ends beyond where it begins.', $toCm, '/to_cm');
-        ($grams > 0 && is_finite($grams)) ||
-            throw new BadFillet('A piece weighs more than nothing.', $grams, '/grams');
+        ($grams > 0 && is_finite($grams)) || throw new BadFillet('A piece weighs more than nothing.', $grams, '/grams');
         $stepGrams > 0 || throw new BadFillet('The scale\'s step is more than nothing.', $stepGrams, '/step_g');
     }
 
-    /** How far its weight can be from what lay between its marks, grams (standard deviation): the scale's step and two cuts by hand. */
+    /**
+     * How far its weight can be from what lay between its marks, grams (standard deviation): the scale's step and two
+     * cuts by hand.
+     */
     public function spreadGrams(): float
     {
         $knife = (self::KNIFE_CM * $this->grams) / ($this->toCm - $this->fromCm);

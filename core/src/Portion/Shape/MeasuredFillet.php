@@ -30,8 +30,7 @@ final readonly class MeasuredFillet
             array_map(function (MeasuredCut $cut) use ($shape): float {
                 $said =
                     $this->massGrams *
-                    ($shape->massUpTo($cut->toCm / $this->lengthCm) -
-                        $shape->massUpTo($cut->fromCm / $this->lengthCm));
+                    ($shape->massUpTo($cut->toCm / $this->lengthCm) - $shape->massUpTo($cut->fromCm / $this->lengthCm));
 
                 return abs($said - $cut->grams) / $cut->grams;
             }, $this->cuts),

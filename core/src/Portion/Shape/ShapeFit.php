@@ -11,13 +11,18 @@ use Sectum\Portion\FilletShape;
  * The shape of one fillet, as its own pieces tell it.
  *
  * Each station of the table is taken to be heavier or lighter than the table says by some factor. The logarithm of that
- * factor is small, runs smoothly from station to station, and agrees with every piece as closely as scale and knife allow:
- * least squares, relinearised until it stands. A factor is above nothing, so the mass up to a point always rises with it.
+ * factor is small, runs smoothly from station to station, and agrees with every piece as closely as scale and knife
+ * allow:
+ * least squares, relinearised until it stands. A factor is above nothing, so the mass up to a point always rises with
+ * it.
  * Thickness stays as the table has it: the scale says nothing of it.
  */
 final readonly class ShapeFit
 {
-    /** How far a fillet's mass per length may be from its table as a whole, as a share (standard deviation). Our estimate. */
+    /**
+     * How far a fillet's mass per length may be from its table as a whole, as a share (standard deviation). Our
+     * estimate.
+     */
     private const OFF = 0.3;
 
     /** How sharply that may bend over three tenths of the length. Our estimate; tried out in bench/live-plan.php. */

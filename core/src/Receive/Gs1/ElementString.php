@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Sectum\Receive\Gs1;
 
-/** Elements as one symbol carries them: those of a fixed length first, a separator after each of the others but the last. */
+/**
+ * Elements as one symbol carries them: those of a fixed length first, a separator after each of the others but the
+ * last.
+ */
 final readonly class ElementString
 {
     /**

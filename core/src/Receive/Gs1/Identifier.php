@@ -53,7 +53,9 @@ final readonly class Identifier
 
     private const FOUR = ['31', '32', '33', '34', '35', '36', '39', '43', '70', '72', '80', '81', '82'];
 
-    /** Identifier and value together, by first two digits, where the length is fixed and no separator follows (7.8.5). */
+    /**
+     * Identifier and value together, by first two digits, where the length is fixed and no separator follows (7.8.5).
+     */
     private const FIXED = [
         '00' => 20,
         '01' => 16,

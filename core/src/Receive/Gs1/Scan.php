@@ -9,7 +9,8 @@ use Sectum\Measure\Mass;
 use Sectum\Measure\MassUnit;
 
 /**
- * What a label says: GS1 element strings as a scanner types them, as printed with parentheses, a GS1 Digital Link, or a bare
+ * What a label says: GS1 element strings as a scanner types them, as printed with parentheses, a GS1 Digital Link, or a
+ * bare
  * trade item number.
  *
  * Follows the GS1 General Specifications, chapter 7, and GS1 Digital Link 1.x (uncompressed).

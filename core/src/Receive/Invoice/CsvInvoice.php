@@ -32,7 +32,8 @@ final readonly class CsvInvoice
     }
 
     /**
-     * @param  ColumnMap|null  $map  the kitchen's for this supplier; its columns are guessed from the headers when it names none
+     * @param  ColumnMap|null  $map  the kitchen's for this supplier; its columns are guessed from the headers when it
+     *     names none
      *
      * @throws BadInvoice when it is no table at all
      */

@@ -17,7 +17,10 @@ final readonly class DaysKept
     {
     }
 
-    /** As the house has it until the head chef says otherwise: stock bones 2 days or 90 frozen, mince and what is served raw 1 day, the rest as raw portions. */
+    /**
+     * As the house has it until the head chef says otherwise: stock bones 2 days or 90 frozen, mince and what is served
+     * raw 1 day, the rest as raw portions.
+     */
     public static function usual(Bin $bin): self
     {
         return match ($bin) {

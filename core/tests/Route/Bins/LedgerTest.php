@@ -140,7 +140,9 @@ final class LedgerTest extends TestCase
         self::assertSame(0, $ledger->in(Bin::Mince)->milligrams);
     }
 
-    /** Ten thousand random days of a kitchen: whatever is done, masses and money add up, and no bin falls below zero. */
+    /**
+     * Ten thousand random days of a kitchen: whatever is done, masses and money add up, and no bin falls below zero.
+     */
     public function test_nothing_is_lost_or_made_over_ten_thousand_days(): void
     {
         $dice = new Randomizer(new Xoshiro256StarStar(20261125));
@@ -196,7 +198,8 @@ final class LedgerTest extends TestCase
             $onPlates += array_sum(
                 array_map(fn (ProductCost $product): int => array_sum($product->piecesMinor), $cost->products),
             );
-            // Bins are emptied: batches, meals, discard, corrections, moves; asked too much, they refuse and stay as they are.
+            // Bins are emptied: batches, meals, discard, corrections, moves; asked too much, they refuse and stay as
+            // they are.
             foreach (range(1, 4) as $_) {
                 $bin = Bin::cases()[$dice->getInt(0, 7)];
                 $how = Leaving::cases()[$dice->getInt(0, 4)];

@@ -2,8 +2,9 @@
 
 declare(strict_types=1);
 
-namespace App\Route\Bins;
+namespace App\Catalogue;
 
+use App\Kitchen\Database\Remembered;
 use Illuminate\Database\Eloquent\Model;
 use Sectum\Fish\Bin;
 use Sectum\Measure\Mass;
@@ -40,15 +41,17 @@ final class HouseBin extends Model
     /** @return array<string, self> by bin, in the catalogue's order */
     public static function byName(): array
     {
-        $found = self::query()->get()->keyBy(fn (self $one): string => $one->bin->value);
-        $bins = [];
-        foreach (Bin::cases() as $bin) {
-            $bins[$bin->value] =
-                $found->get($bin->value) ??
-                new self(['bin' => $bin, 'value_per_kg_minor' => 0, 'source' => 'estimate', 'version' => 1]);
-        }
+        return Remembered::of('bins', ['bins'], function (): array {
+            $found = self::query()->get()->keyBy(fn (self $one): string => $one->bin->value);
+            $bins = [];
+            foreach (Bin::cases() as $bin) {
+                $bins[$bin->value] =
+                    $found->get($bin->value) ??
+                    new self(['bin' => $bin, 'value_per_kg_minor' => 0, 'source' => 'estimate', 'version' => 1]);
+            }
 
-        return $bins;
+            return $bins;
+        });
     }
 
     public static function of(Bin $bin): self
