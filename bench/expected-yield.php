@@ -3,8 +3,7 @@
 declare(strict_types=1);
 
 // Are the bands of expected yields honest? Simulated kitchens, each with a true mean and spread of its own drawn from
-// what the
-// starting figure says of kitchens; the 90 % band before each fish, and whether it held the fish. Fixed seed.
+// what the starting figure says of kitchens; the 90 % band before each fish, and whether it held the fish. Fixed seed.
 // Beside it the plain band of a kitchen that believes its last fish only: mean ± 1.645 sd of the records.
 
 require __DIR__.'/../vendor/autoload.php';
@@ -14,8 +13,8 @@ use Random\Randomizer;
 use Sectum\BreakDown\ExpectedYield;
 use Sectum\BreakDown\StartingYield;
 use Sectum\BreakDown\YieldRecord;
+use Sectum\Math\Normal;
 use Sectum\Measure\Mass;
-use Sectum\Measure\Normal;
 
 $random = new Randomizer(new Mt19937(20261125));
 $even = fn (): float => ($random->getInt(0, 999_999_998) + 1) / 1_000_000_000;

@@ -4,8 +4,7 @@ declare(strict_types=1);
 
 // How often pieces hit their band when the fillet's true shape is 10 % off its table: marks fixed before the first cut,
 // beside marks moved after every piece that was weighed. Same fillets, same hand, same run. The hand misses each mark
-// by so
-// much (standard deviation); bands beside it, aimed at their middle.
+// by so much (standard deviation); bands beside it, aimed at their middle.
 
 require __DIR__.'/../vendor/autoload.php';
 

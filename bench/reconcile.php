@@ -40,7 +40,7 @@ function pieces(int $families): array
 
 printf("%7s %12s %10s %10s\n", 'pieces', 'median ms', 'p95 ms', 'ratio');
 $first = null;
-foreach ([1, 2, 4, 6, 10] as $families) {
+foreach ([1, 2, 4, 6, 10, 33, 66] as $families) {
     $tree = new CutTree(pieces($families));
     $times = [];
     for ($run = 0; $run < 40; $run++) {

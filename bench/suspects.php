@@ -3,13 +3,11 @@
 declare(strict_types=1);
 
 // Is the mistake named? Fish of the catalogue broken down with honest noise, one mistake each, against what the
-// reconciliation
-// says first; and sound fish, on which it should say nothing. Fixed seed. A mistake is drawn anew while it changes the
-// reading by
-// less than 4 % of the fish, two spreads of a part's share: below that, which part it was cannot be known. "Small" says
-// how often.
-// All came off the scale but the one written down wrong, which was typed; a tray is forgotten on the scale.
-// Beside it the plain rule of a kitchen: the part that lies farthest from its usual share is wrong.
+// reconciliation says first; and sound fish, on which it should say nothing. Fixed seed. A mistake is drawn anew while
+// it changes the reading by less than 4 % of the fish, two spreads of a part's share: below that, which part it was
+// cannot be known. "Small" says how often. All came off the scale but the one written down wrong, which was typed; a
+// tray is forgotten on the scale. Beside it the plain rule of a kitchen: the part that lies farthest from its usual
+// share is wrong.
 
 require __DIR__.'/../vendor/autoload.php';
 
@@ -22,9 +20,9 @@ use Sectum\BreakDown\Reconcile;
 use Sectum\Fish\BodyForm;
 use Sectum\Fish\Part;
 use Sectum\Fish\Share;
+use Sectum\Math\Normal;
 use Sectum\Measure\Mass;
 use Sectum\Measure\MassUnit;
-use Sectum\Measure\Normal;
 
 const LEAST_PCT = 4;
 

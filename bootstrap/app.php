@@ -25,6 +25,8 @@ use Illuminate\Foundation\Http\Middleware\ConvertEmptyStringsToNull;
 use Illuminate\Foundation\Http\Middleware\TrimStrings;
 use Illuminate\Http\Middleware\HandleCors;
 use Illuminate\Http\Request;
+use Illuminate\Routing\Middleware\SubstituteBindings;
+use Illuminate\View\Middleware\ShareErrorsFromSession;
 use Symfony\Component\HttpFoundation\Response;
 
 return Application::configure(basePath: dirname(__DIR__))
@@ -39,6 +41,8 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->remove([HandleCors::class, TrimStrings::class, ConvertEmptyStringsToNull::class]);
         $middleware->prepend(BoundedBody::class);
         $middleware->append(PageHeaders::class);
+        // Nothing of the framework's own is bound by a route or shown by a form here.
+        $middleware->web(remove: [ShareErrorsFromSession::class, SubstituteBindings::class]);
         $middleware->web(append: [PlainQuery::class, FoldIds::class, OpenKitchen::class]);
         $middleware->alias(['takes' => Takes::class]);
         $middleware->prependToPriorityList(before: AuthenticatesRequests::class, prepend: OpenKitchen::class);

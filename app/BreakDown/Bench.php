@@ -253,22 +253,27 @@ final readonly class Bench
      */
     public static function choices(Fish $fish, array $parts, Words $words): array
     {
-        return array_map(function (Part $part) use ($fish, $words): array {
-            $weighed = $fish->pieces->filter(
-                fn (Piece $piece): bool => $piece->part === $part && $piece->reading() !== null,
-            );
-            $last = $weighed->last();
-            $together = Mass::ofMilligrams($weighed->sum(fn (Piece $piece): int => $piece->reading()->mass_mg ?? 0));
+        $weighed = [];
+        foreach ($fish->weighed() as [$piece, $reading]) {
+            $weighed[$piece->part->value][] = $reading;
+        }
+        $fillet = CutFrom::lastFillet($fish)?->id;
+        $whole = $fish->whole()->id;
+
+        return array_map(function (Part $part) use ($weighed, $fillet, $whole, $words): array {
+            $readings = $weighed[$part->value] ?? [];
 
             return [
                 'part' => $part->value,
                 'name' => $part->spoken(),
                 'family' => $part->family()->value,
-                'from' => CutFrom::usually($fish, $part)->id,
+                'from' => $part->comesOffAFillet() ? $fillet ?? $whole : $whole,
                 'of_a_fillet' => $part->comesOffAFillet(),
-                'mass' => $weighed->isEmpty() ? null : $words->mass($together),
-                'count' => $weighed->count(),
-                'reading' => $last?->reading()?->id,
+                'mass' => $readings === []
+                    ? null
+                    : $words->mass(Mass::sum(array_map(fn (Reading $one): Mass => $one->mass(), $readings))),
+                'count' => count($readings),
+                'reading' => $readings === [] ? null : $readings[count($readings) - 1]->id,
             ];
         }, $parts);
     }
@@ -277,19 +282,16 @@ final readonly class Bench
     private static function pieces(Fish $fish, Words $words): array
     {
         $pieces = [];
-        foreach ($fish->pieces as $piece) {
-            $reading = $piece->reading();
-            if ($reading !== null) {
-                $pieces[] = [
-                    'piece' => $piece->id,
-                    'parent' => $piece->parent_id,
-                    'part' => $piece->part->value,
-                    'name' => $piece->name,
-                    'family' => FishTree::family($piece)->value,
-                    'mass' => $words->mass($reading->mass()),
-                    'reading' => $reading->id,
-                ];
-            }
+        foreach ($fish->weighed() as [$piece, $reading]) {
+            $pieces[] = [
+                'piece' => $piece->id,
+                'parent' => $piece->parent_id,
+                'part' => $piece->part->value,
+                'name' => $piece->name,
+                'family' => FishTree::family($piece)->value,
+                'mass' => $words->mass($reading->mass()),
+                'reading' => $reading->id,
+            ];
         }
 
         return $pieces;

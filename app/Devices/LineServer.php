@@ -11,8 +11,7 @@ use RuntimeException;
  * A stand-in device on the loopback address: one JSON object a line in, one a line out.
  *
  * Nothing a client does stops it for the others: nothing is waited for, half a line is given a few seconds, and whoever
- * says
- * nothing for a while makes room.
+ * says nothing for a while makes room.
  */
 final class LineServer
 {

@@ -14,18 +14,27 @@ final readonly class CutFrom
 {
     public static function usually(Fish $fish, Part $part): Piece
     {
+        return $part->comesOffAFillet() ? self::lastFillet($fish) ?? $fish->whole() : $fish->whole();
+    }
+
+    /** The fillet last laid down, weighed. */
+    public static function lastFillet(Fish $fish): ?Piece
+    {
         $fillets = self::fillets($fish);
 
-        return $part->comesOffAFillet() && $fillets !== [] ? $fillets[count($fillets) - 1] : $fish->whole();
+        return $fillets === [] ? null : $fillets[count($fillets) - 1];
     }
 
     /** @return list<Piece> the fillets on the board, weighed, in the order they came off */
     public static function fillets(Fish $fish): array
     {
-        return array_values(
-            $fish->pieces
-                ->filter(fn (Piece $piece): bool => $piece->part->isFillet() && $piece->reading() !== null)
-                ->all(),
-        );
+        $fillets = [];
+        foreach ($fish->weighed() as [$piece]) {
+            if ($piece->part->isFillet()) {
+                $fillets[] = $piece;
+            }
+        }
+
+        return $fillets;
     }
 }

@@ -144,6 +144,20 @@ final class Fish extends Record
         return null;
     }
 
+    /** @return list<array{Piece, Reading}> what counts on the board, in the order in which it came there */
+    public function weighed(): array
+    {
+        $weighed = [];
+        foreach ($this->pieces as $piece) {
+            $reading = $piece->reading();
+            if ($reading !== null) {
+                $weighed[] = [$piece, $reading];
+            }
+        }
+
+        return $weighed;
+    }
+
     /** As received; nothing when its reading was taken back. */
     public function mass(): Mass
     {

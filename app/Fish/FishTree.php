@@ -21,6 +21,7 @@ final readonly class FishTree
         $expected = $fish->species->expected($fish->state);
         $whole = $fish->whole();
         $pieces = [];
+        $alike = array_count_values(array_map(fn (array $pair): string => $pair[0]->part->value, $fish->weighed()));
         foreach ($fish->pieces as $piece) {
             $reading = $piece->reading();
             if ($reading !== null || $piece->id === $whole->id) {
@@ -29,7 +30,7 @@ final readonly class FishTree
                     $piece->parent_id,
                     $reading?->mass(),
                     $reading?->resolution() ?? $step,
-                    $piece->parent_id === $whole->id && self::onlyOne($fish, $piece)
+                    $piece->parent_id === $whole->id && ($alike[$piece->part->value] ?? 0) === 1
                         ? $expected[$piece->part->value] ?? null
                         : null,
                     $piece->part,
@@ -54,20 +55,13 @@ final readonly class FishTree
         return $piece->bin?->family() ?? $piece->part->family();
     }
 
-    private static function onlyOne(Fish $fish, Piece $piece): bool
-    {
-        return $fish->pieces
-            ->filter(fn (Piece $other): bool => $other->part === $piece->part && $other->reading() !== null)
-            ->count() === 1;
-    }
-
     /** What the board takes, more the longer the parts lie before they are weighed. */
     private static function loss(Fish $fish): Loss
     {
         $first = $fish->whole()->reading()?->taken_at;
-        $last = $fish->pieces->flatMap(fn (Piece $piece): array => [$piece->reading()->taken_at ?? ''])->max();
+        $last = max(['', ...array_map(fn (array $pair): string => $pair[1]->taken_at, $fish->weighed())]);
         $hours =
-            $first === null || ! is_string($last) || $last === ''
+            $first === null || $last === ''
                 ? 0.0
                 : (Moment::at($last)->getTimestamp() - Moment::at($first)->getTimestamp()) / 3600;
 

@@ -22,11 +22,18 @@ final readonly class KeelView
         $keel = Keel::of($tree, $words->unit);
         $whole = $tree->pieces[$tree->root]->reading ?? Mass::zero();
         $expected = $fish->species->expected($fish->state);
+        $pieces = $fish->pieces->keyBy(fn (Piece $piece): string => $piece->id);
 
         return [
             'length_mg' => $keel->length->milligrams,
             'segments' => array_map(
-                fn (KeelSegment $segment): array => self::segment($fish, $segment, $whole, $expected, $words),
+                fn (KeelSegment $segment): array => self::segment(
+                    $pieces->get($segment->piece) ?? $fish->whole(),
+                    $segment,
+                    $whole,
+                    $expected,
+                    $words,
+                ),
                 $keel->segments,
             ),
             'rest' => $keel->rest->isPositive() ? $words->mass($keel->rest) : null,
@@ -40,13 +47,12 @@ final readonly class KeelView
      * @return array<string, mixed>
      */
     private static function segment(
-        Fish $fish,
+        Piece $piece,
         KeelSegment $segment,
         Mass $whole,
         array $expected,
         Words $words,
     ): array {
-        $piece = $fish->pieces->firstWhere('id', $segment->piece) ?? $fish->whole();
         $share = $expected[$piece->part->value] ?? null;
 
         return [

@@ -38,7 +38,14 @@ final class Piece extends Record
     /** The one reading that counts; null when it was taken back. */
     public function reading(): ?Reading
     {
-        return $this->readings->last(fn (Reading $reading): bool => $reading->void === null);
+        $readings = $this->getRelationValue('readings');
+        foreach ($readings instanceof Collection ? array_reverse($readings->all()) : [] as $reading) {
+            if ($reading instanceof Reading && $reading->getRelationValue('void') === null) {
+                return $reading;
+            }
+        }
+
+        return null;
     }
 
     /** @return array<string, string> */

@@ -38,7 +38,10 @@ final readonly class HouseRule
 
     public static function of(string $key): self
     {
-        return self::all()[$key] ?? throw new LogicException("There is no setting {$key}.");
+        static $all = null;
+        $all ??= self::all();
+
+        return $all[$key] ?? throw new LogicException("There is no setting {$key}.");
     }
 
     /** @return array<string, self> every rule by its key, in the order of the stages */

@@ -12,8 +12,7 @@ use ZipArchive;
 
 /**
  * Everything a kitchen has, in one file: the database as the engine itself copies it while work goes on, the photos and
- * the
- * key. It counts only after it was opened again and found whole.
+ * the key. It counts only after it was opened again and found whole.
  */
 final readonly class MakeBackup
 {

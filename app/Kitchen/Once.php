@@ -11,15 +11,13 @@ use LogicException;
 
 /**
  * What was sent under an id the page made, so that the same request sent again writes nothing, and another one under
- * the
- * same id is noticed.
+ * the same id is noticed.
  */
 final readonly class Once
 {
     /**
      * Whether this id comes for the first time. Only asked inside the transaction that writes what it names, so that of
-     * two
-     * that come at once one waits and then knows.
+     * two that come at once one waits and then knows.
      *
      * @param  string  $what  what the id names: kind of act and what it is done to
      *

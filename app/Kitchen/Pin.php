@@ -14,8 +14,7 @@ use Illuminate\Support\Facades\Hash;
  * A PIN is short, so guessing is slowed: each wrong one in a row doubles the wait before the next.
  *
  * A known tablet is counted on its own, and never waits longer than a minute whatever is tried elsewhere. Everything
- * else is
- * counted by address and by person: at the longest wait a hundred PINs a day can be tried, whoever tries them.
+ * else is counted by address and by person: at the longest wait a hundred PINs a day can be tried, whoever tries them.
  */
 final readonly class Pin
 {

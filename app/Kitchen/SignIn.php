@@ -13,8 +13,7 @@ use Illuminate\Support\Facades\DB;
 
 /**
  * A time somebody was signed in at one tablet. It ends when they sign out, when their PIN or role changes, or when they
- * are
- * disabled; a cookie kept from it opens nothing then.
+ * are disabled; a cookie kept from it opens nothing then.
  *
  * @property string $id
  * @property string $person_id

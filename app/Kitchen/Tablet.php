@@ -10,8 +10,7 @@ use Illuminate\Support\Str;
 
 /**
  * A tablet at which somebody has once signed in with the right PIN. It carries a token the framework encrypts and
- * signs, so
- * that wrong PINs tried elsewhere never shut it out.
+ * signs, so that wrong PINs tried elsewhere never shut it out.
  */
 final readonly class Tablet
 {

@@ -11,9 +11,8 @@ use RuntimeException;
 
 /**
  * Several clients at once against one server on this machine, each with its session: a client is a generator that
- * yields what
- * it asks (verb, path, body; "PAUSE" and seconds to wait a moment) and is given the answer (status, JSON). Bounded in
- * time; nothing but loopback is ever asked.
+ * yields what it asks (verb, path, body; "PAUSE" and seconds to wait a moment) and is given the answer (status, JSON).
+ * Bounded in time; nothing but loopback is ever asked.
  */
 final class Crowd
 {

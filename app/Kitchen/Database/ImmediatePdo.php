@@ -10,8 +10,7 @@ use PDO;
  * A connection to SQLite whose transactions take the write lock as they begin.
  *
  * PDO begins them deferred: two that read first and write then can only fail, at once and without waiting. The
- * framework's
- * own setting for this is obeyed from PHP 8.4 on.
+ * framework's own setting for this is obeyed from PHP 8.4 on.
  */
 final class ImmediatePdo extends PDO
 {

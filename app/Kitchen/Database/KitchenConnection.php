@@ -12,8 +12,7 @@ use Throwable;
  * taken.
  *
  * So an action that does not get its turn in time has done nothing yet, and is begun again, a few times; what is still
- * busy
- * then is answered as busy. Each wait is bounded by the connection's busy timeout.
+ * busy then is answered as busy. Each wait is bounded by the connection's busy timeout.
  */
 final class KitchenConnection extends SQLiteConnection
 {

@@ -11,8 +11,8 @@ use App\Fish\Stage;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 use Psr\Clock\ClockInterface;
-use Sectum\Receive\Gs1\BadScan;
-use Sectum\Receive\Gs1\Scan;
+use Sectum\Gs1\BadScan;
+use Sectum\Gs1\Scan;
 
 /** The lines and the fish that a lot, a delivery's number, a scanned label or a fish's number stands for. */
 final readonly class Recalled

@@ -9,9 +9,9 @@ use App\Fish\Fish;
 use App\Fish\Piece;
 use App\Fish\Stage;
 use App\Kitchen\Moment;
+use Sectum\Gs1\DigitalLink;
 use Sectum\Log\Event;
 use Sectum\Measure\Mass;
-use Sectum\Receive\Gs1\DigitalLink;
 use Symfony\Component\Uid\Ulid;
 
 /** What happened to fish, as events one step back and one step forward. */

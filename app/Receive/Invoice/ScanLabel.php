@@ -8,8 +8,8 @@ use App\Catalogue\Species;
 use App\Fish\DeliveryLine;
 use App\Kitchen\Format\Words;
 use Psr\Clock\ClockInterface;
-use Sectum\Receive\Gs1\Element;
-use Sectum\Receive\Gs1\Scan;
+use Sectum\Gs1\Element;
+use Sectum\Gs1\Scan;
 
 /** What a scanned label says, and what of it belongs into a line. */
 final readonly class ScanLabel

@@ -10,17 +10,14 @@ use Sectum\Measure\Mass;
  * The likeliest single mistake among all readings of a fish: which reading, and what happened to it.
  *
  * Every reading is tried with every usual mistake. A mistake's likelihood is how well all else agrees without the
- * reading,
- * times how near the corrected reading then comes to what the rest says, times how often the mistake is made. How often
- * is
- * our estimate; only the order of magnitude matters.
+ * reading, times how near the corrected reading then comes to what the rest says, times how often the mistake is made.
+ * How often is our estimate; only the order of magnitude matters.
  */
 final readonly class Diagnosis
 {
     /**
      * How often each is the cause when a reading is wrong: of one that was typed, of one off the scale (whose digits
-     * and units
-     * nobody touches), and of one nobody knows of. Estimates.
+     * and units nobody touches), and of one nobody knows of. Estimates.
      */
     private const OFTEN = [
         'typed' => ['tare' => 0.2, 'unit' => 0.2, 'digits' => 0.35, 'twice' => 0.15, 'unknown' => 0.1],
@@ -62,23 +59,32 @@ final readonly class Diagnosis
     /** @param  non-empty-array<int, LeftOut>  $left  by place in the tree */
     public static function of(CutTree $tree, array $left): ?self
     {
-        $best = [];
+        $most = [];
         foreach ($left as $i => $without) {
+            $most[$i] = self::atMost($tree, $i, $without);
+        }
+        arsort($most);
+        $best = [];
+        foreach ($most as $i => $bound) {
+            // No other mistake of any reading further down can come among the first two.
+            if (isset($best[1]) && $bound < $best[1][0]) {
+                break;
+            }
             $reading = $tree->pieces[$i]->reading;
             if ($reading === null) {
                 continue;
             }
-            $scores = self::scores($tree, $i, $reading, $without);
+            $scores = self::scores($tree, $i, $reading, $left[$i]);
             usort($scores, fn (array $a, array $b): int => $b[0] <=> $a[0]);
             $best[] = [
                 $scores[0][0],
-                new self($tree->pieces[$i]->id, $reading->grams() - $without->estimate, $scores[0][1], 0.0),
+                new self($tree->pieces[$i]->id, $reading->grams() - $left[$i]->estimate, $scores[0][1], 0.0),
             ];
+            usort($best, fn (array $a, array $b): int => [$b[0], $a[1]->id] <=> [$a[0], $b[1]->id]);
         }
         if ($best === []) {
             return null;
         }
-        usort($best, fn (array $a, array $b): int => [$b[0], $a[1]->id] <=> [$a[0], $b[1]->id]);
         $first = $best[0][1];
 
         return new self(
@@ -87,6 +93,15 @@ final readonly class Diagnosis
             $first->explanation,
             isset($best[1]) ? $best[0][0] - $best[1][0] : 0.0,
         );
+    }
+
+    /** No mistake of a reading is likelier than this: every share of how often counted as one. */
+    private static function atMost(CutTree $tree, int $i, LeftOut $without): float
+    {
+        $step = $tree->pieces[$i]->resolution->grams();
+        $sd = hypot($without->sd, $step / 2);
+
+        return $without->drop / 2 + max(0.0, log($step / ($sd * sqrt(2 * M_PI)))) - log(self::OFF_THE_STEPS);
     }
 
     /**

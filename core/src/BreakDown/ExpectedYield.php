@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Sectum\BreakDown;
 
+use Sectum\Math\StudentT;
 use Sectum\Measure\Mass;
-use Sectum\Measure\StudentT;
 
 /**
  * What should this fish give? The starting figure, replaced by the house's own records as they come.

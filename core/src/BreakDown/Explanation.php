@@ -74,14 +74,17 @@ final readonly class Explanation
     /** @return list<self> every unit taken for every other */
     public static function unitCandidates(Mass $reading): array
     {
-        $units = [MassUnit::Gram, MassUnit::Ounce, MassUnit::Pound, MassUnit::Kilogram];
+        $grams = array_map(
+            fn (MassUnit $unit): array => [$unit, (float) $unit->grams()],
+            [MassUnit::Gram, MassUnit::Ounce, MassUnit::Pound, MassUnit::Kilogram],
+        );
         $found = [];
-        foreach ($units as $scale) {
-            foreach ($units as $taken) {
+        foreach ($grams as [$scale, $is]) {
+            foreach ($grams as [$taken, $was]) {
                 if ($scale !== $taken) {
                     $found[] = new self(
                         ExplanationKind::Unit,
-                        Mass::ofGrams(($reading->grams() / (float) $taken->grams()) * (float) $scale->grams()),
+                        Mass::ofGrams(($reading->grams() / $was) * $is),
                         null,
                         [$scale, $taken],
                     );

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Sectum\BreakDown;
 
-use Sectum\Measure\Normal;
+use Sectum\Math\Normal;
 
 /**
  * Do the weights of a fish add up, and if not, which reading is the wrong one?
@@ -39,14 +39,16 @@ final readonly class Reconcile
 
     private function answer(): Reconciliation
     {
-        $solution = $this->rows($this->readings)->solve();
+        $solution = new TreeSolution($this->tree, $this->readings);
         $critical = $this->critical();
         $pieces = [];
+        $estimates = [];
         foreach ($this->tree->pieces as $i => $piece) {
-            $variance = $solution->variances[$i];
+            $variance = $solution->variance($i);
+            $estimates[] = $solution->mass($i);
             $pieces[] = new PieceEstimate(
                 $piece->id,
-                $solution->estimates[$i],
+                $solution->mass($i),
                 $variance === null ? null : sqrt($variance),
             );
         }
@@ -56,10 +58,10 @@ final readonly class Reconcile
 
         return new Reconciliation(
             $pieces,
-            $solution->objective,
+            $solution->objective(),
             $critical,
             $suspects,
-            Closure::ofAll($this->tree, $solution->estimates),
+            Closure::ofAll($this->tree, $estimates),
             $suspects === [] || $left === [] ? null : Diagnosis::of($this->tree, $left),
         );
     }
@@ -72,67 +74,8 @@ final readonly class Reconcile
         return $n === 0 ? null : Normal::chiSquaredExceededBy(1 - (1 - self::FALSE_ALARM) ** (1 / $n));
     }
 
-    /** @param  list<float|null>  $readings */
-    private function rows(array $readings): LeastSquares
-    {
-        $pieces = $this->tree->pieces;
-        $sizes = $this->sizes($readings);
-        $rows = new LeastSquares(count($pieces));
-        foreach ($pieces as $i => $piece) {
-            if (($readings[$i] ?? null) !== null) {
-                $rows->row([$i], [1.0], $readings[$i], $piece->resolution->grams() / 2);
-            }
-            if ($sizes[$i] <= 0) {
-                continue;
-            }
-            $children = $this->tree->children[$i];
-            if ($children !== []) {
-                $rows->row(
-                    [$i, ...$children],
-                    [1.0, ...array_fill(0, count($children), -1.0)],
-                    ($this->tree->loss->meanPct / 100) * $sizes[$i],
-                    ($this->tree->loss->sdPct / 100) * $sizes[$i],
-                );
-            }
-            foreach ($children as $child) {
-                $share = $pieces[$child]->expected;
-                if ($share !== null) {
-                    $rows->row([$child, $i], [1.0, -$share->meanPct / 100], 0.0, ($share->sdPct / 100) * $sizes[$i]);
-                }
-            }
-        }
-
-        return $rows;
-    }
-
-    /**
-     * How big each piece is, for the spread of its rows: its reading, else what its children weigh, else its expected
-     * share of what it was cut from.
-     *
-     * @param  list<float|null>  $readings
-     * @return array<int, float>
-     */
-    private function sizes(array $readings): array
-    {
-        $order = [$this->tree->root, ...$this->tree->below($this->tree->root)];
-        $sizes = [];
-        foreach (array_reverse($order) as $i) {
-            $sizes[$i] =
-                $readings[$i] ??
-                array_sum(array_map(fn (int $child): float => $sizes[$child], $this->tree->children[$i]));
-        }
-        foreach ($order as $i) {
-            $parent = $this->tree->parents[$i];
-            if ($sizes[$i] <= 0 && $parent !== null) {
-                $sizes[$i] = (($this->tree->pieces[$i]->expected->meanPct ?? 0.0) / 100) * $sizes[$parent];
-            }
-        }
-
-        return $sizes;
-    }
-
     /** @return array<int, LeftOut> by place in the tree, where the rest says something of the piece */
-    private function leftOut(LeastSquaresSolution $solution): array
+    private function leftOut(TreeSolution $solution): array
     {
         $left = [];
         foreach ($this->readings as $i => $reading) {
@@ -181,13 +124,13 @@ final readonly class Reconcile
      * The fish as it would stand had this reading not been taken; null when nothing else says what the piece weighs.
      *
      * Where the reading only stands in its own row, this follows from its residual and leverage. Where it also sets the
-     * spread of other rows (a piece that was cut, or lies under one that was not weighed), all is solved again.
+     * spread of other rows (a piece that was cut, or lies under one that was not weighed), those cuts are solved again.
      */
-    private function without(int $i, float $reading, LeastSquaresSolution $solution): ?LeftOut
+    private function without(int $i, float $reading, TreeSolution $solution): ?LeftOut
     {
         $sigma = $this->tree->pieces[$i]->resolution->grams() / 2;
-        $estimate = $solution->estimates[$i] ?? $reading;
-        $variance = $solution->variances[$i] ?? $sigma ** 2;
+        $estimate = $solution->mass($i) ?? $reading;
+        $variance = $solution->variance($i) ?? $sigma ** 2;
         $free = 1 - $variance / $sigma ** 2;
         if ($free < self::UNDETERMINED) {
             return null;
@@ -201,17 +144,11 @@ final readonly class Reconcile
                 sqrt($variance / $free),
             );
         }
-        $readings = $this->readings;
-        $readings[$i] = null;
-        $other = $this->rows(array_values($readings))->solve();
+        $rest = $solution->without($i);
 
-        return ($other->estimates[$i] ?? null) === null || ($other->variances[$i] ?? null) === null
+        return $rest->saysNothing()
             ? null
-            : new LeftOut(
-                $solution->objective - $other->objective,
-                $other->estimates[$i],
-                sqrt($other->variances[$i]),
-            );
+            : new LeftOut($solution->objective() - $rest->misfit, $rest->mean, sqrt(1 / $rest->precision));
     }
 
     private function standsAlone(int $i): bool

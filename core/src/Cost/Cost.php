@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Sectum\Cost;
 
 use Brick\Math\BigRational;
-use Sectum\Measure\LargestRemainder;
+use Sectum\Math\LargestRemainder;
 use Sectum\Measure\Mass;
 use Sectum\Measure\Money;
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Sectum\Cost;
 
-use Sectum\Measure\LargestRemainder;
+use Sectum\Math\LargestRemainder;
 use Sectum\Measure\Mass;
 
 /**

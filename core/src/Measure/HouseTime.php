@@ -10,9 +10,8 @@ use DateTimeZone;
 
 /**
  * The hours of a house: where its clock stands, and at which hour its day ends. A service that goes on past midnight
- * still
- * belongs to the evening it began on. Days on which the clock is changed have 23 or 25 hours, and count as one day all
- * the same.
+ * still belongs to the evening it began on. Days on which the clock is changed have 23 or 25 hours, and count as one
+ * day all the same.
  */
 final readonly class HouseTime
 {

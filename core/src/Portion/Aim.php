@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Sectum\Portion;
 
-use Sectum\Measure\Normal;
+use Sectum\Math\Normal;
 
 /** What the hand should aim at, so that its scatter leaves few pieces under the band. */
 final readonly class Aim

@@ -8,8 +8,7 @@ namespace Sectum\Portion;
  * How a fillet's mass and thickness run along its length, from the head end (0) to the tail (1).
  *
  * Two tables at equal stations, read piecewise linearly: mass per length, so the mass up to any point is a quadratic
- * and
- * exact and inverts exactly; and thickness as a share of the greatest. The starting shapes are the handbook's.
+ * and exact and inverts exactly; and thickness as a share of the greatest. The starting shapes are the handbook's.
  */
 final readonly class FilletShape
 {

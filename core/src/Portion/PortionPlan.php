@@ -8,10 +8,8 @@ namespace Sectum\Portion;
  * Where does the next cut go? The best counts and order of portions of a fillet, from the head end without gaps.
  *
  * Where a piece lies depends only on how much was cut before it, so the search is exact: over the masses cut so far
- * when
- * every piece is at its target, and over counts, best first, when pieces may shrink. Among all that fit the greatest
- * value of
- * portions plus trim wins; of equals the one that shrinks least.
+ * when every piece is at its target, and over counts, best first, when pieces may shrink. Among all that fit the
+ * greatest value of portions plus trim wins; of equals the one that shrinks least.
  */
 final readonly class PortionPlan
 {

@@ -10,8 +10,7 @@ use DateTimeImmutable;
  * The cold room in the order to be cut.
  *
  * What somebody has to decide stands first. Of what may be cut now the one whose time runs out first: raw service while
- * it
- * is bright enough for it, otherwise its life on ice. A fish in rigor rests first and stands last, by the end of its
+ * it is bright enough for it, otherwise its life on ice. A fish in rigor rests first and stands last, by the end of its
  * rest.
  */
 final readonly class AgeingQueue

@@ -12,8 +12,7 @@ use Sectum\Measure\Money;
  * A delivery against its invoice: what is short, over, refused or of the wrong size, to the gram and the minor unit.
  *
  * A difference within the scale's tolerance is nobody's fault and not claimed; beyond it the whole difference is. What
- * is
- * short in one box and over in the next, and within the tolerance of the whole delivery, is not claimed either. Each
+ * is short in one box and over in the next, and within the tolerance of the whole delivery, is not claimed either. Each
  * item is rounded once, and the total is the sum of the items as printed.
  */
 final readonly class Claim

@@ -12,12 +12,9 @@ use Sectum\Fish\StateBought;
  * How much life is left in a fish, from its demerits, and what to do with it.
  *
  * Demerits rise about evenly with the days on melting ice (the quality index method); the days a class of fish keeps,
- * the
- * share at which it is refused and the spreads are our estimates. The highest core temperature on arrival is that of
- * FDA
- * Food Code 3-202.11 (5 °C), that for histamine fish that of the FDA hazards guide (4.4 °C). Nothing here says a fish
- * is
- * safe: it says what was seen and what usually follows.
+ * the share at which it is refused and the spreads are our estimates. The highest core temperature on arrival is that
+ * of FDA Food Code 3-202.11 (5 °C), that for histamine fish that of the FDA hazards guide (4.4 °C). Nothing here says a
+ * fish is safe: it says what was seen and what usually follows.
  */
 final readonly class Freshness
 {

@@ -10,8 +10,7 @@ use Sectum\Fish\Hazard;
  * Whether a fish may go to raw service as it came, by its kind and its papers.
  *
  * After FDA Food Code 3-402.11: raw fish is frozen first, but for certain tunas and for farmed fish fed only feed free
- * of
- * live parasites, with the proof kept. Fish whose oil purges or whose blood is poisonous is never offered raw.
+ * of live parasites, with the proof kept. Fish whose oil purges or whose blood is poisonous is never offered raw.
  */
 final readonly class RawService
 {

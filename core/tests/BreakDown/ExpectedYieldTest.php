@@ -13,8 +13,8 @@ use Sectum\BreakDown\StartingYield;
 use Sectum\BreakDown\YieldRecord;
 use Sectum\BreakDown\YieldVerdict;
 use Sectum\Fish\BadYield;
+use Sectum\Math\StudentT;
 use Sectum\Measure\Mass;
-use Sectum\Measure\StudentT;
 
 final class ExpectedYieldTest extends TestCase
 {

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Sectum\Tests\Portion;
 
 use PHPUnit\Framework\TestCase;
-use Sectum\Measure\Normal;
+use Sectum\Math\Normal;
 use Sectum\Portion\Aim;
 use Sectum\Portion\BadFillet;
 

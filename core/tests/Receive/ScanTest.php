@@ -8,11 +8,11 @@ use Eris\Generators;
 use Eris\TestTrait;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
-use Sectum\Receive\Gs1\BadScan;
-use Sectum\Receive\Gs1\CheckDigit;
-use Sectum\Receive\Gs1\DigitalLink;
-use Sectum\Receive\Gs1\Element;
-use Sectum\Receive\Gs1\Scan;
+use Sectum\Gs1\BadScan;
+use Sectum\Gs1\CheckDigit;
+use Sectum\Gs1\DigitalLink;
+use Sectum\Gs1\Element;
+use Sectum\Gs1\Scan;
 
 final class ScanTest extends TestCase
 {

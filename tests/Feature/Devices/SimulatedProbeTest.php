@@ -7,9 +7,9 @@ namespace Tests\Feature\Devices;
 use App\Devices\DemoLabels;
 use App\Devices\SimulatedProbe;
 use PHPUnit\Framework\TestCase;
+use Sectum\Gs1\BadScan;
+use Sectum\Gs1\Scan;
 use Sectum\Measure\Temperature;
-use Sectum\Receive\Gs1\BadScan;
-use Sectum\Receive\Gs1\Scan;
 
 final class SimulatedProbeTest extends TestCase
 {

@@ -8,8 +8,8 @@ use App\Fish\Fish;
 use App\Portion\Dish\Dish;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
-use Sectum\Receive\Gs1\Element;
-use Sectum\Receive\Gs1\Scan;
+use Sectum\Gs1\Element;
+use Sectum\Gs1\Scan;
 use Symfony\Component\HttpFoundation\Response;
 use Tests\Feature\Receive\AtTheDoor;
 

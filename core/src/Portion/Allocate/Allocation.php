@@ -11,8 +11,7 @@ use Closure;
  * the most.
  *
  * One or two kinds are settled exactly. With more, what is found is held against a bound that no allocation can pass,
- * and
- * the gap between the two is told. The same request always gets the same answer.
+ * and the gap between the two is told. The same request always gets the same answer.
  */
 final readonly class Allocation
 {

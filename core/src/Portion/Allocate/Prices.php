@@ -8,10 +8,8 @@ namespace Sectum\Portion\Allocate;
  * What a piece of each kind is worth on the bench tonight, and with it how much can be gained at the very most.
  *
  * At any price of a piece, every fillet cut for the most money and every kind sold for what it gains above its price is
- * a
- * bound on all that can be made (the relaxation to mixtures of cutting patterns). The prices with the least bound are
- * found by
- * shrinking an ellipsoid around them, always the same way; every bound on the way is a true one.
+ * a bound on all that can be made (the relaxation to mixtures of cutting patterns). The prices with the least bound are
+ * found by shrinking an ellipsoid around them, always the same way; every bound on the way is a true one.
  */
 final readonly class Prices
 {

@@ -10,8 +10,7 @@ use Random\Randomizer;
 
 /**
  * From good to better: a start at the bench's prices, improved as far as single fillets and pairs of kinds go; then
- * some
- * fillets emptied again and again, filled at prices a little off, and kept when that is no worse.
+ * some fillets emptied again and again, filled at prices a little off, and kept when that is no worse.
  *
  * The chance in it is the same each time, so the same request gets the same answer.
  */

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Sectum\Portion\Label;
 
+use Sectum\Gs1\CheckDigit;
 use Sectum\Portion\BadFillet;
-use Sectum\Receive\Gs1\CheckDigit;
 
 /**
  * The number a house's own portions go by, inside the house.

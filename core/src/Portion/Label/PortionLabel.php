@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Sectum\Portion\Label;
 
 use DateTimeImmutable;
+use Sectum\Gs1\DigitalLink;
+use Sectum\Gs1\ElementString;
 use Sectum\Measure\Mass;
 use Sectum\Portion\BadFillet;
-use Sectum\Receive\Gs1\DigitalLink;
-use Sectum\Receive\Gs1\ElementString;
 
 /**
  * What the label of a portion or of a tray of them carries, in the symbols every scanner reads.

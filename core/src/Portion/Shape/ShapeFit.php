@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Sectum\Portion\Shape;
 
-use Sectum\BreakDown\LeastSquares;
+use Sectum\Math\LeastSquares;
 use Sectum\Portion\FilletShape;
 
 /**

@@ -20,8 +20,7 @@ use Sectum\Refusal;
  * An invoice or despatch advice in OASIS UBL 2.1.
  *
  * Nothing outside the file is looked at, a document type is refused, and the sums the invoice states are checked
- * against its
- * lines, to the last decimal, for every rate of tax.
+ * against its lines, to the last decimal, for every rate of tax.
  */
 final readonly class UblInvoice
 {

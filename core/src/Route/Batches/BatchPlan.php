@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Sectum\Route\Batches;
 
 use DateTimeImmutable;
+use Sectum\Math\Normal;
 use Sectum\Measure\Mass;
-use Sectum\Measure\Normal;
 
 /** A recipe for the fish in hand: what goes in, which pots hold it, what comes out and when to do what. */
 final readonly class BatchPlan

@@ -10,8 +10,7 @@ use Sectum\Receive\Freshness;
 
 /**
  * How a hot batch cooled, against the two limits of FDA Food Code 3-501.14: from 57 to 21 °C within two hours, and on
- * to
- * 5 °C within four more.
+ * to 5 °C within four more.
  *
  * Only what was measured counts: a limit is met when a reading at or below it was taken in time.
  */

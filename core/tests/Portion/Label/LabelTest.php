@@ -7,14 +7,14 @@ namespace Sectum\Tests\Portion\Label;
 use DateTimeImmutable;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Sectum\Gs1\CheckDigit;
+use Sectum\Gs1\Element;
+use Sectum\Gs1\Scan;
 use Sectum\Measure\Mass;
 use Sectum\Portion\BadFillet;
 use Sectum\Portion\Label\HouseItem;
 use Sectum\Portion\Label\PortionLabel;
 use Sectum\Portion\Label\UseBy;
-use Sectum\Receive\Gs1\CheckDigit;
-use Sectum\Receive\Gs1\Element;
-use Sectum\Receive\Gs1\Scan;
 
 final class LabelTest extends TestCase
 {

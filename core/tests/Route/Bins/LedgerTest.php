@@ -16,7 +16,7 @@ use Sectum\Cost\ProductCost;
 use Sectum\Cost\Purchase;
 use Sectum\Cost\Split;
 use Sectum\Fish\Bin;
-use Sectum\Measure\LargestRemainder;
+use Sectum\Math\LargestRemainder;
 use Sectum\Measure\Mass;
 use Sectum\Route\Batches\Returned;
 use Sectum\Route\Bins\Deposit;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Sectum\Receive\Gs1;
+namespace Sectum\Gs1;
 
 /** A GS1 Digital Link URI, read into its identifiers and written from them. */
 final readonly class DigitalLink

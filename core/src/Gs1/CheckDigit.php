@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Sectum\Receive\Gs1;
+namespace Sectum\Gs1;
 
 /** The modulo-10 check digit of GS1 keys (General Specifications, 7.9.1): weights 3 and 1 from the right. */
 final readonly class CheckDigit

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Sectum\Measure;
+namespace Sectum\Math;
 
 /** The standard normal distribution. */
 final readonly class Normal

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Sectum\Measure;
+namespace Sectum\Math;
 
 use InvalidArgumentException;
 

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Sectum\Receive\Gs1;
+namespace Sectum\Gs1;
 
 /**
  * Elements as one symbol carries them: those of a fixed length first, a separator after each of the others but the

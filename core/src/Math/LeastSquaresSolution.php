@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Sectum\BreakDown;
+namespace Sectum\Math;
 
 /** Where weighted least squares came to rest. */
 final readonly class LeastSquaresSolution

@@ -2,10 +2,10 @@
 
 declare(strict_types=1);
 
-namespace Sectum\Tests\Measure;
+namespace Sectum\Tests\Math;
 
 use PHPUnit\Framework\TestCase;
-use Sectum\Measure\Normal;
+use Sectum\Math\Normal;
 
 final class NormalTest extends TestCase
 {

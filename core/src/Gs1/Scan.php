@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Sectum\Receive\Gs1;
+namespace Sectum\Gs1;
 
 use Brick\Math\RoundingMode;
 use Sectum\Measure\Mass;
@@ -10,8 +10,7 @@ use Sectum\Measure\MassUnit;
 
 /**
  * What a label says: GS1 element strings as a scanner types them, as printed with parentheses, a GS1 Digital Link, or a
- * bare
- * trade item number.
+ * bare trade item number.
  *
  * Follows the GS1 General Specifications, chapter 7, and GS1 Digital Link 1.x (uncompressed).
  */

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Sectum\BreakDown;
+namespace Sectum\Math;
 
 /**
  * Weighted least squares over few unknowns, some of which the rows may not determine.

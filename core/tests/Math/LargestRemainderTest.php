@@ -2,14 +2,14 @@
 
 declare(strict_types=1);
 
-namespace Sectum\Tests\Measure;
+namespace Sectum\Tests\Math;
 
 use Eris\Generator\ChooseGenerator;
 use Eris\Generator\SequenceGenerator;
 use Eris\TestTrait;
 use PHPUnit\Framework\TestCase;
-use Sectum\Measure\LargestRemainder;
-use Sectum\Measure\UnsplittableTotal;
+use Sectum\Math\LargestRemainder;
+use Sectum\Math\UnsplittableTotal;
 
 final class LargestRemainderTest extends TestCase
 {

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Sectum\Receive\Gs1;
+namespace Sectum\Gs1;
 
 use Brick\Math\BigDecimal;
 use DateTimeImmutable;
