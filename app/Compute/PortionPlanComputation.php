@@ -6,6 +6,7 @@ namespace App\Compute;
 
 use App\Contract\Fault;
 use App\Contract\Fields;
+use App\Kitchen\Format\Words;
 use Sectum\Portion\FilletOnBoard;
 use Sectum\Portion\FilletShape;
 use Sectum\Portion\Kind;
@@ -54,7 +55,8 @@ final readonly class PortionPlanComputation implements Computation
                 ],
                 $plan->pieces,
             ),
-            'stopped_by' => $plan->stoppedBy,
+            'stopped_by' => array_map(Words::ofReader()->say(...), $plan->stoppedBy),
+            'stops' => array_map(Coded::of(...), $plan->stoppedBy),
         ];
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Contract;
 
+use App\Kitchen\Format\Words;
 use RuntimeException;
 use Sectum\Refusal;
 
@@ -45,7 +46,7 @@ final class Fault extends RuntimeException
         try {
             return $make();
         } catch (Refusal $refusal) {
-            throw self::inField($pointer, $refusal->getMessage());
+            throw self::inField($pointer, Words::refused($refusal));
         }
     }
 
@@ -65,7 +66,7 @@ final class Fault extends RuntimeException
         try {
             return $make();
         } catch (Refusal $refusal) {
-            throw self::inField($pointer.$refusal->pointer(), $refusal->getMessage());
+            throw self::inField($pointer.$refusal->pointer(), Words::refused($refusal));
         }
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Contract;
 
 use App\Kitchen\Database\Trouble;
+use App\Kitchen\Format\Words;
 use Brick\Math\Exception\MathException;
 use Illuminate\Auth\AuthenticationException;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
@@ -58,7 +59,7 @@ final readonly class ProblemDocument
                 422,
                 'These figures are too large or too small to be reckoned with.',
             ),
-            $e instanceof Refusal => new self(422, $e->getMessage(), [$e->pointer() => $e->getMessage()]),
+            $e instanceof Refusal => new self(422, Words::refused($e), [$e->pointer() => Words::refused($e)]),
             $e instanceof AuthenticationException => new self(401, 'Sign in with your name and PIN first.'),
             $e instanceof TokenMismatchException, $cause instanceof TokenMismatchException => new self(
                 419,

@@ -10,8 +10,11 @@ use LogicException;
  * One thing a house may set: what it is called, where it belongs, of what kind it is, and what it is until somebody
  * sets it.
  */
-final readonly class HouseRule
+final class HouseRule
 {
+    /** @var array<string, self>|null */
+    private static ?array $known = null;
+
     private const SPLITS = ['by-weight' => 'by weight', 'relative-value' => 'by what each part is worth'];
 
     private const CREDITS = ['bin-value' => 'the value of its bin', 'batch-return' => 'what its batch brought'];
@@ -23,25 +26,24 @@ final readonly class HouseRule
      * @param  array<string, string>  $choices  names by the values that can be chosen
      */
     private function __construct(
-        public string $key,
-        public string $stage,
-        public RuleKind $kind,
-        public string $name,
-        public string $default,
-        public string $source,
-        public string $unit = '',
-        public float $least = 0,
-        public float $most = 0,
-        public array $choices = [],
+        public readonly string $key,
+        public readonly string $stage,
+        public readonly RuleKind $kind,
+        public readonly string $name,
+        public readonly string $default,
+        public readonly string $source,
+        public readonly string $unit = '',
+        public readonly float $least = 0,
+        public readonly float $most = 0,
+        public readonly array $choices = [],
     ) {
     }
 
     public static function of(string $key): self
     {
-        static $all = null;
-        $all ??= self::all();
+        self::$known ??= self::all();
 
-        return $all[$key] ?? throw new LogicException("There is no setting {$key}.");
+        return self::$known[$key] ?? throw new LogicException("There is no setting {$key}.");
     }
 
     /** @return array<string, self> every rule by its key, in the order of the stages */

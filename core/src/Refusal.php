@@ -9,7 +9,7 @@ use Throwable;
 /**
  * Something handed to the core that it will not compute with.
  *
- * The exception's message is one plain sentence for the cook who entered the value.
+ * The exception's message is one plain sentence for the cook who entered the value, or the key of one.
  */
 interface Refusal extends Throwable
 {
@@ -18,4 +18,7 @@ interface Refusal extends Throwable
 
     /** The offending value as it came. */
     public function value(): mixed;
+
+    /** Which sentence, with its values; null where the exception's message is the sentence itself. */
+    public function said(): ?Message;
 }

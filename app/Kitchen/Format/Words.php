@@ -4,10 +4,21 @@ declare(strict_types=1);
 
 namespace App\Kitchen\Format;
 
+use App\Kitchen\Person;
+use App\Kitchen\Settings;
+use BackedEnum;
+use DateTimeImmutable;
+use Illuminate\Support\Facades\Auth;
+use Sectum\Fish\Bin;
+use Sectum\Fish\Part;
 use Sectum\Measure\Length;
 use Sectum\Measure\Mass;
 use Sectum\Measure\MassUnit;
+use Sectum\Measure\Money;
+use Sectum\Measure\Temperature;
 use Sectum\Measure\UnitSystem;
+use Sectum\Message;
+use Sectum\Refusal;
 
 /**
  * Masses as the page shows them: the exact figure for drawing, the words for reading, in the units of whoever looks.
@@ -48,5 +59,58 @@ final readonly class Words
     public function off(Mass $difference): string
     {
         return ($difference->isPositive() ? '+' : '').$this->text($difference);
+    }
+
+    /** "3.4 °C", "38.1 °F" */
+    public function degrees(Temperature $temperature): string
+    {
+        return $temperature->print($this->units);
+    }
+
+    /** A sentence of the core, in the reader's language and units. */
+    public function say(Message $message): string
+    {
+        $key = "core.{$message->key()}";
+        $values = array_map($this->value(...), $message->values);
+        $count = $message->values['count'] ?? null;
+
+        if (is_int($count)) {
+            return trans_choice($key, $count, $values);
+        }
+        $sentence = trans($key, $values);
+
+        return is_string($sentence) ? $sentence : $key;
+    }
+
+    private function value(
+        Mass|Length|Temperature|Money|DateTimeImmutable|BackedEnum|int|float|string $value,
+    ): string {
+        return match (true) {
+            $value instanceof Mass => $this->text($value),
+            $value instanceof Length => $value->mm() < 100 ? $value->across($this->units) : $value->along($this->units),
+            $value instanceof Temperature => $value->brief($this->units),
+            $value instanceof Money => $value->print(),
+            $value instanceof DateTimeImmutable => $value->format('H:i'),
+            $value instanceof Bin, $value instanceof Part => $value->spoken(),
+            $value instanceof BackedEnum => (string) $value->value,
+            default => (string) $value,
+        };
+    }
+
+    /** In the units of whoever is signed in; metric for nobody. */
+    public static function ofReader(): self
+    {
+        $person = Auth::user();
+        $units = $person instanceof Person ? $person->units : UnitSystem::Metric;
+
+        return new self($units, Settings::load()->scaleStep);
+    }
+
+    /** What the core refuses, as it is said to whoever entered it. */
+    public static function refused(Refusal $refusal): string
+    {
+        $said = $refusal->said();
+
+        return $said === null ? $refusal->getMessage() : self::ofReader()->say($said);
     }
 }

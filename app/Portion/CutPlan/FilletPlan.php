@@ -35,9 +35,9 @@ final class FilletPlan
     /**
      * @param  list<Cut>  $cuts  done, from the head end on
      * @param  FilletOnBoard  $fillet  as it is believed to be now, what is behind the knife counted as squared off
-     * @param  array<string, Dish>  $dishes  by name, in the order asked for
+     * @param  array<string, Dish>  $dishes  by id, in the order asked for
      * @param  list<Kind>  $kinds  of those that can be cut from this piece
-     * @param  list<string>  $never  why others cannot
+     * @param  list<array{code: string, say: string}>  $never  why others cannot
      * @param  Mass  $laid  the fillet before its first cut
      * @param  Mass  $left  ahead of the knife
      * @param  bool  $overdrawn  whether more came off than it weighed
@@ -167,13 +167,7 @@ final class FilletPlan
     /** A dish something was cut for, asked for now or before. */
     public function named(string $id): ?Dish
     {
-        foreach ($this->dishes as $dish) {
-            if ($dish->id === $id) {
-                return $dish;
-            }
-        }
-
-        return Dish::of($id);
+        return $this->dishes[$id] ?? Dish::of($id);
     }
 
     /** Where the head end is squared off, or where the knife stands. */
@@ -186,7 +180,7 @@ final class FilletPlan
 
     /**
      * @param  list<Cut>  $cuts
-     * @return array{array<string, Dish>, list<Kind>, list<string>}
+     * @return array{array<string, Dish>, list<Kind>, list<array{code: string, say: string}>}
      */
     private static function kinds(
         Fish $fish,
@@ -205,22 +199,24 @@ final class FilletPlan
             $dish =
                 Dish::of($id) ??
                 throw Fault::inField("/kinds/{$i}/dish", 'This dish is not on the list any more. Choose another.');
-            $dishes[$dish->name] = $dish;
+            $dishes[$dish->id] = $dish;
             if ($dish->retired_at !== null) {
-                $never[] = "{$dish->name} was taken off the list.";
+                $never[] = ['code' => 'retired', 'say' => "{$dish->name} was taken off the list."];
 
                 continue;
             }
             if ($dish->species_id !== null && $dish->species_id !== $fish->species_id) {
-                $never[] = "{$dish->name} is a dish of another fish.";
+                $never[] = ['code' => 'another-fish', 'say' => "{$dish->name} is a dish of another fish."];
 
                 continue;
             }
             if (! $dish->stretch->isOf($loin, $belly)) {
-                $never[] =
-                    "{$dish->name} is cut from {$dish->stretch->spoken()}, and this is ".
-                    lcfirst($piece->name).
-                    '.';
+                $never[] = [
+                    'code' => 'another-stretch',
+                    'say' => "{$dish->name} is cut from {$dish->stretch->spoken()}, and this is ".
+                        lcfirst($piece->name).
+                        '.',
+                ];
 
                 continue;
             }

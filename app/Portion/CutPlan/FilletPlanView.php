@@ -13,6 +13,7 @@ use Sectum\Fish\Bin;
 use Sectum\Fish\Part;
 use Sectum\Measure\Mass;
 use Sectum\Measure\Money;
+use Sectum\Message;
 use Sectum\Portion\FilletShape;
 use Sectum\Portion\PlannedPiece;
 use Sectum\Portion\PortionPlan;
@@ -57,7 +58,11 @@ final readonly class FilletPlanView
             'pieces' => self::pieces($plan, $ahead, $words),
             'counts' => self::counts($plan, $ahead),
             'next' => self::next($plan, $ahead, $words),
-            'stops' => [...self::offMark($plan, $words), ...$plan->never, ...($planned === null || $laying->marksCm !== [] ? [] : $planned->stoppedBy)],
+            'stops' => [
+                ...self::offMark($plan, $words),
+                ...$plan->never,
+                ...self::stops($plan, $planned, $words),
+            ],
             'schools' => $prices === null ? [] : self::schools($plan, $words, $prices),
             'left_over' => $words->mass(self::leftOver($plan, $ahead)),
         ];
@@ -91,7 +96,7 @@ final readonly class FilletPlanView
             $pieces[] = self::piece('square', 'Squared off'.self::goesTo(Part::Ends), 0, $start, Mass::ofGrams($plan->fillet->gramsUpTo($start)), ...self::thickness($plan, 0, $start), words: $words);
         }
         foreach ($ahead as $piece) {
-            $pieces[] = self::piece($piece->kind === '' ? 'spare' : 'planned', $piece->kind === '' ? 'Suits no dish' : $piece->kind, $piece->fromCm, $piece->toCm, Mass::ofGrams($piece->massGrams), $piece->thinnestMm, $piece->thickestMm, $words);
+            $pieces[] = self::piece($piece->kind === '' ? 'spare' : 'planned', $piece->kind === '' ? 'Suits no dish' : self::name($plan, $piece->kind), $piece->fromCm, $piece->toCm, Mass::ofGrams($piece->massGrams), $piece->thinnestMm, $piece->thickestMm, $words);
         }
         $end = $ahead === [] ? $start : $ahead[count($ahead) - 1]->toCm;
         $tail = $plan->fillet->tailCutCm();
@@ -107,12 +112,43 @@ final readonly class FilletPlanView
         return $pieces;
     }
 
-    /** @return list<string> the last piece, when it was not cut where it was told to be */
+    /** @return list<array{code: string, say: string}> the last piece, when it was not cut where it was told to be */
     private static function offMark(FilletPlan $plan, Words $words): array
     {
         $last = $plan->cuts === [] ? null : $plan->cuts[count($plan->cuts) - 1];
 
-        return $last === null || $last->atMark ? [] : ["{$last->piece->name} was not cut at its mark: by its weight of {$words->text($last->mass)} the knife stands at {$words->along($last->toCm)}, and the plan goes on from there."];
+        return $last === null || $last->atMark
+            ? []
+            : [[
+                'code' => 'off-mark',
+                'say' => "{$last->piece->name} was not cut at its mark: by its weight of ".
+                    "{$words->text($last->mass)} the knife stands at {$words->along($last->toCm)}, ".
+                    'and the plan goes on from there.',
+            ]];
+    }
+
+    /** @return list<array{code: string, say: string}> why no more of each dish come off it */
+    private static function stops(FilletPlan $plan, ?PortionPlan $planned, Words $words): array
+    {
+        return $planned === null || $plan->laying->marksCm !== []
+            ? []
+            : array_map(
+                fn (Message $stop): array => [
+                    'code' => (string) $stop->code->value,
+                    'say' => $words->say(
+                        new Message($stop->code, [
+                            ...$stop->values,
+                            'kind' => self::name($plan, $stop->values['kind'] ?? ''),
+                        ]),
+                    ),
+                ],
+                $planned->stoppedBy,
+            );
+    }
+
+    private static function name(FilletPlan $plan, mixed $kind): string
+    {
+        return is_string($kind) ? $plan->named($kind)->name ?? $kind : '';
     }
 
     /** Where a part usually goes, as it is said after its name. */
@@ -149,7 +185,7 @@ final readonly class FilletPlanView
             'dish' => $dish->id,
             'name' => $dish->name,
             'cut' => count(array_filter($plan->cuts, fn (Cut $cut): bool => $cut->piece->dish_id === $dish->id)),
-            'planned' => count(array_filter($ahead, fn (PlannedPiece $piece): bool => $piece->kind === $dish->name)),
+            'planned' => count(array_filter($ahead, fn (PlannedPiece $piece): bool => $piece->kind === $dish->id)),
         ], $plan->dishes));
     }
 

@@ -33,7 +33,7 @@ final readonly class LayFillet
             // is written.
             $plan->byOwnMarks();
             $plan->kinds !== [] ||
-                throw Fault::inField('/kinds', $plan->never[0] ?? 'Choose at least one dish to cut from it.');
+                throw Fault::inField('/kinds', $plan->never[0]['say'] ?? 'Choose at least one dish to cut from it.');
             $values = [
                 'fish_id' => $onBoard->id,
                 'length_cm' => $laying->lengthCm,

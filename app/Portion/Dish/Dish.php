@@ -146,7 +146,7 @@ final class Dish extends Record
     }
 
     /**
-     * As the planner takes it, under its name; worth in minor units.
+     * As the planner takes it, under its id; worth in minor units.
      *
      * @param  int|null  $max  at most so many of them
      */
@@ -155,7 +155,7 @@ final class Dish extends Record
         [$from, $to] = $this->stretch->reach();
 
         return new Kind(
-            $this->name,
+            $this->exists ? $this->id : '',
             $this->target_mg / 1000,
             $this->minus_mg / 1000,
             $this->plus_mg / 1000,

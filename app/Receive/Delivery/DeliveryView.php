@@ -27,6 +27,7 @@ use Sectum\Receive\ClaimItem;
 use Sectum\Receive\FindKind;
 use Sectum\Receive\FoundInside;
 use Sectum\Receive\Invoiced;
+use Sectum\Receive\LineGap;
 
 /** A delivery at the door: its lines beside what was found in the boxes, and the claim that follows. */
 final readonly class DeliveryView
@@ -164,7 +165,7 @@ final readonly class DeliveryView
             'count' => $line->count,
             'received' => $words->mass($invoiced->received()),
             'received_count' => $invoiced->receivedCount(),
-            'gap' => $invoiced->found === [] ? null : $invoiced->gap(),
+            'gap' => self::gap($invoiced, $words),
             'price' => $invoiced->price === null || $prices === null
                     ? null
                     : Money::round($invoiced->price, $prices)->print()." {$line->price_unit->spoken()}",
@@ -269,5 +270,15 @@ final readonly class DeliveryView
                     RoundingMode::HALF_UP,
                 ),
             ];
+    }
+
+    /** @return array{kind: string, short: bool, say: string}|null how a line that was weighed differs from its invoice */
+    private static function gap(Invoiced $invoiced, Words $words): ?array
+    {
+        $gap = $invoiced->found === [] ? null : $invoiced->gap();
+
+        return $gap === null || ! $gap->code instanceof LineGap
+            ? null
+            : ['kind' => $gap->code->value, 'short' => $gap->code->isShort(), 'say' => $words->say($gap)];
     }
 }

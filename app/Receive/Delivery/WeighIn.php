@@ -11,6 +11,7 @@ use App\Fish\Fish;
 use App\Fish\Stage;
 use App\Fish\Taken;
 use App\Fish\Weighing;
+use App\Kitchen\Format\Words;
 use App\Kitchen\Person;
 use App\Kitchen\Settings;
 use App\Receive\TakeIn;
@@ -61,7 +62,7 @@ final readonly class WeighIn
                 ? null
                 : $line->invoiced(false)->question(new Found($weighing->mass, $count, $weighing->resolution));
             if ($question !== null) {
-                throw Fault::inField('/sure', $question);
+                throw Fault::inField('/sure', Words::ofReader()->say($question));
             }
             $this->takeIn($line, $id, $fields, $taken, $count, $weighing);
             $line->delivery->changed();

@@ -191,7 +191,7 @@ final readonly class FoodBatchView
             'cooling' => $recipe->hot
                 ? [
                     'meets' => $cooling->meets,
-                    'said' => $cooling->said,
+                    'said' => $words->say($cooling->said),
                     'next_by' => $cooling->nextBy?->format('H:i'),
                     'readings' => array_map(
                         fn (CoolingReading $one): array => [
@@ -200,7 +200,7 @@ final readonly class FoodBatchView
                                 (Moment::at($one->taken_at)->getTimestamp() - $start->getTimestamp()) / 60,
                             ),
                             'celsius' => $one->celsius_tenths / 10,
-                            'text' => $one->temperature()->print(),
+                            'text' => $words->degrees($one->temperature()),
                             'measured' => $one->measured,
                             'by' => $one->person->name,
                         ],

@@ -17,6 +17,7 @@ use Psr\Clock\ClockInterface;
 use Sectum\Fish\Bin;
 use Sectum\Measure\Mass;
 use Sectum\Measure\Money;
+use Sectum\Message;
 use Sectum\Route\Batches\EnoughSoon;
 use Sectum\Route\Bins\Deposit;
 use Sectum\Route\Bins\EndsSoon;
@@ -131,26 +132,31 @@ final readonly class BinsView
             ),
             'enough' => $house->enough() === null
                     ? null
-                    : $this->enough($house, $eatable, $good === [] ? null : $good[0]->daysLeft($today), $today),
+                    : $this->enough($house, $eatable, $good === [] ? null : $good[0]->daysLeft($today), $today, $words),
             'marks' => $house->enough() === null ? null : $words->mass($house->enough()),
         ];
     }
 
-    private function enough(HouseBin $house, Mass $eatable, ?int $daysLeft, DateTimeImmutable $today): string
-    {
+    private function enough(
+        HouseBin $house,
+        Mass $eatable,
+        ?int $daysLeft,
+        DateTimeImmutable $today,
+        Words $words,
+    ): string {
         $came = DB::table('bin_deposits')
             ->where('bin', $house->bin->value)
             ->whereNull('from_id')
             ->where('put_at', '>=', Moment::written($today->modify('-'.self::FLOW.' days')))
             ->sum('mass_mg');
 
-        return EnoughSoon::of(
+        return $words->say(EnoughSoon::of(
             $eatable,
             $house->enough() ?? Mass::zero(),
             Mass::ofMilligrams(is_numeric($came) ? (int) $came : 0),
             self::FLOW,
             $daysLeft,
-        )->said;
+        )->said);
     }
 
     /**
@@ -180,14 +186,14 @@ final readonly class BinsView
                         'past' => $past,
                         'mass' => $words->mass(Deposit::together($some)),
                         'tubs' => count($some),
-                        'advice' => EndsSoon::advice(
+                        'advice' => $words->say(new Message(EndsSoon::advice(
                             $house->bin,
                             $some[0]->keeping,
                             $house->days(),
                             $some[0]->daysLeft($today),
                             $good,
                             $house->enough(),
-                        ),
+                        ))),
                     ];
                 }
             }

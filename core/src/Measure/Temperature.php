@@ -49,9 +49,22 @@ final readonly class Temperature
         return $this->tenths > (int) round($celsius * 10);
     }
 
-    /** "3.4 °C" */
-    public function print(): string
+    /** "3.4 °C", "38.1 °F" */
+    public function print(UnitSystem $units = UnitSystem::Metric): string
     {
-        return ($this->tenths < 0 ? '−' : '').number_format(abs($this->tenths) / 10, 1, '.', '').' °C';
+        $degrees = $units === UnitSystem::Metric ? $this->celsius() : $this->celsius() * 1.8 + 32;
+
+        return (round($degrees, 1) < 0 ? '−' : '').
+            number_format(abs($degrees), 1, '.', '').
+            ($units === UnitSystem::Metric ? ' °C' : ' °F');
+    }
+
+    /** A limit as a rule writes it: "21 °C", "70 °F", "4.4 °C". */
+    public function brief(UnitSystem $units = UnitSystem::Metric): string
+    {
+        return $this->tenths % 10 === 0
+            ? round($units === UnitSystem::Metric ? $this->celsius() : $this->celsius() * 1.8 + 32).
+                ($units === UnitSystem::Metric ? ' °C' : ' °F')
+            : $this->print($units);
     }
 }

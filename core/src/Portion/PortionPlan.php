@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Sectum\Portion;
 
+use Sectum\Message;
+
 /**
  * Where does the next cut go? The best counts and order of portions of a fillet, from the head end without gaps.
  *
@@ -16,9 +18,6 @@ final readonly class PortionPlan
     private const EXACT_MG = 1000;
 
     private const HAIR = 1e-7;
-
-    /** No house would widen a band beyond this share of the portion for one more. Our estimate. */
-    private const WIDEST_BAND = 0.12;
 
     /** How finely sharing is tried when thickness stands in the way of all of it. */
     private const SHARINGS = 64;
@@ -34,7 +33,7 @@ final readonly class PortionPlan
      * @param  list<PlannedPiece>  $pieces
      * @param  float  $shrink  fraction of its own "minus" by which every piece is lighter, 0 to 1
      * @param  float  $grow  fraction of its own "plus" by which every piece is heavier, 0 to 1
-     * @param  list<string>  $stoppedBy  why no more fit, one sentence a kind
+     * @param  list<Message>  $stoppedBy  why no more fit, one a kind
      */
     private function __construct(
         public FilletOnBoard $fillet,
@@ -380,47 +379,10 @@ final readonly class PortionPlan
             $shrink,
             $grow,
             $pieces,
-            array_map(fn (Kind $kind): string => self::stop($fillet, $kind, $counts[$kind->id], $at), $kinds),
+            array_map(
+                fn (Kind $kind): Message => NextOne::stopped($fillet, $kind, $counts[$kind->id], $at),
+                $kinds,
+            ),
         );
-    }
-
-    /** Why one more of a kind does not follow. */
-    private static function stop(FilletOnBoard $fillet, Kind $kind, int $count, float $at): string
-    {
-        if ($kind->max !== null && $count >= $kind->max) {
-            return "{$kind->id}: no more than {$kind->max} are wanted.";
-        }
-        $short = $at + $kind->targetGrams - $fillet->endGrams;
-        if ($short > self::HAIR) {
-            $each = $short / ($count + 1);
-
-            return "{$kind->id}: ".
-                ceil($short).
-                ' g short of one more'.
-                ($each <= self::WIDEST_BAND * $kind->targetGrams
-                    ? '; a band of −'.ceil($each).' g on each would give it.'
-                    : '.');
-        }
-        [$thin, $thick] = $fillet->thickness($at, $at + $kind->targetGrams);
-
-        return match (true) {
-            ! $kind->reaches($fillet->shareOfLength($at), $fillet->shareOfLength($at + $kind->targetGrams)) => "{$kind->id}: the next would not lie between ".
-                round(($kind->fromShare ?? 0.0) * $fillet->lengthCm).
-                ' and '.
-                round(($kind->toShare ?? 1.0) * $fillet->lengthCm).
-                ' cm, where it is cut.',
-            $kind->minMm !== null && $thin < $kind->minMm => "{$kind->id}: the next would be ".
-                floor($thin).
-                ' mm at its thin end, '.
-                $kind->minMm.
-                ' mm is asked.',
-            $kind->maxMm !== null && $thick > $kind->maxMm => "{$kind->id}: the next would be ".
-                ceil($thick).
-                ' mm thick, at most '.
-                $kind->maxMm.
-                ' mm is asked.',
-            $kind->minEvenness !== null && $thin < $kind->minEvenness * $thick => "{$kind->id}: the next would run from ".floor($thin).' to '.ceil($thick).' mm, too uneven.',
-            default => "{$kind->id}: one more is worth less than the trim it would be cut from.",
-        };
     }
 }

@@ -6,6 +6,7 @@ namespace Sectum\Receive;
 
 use Brick\Math\BigRational;
 use Sectum\Measure\Mass;
+use Sectum\Message;
 
 /** One line of an invoice beside what was found in the box. */
 final readonly class Invoiced
@@ -51,34 +52,39 @@ final readonly class Invoiced
     }
 
     /** The question to ask before one more weighing is taken; null when there is nothing odd about it. */
-    public function question(Found $more): ?string
+    public function question(Found $more): ?Message
     {
         $mass = $this->received()->plus($more->mass);
         if ($this->mass !== null && $mass->milligrams > self::ASK_BEYOND * $this->mass->milligrams) {
-            return "That makes {$mass->print()} of {$this->name}, the invoice says {$this->mass->print()}. Is that right?";
+            return new Message(LineQuestion::TooHeavy, [
+                'mass' => $mass,
+                'name' => $this->name,
+                'invoiced' => $this->mass,
+            ]);
         }
         $count = $this->receivedCount() + $more->count;
 
         return $this->count !== null && $count > self::ASK_BEYOND * $this->count
-            ? "That makes {$count} fish, the invoice says {$this->count}. Is that right?"
+            ? new Message(LineQuestion::TooMany, ['count' => $count, 'invoiced' => $this->count])
             : null;
     }
 
     /**
-     * Which way the line is off beyond the scale's tolerance: "short 460 g", "over 120 g", "1 fish short"; null when it
-     * is not.
+     * Which way the line is off beyond the scale's tolerance; null when it is not.
      */
-    public function gap(): ?string
+    public function gap(): ?Message
     {
         if ($this->unit === PriceUnit::Each && $this->count !== null) {
             $missing = $this->count - $this->receivedCount();
 
-            return $missing === 0 ? null : abs($missing).' fish '.($missing > 0 ? 'short' : 'over');
+            return $missing === 0
+                ? null
+                : new Message($missing > 0 ? LineGap::FishShort : LineGap::FishOver, ['count' => abs($missing)]);
         }
         $missing = $this->mass?->minus($this->received());
 
         return $missing === null || $missing->abs()->milligrams <= $this->tolerance()->milligrams
             ? null
-            : ($missing->isPositive() ? 'short ' : 'over ').$missing->abs()->print();
+            : new Message($missing->isPositive() ? LineGap::Short : LineGap::Over, ['mass' => $missing->abs()]);
     }
 }

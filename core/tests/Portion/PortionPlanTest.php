@@ -8,12 +8,16 @@ use Eris\Generators;
 use Eris\TestTrait;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Sectum\Measure\Length;
+use Sectum\Measure\Mass;
+use Sectum\Message;
 use Sectum\Portion\BadFillet;
 use Sectum\Portion\FilletOnBoard;
 use Sectum\Portion\FilletShape;
 use Sectum\Portion\Kind;
 use Sectum\Portion\PlannedPiece;
 use Sectum\Portion\PortionPlan;
+use Sectum\Portion\PortionStop;
 
 final class PortionPlanTest extends TestCase
 {
@@ -58,7 +62,16 @@ final class PortionPlanTest extends TestCase
             $plan->pieces[6]->toCm,
         ];
         self::assertEqualsWithDelta([1.59, 7.11, 11.74, 16.08, 20.43, 25.0, 30.05, 36.04], $cuts, 0.005);
-        self::assertSame(['plate: the next would be 15 mm at its thin end, 18 mm is asked.'], $plan->stoppedBy);
+        self::assertEquals(
+            [
+                new Message(PortionStop::TooThin, [
+                    'kind' => 'plate',
+                    'thin' => Length::ofMm(15),
+                    'least' => Length::ofMm(18),
+                ]),
+            ],
+            $plan->stoppedBy,
+        );
     }
 
     public function test_plates_and_tasting_plates(): void
@@ -81,7 +94,16 @@ final class PortionPlanTest extends TestCase
             [$exact->counts['plate'], $exact->value, $exact->leftOverGrams],
             0.005,
         );
-        self::assertSame(['plate: 19 g short of one more; a band of −3 g on each would give it.'], $exact->stoppedBy);
+        self::assertEquals(
+            [
+                new Message(PortionStop::WiderBand, [
+                    'kind' => 'plate',
+                    'short' => Mass::ofGrams(19),
+                    'each' => Mass::ofGrams(3),
+                ]),
+            ],
+            $exact->stoppedBy,
+        );
         $fit = PortionPlan::fit(self::fillet(), $kinds, 9.0);
         self::assertEqualsWithDelta(
             [8, 50.124, 58.2, 0.2272, 177.7],

@@ -11,11 +11,14 @@ use PHPUnit\Framework\TestCase;
 use Sectum\Fish\Hazard;
 use Sectum\Measure\Currency;
 use Sectum\Measure\Mass;
+use Sectum\Message;
 use Sectum\Receive\BadGrade;
 use Sectum\Receive\Claim;
 use Sectum\Receive\ClaimItem;
 use Sectum\Receive\Found;
 use Sectum\Receive\Invoiced;
+use Sectum\Receive\LineGap;
+use Sectum\Receive\LineQuestion;
 use Sectum\Receive\PriceUnit;
 use Sectum\Receive\RawService;
 use Sectum\Receive\SizeGrade;
@@ -210,18 +213,25 @@ final class ClaimTest extends TestCase
     {
         $line = self::line(8000, 3, 980, PriceUnit::Kilo, [self::found(2650)]);
         self::assertNull($line->question(self::found(13_350)));
-        self::assertSame(
-            'That makes 16005 g of Hake, the invoice says 8000 g. Is that right?',
+        self::assertEquals(
+            new Message(LineQuestion::TooHeavy, [
+                'mass' => Mass::ofGrams(16_005),
+                'name' => 'Hake',
+                'invoiced' => Mass::ofGrams(8000),
+            ]),
             $line->question(self::found(13_355)),
         );
-        self::assertSame(
-            'That makes 7 fish, the invoice says 3. Is that right?',
+        self::assertEquals(
+            new Message(LineQuestion::TooMany, ['count' => 7, 'invoiced' => 3]),
             $line->question(self::found(600, null, 6)),
         );
-        self::assertSame('short 5350 g', $line->gap());
-        self::assertSame('over 45 g', self::line(8000, null, null, PriceUnit::Kilo, [self::found(8045)])->gap());
-        self::assertSame(
-            '1 fish short',
+        self::assertEquals(new Message(LineGap::Short, ['mass' => Mass::ofGrams(5350)]), $line->gap());
+        self::assertEquals(
+            new Message(LineGap::Over, ['mass' => Mass::ofGrams(45)]),
+            self::line(8000, null, null, PriceUnit::Kilo, [self::found(8045)])->gap(),
+        );
+        self::assertEquals(
+            new Message(LineGap::FishShort, ['count' => 1]),
             self::line(null, 3, 900, PriceUnit::Each, [self::found(800, null, 2)])->gap(),
         );
         self::assertNull(self::line(null, null, null, PriceUnit::Kilo, [self::found(800)])->gap());

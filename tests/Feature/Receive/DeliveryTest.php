@@ -139,7 +139,8 @@ final class DeliveryTest extends AtTheDoor
         self::assertSame(0, Fish::query()->count());
         $this->weighIn($line, '14 kg', ['sure' => true])
             ->assertOk()
-            ->assertJsonPath('lines.0.gap', 'over 12600 g');
+            ->assertJsonPath('lines.0.gap.kind', 'over')
+            ->assertJsonPath('lines.0.gap.say', 'over 12600 g');
     }
 
     public function test_a_weight_taken_back_stays_on_record_and_counts_for_nothing(): void

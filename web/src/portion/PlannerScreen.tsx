@@ -138,7 +138,7 @@ function Planning({ fish, planner }: { fish: string; planner: Planner }) {
             </button>
           </>
         ) : (
-          (plan.stops[0] ?? 'Choose what to cut from it, or move a mark.')
+          (plan.stops[0]?.say ?? 'Choose what to cut from it, or move a mark.')
         )}
       </p>
       <div className="planner-columns">
@@ -228,8 +228,8 @@ function Planning({ fish, planner }: { fish: string; planner: Planner }) {
               (fault && !asProblem(fault).errors ? asProblem(fault).detail : '')}
           </p>
           {plan.stops.slice(1).map((stop) => (
-            <p className="soft" key={stop}>
-              {stop}
+            <p className="soft" key={stop.say}>
+              {stop.say}
             </p>
           ))}
           <details className="plan-table">

@@ -141,7 +141,7 @@ function Board({ bench }: { bench: PortionBench }) {
             <FilletDrawing plan={plan} next={plan.next.to_cm} />
             <p className="soft">
               {plan.name}: {plan.counts.map((c) => `${c.name} ${c.cut} cut, ${c.planned} to come`).join('; ')}.{' '}
-              {plan.stops.find((stop) => stop.includes('was not cut at its mark')) ?? ''} {plan.next.how}{' '}
+              {plan.stops.find((stop) => stop.code === 'off-mark')?.say ?? ''} {plan.next.how}{' '}
               <Link to={`/portion/${fish.id}/plan/${plan.piece}`}>Plan it anew</Link>
             </p>
           </div>

@@ -45,8 +45,8 @@ export function LineCard(props: {
         {props.toCome > 0 && line.fish.length > 0 ? (
           <span className="n">{props.toCome} to come</span>
         ) : (
-          <span className={line.gap?.includes('short') ? 'n gap' : 'n'}>
-            {line.gap ?? (line.fish.length > 0 ? 'fits' : '')}
+          <span className={line.gap?.short ? 'n gap' : 'n'}>
+            {line.gap?.say ?? (line.fish.length > 0 ? 'fits' : '')}
           </span>
         )}
       </button>

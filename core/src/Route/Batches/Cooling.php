@@ -6,7 +6,7 @@ namespace Sectum\Route\Batches;
 
 use DateTimeImmutable;
 use Sectum\Measure\Temperature;
-use Sectum\Receive\Freshness;
+use Sectum\Message;
 
 /**
  * How a hot batch cooled, against the two limits of FDA Food Code 3-501.14: from 57 to 21 °C within two hours, and on
@@ -20,7 +20,7 @@ final readonly class Cooling
      * @param  bool|null  $meets  null while it is still cooling
      * @param  DateTimeImmutable|null  $nextBy  until when the next limit has to be measured
      */
-    private function __construct(public ?bool $meets, public string $said, public ?DateTimeImmutable $nextBy)
+    private function __construct(public ?bool $meets, public Message $said, public ?DateTimeImmutable $nextBy)
     {
     }
 
@@ -35,7 +35,7 @@ final readonly class Cooling
         usort($readings, fn (array $a, array $b): int => $a[0] <=> $b[0]);
         $hot = self::lastAtOrAbove($readings, $limits->hot) ?? ($readings[0][0] ?? null);
         if ($hot === null) {
-            return new self(null, 'Take its temperature when it comes off the heat.', null);
+            return new self(null, new Message(CoolingSays::Unmeasured), null);
         }
         $warmBy = $hot->modify('+'.(int) ($limits->firstHours * 60).' minutes');
         $warm = self::firstAtOrBelow($readings, $limits->warm, $hot);
@@ -43,10 +43,7 @@ final readonly class Cooling
             return $warm === null && $now <= $warmBy
                 ? new self(
                     null,
-                    self::degrees($limits->warm).
-                        ' by '.
-                        $warmBy->format('H:i').
-                        ', or it is heated again or thrown away.',
+                    self::by(CoolingSays::WarmBy, $limits->warm, $warmBy),
                     $warmBy,
                 )
                 : self::failed($limits, $limits->warm, $limits->firstHours);
@@ -57,26 +54,32 @@ final readonly class Cooling
             return $cold === null && $now <= $coldBy
                 ? new self(
                     null,
-                    self::degrees($limits->cold).' by '.$coldBy->format('H:i').', or it is thrown away.',
+                    self::by(CoolingSays::ColdBy, $limits->cold, $coldBy),
                     $coldBy,
                 )
                 : self::failed($limits, $limits->cold, $limits->firstHours + $limits->thenHours);
         }
 
-        return new self(true, "Meets {$limits->rule}. ".Freshness::CHECK, null);
+        return new self(true, new Message(CoolingSays::Meets, ['rule' => $limits->rule]), null);
     }
 
     private static function failed(CoolingLimits $limits, float $celsius, float $hours): self
     {
-        $missing =
-            self::degrees($celsius)." was not measured within {$hours} h of ".self::degrees($limits->hot).'.';
-
-        return new self(false, "Does not meet {$limits->rule}: {$missing} ".Freshness::CHECK, null);
+        return new self(
+            false,
+            new Message(CoolingSays::Failed, [
+                'rule' => $limits->rule,
+                'limit' => Temperature::ofCelsius($celsius),
+                'hours' => $hours,
+                'hot' => Temperature::ofCelsius($limits->hot),
+            ]),
+            null,
+        );
     }
 
-    private static function degrees(float $celsius): string
+    private static function by(CoolingSays $what, float $celsius, DateTimeImmutable $by): Message
     {
-        return "{$celsius} °C";
+        return new Message($what, ['limit' => Temperature::ofCelsius($celsius), 'by' => $by]);
     }
 
     /** @param  list<array{DateTimeImmutable, Temperature}>  $readings */

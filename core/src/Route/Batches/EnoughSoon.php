@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Sectum\Route\Batches;
 
 use Sectum\Measure\Mass;
+use Sectum\Message;
 
 /** When there will be enough for a batch, by what comes in on an ordinary day. */
 final readonly class EnoughSoon
@@ -13,7 +14,7 @@ final readonly class EnoughSoon
      * @param  float|null  $days  0 when there is enough; null when nothing comes in
      * @param  bool  $tooLate  whether what lies there now ends before
      */
-    private function __construct(public ?float $days, public bool $tooLate, public string $said)
+    private function __construct(public ?float $days, public bool $tooLate, public Message $said)
     {
     }
 
@@ -28,22 +29,25 @@ final readonly class EnoughSoon
     {
         $lacks = $enough->minus($have);
         if (! $lacks->isPositive()) {
-            return new self(0.0, false, 'Enough for a batch now.');
+            return new self(0.0, false, new Message(EnoughSays::Now));
         }
         if (! $came->isPositive()) {
-            return new self(null, false, 'Nothing has come in lately: '.$lacks->print().' short of a batch.');
+            return new self(null, false, new Message(EnoughSays::NothingComes, ['lacks' => $lacks]));
         }
         $days = $lacks->milligrams / ($came->milligrams / max(1, $overDays));
         $late = $daysLeft !== null && $days > $daysLeft - 1;
-        $about =
-            $days < 1
-                ? 'by tomorrow'
-                : 'in about '.(int) ceil($days).' '.((int) ceil($days) === 1 ? 'day' : 'days');
+        $soon = $days < 1;
 
         return new self(
             $days,
             $late,
-            "Enough for a batch {$about}.".($late ? ' What lies there ends before: freeze it.' : ''),
+            new Message(
+                match (true) {
+                    $soon => $late ? EnoughSays::TomorrowTooLate : EnoughSays::Tomorrow,
+                    default => $late ? EnoughSays::InDaysTooLate : EnoughSays::InDays,
+                },
+                ['count' => (int) ceil($days)],
+            ),
         );
     }
 }

@@ -6,10 +6,17 @@ namespace Sectum\Route\Bins;
 
 use Sectum\Fish\Bin;
 use Sectum\Measure\Mass;
+use Sectum\Sentence;
 
-/** What to do about something whose date is near: one sentence for the morning list. */
-final readonly class EndsSoon
+/** What to do about something whose date is near, for the morning list. */
+enum EndsSoon: string implements Sentence
 {
+    case PastItsDate = 'past';
+    case EnoughForABatch = 'batch';
+    case FreezeIt = 'freeze';
+    case ServeOrCookIt = 'serve-or-cook';
+    case UseIt = 'use';
+
     /**
      * @param  int  $daysLeft  counting today; 0 and below when its date is past
      * @param  Mass  $inBin  all that lies in the same bin and may still be eaten
@@ -22,13 +29,13 @@ final readonly class EndsSoon
         int $daysLeft,
         Mass $inBin,
         ?Mass $enough,
-    ): string {
+    ): self {
         return match (true) {
-            $daysLeft <= 0 => 'Past its date. The head chef weighs it into the discard.',
-            $enough !== null && $inBin->milligrams >= $enough->milligrams => "Make a batch today: there is enough in {$bin->spoken()}.",
-            $keeping === Keeping::Cold && $kept->frozen > 0 => 'Not enough for a batch: freeze it today, or put it into the staff meal.',
-            $bin->isServedRaw() => 'Serve it today, or cook it: tomorrow it is not served any more.',
-            default => 'Use it today, or put it into the staff meal.',
+            $daysLeft <= 0 => self::PastItsDate,
+            $enough !== null && $inBin->milligrams >= $enough->milligrams => self::EnoughForABatch,
+            $keeping === Keeping::Cold && $kept->frozen > 0 => self::FreezeIt,
+            $bin->isServedRaw() => self::ServeOrCookIt,
+            default => self::UseIt,
         };
     }
 }

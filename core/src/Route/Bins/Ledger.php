@@ -7,6 +7,7 @@ namespace Sectum\Route\Bins;
 use DateTimeImmutable;
 use Sectum\Fish\Bin;
 use Sectum\Measure\Mass;
+use Sectum\Message;
 
 /**
  * What lies in the bins, deposit by deposit. What came in is what left and what is there, to the milligram and to the
@@ -98,13 +99,11 @@ final readonly class Ledger
         }
         if ($wanted->isPositive()) {
             throw new NotInTheBin(
-                $bin->spoken().
-                    ' holds '.
-                    $mass->minus($wanted)->print().
-                    ($how->isEaten() ? ' that may be eaten' : '').
-                    ', not '.
-                    $mass->print().
-                    '.',
+                new Message($how->isEaten() ? NotInTheBinBecause::TooMuchToEat : NotInTheBinBecause::TooMuch, [
+                    'bin' => $bin,
+                    'left' => $mass->minus($wanted),
+                    'wanted' => $mass,
+                ]),
                 $mass->milligrams,
                 '/mass',
             );
@@ -123,12 +122,13 @@ final readonly class Ledger
      */
     public function draw(string $id, Mass $mass, Leaving $how, DateTimeImmutable $today): array
     {
-        $deposit = $this->deposits[$id] ?? throw new NotInTheBin('That is not in the bin.', $id, '/deposit');
+        $deposit = $this->deposits[$id] ?? throw new NotInTheBin(new Message(NotInTheBinBecause::NoSuchTub), $id, '/deposit');
         if ($mass->milligrams > $deposit->left->milligrams || ! $mass->isPositive()) {
             throw new NotInTheBin(
-                $deposit->left->isPositive()
-                    ? 'Only '.$deposit->left->print().' of it is left.'
-                    : 'That is empty already: somebody took it out before you.',
+                new Message(
+                    $deposit->left->isPositive() ? NotInTheBinBecause::OnlyLeft : NotInTheBinBecause::Empty,
+                    ['left' => $deposit->left],
+                ),
                 $mass->milligrams,
                 '/mass',
             );

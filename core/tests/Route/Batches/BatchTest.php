@@ -10,9 +10,12 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Sectum\Measure\Mass;
 use Sectum\Measure\Temperature;
+use Sectum\Message;
 use Sectum\Route\Batches\BadRecipe;
 use Sectum\Route\Batches\BatchPlan;
 use Sectum\Route\Batches\Cooling;
+use Sectum\Route\Batches\CoolingSays;
+use Sectum\Route\Batches\EnoughSays;
 use Sectum\Route\Batches\EnoughSoon;
 use Sectum\Route\Batches\Ingredient;
 use Sectum\Route\Batches\Mark;
@@ -127,11 +130,16 @@ final class BatchTest extends TestCase
         );
         self::assertSame(0.0, $soon(4000, 0, 1)->days);
         $three = $soon(1000, 11_000, 5);
-        self::assertStringContainsString('in about 3 days', $three->said);
+        self::assertEquals(new Message(EnoughSays::InDays, ['count' => 3]), $three->said);
         self::assertFalse($three->tooLate);
         self::assertTrue($soon(1000, 11_000, 2)->tooLate);
         self::assertNull($soon(1000, 0, 2)->days);
-        self::assertStringContainsString('by tomorrow', $soon(3900, 11_000, 2)->said);
+        self::assertSame(EnoughSays::Tomorrow, $soon(3900, 11_000, 2)->said->code);
+        self::assertSame(EnoughSays::InDaysTooLate, $soon(1000, 11_000, 2)->said->code);
+        self::assertEquals(
+            new Message(EnoughSays::NothingComes, ['lacks' => Mass::ofGrams(3000)]),
+            $soon(1000, 0, 2)->said,
+        );
     }
 
     /** @param  list<array{string, float}>  $readings */
@@ -140,7 +148,7 @@ final class BatchTest extends TestCase
         array $readings,
         string $now,
         ?bool $meets,
-        string $says,
+        Message $says,
     ): void {
         $cooling = Cooling::of(
             array_map(
@@ -153,35 +161,55 @@ final class BatchTest extends TestCase
             new DateTimeImmutable("2026-03-02 {$now}"),
         );
         self::assertSame($meets, $cooling->meets);
-        self::assertStringContainsString($says, $cooling->said);
+        self::assertEquals($says, $cooling->said);
     }
 
-    /** @return iterable<string, array{list<array{string, float}>, string, bool|null, string}> */
+    /** @return iterable<string, array{list<array{string, float}>, string, bool|null, Message}> */
     public static function coolings(): iterable
     {
-        yield 'nothing measured' => [[], '14:00', null, 'Take its temperature'];
-        yield 'still warm, in time' => [[['14:00', 82.0], ['14:20', 57.0]], '15:00', null, '21 °C by 16:20'];
-        yield 'warm at the last minute' => [[['14:20', 57.0], ['16:20', 21.0]], '16:30', null, '5 °C by 20:20'];
-        yield 'a minute late' => [
-            [['14:20', 57.0], ['16:21', 21.0]],
-            '16:30',
-            false,
-            '21 °C was not measured within 2 h',
+        $by = fn (CoolingSays $what, float $limit, string $by): Message => new Message($what, [
+            'limit' => Temperature::ofCelsius($limit),
+            'by' => new DateTimeImmutable("2026-03-02 {$by}"),
+        ]);
+        $failed = fn (float $limit, float $hours): Message => new Message(CoolingSays::Failed, [
+            'rule' => 'FDA Food Code 3-501.14',
+            'limit' => Temperature::ofCelsius($limit),
+            'hours' => $hours,
+            'hot' => Temperature::ofCelsius(57),
+        ]);
+        yield 'nothing measured' => [[], '14:00', null, new Message(CoolingSays::Unmeasured)];
+        yield 'still warm, in time' => [
+            [['14:00', 82.0], ['14:20', 57.0]],
+            '15:00',
+            null,
+            $by(CoolingSays::WarmBy, 21, '16:20'),
         ];
-        yield 'nobody looked' => [[['14:20', 57.0]], '16:21', false, '21 °C was not measured'];
+        yield 'warm at the last minute' => [
+            [['14:20', 57.0], ['16:20', 21.0]],
+            '16:30',
+            null,
+            $by(CoolingSays::ColdBy, 5, '20:20'),
+        ];
+        yield 'a minute late' => [[['14:20', 57.0], ['16:21', 21.0]], '16:30', false, $failed(21, 2)];
+        yield 'nobody looked' => [[['14:20', 57.0]], '16:21', false, $failed(21, 2)];
         yield 'cold in time' => [
             [['16:00', 20.0], ['20:00', 4.8], ['14:20', 57.0]],
             '20:05',
             true,
-            'Meets FDA Food Code 3-501.14',
+            new Message(CoolingSays::Meets, ['rule' => 'FDA Food Code 3-501.14']),
         ];
         yield 'cold too late' => [
             [['14:20', 57.0], ['16:00', 20.0], ['20:21', 4.8]],
             '20:25',
             false,
-            '5 °C was not measured within 6 h',
+            $failed(5, 6),
         ];
-        yield 'never that hot' => [[['14:00', 40.0], ['15:00', 20.0]], '15:05', null, '5 °C by 20:00'];
+        yield 'never that hot' => [
+            [['14:00', 40.0], ['15:00', 20.0]],
+            '15:05',
+            null,
+            $by(CoolingSays::ColdBy, 5, '20:00'),
+        ];
     }
 
     public function test_what_a_batch_brought_goes_back_by_mass_to_the_cent(): void

@@ -58,7 +58,7 @@ final class DateMarkTest extends TestCase
             int $grams,
             ?int $enough,
             Keeping $keeping = Keeping::Cold,
-        ): string => EndsSoon::advice(
+        ): EndsSoon => EndsSoon::advice(
             $bin,
             $keeping,
             DaysKept::usual($bin),
@@ -66,11 +66,11 @@ final class DateMarkTest extends TestCase
             Mass::ofGrams($grams),
             $enough === null ? null : Mass::ofGrams($enough),
         );
-        self::assertStringContainsString('head chef', $say(Bin::Stock, 0, 9000, 4000));
-        self::assertStringContainsString('Make a batch today', $say(Bin::Stock, 1, 4000, 4000));
-        self::assertStringContainsString('freeze it today', $say(Bin::Stock, 1, 3999, 4000));
-        self::assertStringContainsString('Serve it today', $say(Bin::Tartare, 1, 200, null));
-        self::assertStringContainsString('staff meal', $say(Bin::Stock, 1, 200, 4000, Keeping::Frozen));
+        self::assertSame(EndsSoon::PastItsDate, $say(Bin::Stock, 0, 9000, 4000));
+        self::assertSame(EndsSoon::EnoughForABatch, $say(Bin::Stock, 1, 4000, 4000));
+        self::assertSame(EndsSoon::FreezeIt, $say(Bin::Stock, 1, 3999, 4000));
+        self::assertSame(EndsSoon::ServeOrCookIt, $say(Bin::Tartare, 1, 200, null));
+        self::assertSame(EndsSoon::UseIt, $say(Bin::Stock, 1, 200, 4000, Keeping::Frozen));
     }
 
     private static function mark(Bin $bin, Keeping $keeping, ?string $ends = null): DateMark

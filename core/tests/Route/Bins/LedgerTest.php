@@ -18,6 +18,7 @@ use Sectum\Cost\Split;
 use Sectum\Fish\Bin;
 use Sectum\Math\LargestRemainder;
 use Sectum\Measure\Mass;
+use Sectum\Message;
 use Sectum\Route\Batches\Returned;
 use Sectum\Route\Bins\Deposit;
 use Sectum\Route\Bins\Drawn;
@@ -26,6 +27,7 @@ use Sectum\Route\Bins\Leaving;
 use Sectum\Route\Bins\Ledger;
 use Sectum\Route\Bins\NoDeposit;
 use Sectum\Route\Bins\NotInTheBin;
+use Sectum\Route\Bins\NotInTheBinBecause;
 use Sectum\Route\Bins\PastItsDate;
 
 final class LedgerTest extends TestCase
@@ -85,7 +87,7 @@ final class LedgerTest extends TestCase
             self::assertStringContainsString('ended on 1 Mar', $past->getMessage());
         }
         $this->expectException(NotInTheBin::class);
-        $this->expectExceptionMessage('White stock holds 900 g that may be eaten, not 950 g.');
+        $this->expectExceptionMessage((new Message(NotInTheBinBecause::TooMuchToEat))->key());
         $ledger->take(Bin::Stock, Mass::ofGrams(950), Leaving::Batch, $today);
     }
 
@@ -98,7 +100,7 @@ final class LedgerTest extends TestCase
             Leaving::Meal,
             $today,
         );
-        $this->expectExceptionMessage('empty already');
+        $this->expectExceptionMessage((new Message(NotInTheBinBecause::Empty))->key());
         $ledger->draw('one', Mass::ofGrams(500), Leaving::Meal, $today);
     }
 
