@@ -80,7 +80,7 @@ final readonly class BoneChecks
                 'runs' => match ($fish->species->pin_row) {
                     PinBoneRow::Short => 0.45,
                     PinBoneRow::Long => 0.7,
-                    default => 0.95,
+                    PinBoneRow::ManyBoned => 0.95,
                 },
                 'in_strips' => $fish->species->pin_row === PinBoneRow::ManyBoned,
             ],

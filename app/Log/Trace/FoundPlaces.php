@@ -95,7 +95,8 @@ final readonly class FoundPlaces
                         : "Batch {$out->making->number}: {$out->making->asMade()->name}",
                     Leaving::Meal => 'Eaten as a meal',
                     Leaving::Discard => 'Thrown away',
-                    default => '',
+                    Leaving::Correction,
+                    Leaving::Moved => '',
                 };
             }
         }

@@ -132,7 +132,8 @@ final readonly class InspectFish
             'stage' => match ($fresh->verdict) {
                 Verdict::Refuse => Stage::Refused,
                 Verdict::Hold => Stage::Receive,
-                default => $line->delivery->open ? Stage::Receive : Stage::BreakDown,
+                Verdict::Accept,
+                Verdict::UseFirst => $line->delivery->open ? Stage::Receive : Stage::BreakDown,
             },
         ]);
         $fish->changed();

@@ -49,7 +49,7 @@ final readonly class Closure
         return match ($this->verdict) {
             Verdict::Short => 'short by '.($this->amount?->print() ?? ''),
             Verdict::Over => $this->verdict->value.', by '.($this->amount?->print() ?? ''),
-            default => $this->verdict->value,
+            Verdict::Closed, Verdict::Open => $this->verdict->value,
         };
     }
 

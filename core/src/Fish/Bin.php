@@ -24,7 +24,11 @@ enum Bin: string
             self::Soup => 'Soup of its kind',
             self::Cure => 'Light cure',
             self::Crisp => 'Crisp skin',
-            default => ucfirst($this->value),
+            self::Mince,
+            self::Tartare,
+            self::Grill,
+            self::Roe,
+            self::Discard => ucfirst($this->value),
         };
     }
 

@@ -39,7 +39,9 @@ enum Stretch: string
         return match ($this) {
             self::Thick => [null, self::THICK_TO],
             self::Tail => [self::TAIL_FROM, null],
-            default => [null, null],
+            self::Anywhere,
+            self::Loin,
+            self::Belly => [null, null],
         };
     }
 

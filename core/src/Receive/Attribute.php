@@ -27,7 +27,9 @@ enum Attribute: string
     {
         $gone = match ($state) {
             StateBought::Headless, StateBought::Side, StateBought::Tail => [self::Eyes, self::Gills],
-            default => [],
+            StateBought::Round,
+            StateBought::Gutted,
+            StateBought::GuttedAndScaled => [],
         };
 
         return array_values(
@@ -40,7 +42,10 @@ enum Attribute: string
         return match ($this) {
             self::Skin => 'Skin and slime',
             self::Cavity => 'Dark muscle and belly',
-            default => ucfirst($this->value),
+            self::Smell,
+            self::Eyes,
+            self::Gills,
+            self::Flesh => ucfirst($this->value),
         };
     }
 
