@@ -73,14 +73,11 @@ final class HouseBin extends Model
 
     public function need(Ledger $ledger): BinNeed
     {
-        $there = $ledger->in($this->bin)->milligrams;
-
-        return new BinNeed(
+        return BinNeed::of(
             $this->value_per_kg_minor,
-            $this->room_mg === null ? null : Mass::ofMilligrams(max(0, $this->room_mg - $there)),
-            $this->batch_mg === null || $there >= $this->batch_mg
-                ? null
-                : Mass::ofMilligrams($this->batch_mg - $there),
+            $this->room_mg === null ? null : Mass::ofMilligrams($this->room_mg),
+            $this->enough(),
+            $ledger->in($this->bin),
         );
     }
 

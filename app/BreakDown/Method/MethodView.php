@@ -18,6 +18,7 @@ use Sectum\BreakDown\Method\Option;
 use Sectum\BreakDown\Method\Question;
 use Sectum\BreakDown\Method\Step;
 use Sectum\BreakDown\Method\StepPart;
+use Sectum\BreakDown\Ours;
 use Sectum\Fish\Part;
 use Sectum\Measure\Mass;
 
@@ -123,19 +124,16 @@ final readonly class MethodView
         if ($option->part === null || $option->costsPct <= 0) {
             return 'costs nothing';
         }
-        [$fishes, $share] = self::lost($fish)[KeepYields::lostBy($question, $option)] ?? [0, 0.0];
+        $ours = self::lost($fish)[KeepYields::lostBy($question, $option)] ?? new Ours(0, 0.0);
         $start = 'about '.$words->text(Mass::ofGrams(($whole->grams() * $option->costsPct) / 100));
 
-        return $fishes < 3
-            ? $start
-            : "{$start}; our {$fishes} fish: ".
-                    $words->text(Mass::ofGrams(($whole->grams() * $share) / 100));
+        return $ours->isEnough()
+            ? "{$start}; our {$ours->fishes} fish: ".
+                $words->text(Mass::ofGrams(($whole->grams() * $ours->meanPct) / 100))
+            : $start;
     }
 
-    /**
-     * @return array<string, array{int, float}> how many other fish cut this way lost something by an answer, and how
-     *     much, %
-     */
+    /** @return array<string, Ours> what other fish cut this way lost, by the answer */
     private static function lost(Fish $fish): array
     {
         return Remembered::of("lost:{$fish->id}:{$fish->method}", ['yield_records'], function () use ($fish): array {
@@ -152,7 +150,7 @@ final readonly class MethodView
                 ->groupBy('rung')
                 ->get();
             foreach (Row::all($rows) as $row) {
-                $lost[$row->text('rung')] = [(int) $row->number('fishes'), $row->number('share')];
+                $lost[$row->text('rung')] = new Ours((int) $row->number('fishes'), $row->number('share'));
             }
 
             return $lost;

@@ -10,8 +10,8 @@ use App\Fish\Reading;
 use App\Kitchen\Database\Remembered;
 use App\Kitchen\Database\Row;
 use Illuminate\Support\Facades\DB;
-use Sectum\Fish\Part;
 use Sectum\Measure\Mass;
+use Sectum\Portion\CutFromFillet;
 use Sectum\Portion\Shape\MeasuredCut;
 
 /** A piece that was cut off a fillet at a known place, and counts. */
@@ -115,39 +115,30 @@ final readonly class Cut
         return Row::all(DB::table('cuts')->whereIn('reading_id', $readings)->orderBy('from_cm')->get());
     }
 
-    /**
-     * What a fillet weighed when the first cut by marks was made: without skin, bones or belly, and without what was
-     * portioned off it before.
-     *
-     * Trim and tail end still lay on it then.
-     */
+    /** What a fillet weighed when the first cut by marks was made. */
     public static function laid(Fish $fish, Piece $fillet): Mass
     {
-        $cuts = self::of($fish);
-        $laid = $fillet->reading()?->mass() ?? Mass::zero();
-        foreach ($fish->pieces as $piece) {
-            $reading =
-                $piece->parent_id === $fillet->id &&
-                ! isset($cuts[$piece->id]) &&
-                ! in_array($piece->part, [Part::TailEnd, Part::Trim], true)
-                    ? $piece->reading()
-                    : null;
-            $laid = $reading === null ? $laid : $laid->minus($reading->mass());
-        }
-
-        return $laid;
+        return CutFromFillet::laid($fillet->reading()?->mass() ?? Mass::zero(), self::off($fish, $fillet));
     }
 
     /** What has not been cut off a piece yet; below zero when more came off than it weighed. */
     public static function left(Fish $fish, Piece $piece): Mass
     {
-        $left = $piece->reading()?->mass() ?? Mass::zero();
-        foreach ($fish->pieces as $other) {
-            $reading = $other->parent_id === $piece->id ? $other->reading() : null;
-            $left = $reading === null ? $left : $left->minus($reading->mass());
+        return CutFromFillet::left($piece->reading()?->mass() ?? Mass::zero(), self::off($fish, $piece));
+    }
+
+    /** @return list<CutFromFillet> what was cut from a piece */
+    private static function off(Fish $fish, Piece $from): array
+    {
+        $cuts = self::of($fish);
+        $off = [];
+        foreach ($fish->weighed() as [$piece, $reading]) {
+            if ($piece->parent_id === $from->id) {
+                $off[] = new CutFromFillet($piece->part, $reading->mass(), isset($cuts[$piece->id]));
+            }
         }
 
-        return $left;
+        return $off;
     }
 
     public function measured(): MeasuredCut

@@ -24,14 +24,6 @@ use Sectum\Portion\School;
 final readonly class Laying
 {
     /**
-     * Squared off the head end unless somebody says otherwise, as a share of the fillet; and how thin a tail may be,
-     * mm. Our estimates.
-     */
-    private const SQUARE = 0.027;
-
-    private const TAIL_MM = 10.0;
-
-    /**
      * @param  list<array{dish: string, max: int|null}>  $kinds
      * @param  list<float>  $marksCm
      */
@@ -147,8 +139,8 @@ final readonly class Laying
             $guess->thicknessMm,
             false,
             $shape,
-            Mass::ofGrams(5 * round((self::SQUARE * $mass->grams()) / 5)),
-            self::TAIL_MM,
+            FilletGuess::squaredOff($mass),
+            FilletGuess::TAIL_MM,
             School::Exact,
             false,
             false,

@@ -15,20 +15,16 @@ use Sectum\Cost\Credit;
 use Sectum\Fish\Part;
 use Sectum\Measure\Mass;
 use Sectum\Measure\Money;
+use Sectum\Portion\Yearly;
 
 /** Where the hand should aim tonight for a dish, and what that gives away. */
 final readonly class HandView
 {
-    /** What counts as a year of the house: four weeks, thirteen times. */
-    private const WEEKS_DAYS = 28;
-
-    private const TIMES = 13;
-
     /** @return array<string, mixed> */
     public static function of(Hand $hand, Dish $dish, Words $words, ?Settings $prices, ?PortionCosts $costs): array
     {
         $aim = $hand->aim($dish->band());
-        $yearly = $aim === null ? 0 : self::yearly($dish);
+        $yearly = $aim === null ? Yearly::of(0) : self::yearly($dish);
         $mean = $aim === null ? Mass::zero() : Mass::ofGrams(max(0.0, $aim->meanGiveawayGrams));
 
         return [
@@ -38,12 +34,12 @@ final readonly class HandView
             'under' => $aim === null ? null : (int) round($aim->underPct).' in 100',
             'over' => $aim === null ? null : (int) round($aim->overPct).' in 100',
             'gives_away' => $aim === null ? null : $words->text($mean),
-            'yearly' => $yearly,
-            'yearly_cost' => $aim === null || $prices === null || $costs === null || $yearly === 0
+            'yearly' => $yearly->portions,
+            'yearly_cost' => $aim === null || $prices === null || $costs === null || $yearly->portions === 0
                     ? null
                     : Money::ofMinor(
                         Credit::atPerKg(
-                            Mass::ofMilligrams($mean->milligrams * $yearly),
+                            $yearly->over($mean),
                             max(0, $costs->perKgMinor),
                         )->minor,
                         $prices->currency,
@@ -52,12 +48,12 @@ final readonly class HandView
         ];
     }
 
-    /** Portions of a dish a year, from the house's own last four weeks. */
-    private static function yearly(Dish $dish): int
+    /** From the house's own last weeks; what was taken back does not count. */
+    private static function yearly(Dish $dish): Yearly
     {
-        $since = Moment::written(now()->subDays(self::WEEKS_DAYS));
+        $since = Moment::written(now()->subDays(Yearly::DAYS));
 
-        return self::TIMES *
+        return Yearly::of(
             Piece::query()
                 ->where('part', Part::Portion)
                 ->where(
@@ -69,7 +65,11 @@ final readonly class HandView
                                 ->whereIn('fish_id', Fish::query()->select('id')->where('dish_id', $dish->id)),
                         ),
                 )
-                ->whereHas('readings', fn ($query) => $query->where('taken_at', '>=', $since))
-                ->count();
+                ->whereHas(
+                    'readings',
+                    fn ($query) => $query->where('taken_at', '>=', $since)->whereDoesntHave('void'),
+                )
+                ->count(),
+        );
     }
 }

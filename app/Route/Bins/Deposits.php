@@ -16,6 +16,7 @@ use Illuminate\Support\Str;
 use Psr\Clock\ClockInterface;
 use Sectum\Fish\Bin;
 use Sectum\Measure\Mass;
+use Sectum\Route\Bins\Booked;
 use Sectum\Route\Bins\DateMark;
 use Sectum\Route\Bins\Drawn;
 use Sectum\Route\Bins\Keeping;
@@ -62,7 +63,7 @@ final readonly class Deposits
     public function takeBack(Fish $fish, Piece $piece, Person $person): void
     {
         $deposits = self::of($fish)->where('piece_id', $piece->id);
-        $this->correct($piece, $deposits, self::booked($deposits), 'Sent elsewhere', $person);
+        $this->correct($piece, $deposits, self::booked($deposits)->net(), 'Sent elsewhere', $person);
     }
 
     /** @return Collection<int, BinDeposit> */
@@ -76,21 +77,20 @@ final readonly class Deposits
             ->get();
     }
 
-    /**
-     * What the bins hold to have got of this piece: all that was put in, less what was corrected.
-     *
-     * @param  Collection<int, BinDeposit>  $deposits
-     */
-    private static function booked(Collection $deposits): Mass
+    /** @param  Collection<int, BinDeposit>  $deposits  of one piece */
+    private static function booked(Collection $deposits): Booked
     {
-        $in = $deposits->whereNull('from_id')->sum(fn (BinDeposit $one): int => $one->mass_mg);
-        $corrected = $deposits->sum(
-            fn (BinDeposit $one): int => $one->withdrawals
-                ->where('how', Leaving::Correction)
-                ->sum(fn (BinWithdrawal $out): int => $out->mass_mg),
-        );
+        $in = [];
+        $corrected = [];
+        foreach ($deposits as $deposit) {
+            // What was frozen out of another tub was put in before.
+            $in[] = $deposit->from_id === null ? Mass::ofMilligrams($deposit->mass_mg) : null;
+            foreach ($deposit->withdrawals as $out) {
+                $corrected[] = $out->how === Leaving::Correction ? $out->mass() : null;
+            }
+        }
 
-        return Mass::ofMilligrams($in - $corrected);
+        return new Booked(Mass::sum($in), Mass::sum($corrected));
     }
 
     /** @param  Collection<int, BinDeposit>  $deposits */
@@ -100,9 +100,9 @@ final readonly class Deposits
         // after all lies in none either.
         $wanted =
             $piece->bin === null || $piece->bin === Bin::Discard || $fish->isCutFurther($piece)
-                ? Mass::zero()
-                : $piece->reading()?->mass() ?? Mass::zero();
-        $more = $wanted->minus(self::booked($deposits));
+                ? null
+                : $piece->reading()?->mass();
+        $more = self::booked($deposits)->missing($wanted);
         if ($more->isPositive() && $piece->bin !== null) {
             $this->deposit($fish, $piece, $piece->bin, $more, $person);
         } elseif ($more->isNegative()) {

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Sectum\Portion;
 
+use Sectum\Measure\Mass;
+
 /**
  * How long and how thick a fillet is, guessed from its mass until somebody lays a ruler beside it.
  *
@@ -21,6 +23,15 @@ final readonly class FilletGuess
         'tapered-tail' => [4.0, 3.6],
     ];
 
+    /** Squared off the head end unless somebody says otherwise, in percent of the fillet. Our estimate. */
+    private const SQUARE_PCT = 2.7;
+
+    /** To the nearest so many grams: nobody aims closer with a knife. */
+    private const SQUARE_STEP_G = 5;
+
+    /** Thinner than this a tail is no portion. Our estimate. */
+    public const TAIL_MM = 10.0;
+
     private function __construct(public float $lengthCm, public float $thicknessMm)
     {
     }
@@ -37,5 +48,13 @@ final readonly class FilletGuess
             self::FACTORS[$shape] ?? throw new BadFillet("\"{$shape}\" is not a shape known here.", $shape, '/shape');
 
         return new self(round($cm * $grams ** (1 / 3), 1), round($mm * $grams ** (1 / 3)));
+    }
+
+    /** What squaring off the head end takes, until somebody weighs it. */
+    public static function squaredOff(Mass $fillet): Mass
+    {
+        return Mass::ofGrams(
+            self::SQUARE_STEP_G * round(((self::SQUARE_PCT / 100) * $fillet->grams()) / self::SQUARE_STEP_G),
+        );
     }
 }

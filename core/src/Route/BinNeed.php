@@ -19,6 +19,23 @@ final readonly class BinNeed
     {
     }
 
+    /**
+     * @param  Mass|null  $holds  what the bin has room for; null when nobody set a limit
+     * @param  Mass|null  $batch  what a batch takes; null when nothing is made of it in batches
+     * @param  Mass  $there  what lies in it
+     */
+    public static function of(int $valuePerKgMinor, ?Mass $holds, ?Mass $batch, Mass $there): self
+    {
+        $room = $holds?->minus($there);
+        $lacks = $batch?->minus($there);
+
+        return new self(
+            $valuePerKgMinor,
+            $room?->isNegative() === true ? Mass::zero() : $room,
+            $lacks?->isPositive() === true ? $lacks : null,
+        );
+    }
+
     public function fits(Mass $mass): bool
     {
         return $this->room === null || $this->room->milligrams >= $mass->milligrams;
