@@ -201,6 +201,16 @@ final class PlannerTest extends TestCase
         self::assertSame(7, $bench->json('hand.pieces'));
         self::assertNotNull($bench->json('hand.scatter'));
         self::assertGreaterThan(0, $bench->json('hand.aim.mg'));
+        // Seven in four weeks are ninety-one a year; one that was taken back is none of them.
+        self::assertSame(91, $bench->json('hand.yearly'));
+        $last = self::text($bench->json('portions.6.reading'));
+        $this->api('PUT', "/portion/fish/{$this->fish}/readings/{$last}/taken-back", ['reason' => 'dropped'])
+            ->assertOk()
+            ->assertJsonPath('hand.pieces', 6)
+            ->assertJsonPath('hand.yearly', 78);
+        $this->cut('portion', '170 g', (float) $this->bench()->json('plans.0.next.to_cm'), [
+            'dish' => $this->plate,
+        ])->assertOk();
         // The tail end is not the fillet's shape: what was learned has the cuts alone.
         $this->cut('tail-end', '60 g', null)->assertOk();
         self::assertSame(0, $this->api('GET', '/portion/shapes')->json('shapes.0.fillets'));
