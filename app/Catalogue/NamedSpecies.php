@@ -27,7 +27,7 @@ final readonly class NamedSpecies
                 $name === '' ? '/species' : '/form',
                 $name === ''
                     ? 'Choose the fish from the list, or give it a name.'
-                    : 'Say how it is built: round, flat or a tail.',
+                    : 'Choose its body form: round, flat or tail.',
             );
         }
 

@@ -85,7 +85,7 @@ final readonly class StoreSpecies
                 $species->yields->first(
                     fn (SpeciesYield $yield): bool => $yield->state->value === $given->string('state') &&
                         $yield->rung->value === $given->string('rung'),
-                ) ?? throw Fault::inField("/yields/{$i}", 'This fish has no such rung.');
+                ) ?? throw Fault::inField("/yields/{$i}", 'This species has no such yield step.');
             $mean = $given->maybeNumber('mean_pct');
             $row->fill(
                 $mean === null

@@ -57,7 +57,7 @@ final readonly class ProblemDocument
             $e instanceof Fault => new self($e->status, $e->getMessage(), $e->pointers, $e->more),
             $e instanceof MathException => new self(
                 422,
-                'These figures are too large or too small to be reckoned with.',
+                'These figures are too large or too small to calculate with.',
             ),
             $e instanceof Refusal => new self(422, Words::refused($e), [$e->pointer() => Words::refused($e)]),
             $e instanceof AuthenticationException => new self(401, 'Sign in with your name and PIN first.'),
@@ -124,7 +124,7 @@ final readonly class ProblemDocument
         return match ($this->status) {
             400 => 'Unreadable',
             401 => 'Not signed in',
-            403 => 'Not for you',
+            403 => 'Head chef only',
             404 => 'Not found',
             405 => 'Not answered here',
             409 => 'Changed meanwhile',

@@ -86,8 +86,8 @@ final readonly class CostBench
         $lines = [
             [
                 'kind' => 'bought',
-                'what' => 'Fish as bought',
-                'detail' => $this->words->text($whole).' at '.$this->money($this->fish->price_per_kg_minor).' a kilo',
+                'what' => 'As purchased',
+                'detail' => $this->words->text($whole).' at '.$this->money($this->fish->price_per_kg_minor).' per kg',
                 'minor' => $cost->invoiceMinor - $this->fish->delivery_minor,
                 'to' => $line === null ? null : "/receive/deliveries/{$line->delivery_id}",
             ],

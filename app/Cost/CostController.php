@@ -39,7 +39,7 @@ final readonly class CostController
         $moveOn($fish, Stage::Cost, Fields::of($request)->int('version'), $person, function (
             Fish $fish,
         ): void {
-            $fish->price_per_kg_minor ?? throw Fault::inField('/price_per_kg', 'Write down what a kilo cost first.');
+            $fish->price_per_kg_minor ?? throw Fault::inField('/price_per_kg', 'Enter the price per kg first.');
         });
 
         return $this->bench($fish, $person);

@@ -196,7 +196,7 @@ final readonly class Plates
                     $fields->has('credit_per_kg')
                         ? 'trim worth '.
                             Money::parse($fields->string('credit_per_kg'), $settings->currency)->print().
-                            ' a kilo of fish'
+                            ' per kg of fish'
                         : '',
                 ],
                 fn (string $one): bool => $one !== '',

@@ -42,7 +42,7 @@ final readonly class PriceList
     }
 
     /**
-     * What the file says, and what it would do; nothing is written down.
+     * What the file says, and what would come of it; nothing is saved.
      *
      * @return array<string, mixed>
      */
@@ -58,7 +58,7 @@ final readonly class PriceList
         $file = $this->read($fields);
         $shown = $this->shown($file, $settings);
         $name = trim($fields->maybeString('supplier') ?? '');
-        $name !== '' || throw Fault::inField('/supplier', 'Say whose prices these are.');
+        $name !== '' || throw Fault::inField('/supplier', 'Name the supplier.');
         DB::connection()->transaction(function () use ($list, $fields, $file, $name, $settings, $person): void {
             if (! Once::isNew($list, 'price list', $fields)) {
                 return;
@@ -162,7 +162,7 @@ final readonly class PriceList
                 'faults' => [
                     ...array_values(array_filter($row->faults, fn (string $one): bool => $one !== Invoice::NO_QUANTITY)),
                     ...$species === null ? ["No fish of the catalogue is called \"{$row->name}\"."] : [],
-                    ...$species !== null && $minor === null ? ['It has no price for a kilo or a pound.'] : [],
+                    ...$species !== null && $minor === null ? ['It has no price per kg or lb.'] : [],
                 ],
             ];
             if ($species !== null && $minor !== null) {

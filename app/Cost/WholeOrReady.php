@@ -113,20 +113,20 @@ final readonly class WholeOrReady
             'said' => match (true) {
                 $cut->savesMinor > 0 => "Cutting {$species->name} here saves {$money(
                     $cut->savesMinor,
-                )} a served kilo. Ready cut pays below {$money($cut->evenReadyMinor)} a kilo.",
+                )} per kg served. Bought fillets pay below {$money($cut->evenReadyMinor)} per kg.",
                 $cut->savesMinor < 0 => "Ready-cut {$species->name} saves {$money(
                     -$cut->savesMinor,
                 )} a served kilo.".
                     ($cut->evenWholeMinor === null
                         ? ' No price of whole fish makes up for it.'
-                        : " Cutting here pays below {$money($cut->evenWholeMinor)} a kilo of whole fish."),
+                        : " Cutting here pays below {$money($cut->evenWholeMinor)} per kg of whole fish."),
                 default => 'Both cost the same.',
             }.
                 ' A point of yield is worth '.
                 $money($cut->pointMinor).
                 ' a served kilo.',
             'walk' => [
-                ['what' => 'Fish as bought', 'amount' => $money(Money::toMinor($whole->pricePerKg))],
+                ['what' => 'As purchased', 'amount' => $money(Money::toMinor($whole->pricePerKg))],
                 ['what' => 'Delivery and work', 'amount' => $money(Money::toMinor($whole->workPerKg))],
                 ['what' => 'Trim', 'amount' => $money(-Money::toMinor($whole->creditPerKg))],
                 [

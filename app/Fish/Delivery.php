@@ -81,7 +81,7 @@ final class Delivery extends Record
     /** @throws Fault when it is all in */
     public function mustBeOpen(): void
     {
-        $this->open || throw Fault::conflict("{$this->title()} is all in and closed.", ['version' => $this->version]);
+        $this->open || throw Fault::conflict("{$this->title()} is closed.", ['version' => $this->version]);
     }
 
     /** @return array<string, string> */

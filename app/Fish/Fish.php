@@ -196,7 +196,7 @@ final class Fish extends Record
     public function mustBeOpen(): void
     {
         if ($this->stage === Stage::Refused || $this->stage === Stage::Withdrawn) {
-            throw Fault::conflict("{$this->title()} was refused or taken back.", ['version' => $this->version]);
+            throw Fault::conflict("{$this->title()} was rejected or undone.", ['version' => $this->version]);
         }
         if ($this->stage === Stage::Log) {
             throw Fault::conflict("{$this->title()} is closed and in the log.", ['version' => $this->version]);

@@ -20,7 +20,7 @@ use Sectum\Fish\Part;
  * @property string $name
  * @property Bin|null $bin where it was sent; null until someone says
  * @property string|null $dish_id what a portion is for; null for the fish's usual dish
- * @property string|null $batch_id the tray of portions it lies on
+ * @property string|null $batch_id the portion tray it is on
  * @property int $place order in which it came onto the board
  * @property-read Collection<int, Reading> $readings
  */

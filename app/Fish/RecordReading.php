@@ -73,10 +73,10 @@ final readonly class RecordReading
             $onBench->mustBeOpen();
             if ($onBench->stage === Stage::Receive && $part !== Part::Whole) {
                 throw Fault::conflict(
-                    "{$onBench->title()} is still at the door: ".
+                    "{$onBench->title()} is still being received: ".
                         ($onBench->held === null
-                            ? 'say first that its delivery is all in.'
-                            : 'the head chef has to decide about it first.'),
+                            ? 'close its delivery first.'
+                            : 'the head chef has to decide first.'),
                     ['version' => $onBench->version],
                 );
             }
@@ -106,7 +106,7 @@ final readonly class RecordReading
         });
     }
 
-    /** Less the tray it lies on, when somebody says which. */
+    /** Less the container under it, when somebody names one. */
     private static function onTray(Weighing $weighing, ?string $tray): Weighing
     {
         return $tray === null
@@ -235,7 +235,7 @@ final readonly class RecordReading
         }
         $parent = $from === null ? CutFrom::usually($fish, $part) : $fish->pieces->firstWhere('id', $from);
         if ($parent === null) {
-            throw Fault::inField('/from', 'Say which piece it was cut from.');
+            throw Fault::inField('/from', 'Choose the piece it was cut from.');
         }
         $alike = $fish->pieces->where('part', $part)->count();
         // A piece whose every reading was taken back is still there to be weighed.

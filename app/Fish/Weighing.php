@@ -44,7 +44,7 @@ final readonly class Weighing
         } else {
             $pan = $weight->fields('pan');
             if (! $pan->bool('steady')) {
-                throw Fault::inField($at.'/pan', 'The weight was still moving. Let it settle, then take it.');
+                throw Fault::inField($at.'/pan', 'The weight was still moving. Let it settle, then record it.');
             }
             $weighing = new self(
                 Mass::ofMilligrams($pan->int('mass_mg')),

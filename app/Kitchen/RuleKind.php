@@ -57,7 +57,7 @@ enum RuleKind: string
             ),
             self::Mass => (string) Fault::at('/value', fn (): int => Mass::parse($typed, $by->units)->milligrams),
             self::Temperature => self::temperature($typed, $rule),
-            self::Truth => in_array($typed, ['0', '1'], true) ? $typed : self::refuse('Say yes or no.'),
+            self::Truth => in_array($typed, ['0', '1'], true) ? $typed : self::refuse('Choose yes or no.'),
             self::Choice => isset($rule->choices[$typed]) ? $typed : self::refuse('Choose one of the list.'),
             self::Litres => self::litres($typed, $rule),
             self::Ending => Fault::at('/value', function () use ($typed): string {

@@ -10,7 +10,7 @@ use App\Fish\CutFrom;
 use App\Fish\Fish;
 use Sectum\Fish\Part;
 
-/** No portion is cut from a side whose pin bones were not gone over twice, unless the head chef waived it. */
+/** No portion is cut from a side whose pin bones had no second pass, unless the head chef waived it. */
 final readonly class MustBeBoned
 {
     /** @throws Fault which names the side */

@@ -14,7 +14,7 @@ use App\Kitchen\Person;
 use Illuminate\Support\Facades\DB;
 use Psr\Clock\ClockInterface;
 
-/** Pin bones found in a fillet, and whether it was gone over twice. Each count is kept; the latest stands. */
+/** Pin bones found in a fillet, and whether the second pass is done. Each count is kept; the latest stands. */
 final readonly class StoreBoneCheck
 {
     public function __construct(private ClockInterface $clock)
@@ -44,7 +44,7 @@ final readonly class StoreBoneCheck
             if ($counted->needsAWord() && ! $later && $fields->maybeString('word') === null) {
                 throw Fault::inField(
                     '/word',
-                    "{$found} found; {$counted->usual()} are usual. Stroke it from the head end once more, or say in a word why.",
+                    "{$found} found; {$counted->usual()} are usual. Stroke it from the head end once more, or give the reason.",
                 );
             }
             DB::table('bone_checks')->insert([

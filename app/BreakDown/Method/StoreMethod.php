@@ -17,14 +17,14 @@ final readonly class StoreMethod
 {
     public function __invoke(string $code, Fields $fields, Person $person): void
     {
-        $person->mustBeHeadChef('The head chef writes the house\'s own methods.');
+        $person->mustBeHeadChef('The head chef edits the house\'s own methods.');
         DB::connection()->transaction(function () use ($code, $fields): void {
             $from =
                 Row::maybe(DB::table('methods')->where('method', $fields->string('from'))->first()) ??
                 throw Fault::inField('/from', 'There is no such method to copy.');
             $known = Row::maybe(DB::table('methods')->where('method', $code)->first());
             if ($known !== null && $known->text('copied_from') === '') {
-                throw Fault::conflict('A shipped method is not changed: copy it first.');
+                throw Fault::conflict('A default method is not changed: copy it first.');
             }
             $version = (int) ($known?->number('version') ?? 0);
             if ($version !== $fields->int('version')) {

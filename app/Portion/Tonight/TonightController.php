@@ -50,7 +50,7 @@ final readonly class TonightController
         return new JsonResponse([
             'done' => is_numeric($done)
                 ? (float) $done
-                : throw Fault::notThere('Nothing is being dealt out under this run.'),
+                : throw Fault::notThere('Nothing is being allocated under this run.'),
         ]);
     }
 }

@@ -121,7 +121,7 @@ final readonly class MakeTray
         $use->day >= Moment::day($now) ||
             throw Fault::inField(
                 '/pieces',
-                'These ended on '.
+                'These are past their date, '.
                     $use->day->format('j M').
                     '. They are not served any more; the head chef can only discard them.',
             );

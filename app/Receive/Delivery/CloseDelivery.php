@@ -37,7 +37,7 @@ final readonly class CloseDelivery
             activity('delivery')
                 ->performedOn($delivery)
                 ->causedBy($person)
-                ->log("{$person->name} said it is all in.");
+                ->log("{$person->name} closed the delivery.");
         });
     }
 }

@@ -43,7 +43,7 @@ final readonly class Decide
             $fish->changed();
             History::that(
                 "{$person->name} ".
-                    ($take ? 'took it all the same' : 'refused it').
+                    ($take ? 'accepted it anyway' : 'rejected it').
                     ($why === '' ? '.' : ": {$why}."),
                 $fish,
                 $person,

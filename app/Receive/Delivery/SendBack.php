@@ -34,7 +34,7 @@ final readonly class SendBack
             if ($fish->stage === Stage::Refused) {
                 $fish->update(['stage' => Stage::Receive, 'refused' => null]);
             }
-            $reading = $fish->whole()->reading() ?? throw Fault::notThere('Its weight was taken back already.');
+            $reading = $fish->whole()->reading() ?? throw Fault::notThere('Its weight was undone already.');
             ($this->takeBack)($fish->id, $reading->id, $reason, $person);
             $fish = Fish::query()->with('line.delivery')->findOrFail($id);
             $fish->update(['stage' => Stage::Withdrawn]);

@@ -44,7 +44,7 @@ final readonly class StoreDelivery
         $twin = Delivery::query()->where($named)->where('id', '!=', $id)->first();
         if ($twin !== null) {
             throw Fault::conflict(
-                "{$supplier->name}, number {$named['number']} of this day, is already written down.",
+                "{$supplier->name}, number {$named['number']} of this day, is already recorded.",
                 ['delivery' => $twin->id],
             );
         }

@@ -55,7 +55,7 @@ final readonly class MakeFoodBatch
             $kind = $fields->maybeString('species');
             ! $recipe->one_kind ||
                 $kind !== null ||
-                throw Fault::inField('/species', "{$recipe->name} is made of one kind of fish: say which.");
+                throw Fault::inField('/species', "{$recipe->name} is made of one species: choose it.");
             $now = $this->now();
             $keeping = Keeping::tryFrom($fields->maybeString('keeping') ?? '');
             [, $drawn] = Fault::within(
@@ -169,7 +169,7 @@ final readonly class MakeFoodBatch
     {
         $how = $fields->string('how');
         $why = trim($fields->maybeString('reason') ?? '');
-        $how === 'used' || $why !== '' || throw Fault::inField('/reason', 'Say why it is thrown away.');
+        $how === 'used' || $why !== '' || throw Fault::inField('/reason', 'Give the reason for throwing it away.');
         DB::connection()->transaction(function () use ($id, $fields, $how, $why, $person): void {
             $making = FoodBatch::query()->findOrFail($id);
             if ($making->gone === $how) {

@@ -44,7 +44,7 @@ final readonly class TakeOut
             $reason !== '' ||
             throw Fault::inField(
                 '/reason',
-                $how === Leaving::Discard ? 'Say why it is thrown away.' : 'Say what was wrong.',
+                $how === Leaving::Discard ? 'Give the reason for throwing it away.' : 'Say what was wrong.',
             );
         $mass = Weighing::read($fields->fields('weight'), Settings::load(), $person->units)->mass;
         $now = DateTimeImmutable::createFromInterface($this->clock->now());

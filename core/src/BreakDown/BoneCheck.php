@@ -7,7 +7,7 @@ namespace Sectum\BreakDown;
 use Sectum\Fish\PinBoneRow;
 
 /**
- * Pin bones counted, not ticked: how many were found beside how many are usual, and whether it was gone over twice.
+ * Pin bones counted, not ticked: how many were found beside how many are usual, and whether the second pass is done.
  *
  * A record of work done. It never says that no bone is left, only "boned and checked".
  */

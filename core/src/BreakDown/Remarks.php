@@ -10,7 +10,7 @@ use Sectum\Measure\Mass;
 /** What a reconciliation says, in kitchen words. */
 final readonly class Remarks
 {
-    /** Log odds from which the likeliest mistake is named although other readings would do: about three to one. */
+    /** Log odds from which the likeliest mistake is named although other readings could be meant: about three to one. */
     private const CLEAR = 1.1;
 
     /** More suspects than this point at nobody. */
@@ -77,7 +77,7 @@ final readonly class Remarks
 
         return new Remark(
             "the {$name} reading looks {$off} too {$heavy}{$because}.",
-            "Weigh the {$name} again".($tray === null ? '.' : ", or say that it lay on the {$tray}."),
+            "Weigh the {$name} again".($tray === null ? '.' : ", or record that it was on the {$tray}."),
             $suspect->id,
             $tray,
         );

@@ -11,7 +11,7 @@ use Sectum\Measure\Money;
 final readonly class Plate
 {
     /**
-     * @param  int  $plateCostMinor  portion, sides and the surcharge for small things
+     * @param  int  $plateCostMinor  portion, sides and the surcharge for sundries
      * @param  int|null  $netPriceMinor  the menu price without tax
      * @param  float|null  $costPct  plate cost over net price
      * @param  int|null  $contributionMinor  net price less plate cost
@@ -33,7 +33,7 @@ final readonly class Plate
     /**
      * @param  int  $portionMinor  what the portion costs
      * @param  int  $sidesMinor  what the rest of the plate costs, 0 or more
-     * @param  BigRational  $surchargePct  for oil, salt and the small things, on portion and sides together, 0 or more
+     * @param  BigRational  $surchargePct  for oil, salt and other sundries, on portion and sides together, 0 or more
      * @param  int|null  $priceMinor  menu price with tax, above 0; null when there is none yet
      * @param  BigRational  $taxPct  on the net price, 0 or more
      * @param  BigRational|null  $targetCostPct  above 0; null when the house has none

@@ -21,7 +21,7 @@ enum Bin: string
     {
         return match ($this) {
             self::Stock => 'White stock',
-            self::Soup => 'Soup of its kind',
+            self::Soup => 'Single-species soup',
             self::Cure => 'Light cure',
             self::Crisp => 'Crisp skin',
             self::Mince,

@@ -131,7 +131,7 @@ final readonly class PortionPlan
                 throw new BadFillet(
                     'More than '.
                         self::MOST_PIECES.
-                        ' of these would come of this fillet: check the weights, or say how many are wanted at most.',
+                        ' of these would come of this fillet: check the weights, or enter how many are wanted at most.',
                     $kind->targetGrams,
                     "/kinds/{$i}/target_g",
                 );

@@ -55,7 +55,7 @@ final readonly class AgeingQueue
         }
         $left = ($fish->keepsUntil->getTimestamp() - $now->getTimestamp()) / self::DAY;
         $reasons[] = match (true) {
-            $left < 0 => 'Past its reckoned life: look at it again before it is cut.',
+            $left < 0 => 'Past its expected life: inspect it again before it is cut.',
             $left < 1 => 'Its last day on ice.',
             default => 'About '.self::days($left).' left on ice.',
         };

@@ -60,7 +60,7 @@ enum Attribute: string
             self::Smell => [
                 'Clean sea, cucumber, cut grass',
                 'Faint: neither sea nor fish',
-                'Fishy, low tide',
+                'Fishy, harbour mud',
                 'Sour or ammonia',
             ],
             self::Eyes => ['Full and clear, pupil black', 'Flat, a little dull', 'Cloudy, grey pupil', 'Sunken, milky'],

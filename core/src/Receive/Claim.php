@@ -175,7 +175,7 @@ final readonly class Claim
                     "{$line->name}: invoiced {$line->count} fish, received {$line->receivedCount()}. ".
                         ($missing > 0
                             ? "Short {$missing} fish".self::at($line, $money, '')
-                            : abs($missing).' fish over, not ordered: say whether you want them back.'),
+                            : abs($missing).' fish over, not ordered: tell us whether you want them back.'),
                 ),
             ];
         }

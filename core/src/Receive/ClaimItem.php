@@ -12,7 +12,7 @@ final readonly class ClaimItem
 {
     /**
      * @param  'short'|'over'|'refused'|'wrong grade'|'found when cut'  $kind
-     * @param  Money|null  $claimed  what is asked back; null when nothing is, or the price is not known
+     * @param  Money|null  $claimed  the credit claimed; null when nothing is, or the price is not known
      */
     public function __construct(
         public string $kind,

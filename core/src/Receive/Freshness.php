@@ -146,7 +146,7 @@ final readonly class Freshness
             return [
                 Verdict::Accept,
                 [
-                    'Nobody has looked at it yet: reckoned from '.
+                    'Not inspected yet: estimated from '.
                     ($fish->daysSinceLanded === null ? 'its kind alone.' : 'its date.'),
                 ],
             ];

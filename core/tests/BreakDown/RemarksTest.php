@@ -35,7 +35,7 @@ final class RemarksTest extends TestCase
             'More came off the fish than went on, by 390 g: the frame reading looks 412 g too heavy, the weight of the half tray.',
             $remark->what,
         );
-        self::assertSame('Weigh the frame again, or say that it lay on the half tray.', $remark->todo);
+        self::assertSame('Weigh the frame again, or record that it was on the half tray.', $remark->todo);
         self::assertSame('frame', $remark->piece);
     }
 

@@ -51,7 +51,7 @@ final class AgeingQueueTest extends TestCase
             ['decide', 'cut', 'cut', 'cut', 'cut', 'cut', 'rest'],
             array_map(fn (Queued $q): string => $q->group, $queue),
         );
-        self::assertSame(['Past its reckoned life: look at it again before it is cut.'], $queue[1]->reasons);
+        self::assertSame(['Past its expected life: inspect it again before it is cut.'], $queue[1]->reasons);
         self::assertSame(['Its last day on ice.', 'Not inspected.'], $queue[2]->reasons);
         self::assertSame(
             ['Bright enough for raw service until Wed 25 Nov, 00:00.', 'About 8 days left on ice.'],

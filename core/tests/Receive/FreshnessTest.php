@@ -145,7 +145,7 @@ final class FreshnessTest extends TestCase
         self::assertSame(Verdict::Hold, $little->verdict);
         $unseen = Freshness::of(new LooksAndFeel([], FatClass::Lean, StateBought::Headless));
         self::assertSame([Verdict::Accept, 10.0], [$unseen->verdict, $unseen->daysLeft]);
-        self::assertStringContainsString('Nobody has looked', $unseen->reasons[0]);
+        self::assertStringContainsString('Not inspected yet', $unseen->reasons[0]);
     }
 
     public function test_a_grade_beyond_the_descriptions_is_refused(): void

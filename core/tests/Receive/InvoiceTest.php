@@ -70,7 +70,7 @@ final class InvoiceTest extends TestCase
             $read->map->columns,
         );
         self::assertSame(12_300_000, $read->invoice->rows[0]->mass?->milligrams);
-        self::assertSame(['Say which column names the fish.'], CsvInvoice::read("A,B\n1,2\n")->invoice->faults);
+        self::assertSame(['Choose the column that names the fish.'], CsvInvoice::read("A,B\n1,2\n")->invoice->faults);
         self::assertStringContainsString(
             'There is no column "Gewicht"',
             CsvInvoice::read("Artikel,B\n1,2\n", new ColumnMap(['name' => 'Artikel', 'mass' => 'Gewicht']))->invoice

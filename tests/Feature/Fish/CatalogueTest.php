@@ -281,7 +281,7 @@ final class CatalogueTest extends TestCase
             'a rung it does not have' => [
                 ['yields' => [['state' => 'tail', 'rung' => 'fillets', 'mean_pct' => 50]]],
                 '/yields/0',
-                'no such rung',
+                'no such yield step',
             ],
             'more than there is' => [
                 ['yields' => [['state' => 'gutted', 'rung' => 'fillets', 'mean_pct' => 101]]],

@@ -94,7 +94,7 @@ final class InspectionTest extends AtTheDoor
         self::assertSame(Stage::BreakDown, Fish::query()->findOrFail($fish)->stage);
         $history = $this->api('GET', "/log/fish/{$fish}")->json('history.*.what');
         self::assertIsArray($history);
-        self::assertContains('Head took it all the same: looked at it myself.', $history);
+        self::assertContains('Head accepted it anyway: looked at it myself.', $history);
     }
 
     public function test_a_headless_fish_is_judged_by_what_it_still_shows(): void

@@ -7,7 +7,7 @@ import { usePut } from '../ui/outbox';
 import { useDraft } from '../ui/useDraft';
 import { useKeys } from '../ui/useKeys';
 
-/** Pin bones of each fillet: counted by tapping, gone over twice, on record with who and when. */
+/** Pin bones of each fillet: counted by tapping, in two passes, on record with who and when. */
 export function BonePanel({ fish, bones, later = false }: { fish: string; bones: Bones[]; later?: boolean }) {
   const [piece, setPiece] = useState<string | null>(null);
   const side = bones.find((b) => b.piece === piece) ?? bones.find((b) => !b.done) ?? bones[0];

@@ -32,7 +32,7 @@ export function BreakDownScreen() {
   if (error && !bench) {
     return <Missing stage="breakdown" error={error} />;
   }
-  return bench ? <Board key={id} bench={bench} /> : <p className="sheet soft">Laying the fish on the board…</p>;
+  return bench ? <Board key={id} bench={bench} /> : <p className="sheet soft">Loading…</p>;
 }
 
 /** The part something on its way is about. */
@@ -112,7 +112,7 @@ function Board({ bench }: { bench: Bench }) {
     : wholeMissing
       ? 'The whole fish'
       : choice
-        ? `${choice.name}${choice.mass ? ', one more' : ''}${choice.of_a_fillet && source ? `, off ${lowerFirst(source.name)}` : ''}${tray ? `, on the ${tray}` : ''}`
+        ? `${choice.name}${choice.mass ? ', one more' : ''}${choice.of_a_fillet && source ? `, cut from ${lowerFirst(source.name)}` : ''}${tray ? `, on the ${tray}` : ''}`
         : null;
   const offAnything = bench.pieces.length > 1 || outbox.waiting.length > 0;
   const at = bench.method?.steps[bench.method.at];
@@ -124,7 +124,7 @@ function Board({ bench }: { bench: Bench }) {
         ? `Put ${lowerFirst(choice.name)} on the scale.`
         : mode === 'steps' && at
           ? at.doing
-          : 'All is weighed. Go on to Portion.';
+          : 'Everything is weighed. Go on to Portion.';
   const choose = (part: string) => {
     setPicked(part);
     setAgain(null);
@@ -172,7 +172,7 @@ function Board({ bench }: { bench: Bench }) {
         <FishTitle
           fish={fish}
           figure={bench.edible_yield}
-          of={bench.each ? `can be eaten; ${bench.each} each` : 'can be eaten'}
+          of={bench.each ? `edible yield; ${bench.each} each` : 'edible yield'}
         />
         <Keel keel={bench.keel} onChoose={(piece) => choose(bench.pieces.find((p) => p.piece === piece)?.part ?? '')} />
         <Remarks
@@ -249,11 +249,11 @@ function Board({ bench }: { bench: Bench }) {
             value={view}
             options={[
               { value: 'fish', label: 'Fish' },
-              { value: 'schools', label: 'School' },
+              { value: 'schools', label: 'Method' },
               ...(bench.bones.length > 0
                 ? [{ value: 'bones' as const, label: bonesToDo > 0 ? `Bones: ${bonesToDo}` : 'Bones' }]
                 : []),
-              { value: 'finds', label: bench.finds.length > 0 ? `Finds: ${bench.finds.length}` : 'Finds' },
+              { value: 'finds', label: bench.finds.length > 0 ? `Finds: ${bench.finds.length}` : 'Findings' },
             ]}
             onChange={setView}
           />
@@ -261,7 +261,7 @@ function Board({ bench }: { bench: Bench }) {
         <div className={mode === 'steps' ? 'tray-row' : 'tray-rows'}>
           {choice?.of_a_fillet && bench.sources.length > 1 && (
             <Chips
-              legend="Off"
+              legend="Cut from"
               name="from"
               inline
               value={source?.piece ?? null}
@@ -283,7 +283,7 @@ function Board({ bench }: { bench: Bench }) {
         onSure={sure}
         readings={bench.readings}
         onTakeBack={(reading) =>
-          takeBack.mutate({ params: { path: { fish: fish.id, reading } }, body: { reason: 'taken back' } })
+          takeBack.mutate({ params: { path: { fish: fish.id, reading } }, body: { reason: 'undone' } })
         }
         next={{
           label: 'Done, go to Portion',
@@ -296,9 +296,9 @@ function Board({ bench }: { bench: Bench }) {
       >
         {bench.trays.length > 0 && (
           <label className="on-tray">
-            It lies on
+            Container
             <select value={tray} onChange={(event) => setTray(event.target.value)}>
-              <option value="">nothing</option>
+              <option value="">none</option>
               {bench.trays.map((one) => (
                 <option key={one.name} value={one.name}>
                   the {one.name}, {one.mass.text}

@@ -83,12 +83,11 @@ export function FindPanel({ fish, line, finds }: { fish: string; line: string | 
             })
           }
         >
-          Keep it
+          Save finding
         </button>
       </div>
       <label className="tick">
-        <input type="checkbox" checked={tell} onChange={(event) => setTold(event.target.checked)} /> The supplier is to
-        hear of it
+        <input type="checkbox" checked={tell} onChange={(event) => setTold(event.target.checked)} /> Tell the supplier
       </label>
       {line && <PhotoButton line={line} count={photo ? 1 : 0} onKept={setPhoto} />}
       <p className="fault" role="alert">
@@ -100,7 +99,7 @@ export function FindPanel({ fish, line, finds }: { fish: string; line: string | 
             <b>{find.name}</b>
             {find.mass ? `, ${find.mass}` : ''}
             {find.note ? `: ${lowerFirst(find.note)}` : ''}{' '}
-            <span className="soft">{find.claimed ? 'in the claim' : 'for us'}</span>
+            <span className="soft">{find.claimed ? 'in the claim' : 'not claimed'}</span>
             {find.photo && (
               <a href={`/api/receive/photos/${find.photo}`} target="_blank" rel="noreferrer">
                 {' '}

@@ -35,14 +35,14 @@ export function MethodScreen() {
   return data ? (
     <Writing key={code} code={code} source={data} copy={from !== null} />
   ) : (
-    <p className="sheet soft">Opening the method…</p>
+    <p className="sheet soft">Loading…</p>
   );
 }
 
 function Writing({ code, source, copy }: { code: string; source: MethodInFull; copy: boolean }) {
   const navigate = useNavigate();
   const queries = useQueryClient();
-  const [name, setName] = useState(copy ? `${source.name}, our way` : source.name);
+  const [name, setName] = useState(copy ? `${source.name}, ours` : source.name);
   const [why, setWhy] = useState(source.why);
   const [steps, setSteps] = useState<Step[]>(() => source.steps.map((step) => ({ ...step, key: ulid() })));
   const store = api.useMutation('put', '/breakdown/methods/{method}', {
@@ -65,7 +65,7 @@ function Writing({ code, source, copy }: { code: string; source: MethodInFull; c
   return (
     <section className="sheet wide">
       <div className="headline">
-        <h1>{copy ? 'Our own way' : source.name}</h1>
+        <h1>{copy ? 'Our method' : source.name}</h1>
         <p className="line-actions">
           <Button
             loading={store.isPending}
@@ -82,10 +82,10 @@ function Writing({ code, source, copy }: { code: string; source: MethodInFull; c
               })
             }
           >
-            Write it down
+            Save method
           </Button>
           <button type="button" className="quiet" onClick={() => navigate(-1)}>
-            Leave it
+            Cancel
           </button>
         </p>
       </div>
@@ -123,7 +123,7 @@ function Writing({ code, source, copy }: { code: string; source: MethodInFull; c
                 onChange={(event) => change(step.key, { why: event.currentTarget.value })}
               />
               <TextInput
-                label="Parts that leave"
+                label="Parts that come off"
                 placeholder="head collar"
                 value={step.parts}
                 error={faultAt(store.error, `/steps/${i}/parts`)}
@@ -135,7 +135,7 @@ function Writing({ code, source, copy }: { code: string; source: MethodInFull; c
                 onChange={(event) => change(step.key, { caution: event.currentTarget.value })}
               />
               <TextInput
-                label="Look at"
+                label="Inspect"
                 value={step.inspect}
                 onChange={(event) => change(step.key, { inspect: event.currentTarget.value })}
               />
@@ -163,7 +163,7 @@ function Writing({ code, source, copy }: { code: string; source: MethodInFull; c
                   className="quiet"
                   onClick={() => setSteps(steps.filter((s) => s.key !== step.key))}
                 >
-                  Drop
+                  Remove
                 </button>
               </p>
             </div>
@@ -172,7 +172,7 @@ function Writing({ code, source, copy }: { code: string; source: MethodInFull; c
       </ol>
       <p>
         <button type="button" className="quiet" onClick={() => setSteps([...steps, { ...NEW, key: ulid() }])}>
-          Another step
+          Add a step
         </button>
       </p>
     </section>

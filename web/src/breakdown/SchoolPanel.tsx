@@ -75,13 +75,11 @@ export function SchoolPanel(props: {
                   : `/breakdown/methods/${ulid()}?from=${method.method}`
               }
             >
-              {bench.methods.find((one) => one.method === method.method)?.ours
-                ? 'Change our way'
-                : 'Copy and change it'}
+              {bench.methods.find((one) => one.method === method.method)?.ours ? 'Edit our method' : 'Copy and edit'}
             </Link>
           )}
           <Link className="quiet link" to="/breakdown/trays">
-            Trays
+            Tare trays
           </Link>
         </p>
       )}
@@ -117,7 +115,7 @@ function Batch({ bench }: { bench: Bench }) {
         onChange={(event) => setCount(event.target.value)}
       />
       <button type="submit" className="quiet" disabled={count === String(fish.count) || recount.isPending}>
-        Counted again
+        Save count
       </button>
       <span className="fault" role="alert">
         {recount.error ? (faultAt(recount.error, '/count') ?? asProblem(recount.error).detail) : ''}

@@ -17,13 +17,13 @@ export function TraysScreen() {
   return (
     <section className="sheet">
       <div>
-        <h1>Trays</h1>
+        <h1>Tare trays</h1>
         <p className="soft">
           What each weighs empty. A reading keeps the tray it was taken with.{' '}
           <Link to="/breakdown">Back to the fish</Link>
         </p>
       </div>
-      {data?.trays.length === 0 && <p className="soft">No tray is known yet: weigh one empty and write it down.</p>}
+      {data?.trays.length === 0 && <p className="soft">No tray is listed yet: weigh one empty and save it.</p>}
       <ul className="rows">
         {data?.trays.map((tray) => (
           <li className="tray-line" key={tray.name}>
@@ -33,9 +33,9 @@ export function TraysScreen() {
               type="button"
               className="quiet"
               onClick={() => store.mutate({ params: { path: { tray: tray.name } }, body: { mass: null } })}
-              aria-label={`Take the ${tray.name} off the register`}
+              aria-label={`Remove the ${tray.name}`}
             >
-              Take off
+              Remove
             </button>
           </li>
         ))}
@@ -54,13 +54,13 @@ export function TraysScreen() {
           onChange={(event) => setName(event.target.value)}
         />
         <input
-          aria-label="What it weighs"
+          aria-label="Its weight"
           placeholder="412 g"
           value={mass}
           onChange={(event) => setMass(event.target.value)}
         />
         <button type="submit" className="quiet" disabled={!name.trim() || !mass.trim() || store.isPending}>
-          Write it down
+          Save tray
         </button>
       </form>
       <p className="fault" role="alert">

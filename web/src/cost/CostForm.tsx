@@ -43,7 +43,7 @@ export function CostForm({ bench }: { bench: CostBench }) {
       }}
     >
       <TextInput
-        label="Price a kilo"
+        label="Price per kg"
         leftSection={sign}
         inputMode="decimal"
         value={price}
@@ -60,21 +60,21 @@ export function CostForm({ bench }: { bench: CostBench }) {
           error={faultAt(store.error, '/delivery')}
         />
         <TextInput
-          label="Minutes of work"
+          label="Labour, minutes"
           inputMode="decimal"
           value={minutes}
           onChange={(event) => setMinutes(event.currentTarget.value)}
           error={unclear ?? faultAt(store.error, '/labour_minutes')}
         />
       </div>
-      <p className="soft">Work is counted at {bench.labour_rate} an hour.</p>
+      <p className="soft">Labour is counted at {bench.labour_rate} an hour.</p>
       {store.error && !asProblem(store.error).errors && (
         <p className="fault" role="alert">
           {asProblem(store.error).detail}
         </p>
       )}
       <Button type="submit" variant="default" loading={store.isPending}>
-        Write it down
+        Save cost
       </Button>
     </form>
   );

@@ -41,7 +41,7 @@ export function CostHouseScreen() {
     <section className="sheet wide">
       <CostRooms />
       <div>
-        <h1>How we count</h1>
+        <h1>Costing rules</h1>
         <p className="soft">{data.said}</p>
       </div>
       <p className="fault" role="alert">
@@ -54,7 +54,7 @@ export function CostHouseScreen() {
           value={data.split}
           options={[
             { value: 'by-weight', label: 'By weight' },
-            { value: 'relative-value', label: 'By what each is worth' },
+            { value: 'relative-value', label: 'By value' },
           ]}
           onChange={(split) => store.mutate({ body: { split } })}
         />
@@ -64,12 +64,12 @@ export function CostHouseScreen() {
           value={data.credits}
           options={[
             { value: 'bin-value', label: 'At the value of its bin' },
-            { value: 'batch-return', label: 'At what its batch really brought' },
+            { value: 'batch-return', label: 'At what its batch brought' },
           ]}
           onChange={(credits) => store.mutate({ body: { credits } })}
         />
         <Chips
-          legend="Work at the board"
+          legend="Labour at the board"
           name="labour"
           value={data.counts_labour ? 'yes' : 'no'}
           options={[
@@ -98,7 +98,7 @@ export function CostHouseScreen() {
       >
         {field(
           'labour_rate',
-          `An hour of work, ${sign}`,
+          `Labour, an hour, ${sign}`,
           amount(data.labour_rate, sign),
           'Minutes at the board at this rate.',
         )}
@@ -106,7 +106,7 @@ export function CostHouseScreen() {
         {field('price_ending', 'Prices end on', data.price_ending, 'Last digits: 50 makes 23.17 into 23.50.')}
         {field('cost_points', 'A dish may stray by, points', String(data.cost_points), 'To either side of its target.')}
         <button type="submit" className="quiet" disabled={Object.keys(form).length === 0}>
-          Keep
+          Save
         </button>
       </form>
     </section>

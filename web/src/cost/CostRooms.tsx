@@ -5,11 +5,11 @@ export function CostRooms() {
     <Rooms
       label="Cost"
       rooms={[
-        { to: '/cost', name: 'To be costed' },
+        { to: '/cost', name: 'To cost' },
         { to: '/cost/plates', name: 'Plates' },
-        { to: '/cost/ready-cut', name: 'Whole or ready cut' },
+        { to: '/cost/ready-cut', name: 'Whole fish or fillets' },
         { to: '/cost/prices', name: 'Price lists' },
-        { to: '/cost/house', name: 'How we count' },
+        { to: '/cost/house', name: 'Costing rules' },
       ]}
     />
   );

@@ -16,7 +16,7 @@ export function CostScreen() {
   if (error) {
     return <Missing stage="cost" error={error} />;
   }
-  return bench ? <Board key={id} bench={bench} /> : <p className="sheet soft">Adding up…</p>;
+  return bench ? <Board key={id} bench={bench} /> : <p className="sheet soft">Calculating…</p>;
 }
 
 function Board({ bench }: { bench: CostBench }) {
@@ -41,14 +41,14 @@ function Board({ bench }: { bench: CostBench }) {
         <FishTitle
           fish={fish}
           figure={bench.edible_per_kg}
-          of={bench.factor ? `an edible kilo, ${bench.factor} × the price` : 'an edible kilo'}
+          of={bench.factor ? `per edible kg, ${bench.factor} × the price` : 'per edible kg'}
         />
         <Keel keel={bench.keel} />
         {bench.remark && <p className="caution">{bench.remark}</p>}
         {bench.missing ? (
           <div className="empty">
             <h2>{bench.missing}</h2>
-            <p>The walk from the invoice to the plate stands here as soon as it can be worked out.</p>
+            <p>The cost appears here, from invoice to plate, as soon as it can be calculated.</p>
           </div>
         ) : (
           <div className="columns">
@@ -74,7 +74,7 @@ function Board({ bench }: { bench: CostBench }) {
       </section>
       <aside className="pan" aria-label="Invoice and plate">
         <p className="todo" data-testid="todo">
-          {bench.missing ?? (closed ? 'This fish is in the log.' : 'Look it over, then close the fish.')}
+          {bench.missing ?? (closed ? 'This fish is in the log.' : 'Check the figures, then close the fish.')}
         </p>
         {bench.plate && (
           <div className="live plate-figures">
@@ -84,22 +84,22 @@ function Board({ bench }: { bench: CostBench }) {
                 {bench.plate.band === null
                   ? ''
                   : bench.plate.band === 'within'
-                    ? 'in its band'
-                    : `${bench.plate.band} its band`}
+                    ? 'on target'
+                    : `${bench.plate.band} target`}
               </span>
             </div>
             <div className="figure">{bench.plate.cost}</div>
             <div className="state">
               <span>
-                <Link to={`/cost/plates/${bench.plate.dish}`}>a plate</Link>
-                {bench.plate.cost_pct ? `, ${bench.plate.cost_pct} of its net price` : ''}
+                <Link to={`/cost/plates/${bench.plate.dish}`}>plate cost</Link>
+                {bench.plate.cost_pct ? `, food cost ${bench.plate.cost_pct}` : ''}
               </span>
             </div>
           </div>
         )}
         {!closed && <CostForm bench={bench} key={`${bench.price_per_kg}${bench.delivery}${bench.labour_minutes}`} />}
         <p className="soft">
-          {bench.schools} <Link to="/cost/house">How we count</Link>
+          {bench.schools} <Link to="/cost/house">Costing rules</Link>
         </p>
         <div className="push" />
         <p className="fault" role="alert">
@@ -130,7 +130,7 @@ function Product({ product }: { product: CostBench['products'][number] }) {
         {product.count} {product.count === 1 ? 'portion' : 'portions'}, {product.mass}, {product.mean} each
       </p>
       <table className="tight">
-        <caption className="visually-hidden">What they carry</caption>
+        <caption className="visually-hidden">Cost by product</caption>
         <tbody>
           {product.lines.map((line) => (
             <tr key={line.what}>
@@ -141,13 +141,13 @@ function Product({ product }: { product: CostBench['products'][number] }) {
             </tr>
           ))}
           <tr className="sum">
-            <td>{product.count === 1 ? 'The portion' : `The ${product.count}`}</td>
+            <td>{product.count === 1 ? 'Total, 1 portion' : `Total, ${product.count} portions`}</td>
             <td className="n">{product.total}</td>
           </tr>
         </tbody>
       </table>
       <details className="each-of">
-        <summary>Each of them</summary>
+        <summary>Show each</summary>
         <ul className="each">
           {product.each.map((portion) => (
             <li key={portion.name}>

@@ -1,6 +1,6 @@
 import type { Plate } from '../api/client';
 
-/** A plate as a bar from nothing to its net price: the portion, the sides, the small things, and what is left. */
+/** A plate as a bar from nothing to its net price: the portion, the sides, the sundries, and what is left. */
 export function PlateBar({ plate, most }: { plate: Plate; most: number }) {
   const { portion, sides, small, net, target } = plate.bar;
   const share = (minor: number) => `${(100 * Math.max(0, minor)) / most}%`;

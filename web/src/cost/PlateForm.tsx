@@ -46,7 +46,7 @@ export function PlateForm({ plate }: { plate: Plate }) {
         error={faultAt(store.error, '/sides')}
       />
       <TextInput
-        label="Small things, %"
+        label="Sundries, %"
         value={small}
         onChange={(e) => setSmall(e.currentTarget.value)}
         error={faultAt(store.error, '/surcharge_pct')}
@@ -59,13 +59,13 @@ export function PlateForm({ plate }: { plate: Plate }) {
         error={faultAt(store.error, '/price')}
       />
       <TextInput
-        label="Should cost, %"
+        label="Target food cost, %"
         value={target}
         onChange={(e) => setTarget(e.currentTarget.value)}
         error={faultAt(store.error, '/target_cost_pct')}
       />
       <Button type="submit" variant="default" loading={store.isPending} disabled={!dish}>
-        Keep
+        Save
       </Button>
       {store.error && !asProblem(store.error).errors && <p className="fault">{asProblem(store.error).detail}</p>}
     </form>

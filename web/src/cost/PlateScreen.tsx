@@ -12,7 +12,7 @@ export function PlateScreen() {
   if (error) {
     return <Missing stage="cost" error={error} />;
   }
-  return data ? <Board key={dish} of={data} /> : <p className="sheet soft">Adding up…</p>;
+  return data ? <Board key={dish} of={data} /> : <p className="sheet soft">Calculating…</p>;
 }
 
 function Board({ of }: { of: PlateInFull }) {
@@ -30,7 +30,7 @@ function Board({ of }: { of: PlateInFull }) {
           {plate && (
             <p className="yield">
               <b>{plate.cost}</b>
-              <span className="soft">a plate{plate.cost_pct ? `, ${plate.cost_pct} of its net price` : ''}</span>
+              <span className="soft">plate cost{plate.cost_pct ? `, food cost ${plate.cost_pct}` : ''}</span>
             </p>
           )}
         </header>
@@ -38,7 +38,7 @@ function Board({ of }: { of: PlateInFull }) {
           <div className="empty">
             <h2>No cost yet</h2>
             <p>{of.missing}</p>
-            <Link to="/portion">To be portioned</Link>
+            <Link to="/portion">To portion</Link>
           </div>
         ) : (
           <>
@@ -63,7 +63,7 @@ function Board({ of }: { of: PlateInFull }) {
                     </tr>
                     <tr>
                       <td>
-                        Small things <span className="soft">{plate.surcharge_pct} %</span>
+                        Sundries <span className="soft">{plate.surcharge_pct} %</span>
                       </td>
                       <td className="n">{plate.small}</td>
                     </tr>
@@ -82,8 +82,8 @@ function Board({ of }: { of: PlateInFull }) {
                     {plate.suggested && (
                       <tr>
                         <td>
-                          To meet {plate.target_cost_pct} %{' '}
-                          <span className="soft">{plate.suggested_gross} with tax, ended as the house does</span>
+                          Suggested price to meet {plate.target_cost_pct} %{' '}
+                          <span className="soft">{plate.suggested_gross} with tax, rounded by the house rule</span>
                         </td>
                         <td className="n">
                           <b>{plate.suggested}</b>

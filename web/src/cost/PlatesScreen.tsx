@@ -13,7 +13,7 @@ export function PlatesScreen() {
       <div>
         <h1>Plates</h1>
         <p className="soft">
-          What each came to over the last {data?.weeks ?? 4} weeks, the dearest first. {data?.said}
+          Plate cost over the last {data?.weeks ?? 4} weeks, highest first. {data?.said}
         </p>
       </div>
       {error && (
@@ -21,12 +21,12 @@ export function PlatesScreen() {
           {asProblem(error).detail}
         </p>
       )}
-      {!data && !error && <p className="soft">Adding up the last weeks…</p>}
+      {!data && !error && <p className="soft">Calculating…</p>}
       {data?.plates.length === 0 && (
         <div className="empty">
           <h2>No plate has a cost yet</h2>
           <p>A fish with a price, cut to portions and routed, gives its dish a cost.</p>
-          <Link to="/cost">To be costed</Link>
+          <Link to="/cost">To cost</Link>
         </div>
       )}
       <ul className="plates" aria-label="Plates">
@@ -48,7 +48,7 @@ export function PlatesScreen() {
               <span className="ask">
                 <b>{plate.price ?? 'no price'}</b>
                 <span className="soft">
-                  {plate.suggested && plate.suggested !== plate.price ? `${plate.suggested} would do` : ''}
+                  {plate.suggested && plate.suggested !== plate.price ? `${plate.suggested} suggested` : ''}
                 </span>
               </span>
             </Link>
@@ -57,10 +57,10 @@ export function PlatesScreen() {
       </ul>
       <p className="soft plate-key">
         <i className="swatch fam-portion" /> portion <i className="swatch fam-usable" /> sides{' '}
-        <i className="swatch fam-discard" /> small things <u /> price without tax <s /> the most it should cost
+        <i className="swatch fam-discard" /> sundries <u /> price without tax <s /> target food cost
       </p>
       {data && data.without.length > 0 && (
-        <p className="soft">No portion was cut lately of: {data.without.map((one) => one.name).join('; ')}.</p>
+        <p className="soft">No portions lately: {data.without.map((one) => one.name).join('; ')}.</p>
       )}
     </section>
   );

@@ -38,14 +38,14 @@ export function PricesScreen() {
       <div>
         <h1>Price lists</h1>
         <p className="soft">
-          A supplier's list in CSV with a header: the fish and its price, for a kilo or a pound. Nothing is kept before
-          you say so.
+          A supplier's list in CSV with a header: the fish and its price, per kg or lb. Nothing is saved until you
+          confirm.
         </p>
       </div>
       {error && <p className="fault">{asProblem(error).detail}</p>}
       <div className="new-delivery">
         <label className="file">
-          <span>The list</span>
+          <span>File</span>
           <input
             type="file"
             accept=".csv,.txt,text/csv"
@@ -69,7 +69,7 @@ export function PricesScreen() {
           disabled={good === 0 || keep.isPending}
           onClick={() => keep.mutate({ params: { path: { list: id } }, body })}
         >
-          {good === 0 ? 'Keep the prices' : `Keep ${good} ${good === 1 ? 'price' : 'prices'}`}
+          {good === 0 ? 'Save prices' : `Save ${good} ${good === 1 ? 'price' : 'prices'}`}
         </button>
       </div>
       <p className="fault" role="alert">
@@ -93,7 +93,7 @@ export function PricesScreen() {
                         {row.faults.join(' ') || (row.fish === row.called ? '' : row.fish)}
                       </span>
                     </td>
-                    <td className="n soft">{row.was ? `lately ${row.was}` : ''}</td>
+                    <td className="n soft">{row.was ? `before: ${row.was}` : ''}</td>
                     <td className="n">
                       <b>{row.price ?? '–'}</b>
                       <span className="soft block">
@@ -106,7 +106,7 @@ export function PricesScreen() {
             </table>
           ) : latest && latest.prices.length > 0 ? (
             <table className="tight">
-              <caption>The latest we were told</caption>
+              <caption>Latest prices</caption>
               <tbody>
                 {latest.prices.map((one) => (
                   <tr key={`${one.fish}${one.supplier}`}>
@@ -124,7 +124,7 @@ export function PricesScreen() {
               </tbody>
             </table>
           ) : (
-            <p className="soft">No list was kept yet.</p>
+            <p className="soft">No price list yet.</p>
           )}
         </div>
         <Moved dishes={(shown ?? latest)?.dishes ?? []} points={(shown ?? latest)?.points ?? 0} />
@@ -142,12 +142,12 @@ function Moved({ dishes, points }: { dishes: PricesRead['dishes']; points: numbe
         {dishes.length === 0
           ? 'Dishes'
           : leave === 0
-            ? 'No dish leaves its band'
-            : `${leave} ${leave === 1 ? 'dish leaves its' : 'dishes leave their'} band`}
+            ? 'No dish misses its target'
+            : `${leave} ${leave === 1 ? 'dish misses its' : 'dishes miss their'} band`}
       </h2>
       <p className="soft">
         {dishes.length === 0
-          ? 'Dishes of the fish on the list stand here.'
+          ? 'Dishes of the fish on the list appear here.'
           : `A band is the target, give or take ${points} points.${out > 0 ? ` ${out} ${out === 1 ? 'was' : 'were'} outside already.` : ''}`}
       </p>
       <ul className="moved">
@@ -157,7 +157,7 @@ function Moved({ dishes, points }: { dishes: PricesRead['dishes']; points: numbe
               <span>
                 <b>{dish.name}</b>
                 <span className="soft block">
-                  should cost {dish.target} %, sells at {dish.price}
+                  target {dish.target} %, sells at {dish.price}
                 </span>
               </span>
               <span className="n">

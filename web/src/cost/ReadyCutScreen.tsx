@@ -38,18 +38,17 @@ export function ReadyCutScreen() {
     <section className="sheet wide">
       <CostRooms />
       <div>
-        <h1>Whole or ready cut</h1>
+        <h1>Whole fish or fillets</h1>
         <p className="soft">
-          A served kilo against a served kilo, by the house's own yield, work and trim of the last {data?.weeks ?? 4}{' '}
-          weeks.
+          Cost per kg served, by the house's own yield, labour and trim of the last {data?.weeks ?? 4} weeks.
         </p>
       </div>
       {error && <p className="fault">{asProblem(error).detail}</p>}
-      {!data && !error && <p className="soft">Adding up the last weeks…</p>}
+      {!data && !error && <p className="soft">Calculating…</p>}
       {data?.fish.length === 0 && (
         <div className="empty">
           <h2>No figures of our own yet</h2>
-          <p>Cut and cost a fish; its yield stands here then.</p>
+          <p>Cut and cost a fish; its yield appears here.</p>
         </div>
       )}
       {fish && (
@@ -66,20 +65,20 @@ export function ReadyCutScreen() {
               }}
             />
             <TextInput
-              label="Whole fish, a kilo"
+              label="Whole fish, per kg"
               leftSection={sign}
               value={whole ?? fish.price_per_kg.toFixed(2)}
               onChange={(event) => setWhole(event.currentTarget.value)}
               error={fault('/price_per_kg')}
             />
             <TextInput
-              label="Served of it, %"
+              label="Portion yield, %"
               value={yields ?? String(fish.yield_pct)}
               onChange={(event) => setYields(event.currentTarget.value)}
               error={fault('/yield_pct')}
             />
             <TextInput
-              label="Ready-cut fillets, a kilo"
+              label="Bought fillets, per kg"
               placeholder="26.40"
               leftSection={sign}
               value={ready}
@@ -87,9 +86,9 @@ export function ReadyCutScreen() {
               error={fault('/ready_price')}
             />
             <TextInput
-              label="Served of those, %"
+              label="Portion yield of fillets, %"
               value={readyYield ?? String(data?.ready_yield_pct ?? 95)}
-              description="Trimming and ends: our estimate until you know better."
+              description="Allows for trim and ends: our estimate; type your own."
               onChange={(event) => setReadyYield(event.currentTarget.value)}
               error={fault('/ready_yield_pct')}
             />
@@ -98,7 +97,7 @@ export function ReadyCutScreen() {
           <div className="ready-answer" aria-live="polite">
             {!cut && (
               <p className="soft">
-                {fish.name} cut here comes to {fish.edible_per_kg} a served kilo. Type what a supplier asks for fillets.
+                {fish.name} cut here comes to {fish.edible_per_kg} per kg served. Type what a supplier asks for fillets.
               </p>
             )}
             {cut && (
@@ -113,7 +112,7 @@ export function ReadyCutScreen() {
                     </dd>
                   </div>
                   <div>
-                    <dt>Ready cut</dt>
+                    <dt>Bought fillets</dt>
                     <dd>
                       <i className="fam-stock" style={{ width: `${(100 * cut.ready_minor) / most}%` }} />
                       <b>{cut.ready}</b>
@@ -122,7 +121,7 @@ export function ReadyCutScreen() {
                 </dl>
                 <div className="figures">
                   <div>
-                    <b>{cut.even_ready}</b>ready cut pays below
+                    <b>{cut.even_ready}</b>fillets pay below
                   </div>
                   <div>
                     <b>{cut.even_whole ?? 'never'}</b>whole pays below

@@ -37,12 +37,12 @@ export function WhatIf({ dish, base, price }: { dish: string; base: Base; price:
 
   return (
     <aside className="pan what-if" aria-label="What if">
-      <p className="todo" data-testid="said">
+      <p className="todo" data-testid="guessed">
         {error ? asProblem(error).detail : (data?.said ?? 'Move a figure and see what it does.')}
       </p>
       <div className={isFetching ? 'live plate-figures asking' : 'live plate-figures'}>
         <div className="state">
-          <span>a plate</span>
+          <span>plate cost</span>
           <span>{moved ? `now ${data?.now.plate ?? ''}` : 'as it is'}</span>
         </div>
         <div className="figure">{data?.then.plate ?? '–'}</div>
@@ -63,7 +63,7 @@ export function WhatIf({ dish, base, price }: { dish: string; base: Base; price:
         onMove={(value) => setAsked({ ...asked, price_per_kg: money(value) })}
       />
       <Slider
-        label="Served of what was bought, %"
+        label="Portion yield, %"
         value={asked.yield_pct ?? base.yield_pct}
         from={Math.max(1, base.yield_pct - 20)}
         to={Math.min(100, base.yield_pct + 20)}
@@ -115,7 +115,7 @@ export function WhatIf({ dish, base, price }: { dish: string; base: Base; price:
       </label>
       <div className="push" />
       <button type="button" className="quiet wide" disabled={!moved} onClick={() => setAsked({})}>
-        Back to how it is
+        Reset
       </button>
     </aside>
   );

@@ -15,15 +15,13 @@ export function FishWeKnow() {
       <ReceiveRooms />
       <div className="headline">
         <div>
-          <h1>Fish we know</h1>
-          <p className="soft">
-            {data?.species.length ?? 0} kinds. What the house knows better stands over what was shipped.
-          </p>
+          <h1>Species</h1>
+          <p className="soft">{data?.species.length ?? 0} species. Your own figures replace the defaults.</p>
         </div>
         <input
           className="seek"
           type="search"
-          aria-label="Search the fish"
+          aria-label="Search species"
           placeholder="Any name, or the FAO code"
           value={q}
           onChange={(event) => setQ(event.target.value)}
@@ -31,8 +29,8 @@ export function FishWeKnow() {
       </div>
       {data?.species.length === 0 && (
         <div className="empty">
-          <h2>No fish goes by “{q}”</h2>
-          <p>A new kind is added by weighing it in under its name.</p>
+          <h2>No species matches “{q}”</h2>
+          <p>A new species is added by receiving it under its name.</p>
         </div>
       )}
       <div className="rows">

@@ -16,7 +16,7 @@ const NAMES: Record<Field, string> = {
   usual_state: 'Usually bought',
   pin_row: 'Pin bones run',
   pin_count: 'Pin bones a side',
-  pin_sd: 'give or take',
+  pin_sd: '±',
   hazards: 'Hazards',
   raw_note: 'Raw service',
   keep: 'Worth keeping',
@@ -42,7 +42,7 @@ export function SpeciesScreen() {
   if (error) {
     return <Missing stage="receive" error={error} />;
   }
-  return data ? <Known key={`${id}${data.version}`} species={data} /> : <p className="sheet soft">Looking it up…</p>;
+  return data ? <Known key={`${id}${data.version}`} species={data} /> : <p className="sheet soft">Loading…</p>;
 }
 
 function Known({ species }: { species: Species }) {
@@ -78,12 +78,12 @@ function Known({ species }: { species: Species }) {
           <p className="soft">
             <i>{species.scientific}</i>
             {species.code ? `, FAO ${species.code}` : ''}, {species.form}
-            {species.bled ? ', bled on the boat' : ''}. <Link to="/fish">All fish</Link>
+            {species.bled ? ', bled on the boat' : ''}. <Link to="/fish">All species</Link>
           </p>
         </div>
         {mine && (
           <Button disabled={!changed} loading={store.isPending} onClick={save}>
-            Write down what we know better
+            Edit our figures
           </Button>
         )}
       </div>
@@ -132,10 +132,10 @@ function Known({ species }: { species: Species }) {
                     )}
                     {one.ours && one.shipped !== null && (
                       <p className="soft">
-                        shipped: {one.shipped || 'nothing'}{' '}
+                        default: {one.shipped || 'none'}{' '}
                         {mine && (
                           <button type="button" className="link-button" onClick={() => set(null)}>
-                            back to it
+                            use default
                           </button>
                         )}
                       </p>
@@ -147,8 +147,8 @@ function Known({ species }: { species: Species }) {
           </tbody>
         </table>
         <div>
-          <h2>Where its yields start</h2>
-          <p className="soft">Share of the fish as bought, ± one spread.</p>
+          <h2>Starting yields</h2>
+          <p className="soft">% of as purchased, ± 1 SD.</p>
           {species.yields.map((ladder) => (
             <table key={ladder.state} className="start-yields">
               <caption>{ladder.state}</caption>
@@ -177,7 +177,7 @@ function Known({ species }: { species: Species }) {
                       <td className="soft">
                         {rung.source}
                         {rung.source === 'house' && rung.shipped_mean_pct !== null
-                          ? `, shipped ${rung.shipped_mean_pct}`
+                          ? `, default ${rung.shipped_mean_pct}`
                           : ''}
                       </td>
                     </tr>
@@ -186,7 +186,7 @@ function Known({ species }: { species: Species }) {
               </tbody>
             </table>
           ))}
-          <p className="soft">Where it is from: {species.source}.</p>
+          <p className="soft">Source: {species.source}.</p>
         </div>
       </div>
     </section>

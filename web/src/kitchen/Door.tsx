@@ -81,7 +81,7 @@ export function Door() {
     );
   }
   if (!data) {
-    return <main className="sheet soft">Opening the kitchen…</main>;
+    return <main className="sheet soft">Loading…</main>;
   }
   if (data.needs_setup) {
     return <Setup />;

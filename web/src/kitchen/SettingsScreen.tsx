@@ -34,7 +34,7 @@ export function SettingsScreen() {
       <div>
         <h1>Settings</h1>
         <p className="soft">
-          The shipped value stands beside each. What a bin is worth, holds and keeps is set under{' '}
+          The default stands beside each. Bin values, sizes and days are set under{' '}
           <Link to="/route/house">House rules</Link>; trays under <Link to="/breakdown/trays">Trays</Link>. Check limits
           and dates with your local code and your food-safety plan.
         </p>
@@ -128,7 +128,7 @@ function RuleForm({ rule, zones, onDone }: { rule: Rule; zones: string[]; onDone
         </Button>
       </div>
       <p className="soft">
-        Shipped: {rule.default || 'not set'} ({rule.source}).
+        Default: {rule.default || 'not set'} ({rule.source}).
       </p>
     </form>
   );

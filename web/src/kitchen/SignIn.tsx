@@ -113,7 +113,7 @@ export function SignIn({ kitchen }: { kitchen: Kitchen }) {
             0
           </button>
           <button type="submit" className="enter" disabled={!person || pin.length < 4 || signIn.isPending}>
-            {signIn.isPending ? 'Opening…' : 'Sign in'}
+            {signIn.isPending ? 'Signing in…' : 'Sign in'}
           </button>
         </div>
       </form>

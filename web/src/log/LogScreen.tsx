@@ -46,12 +46,8 @@ export function LogScreen() {
       {data?.total === 0 && (
         <div className="empty">
           <h2>{q ? `No fish is called “${q}”` : 'No fish yet'}</h2>
-          <p>
-            {q
-              ? 'Try part of a name, a supplier, or a number.'
-              : 'Each fish that is received is kept here with its keel.'}
-          </p>
-          {!q && <Link to="/receive">Receive the first one</Link>}
+          <p>{q ? 'Try part of a name, a supplier, or a number.' : 'Every fish received is listed here.'}</p>
+          {!q && <Link to="/receive">Receive a fish</Link>}
         </div>
       )}
       <div className="rows">
@@ -68,7 +64,7 @@ export function LogScreen() {
               <b>{edible ?? '–'}</b>
               <br />
               <span className="soft">
-                {portions > 0 ? `${portions} portions` : fish.stage === 'log' ? '' : 'under way'}
+                {portions > 0 ? `${portions} portions` : fish.stage === 'log' ? '' : 'in progress'}
               </span>
             </span>
           </Link>

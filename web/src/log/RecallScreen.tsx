@@ -53,11 +53,11 @@ export function RecallScreen() {
       {error && <p role="alert">{asProblem(error).detail}</p>}
       {data && data.fish.length + data.back.length === 0 && (
         <div className="empty">
-          <h2>{data.sought ? `Nothing came of “${data.sought}”` : 'Which lot?'}</h2>
+          <h2>{data.sought ? `Nothing found for “${data.sought}”` : 'Which lot?'}</h2>
           <p>
             {data.lately.length > 0
               ? 'The latest lots of this kitchen:'
-              : 'Lots stand here once a delivery was written down.'}
+              : 'Lots appear here once a delivery is recorded.'}
           </p>
           <p className="line-actions">
             {data.lately.map((lot) => (

@@ -18,7 +18,7 @@ export function SheetScreen() {
   if (error) {
     return <Missing stage="log" error={error} />;
   }
-  return data ? <Sheet sheet={data} /> : <p className="sheet soft">Looking it up…</p>;
+  return data ? <Sheet sheet={data} /> : <p className="sheet soft">Loading…</p>;
 }
 
 function Sheet({ sheet }: { sheet: LogSheet }) {
@@ -30,7 +30,7 @@ function Sheet({ sheet }: { sheet: LogSheet }) {
   return (
     <article className="sheet yield-sheet">
       <p className="print-only">{header}, yield sheet</p>
-      <FishTitle fish={fish} figure={sheet.edible_yield} of="could be eaten" />
+      <FishTitle fish={fish} figure={sheet.edible_yield} of="edible yield" />
       <Keel keel={sheet.keel} />
       <Remarks remarks={sheet.remarks} />
       <div className="no-print sheet-actions">
@@ -48,7 +48,8 @@ function Sheet({ sheet }: { sheet: LogSheet }) {
                 {tally.count} portions{dish ? ` for ${dish.name}` : ''}
               </h2>
               <p>
-                Mean {tally.mean}, {tally.range}. {tally.under} under, {tally.over} over, {tally.given_away} given away.
+                Mean {tally.mean}, {tally.range}. {tally.under} under, {tally.over} over, {tally.given_away} over
+                target.
               </p>
             </>
           )}
@@ -71,14 +72,14 @@ function Sheet({ sheet }: { sheet: LogSheet }) {
             <>
               <Walk bench={cost} />
               <p>
-                {cost.edible_per_kg} an edible kilo
+                {cost.edible_per_kg} per edible kg
                 {cost.products.map((product) => `, ${product.mean} a portion for ${product.name}`)}
                 {cost.plate && `, ${cost.plate.cost} a plate${cost.plate.cost_pct ? ` (${cost.plate.cost_pct})` : ''}`}.
               </p>
             </>
           )}
           <div className="no-print">
-            <h2>What happened</h2>
+            <h2>History</h2>
             <ol className="history">
               {sheet.history.map((line) => (
                 <li key={line.at + line.what}>
@@ -108,7 +109,7 @@ function OpenAgain({ fish }: { fish: FishHead }) {
   if (!asking) {
     return (
       <button type="button" className="quiet" onClick={() => setAsking(true)}>
-        Open it again
+        Reopen
       </button>
     );
   }
@@ -121,13 +122,13 @@ function OpenAgain({ fish }: { fish: FishHead }) {
       }}
     >
       <input
-        aria-label="Why it is opened again"
-        placeholder="because …"
+        aria-label="Reason"
+        placeholder="Reason (required)"
         value={why}
         onChange={(event) => setWhy(event.target.value)}
       />
       <button type="submit" className="quiet" disabled={why.trim().length < 3 || reopen.isPending}>
-        Lay it on the board
+        Put it on the board
       </button>
       <span className="fault" role="alert">
         {reopen.error ? asProblem(reopen.error).detail : ''}

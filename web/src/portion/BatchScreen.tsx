@@ -12,7 +12,7 @@ export function BatchScreen() {
   if (error) {
     return <Missing stage="portion" error={error} />;
   }
-  return data ? <Tray batch={data} /> : <p className="sheet soft">Fetching the tray…</p>;
+  return data ? <Tray batch={data} /> : <p className="sheet soft">Loading…</p>;
 }
 
 function Tray({ batch }: { batch: Batch }) {
@@ -54,7 +54,7 @@ function Tray({ batch }: { batch: Batch }) {
           <b>{batch.range}</b>lightest to heaviest
         </div>
         <div>
-          <b>{batch.cooking?.index ?? '–'}</b>cooking index
+          <b>{batch.cooking?.index ?? '–'}</b>evenness
         </div>
       </div>
       <p className="soft">{batch.why_then}</p>

@@ -26,7 +26,7 @@ export function BatchesScreen() {
       <p className="fault" role="alert">
         {(error ?? make.error) ? asProblem(error ?? make.error).detail : ''}
       </p>
-      {data && data.ready.length > 0 && <h2>On no tray yet</h2>}
+      {data && data.ready.length > 0 && <h2>Not on a tray yet</h2>}
       <ul className="rows">
         {data?.ready.map((ready) => (
           <li className="ready-row" key={ready.dish}>
@@ -55,7 +55,7 @@ export function BatchesScreen() {
           </li>
         ))}
       </ul>
-      {data && data.trays.length > 0 && <h2>Trays</h2>}
+      {data && data.trays.length > 0 && <h2>Portion trays</h2>}
       <div className="rows">
         {data?.trays.map((tray) => (
           <Link className="ready-row" key={tray.id} to={`/portion/trays/${tray.id}`}>
@@ -78,7 +78,7 @@ export function BatchesScreen() {
       {data && data.ready.length === 0 && data.trays.length === 0 && (
         <div className="empty">
           <h2>No portions to put on a tray</h2>
-          <p>What is cut and weighed for a dish comes here, until it lies on a labelled tray.</p>
+          <p>What is cut and weighed for a dish comes here, until it is on a labelled tray.</p>
           <Link to="/portion">Fish to be portioned</Link>
         </div>
       )}

@@ -26,7 +26,7 @@ export function DeviationStrip({ portions, minus, plus }: { portions: Portion[];
           </svg>
           <b>{portion.off}</b>
           <em>{portion.placed === 'within' ? '' : (portion.given_away ?? portion.placed)}</em>
-          {portion.said && <span className="soft">said {portion.said}</span>}
+          {portion.said && <span className="soft">guessed {portion.said}</span>}
         </li>
       ))}
     </ol>

@@ -37,7 +37,7 @@ export function DishScreen() {
   if (error) {
     return <Missing stage="portion" error={error} />;
   }
-  return dish === 'new' || data ? <Writing key={dish} dish={data} /> : <p className="sheet soft">Opening the dish…</p>;
+  return dish === 'new' || data ? <Writing key={dish} dish={data} /> : <p className="sheet soft">Loading…</p>;
 }
 
 function Writing({ dish }: { dish?: Dish | undefined }) {
@@ -130,7 +130,7 @@ function Writing({ dish }: { dish?: Dish | undefined }) {
         }}
       >
         <fieldset>
-          <legend>The portion</legend>
+          <legend>Total, 1 portion</legend>
           {text('name', 'Dish', 'Char, brown butter')}
           {text('target', 'It weighs', '160 g')}
           <div className="pair">
@@ -161,7 +161,7 @@ function Writing({ dish }: { dish?: Dish | undefined }) {
           />
         </fieldset>
         <fieldset>
-          <legend>What suits it</legend>
+          <legend>Where it comes from</legend>
           <NativeSelect
             label="Fish"
             value={form.species ?? ''}
@@ -172,7 +172,7 @@ function Writing({ dish }: { dish?: Dish | undefined }) {
             onChange={(event) => set({ species: event.currentTarget.value || null })}
           />
           <NativeSelect
-            label="Where it is cut"
+            label="Cut from"
             value={form.stretch}
             data={[
               { value: 'anywhere', label: 'Anywhere on the fillet' },
@@ -191,7 +191,7 @@ function Writing({ dish }: { dish?: Dish | undefined }) {
           </div>
         </fieldset>
         <fieldset>
-          <legend>What it is worth</legend>
+          <legend>Price and value</legend>
           {me.sees_prices && (
             <>
               {text('price', 'Menu price', '24.50')}
@@ -205,12 +205,12 @@ function Writing({ dish }: { dish?: Dish | undefined }) {
             </>
           )}
           <NativeSelect
-            label="When there is not enough fish"
+            label="When fish is short"
             value={form.priority}
             data={[
-              { value: 'first', label: 'It comes first' },
-              { value: 'usual', label: 'As the others' },
-              { value: 'last', label: 'It comes last' },
+              { value: 'first', label: 'First' },
+              { value: 'usual', label: 'As others' },
+              { value: 'last', label: 'Last' },
             ]}
             onChange={(event) => set({ priority: event.currentTarget.value as Dish['priority'] })}
           />
@@ -222,7 +222,7 @@ function Writing({ dish }: { dish?: Dish | undefined }) {
           {me.sees_prices ? (
             <>
               <button type="submit" className="next" disabled={store.isPending}>
-                Keep the dish
+                Save dish
               </button>
               {dish && !dish.retired && (
                 <button
@@ -230,12 +230,12 @@ function Writing({ dish }: { dish?: Dish | undefined }) {
                   className="quiet"
                   onClick={() => retire.mutate({ params: { path: { dish: id } }, body: { version: dish.version } })}
                 >
-                  Take it off the list
+                  Remove from the list
                 </button>
               )}
             </>
           ) : (
-            <p className="soft">The head chef writes dishes down.</p>
+            <p className="soft">The head chef edits dishes.</p>
           )}
         </fieldset>
       </form>

@@ -24,7 +24,7 @@ export function DishesScreen() {
       {error && <p className="fault">{asProblem(error).detail}</p>}
       {data?.dishes.length === 0 && (
         <div className="empty">
-          <h2>No dish is written down</h2>
+          <h2>No dish yet</h2>
           <p>A dish has a weight, and how far from it a piece may be.</p>
         </div>
       )}
@@ -59,7 +59,7 @@ export function DishesScreen() {
             <span className="n">
               {dish.worth}
               <br />
-              <span className="soft">{dish.worth ? 'to the house' : ''}</span>
+              <span className="soft">{dish.worth ? 'net value' : ''}</span>
             </span>
           </Link>
         ))}

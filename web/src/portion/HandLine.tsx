@@ -10,7 +10,7 @@ export function HandLine({ hand, aimed }: { hand: Hand; aimed: boolean }) {
   const year = hand.yearly_cost ? `, about ${hand.yearly_cost} a year` : '';
   return (
     <p className="soft hand">
-      Your hand scatters {hand.scatter} over the last {hand.pieces} pieces. {aimed ? 'The plan aims' : 'Aim'} at{' '}
+      Your portions vary by {hand.scatter} over the last {hand.pieces} pieces. {aimed ? 'The plan aims' : 'Aim'} at{' '}
       <b>{hand.aim.text}</b>: {hand.under} come out too light, and each gives away {hand.gives_away} on average{year}.
       {hand.guess_scatter ? ` Your guesses are within ${hand.guess_scatter}.` : ''}
     </p>

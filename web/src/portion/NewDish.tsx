@@ -37,10 +37,10 @@ export function NewDish({ onDone }: { onDone: () => void }) {
       {field('price', 'Menu price', '24.50')}
       <div className="row">
         <Button type="submit" loading={store.isPending}>
-          Keep the dish
+          Save dish
         </Button>
         <button type="button" className="quiet" onClick={onDone}>
-          Not now
+          Cancel
         </button>
       </div>
       {store.error && !asProblem(store.error).errors && <p className="fault">{asProblem(store.error).detail}</p>}

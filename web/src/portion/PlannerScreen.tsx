@@ -22,9 +22,9 @@ const SHAPES: Record<Plan['shape'], string> = {
 };
 
 const SCHOOLS: { value: Plan['school']; label: string }[] = [
-  { value: 'exact', label: 'Each at its weight' },
-  { value: 'fit', label: 'One more if it fits' },
-  { value: 'share', label: 'Share what is left' },
+  { value: 'exact', label: 'Exact' },
+  { value: 'fit', label: 'Fit one more' },
+  { value: 'share', label: 'Equal' },
 ];
 
 /** One fillet before it is cut: its size, what is wanted of it, and where the cuts would go. */
@@ -36,11 +36,7 @@ export function PlannerScreen() {
   if (error) {
     return <Missing stage="portion" error={error} />;
   }
-  return data ? (
-    <Planning key={piece} fish={fish} planner={data} />
-  ) : (
-    <p className="sheet soft">Laying the fillet on the board…</p>
-  );
+  return data ? <Planning key={piece} fish={fish} planner={data} /> : <p className="sheet soft">Loading…</p>;
 }
 
 function Planning({ fish, planner }: { fish: string; planner: Planner }) {
@@ -219,7 +215,7 @@ function Planning({ fish, planner }: { fish: string; planner: Planner }) {
           </ul>
           {planner.dishes.length === 0 && (
             <p>
-              No dish of this fish is written down. <Link to="/portion/dishes/new">Write one down</Link>
+              No dish of this fish yet. <Link to="/portion/dishes/new">Add a dish</Link>
             </p>
           )}
           <p className="fault" role="alert">
@@ -259,7 +255,7 @@ function Planning({ fish, planner }: { fish: string; planner: Planner }) {
         <div>
           <h2>How</h2>
           <Chips
-            legend="School"
+            legend="Method"
             name="school"
             quiet
             value={rest.school}
@@ -280,7 +276,7 @@ function Planning({ fish, planner }: { fish: string; planner: Planner }) {
           />
           <label className="tick">
             <input type="checkbox" checked={rest.aimed} onChange={() => change({ aimed: !rest.aimed })} />
-            Allow for the hand that cuts
+            Adjust for my variation
           </label>
           <label className="tick">
             <input
@@ -288,10 +284,10 @@ function Planning({ fish, planner }: { fish: string; planner: Planner }) {
               checked={rest.guess_first}
               onChange={() => setRest({ ...rest, guess_first: !rest.guess_first })}
             />
-            Say the weight before the scale does
+            Guess first
           </label>
           <button type="button" className="next" onClick={putThere} disabled={rest.kinds.length === 0 || lay.isPending}>
-            {planner.on_the_board ? 'Lay it so, and go on cutting' : 'Lay it on the board'}
+            {planner.on_the_board ? 'Save plan and continue' : 'Save plan and cut'}
           </button>
         </div>
       </div>

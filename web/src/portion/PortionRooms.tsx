@@ -5,7 +5,7 @@ export function PortionRooms() {
     <Rooms
       label="Portion"
       rooms={[
-        { to: '/portion', name: 'To be portioned' },
+        { to: '/portion', name: 'To portion' },
         { to: '/portion/tonight', name: 'Tonight' },
         { to: '/portion/trays', name: 'Trays and labels' },
         { to: '/portion/dishes', name: 'Dishes' },

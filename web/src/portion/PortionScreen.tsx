@@ -28,7 +28,7 @@ export function PortionScreen() {
   if (error) {
     return <Missing stage="portion" error={error} />;
   }
-  return bench ? <Board key={id} bench={bench} /> : <p className="sheet soft">Laying the fillets on the board…</p>;
+  return bench ? <Board key={id} bench={bench} /> : <p className="sheet soft">Loading…</p>;
 }
 
 /** Whether a piece is, or was cut from, a side. */
@@ -134,7 +134,7 @@ function Board({ bench }: { bench: PortionBench }) {
   return (
     <div className={plan ? 'bench planned' : 'bench'}>
       <section className="board">
-        <FishTitle fish={fish} figure={bench.portion_yield} of="on plates" />
+        <FishTitle fish={fish} figure={bench.portion_yield} of="portion yield" />
         <Keel keel={bench.keel} />
         {plan && !counting && (
           <div className="on-board">
@@ -142,7 +142,7 @@ function Board({ bench }: { bench: PortionBench }) {
             <p className="soft">
               {plan.name}: {plan.counts.map((c) => `${c.name} ${c.cut} cut, ${c.planned} to come`).join('; ')}.{' '}
               {plan.stops.find((stop) => stop.code === 'off-mark')?.say ?? ''} {plan.next.how}{' '}
-              <Link to={`/portion/${fish.id}/plan/${plan.piece}`}>Plan it anew</Link>
+              <Link to={`/portion/${fish.id}/plan/${plan.piece}`}>Re-plan</Link>
             </p>
           </div>
         )}
@@ -220,7 +220,7 @@ function Board({ bench }: { bench: PortionBench }) {
               }}
             />
           ) : (
-            <p>No dish is written down yet. Ask the head chef for one; the pieces can be weighed all the same.</p>
+            <p>No dish yet. Ask the head chef for one; pieces can be weighed meanwhile.</p>
           ))}
         {tally && (
           <div className="run">
@@ -239,7 +239,7 @@ function Board({ bench }: { bench: PortionBench }) {
                 <b>{tally.over}</b>over
               </div>
               <div>
-                <b>{tally.given_away}</b>given away {tally.given_away_cost ?? ''}
+                <b>{tally.given_away}</b>over target {tally.given_away_cost ?? ''}
               </div>
               {!plan && (
                 <div>
@@ -273,7 +273,7 @@ function Board({ bench }: { bench: PortionBench }) {
         {bench.hand && <HandLine hand={bench.hand} aimed={plan?.aimed ?? false} />}
         {bench.sources.length > 1 && (
           <Chips
-            legend="Off"
+            legend="Cut from"
             name="source"
             inline
             value={source?.piece ?? null}
@@ -287,7 +287,7 @@ function Board({ bench }: { bench: PortionBench }) {
         todo={todo}
         recordAs={
           source && choice && !(unboned && part === 'portion')
-            ? `${choice.name}${part === 'portion' ? ` ${choice.count + 1}` : ''}, off ${lowerFirst(source.name)}`
+            ? `${choice.name}${part === 'portion' ? ` ${choice.count + 1}` : ''}, cut from ${lowerFirst(source.name)}`
             : null
         }
         takeWord="Record"
@@ -299,7 +299,7 @@ function Board({ bench }: { bench: PortionBench }) {
         fault={refusedText(outbox) ?? panFault(trouble)}
         readings={bench.readings}
         onTakeBack={(reading) =>
-          takeBack.mutate({ params: { path: { fish: fish.id, reading } }, body: { reason: 'taken back' } })
+          takeBack.mutate({ params: { path: { fish: fish.id, reading } }, body: { reason: 'undone' } })
         }
         next={{
           label: 'Finish portioning',

@@ -48,7 +48,7 @@ export function ShapesScreen() {
             </h2>
             <p className="soft">
               {shape.fillets === 0
-                ? `Forgotten ${shape.reset_at}; the starting shape is used.`
+                ? `Reset ${shape.reset_at}; the starting shape is used.`
                 : `From ${shape.pieces} pieces of ${shape.fillets} ${shape.fillets === 1 ? 'fillet' : 'fillets'}${shape.reset_at ? ` since ${shape.reset_at}` : ''}.`}
             </p>
           </div>
@@ -74,7 +74,7 @@ export function ShapesScreen() {
               className="quiet"
               onClick={() => reset.mutate({ params: { path: { species: shape.species, shape: shape.shape } } })}
             >
-              Forget it
+              Reset learned shape
             </button>
           )}
         </article>

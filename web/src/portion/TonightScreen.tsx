@@ -39,10 +39,10 @@ export function TonightScreen() {
       <header className="headline">
         <div>
           <h1>Tonight</h1>
-          <p className="soft">{data?.day}. How many portions are wanted; the fillets are dealt out at once.</p>
+          <p className="soft">{data?.day}. Enter the portions needed; fillets are allocated at once.</p>
         </div>
         <button type="button" className="quiet" onClick={() => start.current(undefined)} disabled={deal.isPending}>
-          {deal.isPending ? 'Dealing out…' : 'Deal out again'}
+          {deal.isPending ? 'Allocating…' : 'Reallocate'}
         </button>
       </header>
       {run && <Running run={run} />}
@@ -53,8 +53,8 @@ export function TonightScreen() {
       )}
       {data?.groups.length === 0 && (
         <div className="empty">
-          <h2>Nothing to deal out</h2>
-          <p>Write down which fish a dish is of, and break a fish down: its fillets come here.</p>
+          <h2>Nothing to allocate</h2>
+          <p>Set the fish of a dish and break a fish down: its fillets appear here.</p>
           <Link to="/portion/dishes">Dishes</Link>
         </div>
       )}
@@ -66,9 +66,9 @@ export function TonightScreen() {
         />
       ))}
       {data?.groups.some((group) => !isOn(group)) && (
-        <article className="dealt" aria-label="Nothing of it on the bench">
+        <article className="dealt" aria-label="No fillets on the bench">
           <header>
-            <h2>Nothing of it on the bench</h2>
+            <h2>No fillets on the bench</h2>
           </header>
           <div className="off-bench">
             {data.groups
@@ -87,8 +87,7 @@ export function TonightScreen() {
       )}
       {data && data.anywhere.length > 0 && (
         <p className="soft">
-          Of no particular fish, so not dealt out: {data.anywhere.join(', ')}.{' '}
-          <Link to="/portion/dishes">Say which fish</Link>
+          For any fish, so not allocated: {data.anywhere.join(', ')}. <Link to="/portion/dishes">Set the fish</Link>
         </p>
       )}
     </section>
@@ -126,9 +125,7 @@ function Dealt({ group, onWant }: { group: Group; onWant: (dish: string, need: n
             {group.gap_pct !== null && (
               <span className="soft">
                 {' '}
-                {group.gap_pct < 0.0005
-                  ? 'No better deal exists.'
-                  : `At most ${group.gap_pct.toFixed(2)} % from the best there is.`}
+                {group.gap_pct < 0.0005 ? 'Proven optimal.' : `Within ${group.gap_pct.toFixed(2)} % of the optimum.`}
               </span>
             )}
           </p>
@@ -139,7 +136,7 @@ function Dealt({ group, onWant }: { group: Group; onWant: (dish: string, need: n
           {group.dishes.map((dish) => (
             <Wanted key={dish.dish} dish={dish} onWant={(need) => onWant(dish.dish, need)} />
           ))}
-          {group.dishes.length === 0 && <p className="soft">No dish of this fish is written down.</p>}
+          {group.dishes.length === 0 && <p className="soft">No dish of this fish yet.</p>}
         </div>
         <div>
           <ul>
@@ -172,23 +169,23 @@ function Dealt({ group, onWant }: { group: Group; onWant: (dish: string, need: n
                     {group.said !== '' && <i className="cut rest" style={{ flexGrow: rest(group, fillet) }} />}
                   </span>
                   <span className="told">
-                    {counts.map((count) => `${count.count} ${count.name}`).join(', ') || (group.said ? 'nothing' : '')}
+                    {counts.map((count) => `${count.count} ${count.name}`).join(', ') || (group.said ? 'none' : '')}
                   </span>
                   <Link
                     className="quiet link"
                     to={counts.length > 0 ? `${to}?want=${counts.map((c) => `${c.dish}:${c.count}`).join(',')}` : to}
                   >
-                    Plan it
+                    Plan cuts
                   </Link>
                 </li>
               );
             })}
           </ul>
           {group.together.length > 0 && (
-            <p className="soft">Weighed together, so not dealt out: {group.together.join(', ')}.</p>
+            <p className="soft">Weighed together, so not allocated: {group.together.join(', ')}.</p>
           )}
           {group.fillets.length === 0 && group.together.length === 0 && (
-            <p className="soft">No fillet of it waits to be portioned.</p>
+            <p className="soft">No fillet waits to be portioned.</p>
           )}
         </div>
       </div>
@@ -216,8 +213,8 @@ function Wanted({ dish, onWant }: { dish: Group['dishes'][number]; onWant: (need
     <div className="wanted-row">
       <span>
         <b>{dish.name}</b> {dish.target.text}
-        {dish.priority === 'first' && <span className="soft">, comes first</span>}
-        {dish.priority === 'last' && <span className="soft">, comes last</span>}
+        {dish.priority === 'first' && <span className="soft">, first when short</span>}
+        {dish.priority === 'last' && <span className="soft">, last when short</span>}
       </span>
       <span className="stepper">
         <button
@@ -246,7 +243,7 @@ function Wanted({ dish, onWant }: { dish: Group['dishes'][number]; onWant: (need
         </button>
       </span>
       <span className="soft">
-        {dish.made} cut today{dish.comes === null ? '' : `, ${dish.comes} still come`}
+        {dish.made} cut today{dish.comes === null ? '' : `, ${dish.comes} to come`}
         {(dish.short ?? 0) > 0 && (
           <>
             , <b className="short">{dish.short} short</b>

@@ -12,7 +12,7 @@ export function ClaimScreen() {
     return <Missing stage="receive" error={error} />;
   }
   if (!data) {
-    return <p className="sheet soft">Reckoning…</p>;
+    return <p className="sheet soft">Calculating…</p>;
   }
   const { delivery, claim } = data;
   return (
@@ -27,7 +27,7 @@ export function ClaimScreen() {
         {claim?.total && (
           <p className="yield">
             <b>{claim.total}</b>
-            <span className="soft">asked back</span>
+            <span className="soft">credit claimed</span>
           </p>
         )}
       </div>
@@ -59,7 +59,7 @@ export function ClaimScreen() {
               ))}
               {claim.total && (
                 <tr className="sum">
-                  <td colSpan={3}>Asked back</td>
+                  <td colSpan={3}>Credit claimed</td>
                   <td className="n">{claim.total}</td>
                 </tr>
               )}

@@ -32,7 +32,7 @@ export function ColdRoomScreen() {
               </p>
             </div>
             <Link className="go" to="/receive/deliveries?new">
-              A delivery is here
+              New delivery
             </Link>
           </div>
           {data.at_the_door.map((delivery) => (
@@ -42,7 +42,7 @@ export function ColdRoomScreen() {
                 {delivery.mass.text}.
               </span>
               <Link className="quiet link" to={`/receive/deliveries/${delivery.id}`}>
-                Go on with it
+                Continue
               </Link>
             </p>
           ))}
@@ -50,15 +50,15 @@ export function ColdRoomScreen() {
             <div className="empty">
               <h2>The cold room is empty</h2>
               <p>Fish that was weighed in lies here, in the order in which it should be cut.</p>
-              <Link to="/receive/deliveries?new">Write down a delivery</Link>
+              <Link to="/receive/deliveries?new">New delivery</Link>
             </div>
           )}
           {!empty && (
             <div className="queue">
               <p className="lasts-key" aria-hidden="true">
                 <i className="raw" /> raw service
-                <i className="keeps" /> keeps on ice
-                <i className="rests" /> rests first
+                <i className="keeps" /> days left on ice
+                <i className="rests" /> resting
                 <i className="now" /> now
               </p>
               {data.groups
@@ -145,7 +145,7 @@ function Week({ row }: { row: Row }) {
   const says = [
     resting ? `rests ${hours(rests - now)}` : '',
     raw !== null && raw > now ? `raw service for ${hours(raw - now)} more` : '',
-    keeps !== null ? (keeps > now ? `keeps ${hours(keeps - now)} more` : 'past its reckoned life') : '',
+    keeps !== null ? (keeps > now ? `keeps ${hours(keeps - now)} more` : 'past its expected life') : '',
   ].filter(Boolean);
   return (
     <span className="lasts" role="img" aria-label={says.join(', ')}>
@@ -181,10 +181,10 @@ function Decision({ row }: { row: Row }) {
   return (
     <p className="decision">
       <button type="button" className="quiet" disabled={decide.isPending} onClick={() => say(true)}>
-        Take it all the same
+        Accept anyway
       </button>
       <button type="button" className="quiet" disabled={decide.isPending} onClick={() => say(false)}>
-        Refuse it
+        Reject
       </button>
       <span className="fault" role="alert">
         {decide.error ? asProblem(decide.error).detail : ''}

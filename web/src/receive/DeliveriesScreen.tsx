@@ -40,12 +40,8 @@ export function DeliveriesScreen() {
       <NewDelivery start={search.has('new')} />
       {data?.total === 0 && (
         <div className="empty">
-          <h2>{q ? `No delivery goes by “${q}”` : 'No delivery yet'}</h2>
-          <p>
-            {q
-              ? 'Try part of the supplier’s name, a number, or a lot.'
-              : 'What a supplier brings is written down here.'}
-          </p>
+          <h2>{q ? `No delivery matches “${q}”` : 'No delivery yet'}</h2>
+          <p>{q ? 'Try part of the supplier’s name, a number, or a lot.' : 'Deliveries are recorded here.'}</p>
         </div>
       )}
       <div className="rows">
@@ -58,7 +54,7 @@ export function DeliveriesScreen() {
               </span>
             </span>
             <span>
-              {what || 'nothing written down yet'}
+              {what || 'no lines yet'}
               <span className="soft">
                 {delivery.open ? 'at the door' : `received by ${delivery.received_by}`}
                 {delivery.held > 0 ? `, ${delivery.held} to be decided` : ''}
@@ -109,7 +105,7 @@ function NewDelivery({ start }: { start: boolean }) {
       }}
     >
       <Autocomplete
-        label="A new delivery from"
+        label="New delivery from"
         placeholder="Supplier"
         data={data?.suppliers ?? []}
         value={supplier}
@@ -125,11 +121,11 @@ function NewDelivery({ start }: { start: boolean }) {
         error={faultAt(store.error, '/number')}
       />
       <Button type="submit" loading={store.isPending} disabled={!supplier.trim() || !number.trim()}>
-        Begin
+        Start
       </Button>
       {store.error && !asProblem(store.error).errors && (
         <p className="fault" role="alert">
-          {asProblem(store.error).detail} {twin && <Link to={`/receive/deliveries/${twin}`}>Open it</Link>}
+          {asProblem(store.error).detail} {twin && <Link to={`/receive/deliveries/${twin}`}>Open</Link>}
         </p>
       )}
     </form>

@@ -30,7 +30,7 @@ export function DoorScreen() {
   if (error) {
     return <Missing stage="receive" error={error} />;
   }
-  return data ? <AtTheDoor key={id} door={data} /> : <p className="sheet soft">Opening the delivery…</p>;
+  return data ? <AtTheDoor key={id} door={data} /> : <p className="sheet soft">Loading…</p>;
 }
 
 function AtTheDoor({ door }: { door: Door }) {
@@ -127,11 +127,11 @@ function AtTheDoor({ door }: { door: Door }) {
   const trouble = sendBack.error ?? close.error;
   const nth = line ? line.received_count + waitingFor(line, outbox.waiting) + 1 : 0;
   const missing = !delivery.open
-    ? 'All of it is in.'
+    ? 'This delivery is closed.'
     : editing
-      ? 'Write the line down first.'
+      ? 'Save the line first.'
       : !line
-        ? 'Write the first line of the invoice, or scan a label.'
+        ? 'Add the first invoice line, or scan a label.'
         : null;
 
   return (
@@ -144,7 +144,7 @@ function AtTheDoor({ door }: { door: Door }) {
             </h1>
             <p className="soft">
               {delivery.day}, received by {delivery.received_by}
-              {delivery.open ? '' : ', all in'}. <Link to="/receive/deliveries">All deliveries</Link>
+              {delivery.open ? '' : ', closed'}. <Link to="/receive/deliveries">All deliveries</Link>
             </p>
           </div>
           <p className="yield">
@@ -187,14 +187,14 @@ function AtTheDoor({ door }: { door: Door }) {
                 />
               ))}
             </div>
-            {lines.length === 0 && <p className="soft">Nothing was written down of this delivery.</p>}
+            {lines.length === 0 && <p className="soft">This delivery has no lines.</p>}
             {door.claim && !(delivery.open && lines.some(wanting)) && <ClaimSoFar door={door} />}
             {delivery.open && (
               <p className="line-actions">
                 <button type="button" className="quiet" onClick={() => setEditing(writtenOf(null, null))}>
-                  Another line
+                  Add a line
                 </button>
-                <span className="soft">A scanned label writes a line by itself.</span>
+                <span className="soft">A scanned label adds a line.</span>
               </p>
             )}
           </>
@@ -300,8 +300,8 @@ function nextFish(lines: Line[], line: Line | undefined, nth: number): string {
   }
   const unseen = lines.find((l) => l.fish.some((fish) => fish.verdict === null));
   return unseen
-    ? `Look at the ${unseen.species.name}: nobody has yet.`
-    : 'As much as invoiced is in and was looked at. Close the delivery.';
+    ? `Inspect the ${unseen.species.name}: not inspected yet.`
+    : 'All invoiced fish are in and inspected. Close the delivery.';
 }
 
 function reading(fish: Line['fish'][number], line: Line) {
@@ -326,7 +326,7 @@ function ClaimSoFar({ door }: { door: Door }) {
         {count === 1 ? 'thing is' : 'things are'} not as invoiced{door.delivery.open ? ' so far' : ''}.
       </span>
       <Link className="quiet link" to={`/receive/deliveries/${door.delivery.id}/claim`}>
-        Read the claim
+        Open claim
       </Link>
     </p>
   );

@@ -27,7 +27,7 @@ export function InspectScreen() {
   if (error) {
     return <Missing stage="receive" error={error} />;
   }
-  return data ? <Look key={line} line={line} form={data} /> : <p className="sheet soft">Laying the fish out…</p>;
+  return data ? <Look key={line} line={line} form={data} /> : <p className="sheet soft">Loading…</p>;
 }
 
 function Look({ line, form }: { line: string; form: InspectionForm }) {
@@ -74,7 +74,7 @@ function Look({ line, form }: { line: string; form: InspectionForm }) {
               {form.title} <span style={{ fontWeight: 450 }}>from {form.supplier}</span>
             </h1>
             <p className="soft">
-              Bought {form.state}. Touch what it is like.{' '}
+              Bought {form.state}. Tap what you see.{' '}
               <Link to={`/receive/deliveries/${form.delivery}`} state={{ line }}>
                 Back to the delivery
               </Link>
@@ -85,12 +85,12 @@ function Look({ line, form }: { line: string; form: InspectionForm }) {
             className="quiet"
             onClick={() => setGrades(Object.fromEntries(form.attributes.map((a) => [a.attribute, 0])))}
           >
-            All at its best
+            All best grade
           </button>
         </header>
         {form.fish.length > 1 && (
           <Several
-            legend="It is about"
+            legend="Applies to"
             chosen={chosen}
             options={form.fish.map((fish) => ({
               value: fish.id,
@@ -123,14 +123,14 @@ function Look({ line, form }: { line: string; form: InspectionForm }) {
       <aside className="pan" aria-label="Probe and verdict">
         <ProbePanel warmest={form.warmest} rule={form.rule} taken={core} onTake={setCore} demo={demo} />
         <Chips
-          legend="How stiff"
+          legend="Rigor"
           name="rigor"
           value={rigor}
           options={form.rigor.map((r) => ({ value: r.rigor, label: r.name }))}
           onChange={setRigor}
         />
         <div className={`verdict ${verdict?.verdict.replace(' ', '-') ?? ''}`} aria-live="polite">
-          <h2>{verdict ? verdict.spoken : 'Nothing looked at yet'}</h2>
+          <h2>{verdict ? verdict.spoken : 'Nothing graded yet'}</h2>
           {verdict ? (
             <>
               <p>{verdict.reasons.join(' ')}</p>
@@ -154,11 +154,11 @@ function Look({ line, form }: { line: string; form: InspectionForm }) {
           disabled={!verdict || chosen.length === 0 || store.isPending}
           onClick={() => store.mutate({ params: { path: { inspection: ulid() } }, body })}
         >
-          Write it down
+          Save inspection
           <small>
             {chosen.length === 0
               ? 'No fish is chosen'
-              : `${chosen.length} of ${form.fish.length} ${form.fish.length === 1 ? 'fish' : 'weighings'}, ${seen} of ${form.attributes.length} looked at`}
+              : `${chosen.length} of ${form.fish.length} ${form.fish.length === 1 ? 'fish' : 'weighings'}, ${seen} of ${form.attributes.length} graded`}
           </small>
         </button>
       </aside>

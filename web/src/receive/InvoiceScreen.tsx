@@ -78,14 +78,15 @@ export function InvoiceScreen() {
     <section className="sheet wide invoice">
       <ReceiveRooms />
       <div>
-        <h1>Invoice file</h1>
+        <h1>Import invoice</h1>
         <p className="soft">
-          CSV, or a UBL 2.1 invoice or despatch advice in XML, up to 5 MB. Nothing is taken before every row is right.
+          CSV, or a UBL 2.1 invoice or despatch advice in XML, up to 5 MB. Nothing is imported until every row is
+          correct.
         </p>
       </div>
       <div className="new-delivery">
         <label className="file">
-          <span>The file</span>
+          <span>File</span>
           <input
             type="file"
             accept=".csv,.txt,.xml,text/csv,text/xml,application/xml"
@@ -180,16 +181,16 @@ export function InvoiceScreen() {
                 })
               }
             >
-              Take {read.rows.length - leftOut.length} rows as a delivery
+              Import {read.rows.length - leftOut.length} rows as a delivery
             </Button>
             <span className="soft">
               {open.length > 0
-                ? `${open.length} ${open.length === 1 ? 'row has' : 'rows have'} a fault: mend it in the file, say which fish is meant, or leave the row out.`
+                ? `${open.length} ${open.length === 1 ? 'row has' : 'rows have'} a fault: correct it in the file, choose the species, or leave the row out.`
                 : ''}
             </span>
             {take.error && (
               <span className="fault" role="alert">
-                {asProblem(take.error).detail} {twin && <Link to={`/receive/deliveries/${twin}`}>Open it</Link>}
+                {asProblem(take.error).detail} {twin && <Link to={`/receive/deliveries/${twin}`}>Open</Link>}
               </span>
             )}
           </p>
@@ -261,9 +262,9 @@ function Rows(props: {
               <td>
                 {row.species_name ?? (
                   <NativeSelect
-                    aria-label={`Which fish is “${row.name}”?`}
+                    aria-label={`Which species is “${row.name}”?`}
                     data={[
-                      { value: '', label: 'say which' },
+                      { value: '', label: 'choose' },
                       ...props.species.map((s) => ({ value: s.id, label: s.name })),
                     ]}
                     value=""
@@ -281,7 +282,7 @@ function Rows(props: {
               <td>{row.trace}</td>
               <td>
                 <button type="button" className="quiet" onClick={() => props.onLeaveOut(row.place)}>
-                  {out ? 'Take it' : 'Leave out'}
+                  {out ? 'Include' : 'Leave out'}
                 </button>
               </td>
             </tr>

@@ -92,12 +92,12 @@ export function LineCard(props: {
           <p className="line-actions">
             {line.fish.length > 0 && (
               <Link className="quiet link" to={`/receive/lines/${line.id}/inspect`}>
-                {unseen > 0 ? `Look at ${unseen === line.fish.length ? 'them' : `the other ${unseen}`}` : 'Look again'}
+                {unseen > 0 ? `Inspect${unseen === line.fish.length ? '' : ` the other ${unseen}`}` : 'Inspect again'}
               </Link>
             )}
             {open && (
               <button type="button" className="quiet" onClick={props.onEdit}>
-                Mend the line
+                Edit line
               </button>
             )}
           </p>

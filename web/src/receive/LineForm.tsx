@@ -35,7 +35,7 @@ export function writtenOf(
   return { id, stamp: ulid(), words };
 }
 
-const UNITS: Record<Unit, string> = { kg: 'a kilo', lb: 'a pound', each: 'each' };
+const UNITS: Record<Unit, string> = { kg: 'per kg', lb: 'per lb', each: 'each' };
 
 const PAPERS = { '': 'none came', 'farmed feed': 'Farmed on feed free of parasites', frozen: 'Frozen before' };
 
@@ -167,10 +167,10 @@ export function LineForm(props: {
       </div>
       <p className="line-actions">
         <Button type="submit" loading={store.isPending} disabled={!shown.trim() || (unknown && !form)}>
-          Write the line down
+          Save line
         </Button>
         <button type="button" className="quiet" onClick={() => props.onDone(null, id)}>
-          Leave it
+          Cancel
         </button>
         <span className="fault" role="alert">
           {store.error && !asProblem(store.error).errors ? asProblem(store.error).detail : ''}

@@ -34,7 +34,7 @@ export function PhotoButton(props: { line: string; count: number; onKept?: (phot
         }}
       />
       <button type="button" className="quiet wide" disabled={store.isPending} onClick={() => field.current?.click()}>
-        {store.isPending ? 'Keeping the photo…' : count > 0 ? `Another photo (${count} kept)` : 'Add a photo'}
+        {store.isPending ? 'Saving the photo…' : count > 0 ? `Another photo (${count} saved)` : 'Add a photo'}
       </button>
       {store.error && (
         <p className="fault" role="alert">

@@ -39,7 +39,7 @@ export function ProbePanel(props: {
           disabled={!shown?.steady}
           onClick={() => shown && props.onTake({ sent: { probe: shown.tenths }, text: shown.text })}
         >
-          {props.taken ? `Taken: ${props.taken.text}` : 'Take the core'}
+          {props.taken ? `Taken: ${props.taken.text}` : 'Record core temperature'}
         </button>
         <form
           className="typed"

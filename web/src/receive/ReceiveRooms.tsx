@@ -9,9 +9,9 @@ export function ReceiveRooms() {
       rooms={[
         { to: '/receive', name: 'Cold room' },
         { to: '/receive/deliveries', name: 'Deliveries' },
-        { to: '/receive/fish', name: 'One fish, no paper' },
-        ...(me.sees_prices ? [{ to: '/receive/invoice', name: 'Invoice file' }] : []),
-        { to: '/fish', name: 'Fish we know' },
+        { to: '/receive/fish', name: 'Quick receive' },
+        ...(me.sees_prices ? [{ to: '/receive/invoice', name: 'Import invoice' }] : []),
+        { to: '/fish', name: 'Species' },
       ]}
     />
   );

@@ -72,7 +72,7 @@ export function ReceiveScreen() {
       <section className="board receive">
         <ReceiveRooms />
         <div>
-          <h1>Out of the box</h1>
+          <h1>Receive one fish</h1>
           <p className="soft">One fish: what it is, who sold it, how it came. Its weight is taken on the scale.</p>
         </div>
         <div className="columns">
@@ -115,8 +115,8 @@ export function ReceiveScreen() {
         />
         {me.sees_prices && (
           <TextInput
-            label="Price a kilo"
-            description="As on the invoice. It can be written down later, at Cost."
+            label="Price per kg"
+            description="As on the invoice. It can be added later, at Cost."
             leftSection={sign}
             inputMode="decimal"
             placeholder="13.90"
@@ -127,7 +127,7 @@ export function ReceiveScreen() {
           />
         )}
         <div>
-          <h2>Last out of the box</h2>
+          <h2>Last received</h2>
           {data?.latest.length === 0 && <p className="soft">The first fish of this kitchen goes on the scale.</p>}
           <div className="rows">
             {data?.latest.slice(0, 4).map((fish) => (

@@ -3,11 +3,11 @@ import type { Form } from '../api/client';
 export type State = 'round' | 'gutted' | 'gutted and scaled' | 'headless' | 'side' | 'tail';
 
 export const STATES: Record<State, string> = {
-  round: 'Round, guts in',
+  round: 'Whole, ungutted',
   gutted: 'Gutted',
   'gutted and scaled': 'Gutted and scaled',
   headless: 'Headless',
-  side: 'One side',
+  side: 'Side',
   tail: 'Tail',
 };
 

@@ -38,7 +38,7 @@ export function BatchesMade() {
                   </span>
                   {recipe.have.mg > 0 && (
                     <Link className={recipe.enough ? 'go' : 'quiet link'} to={`/route/make/${recipe.recipe}`}>
-                      {recipe.enough ? 'Make it' : 'Plan it'}
+                      {recipe.enough ? 'Start batch' : 'Plan'}
                     </Link>
                   )}
                 </li>
@@ -46,7 +46,7 @@ export function BatchesMade() {
           </ul>
         </div>
         <div>
-          <h2>There now</h2>
+          <h2>In the cold room</h2>
           {there.length === 0 && <p className="soft">Nothing made is in the cold room.</p>}
           <MadeList made={there} />
           {gone.length > 0 && (
@@ -95,7 +95,7 @@ function MadeList({ made }: { made: Made[] }) {
                   : one.gone
                     ? 'used'
                     : one.past
-                      ? `ended ${one.until}`
+                      ? `past its date ${one.until}`
                       : `until ${one.until}`}
               </span>
             </span>

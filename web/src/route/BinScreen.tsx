@@ -25,7 +25,7 @@ export function BinScreen() {
   if (error) {
     return <Missing stage="route" error={error} />;
   }
-  return data ? <Tubs key={bin} bin={data} /> : <p className="sheet soft">Opening the bin…</p>;
+  return data ? <Tubs key={bin} bin={data} /> : <p className="sheet soft">Loading…</p>;
 }
 
 function Tubs({ bin }: { bin: BinInFull }) {
@@ -67,7 +67,7 @@ function Tubs({ bin }: { bin: BinInFull }) {
       });
     }
   };
-  const verb = leaves === 'meal' ? 'Take' : leaves === 'discard' ? 'Throw away' : 'Put right';
+  const verb = leaves === 'meal' ? 'Record' : leaves === 'discard' ? 'Throw away' : 'Correct';
   const fault = faultAt(out.error, '/weight') ?? faultAt(out.error, '/mass');
 
   return (
@@ -91,7 +91,7 @@ function Tubs({ bin }: { bin: BinInFull }) {
           <div className="empty">
             <h2>Nothing lies here</h2>
             <p>Parts come here when a fish is routed, each with its lot and its date.</p>
-            <Link to="/route">To be routed</Link>
+            <Link to="/route">To route</Link>
           </div>
         ) : (
           <ul className="tubs" aria-label="Tubs, the first to end in front">
@@ -137,7 +137,7 @@ function Tubs({ bin }: { bin: BinInFull }) {
                     </span>
                   </span>
                   <span className="until">
-                    <b>{one.past ? `ended ${one.until}` : `until ${one.until}`}</b>
+                    <b>{one.past ? `past its date ${one.until}` : `until ${one.until}`}</b>
                     <span className="soft">{one.keeping === 'frozen' ? 'frozen' : 'cold'}</span>
                   </span>
                   <b className="n">{one.left.text}</b>
@@ -185,7 +185,7 @@ function Tubs({ bin }: { bin: BinInFull }) {
       <Pan
         todo={
           tub
-            ? `${what}: put what leaves ${allPast ? 'the bin' : 'the tub'} on the pan.`
+            ? `${what}: put what leaves ${allPast ? 'the bin' : 'the tub'} on the scale.`
             : 'Nothing to take out. Route a fish, or look later.'
         }
         recordAs={
@@ -207,7 +207,7 @@ function Tubs({ bin }: { bin: BinInFull }) {
               options={[
                 { value: 'meal', label: 'Eaten' },
                 { value: 'discard', label: 'Thrown away' },
-                { value: 'correction', label: 'Put right' },
+                { value: 'correction', label: 'Correct' },
               ]}
               onChange={(chosenHow) => {
                 setHow(chosenHow);

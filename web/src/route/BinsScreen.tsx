@@ -20,7 +20,7 @@ export function BinsScreen() {
       <header className="headline">
         <div>
           <h1>Bins</h1>
-          <p className="soft">What was routed, tub by tub. The left end of a trough ends first and leaves first.</p>
+          <p className="soft">What was routed, tub by tub. The left end of each bar is used first.</p>
         </div>
       </header>
       {calm && <p className="said">Nothing ends today.</p>}

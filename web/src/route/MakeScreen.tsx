@@ -48,7 +48,7 @@ export function MakeScreen() {
     return <Missing stage="route" error={error} />;
   }
   if (!data) {
-    return <p className="sheet soft">Working out the pots…</p>;
+    return <p className="sheet soft">Calculating…</p>;
   }
   const trouble = faultAt(error, '/mass') ?? faultAt(start.error, '/weight') ?? data.more ?? undefined;
   return (
@@ -82,13 +82,13 @@ export function MakeScreen() {
               <Amounts plan={data.plan} fish={data.mass.text} />
             </div>
             <div>
-              <h2>If it goes on now</h2>
+              <h2>If it starts now</h2>
               <TimeLine plan={data.plan} />
             </div>
           </div>
         )}
       </section>
-      <aside className="pan" aria-label="Begin">
+      <aside className="pan" aria-label="Start">
         <p className="todo" data-testid="todo">
           {data.plan ? 'Say how much goes in, then begin.' : 'There is nothing to make it of.'}
         </p>
@@ -116,7 +116,7 @@ export function MakeScreen() {
         </p>
         <div className="push" />
         <button type="button" className="next" disabled={start.isPending || data.plan === null} onClick={begin}>
-          Begin the batch
+          Start the batch
         </button>
       </aside>
     </div>

@@ -21,7 +21,7 @@ export function MakingScreen() {
   if (error) {
     return <Missing stage="route" error={error} />;
   }
-  return data ? <Pot key={making} batch={data} /> : <p className="sheet soft">Lifting the lid…</p>;
+  return data ? <Pot key={making} batch={data} /> : <p className="sheet soft">Loading…</p>;
 }
 
 function Pot({ batch }: { batch: Making }) {
@@ -107,7 +107,7 @@ function Pot({ batch }: { batch: Making }) {
             </table>
             {batch.value && (
               <p className="soft">
-                In its bin it counted {batch.at_bin_value}: {batch.per_unit} a {batch.unit === 'L' ? 'litre' : 'kilo'}.
+                Bin value {batch.at_bin_value}: {batch.per_unit} a {batch.unit === 'L' ? 'litre' : 'kilo'}.
               </p>
             )}
           </div>
@@ -133,13 +133,13 @@ function Pot({ batch }: { batch: Making }) {
           >
             <input
               aria-label={`How much it made, ${batch.unit}`}
-              placeholder={batch.yield ? `made ${batch.yield}; or say again` : `it made: 4.1 ${batch.unit}`}
+              placeholder={batch.yield ? `made ${batch.yield}; or enter again` : `it made: 4.1 ${batch.unit}`}
               inputMode="decimal"
               value={amount}
               onChange={(event) => setAmount(event.target.value)}
             />
             <button type="submit" className="quiet" disabled={amount.trim() === '' || made.isPending}>
-              Say
+              Save
             </button>
           </form>
         )}
@@ -162,7 +162,7 @@ function Pot({ batch }: { batch: Making }) {
             >
               <input
                 aria-label="Why it is thrown away"
-                placeholder={faultAt(gone.error, '/reason') ?? 'because …'}
+                placeholder={faultAt(gone.error, '/reason') ?? 'Reason (required)'}
                 value={why}
                 onChange={(event) => setWhy(event.target.value)}
               />
@@ -177,7 +177,7 @@ function Pot({ batch }: { batch: Making }) {
                 disabled={gone.isPending || batch.yield === null}
                 onClick={() => gone.mutate({ params: { path }, body: { how: 'used', version: batch.version } })}
               >
-                It is used up
+                Used up
               </button>
             )}
           </>
@@ -220,7 +220,7 @@ function CoolingPanel({ batch, onCooled }: { batch: Making; onCooled: (data: Mak
           disabled={!shown?.steady || cool.isPending}
           onClick={() => shown && send({ probe: shown.tenths })}
         >
-          Take it
+          Record
         </button>
         <form
           className="typed"
@@ -237,12 +237,12 @@ function CoolingPanel({ batch, onCooled }: { batch: Making; onCooled: (data: Mak
             onChange={(event) => setTyped(event.target.value)}
           />
           <button type="submit" className="quiet" disabled={typed.trim() === ''}>
-            Take
+            Record
           </button>
         </form>
       </div>
       <p className="fault">{cool.error ? asProblem(cool.error).detail : ''}</p>
-      {demo && !shown && <p className="soft">The demo's probe sleeps; type what a thermometer says.</p>}
+      {demo && !shown && <p className="soft">No probe: type what a thermometer shows.</p>}
     </div>
   );
 }
@@ -276,7 +276,7 @@ function CoolingChart({ cooling }: { cooling: NonNullable<Making['cooling']> }) 
         ))}
         {[0, 2, 4, 6].map((hour) => (
           <text key={hour} x={x(hour * 60)} y={H - 4} textAnchor={hour === 0 ? 'start' : 'middle'}>
-            {hour === 0 ? 'pot on' : `${hour} h`}
+            {hour === 0 ? 'off the heat' : `${hour} h`}
           </text>
         ))}
       </svg>

@@ -14,7 +14,7 @@ export function RecipeScreen() {
   const { recipe = '' } = useParams();
   const { data } = api.useQuery('get', '/route/house');
   if (!data) {
-    return <p className="sheet soft">Opening the book…</p>;
+    return <p className="sheet soft">Loading…</p>;
   }
   return <Writing key={recipe} house={data} recipe={data.recipes.find((one) => one.id === recipe)} />;
 }
@@ -125,7 +125,7 @@ function Writing({ house, recipe }: { house: RouteHouse; recipe: Recipe | undefi
         <div>
           <h1>{recipe?.name ?? 'New recipe'}</h1>
           <p className="soft">
-            Amounts are for a kilo of fish. <Link to="/route/house">Our ways</Link>
+            Amounts are for a kilo of fish. <Link to="/route/house">House rules</Link>
           </p>
         </div>
       </header>
@@ -140,7 +140,7 @@ function Writing({ house, recipe }: { house: RouteHouse; recipe: Recipe | undefi
           <legend>What it is</legend>
           {text('name', 'Recipe', '/name', 'White stock')}
           <NativeSelect
-            label="Made of what lies in"
+            label="From bin"
             value={form.bin}
             data={house.bins.map((bin) => ({ value: bin.bin, label: bin.name }))}
             onChange={(event) => set({ bin: event.currentTarget.value as Recipe['bin'] })}
@@ -152,7 +152,7 @@ function Writing({ house, recipe }: { house: RouteHouse; recipe: Recipe | undefi
         <fieldset>
           <legend>What goes in, and when</legend>
           <Textarea
-            label="Beside the fish"
+            label="Other ingredients"
             rows={6}
             value={form.ingredients}
             readOnly={!me.sees_prices}
@@ -169,14 +169,14 @@ function Writing({ house, recipe }: { house: RouteHouse; recipe: Recipe | undefi
           />
         </fieldset>
         <fieldset>
-          <legend>What comes of it</legend>
+          <legend>Yield</legend>
           <div className="pair">
             {text('yields', form.litres ? 'Litres a kilo gives' : 'Kilos a kilo gives', '/yield_per_kg', '1.05')}
             {text('sd', 'Give or take', '/yield_sd', '0.08')}
             {text('minutes', 'Minutes', '/minutes', '40')}
             {text('days', 'Keeps, days', '/days_kept', '3')}
           </div>
-          {me.sees_prices && text('value', `Worth a ${form.litres ? 'litre' : 'kilo'}, ${sign}`, '/value', '4.20')}
+          {me.sees_prices && text('value', `Value per ${form.litres ? 'litre' : 'kg'}, ${sign}`, '/value', '4.20')}
           {text('caution', 'Mind', '/caution')}
           <p className="fault" role="alert">
             {[store.error, retire.error].map((fault) =>
@@ -186,7 +186,7 @@ function Writing({ house, recipe }: { house: RouteHouse; recipe: Recipe | undefi
           {me.sees_prices ? (
             <>
               <button type="submit" className="next" disabled={store.isPending}>
-                Keep the recipe
+                Save recipe
               </button>
               {recipe && (
                 <button
@@ -194,12 +194,12 @@ function Writing({ house, recipe }: { house: RouteHouse; recipe: Recipe | undefi
                   className="quiet"
                   onClick={() => retire.mutate({ params: { path: { recipe: id } }, body: { version: recipe.version } })}
                 >
-                  Take it off the list
+                  Remove from the list
                 </button>
               )}
             </>
           ) : (
-            <p className="soft">The head chef writes recipes down.</p>
+            <p className="soft">The head chef edits recipes.</p>
           )}
         </fieldset>
       </form>

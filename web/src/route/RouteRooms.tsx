@@ -5,10 +5,10 @@ export function RouteRooms() {
     <Rooms
       label="Route"
       rooms={[
-        { to: '/route', name: 'To be routed' },
+        { to: '/route', name: 'To route' },
         { to: '/route/bins', name: 'Bins' },
         { to: '/route/batches', name: 'Batches' },
-        { to: '/route/house', name: 'Our ways' },
+        { to: '/route/house', name: 'House rules' },
       ]}
     />
   );

@@ -19,7 +19,7 @@ export function RouteScreen() {
   if (error) {
     return <Missing stage="route" error={error} />;
   }
-  return bench ? <Board key={id} bench={bench} /> : <p className="sheet soft">Looking at what is left…</p>;
+  return bench ? <Board key={id} bench={bench} /> : <p className="sheet soft">Loading…</p>;
 }
 
 function Board({ bench }: { bench: RouteBench }) {
@@ -107,7 +107,7 @@ function Board({ bench }: { bench: RouteBench }) {
       </section>
       <aside className="pan" aria-label="Bins">
         <p className="todo" data-testid="todo">
-          {row ? `Where does the ${lowerFirst(row.name)} go?` : 'Go on to the cost.'}
+          {row ? `Destination of: ${lowerFirst(row.name)}` : 'Go on to the cost.'}
         </p>
         {row?.prepare && <p className="caution">First: {lowerFirst(row.prepare)}</p>}
         {row && (
@@ -133,7 +133,7 @@ function Board({ bench }: { bench: RouteBench }) {
                 </span>
                 <span className="name">
                   {option.name}
-                  {option.per_kg && <small>{option.per_kg} a kilo</small>}
+                  {option.per_kg && <small>{option.per_kg} per kg</small>}
                 </span>
                 <span className="mass">{option.why}</span>
               </button>

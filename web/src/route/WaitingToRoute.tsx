@@ -37,7 +37,7 @@ export function WaitingToRoute() {
                   })
                 }
               >
-                {fish.length === 1 ? 'Accept the one that waits' : `Accept all ${fish.length}`}
+                {fish.length === 1 ? 'Accept 1 fish' : `Accept all ${fish.length}`}
               </button>
               <p className="soft">Every part goes where it usually goes, with its date. Tap a fish to see why.</p>
               <p className="fault" role="alert">

@@ -38,10 +38,10 @@ export function WaysScreen() {
     <section className="sheet wide">
       <RouteRooms />
       <div>
-        <h1>Our ways</h1>
+        <h1>House rules</h1>
         <p className="soft">
-          Kitchens differ, and each has its reason. What is said here decides where parts go first
-          {me.sees_prices ? '.' : '; the head chef says it.'}
+          These rules decide where parts go first
+          {me.sees_prices ? '.' : '; the head chef sets them.'}
         </p>
       </div>
       <p className="fault" role="alert">
@@ -81,7 +81,7 @@ export function WaysScreen() {
           />
           {me.sees_prices && (
             <button type="submit" className="quiet" disabled={pots === null}>
-              Keep
+              Save
             </button>
           )}
         </form>
@@ -90,7 +90,7 @@ export function WaysScreen() {
       <div className="house-bins">
         <div className="house-bin head" aria-hidden="true">
           <span />
-          {me.sees_prices && <span>Worth a kilo</span>}
+          {me.sees_prices && <span>Value per kg</span>}
           <span>A batch takes</span>
           <span>Holds</span>
           <span>Days cold</span>
@@ -116,7 +116,7 @@ export function WaysScreen() {
         ))}
         {me.sees_prices && (
           <li>
-            <Link to="/route/recipes/new">Write one down</Link>
+            <Link to="/route/recipes/new">Add a recipe</Link>
           </li>
         )}
       </ul>
@@ -165,14 +165,14 @@ function HouseBin({ bin, onKept }: { bin: RouteHouse['bins'][number]; onKept: (h
         <i className={`swatch fam-${bin.family}`} /> {bin.name}
         <span className="soft">{bin.source === 'house' ? 'ours' : bin.source}</span>
       </b>
-      {me.sees_prices && field('value', `Worth a kilo, ${sign}`, '/value')}
+      {me.sees_prices && field('value', `Value per kg, ${sign}`, '/value')}
       {field('enough', 'A batch takes', '/enough')}
       {field('room', 'Holds', '/room')}
       {field('cold', 'Days cold', '/days_cold')}
       {field('frozen', 'Days frozen', '/days_frozen')}
       {me.sees_prices && (
         <button type="submit" className="quiet" disabled={store.isPending}>
-          Keep
+          Save
         </button>
       )}
       {store.error && !asProblem(store.error).errors && <p className="fault">{asProblem(store.error).detail}</p>}

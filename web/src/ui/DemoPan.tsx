@@ -17,7 +17,7 @@ export function DemoPan({ pan }: { pan: ReturnType<typeof usePan> }) {
       <p className="soft">Demo: your hand at the scale</p>
       <div className="row">
         <input
-          aria-label="Put on the pan"
+          aria-label="Put on the scale"
           placeholder="520 g"
           value={mass}
           autoComplete="off"

@@ -7,10 +7,10 @@ import type { Rung } from '../api/client';
 export function Ladder({ rungs }: { rungs: Rung[] }) {
   return (
     <table className="ladder">
-      <caption className="visually-hidden">Yield, rung by rung</caption>
+      <caption className="visually-hidden">Yield, step by step</caption>
       <thead>
         <tr>
-          <th scope="col">Rung</th>
+          <th scope="col">Step</th>
           <th scope="col" className="n">
             Weighed
           </th>
@@ -18,10 +18,10 @@ export function Ladder({ rungs }: { rungs: Rung[] }) {
             Adjusted
           </th>
           <th scope="col" className="n">
-            Of the fish
+            Of as purchased
           </th>
           <th scope="col" className="n">
-            Of the rung above
+            Of the step above
           </th>
           <td className="gauge" />
         </tr>

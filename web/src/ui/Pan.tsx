@@ -162,7 +162,7 @@ export function Pan(props: Props) {
       {asked && (
         <Odd say={`Undo ${asked.mass.text}, ${lowerFirst(asked.name)}?`}>
           <button type="button" className="quiet" onClick={() => setUndoing(null)}>
-            Keep it
+            Keep
           </button>
           <button
             type="button"

@@ -8,10 +8,10 @@ import { STAGES } from './Spine';
 type Stage = Extract<StageName, 'breakdown' | 'portion' | 'route' | 'cost'>;
 
 const WORDS: Record<Stage, { title: string; none: string }> = {
-  breakdown: { title: 'To be broken down', none: 'Fish that have been received wait here to be cut.' },
-  portion: { title: 'To be portioned', none: 'Fillets wait here once a fish is broken down.' },
-  route: { title: 'To be routed', none: 'What is not a portion waits here to be sent to a bin.' },
-  cost: { title: 'To be costed', none: 'Fish wait here once every part has its place.' },
+  breakdown: { title: 'To break down', none: 'Fish that have been received wait here to be cut.' },
+  portion: { title: 'To portion', none: 'Fillets wait here once a fish is broken down.' },
+  route: { title: 'To route', none: 'What is not a portion waits here to be sent to a bin.' },
+  cost: { title: 'To cost', none: 'Fish wait here once every part has its place.' },
 };
 
 /** The fish that wait at a stage, one keel a row, the one that has waited longest first. */

@@ -51,7 +51,7 @@ final readonly class CsvInvoice
             return new self(
                 $headers,
                 $map,
-                Invoice::of(null, null, null, null, [], ['Say which column names the fish.']),
+                Invoice::of(null, null, null, null, [], ['Choose the column that names the fish.']),
             );
         }
         $missing = array_diff($map->columns, $headers);

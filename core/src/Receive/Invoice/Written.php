@@ -69,7 +69,7 @@ final readonly class Written
                     $m[2] === '.', $first > 12, $first === $second => 'dmy',
                     $second > 12 => 'mdy',
                     default => throw new Unwritten(
-                        "\"{$text}\" can be two days: say whether the day or the month comes first.",
+                        "\"{$text}\" can be two days: choose whether the day or the month comes first.",
                         $text,
                     ),
                 };
@@ -84,7 +84,7 @@ final readonly class Written
         $once = substr_count($typed, $mark) === 1 && substr_count($typed, $mark === ',' ? '.' : ',') === 0;
         if ($once && preg_match('/^[1-9]\d{0,2}[.,]\d{3}$/', $typed) === 1 && $mark === ',') {
             throw new Unwritten(
-                "\"{$text}\" can be two numbers: say whether this supplier writes a decimal comma or point.",
+                "\"{$text}\" can be two numbers: choose whether this supplier writes a decimal comma or point.",
                 $text,
             );
         }

@@ -53,7 +53,7 @@ final readonly class Recipe
         }
         $yieldPerKg > 0 ||
             throw new BadRecipe(
-                "{$name} gives nothing: write down how much a kilo of fish makes.",
+                "{$name} gives nothing: enter how much a kilo of fish makes.",
                 $yieldPerKg,
                 '/yield_per_kg',
             );

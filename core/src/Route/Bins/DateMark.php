@@ -45,7 +45,7 @@ final readonly class DateMark
         if ($ends !== null && $ends < ($frozen ? $from->setTime(0, 0) : $day)) {
             ! $frozen ||
                 throw new PastItsDate(
-                    'It ended on '.$ends->format('j M').': freezing does not bring it back.',
+                    'Its date was '.$ends->format('j M').': freezing does not bring it back.',
                     $ends->format('Y-m-d'),
                     '/keeping',
                 );

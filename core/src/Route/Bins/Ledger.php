@@ -135,7 +135,7 @@ final readonly class Ledger
         }
         if ($how->isEaten() && $deposit->isPast($today)) {
             throw new PastItsDate(
-                'It ended on '.$deposit->until->format('j M').'. The head chef can only discard it.',
+                'Its date was '.$deposit->until->format('j M').'. The head chef can only discard it.',
                 $deposit->until->format('Y-m-d'),
                 '/deposit',
             );

@@ -84,7 +84,7 @@ final class LedgerTest extends TestCase
             $ledger->draw('past', Mass::ofGrams(10), Leaving::Meal, $today);
             self::fail('It was eaten.');
         } catch (PastItsDate $past) {
-            self::assertStringContainsString('ended on 1 Mar', $past->getMessage());
+            self::assertStringContainsString('date was 1 Mar', $past->getMessage());
         }
         $this->expectException(NotInTheBin::class);
         $this->expectExceptionMessage((new Message(NotInTheBinBecause::TooMuchToEat))->key());
