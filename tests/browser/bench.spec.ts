@@ -17,7 +17,7 @@ test('the suspected reading is named, and mended with one tap', async ({ page })
 test('a part is chosen by touching the fish, and falls away from it once weighed', async ({ page }) => {
   await signIn(page);
   await page.getByRole('link', { name: /Gilthead bream no. 146/ }).tap();
-  await page.locator('.chip', { hasText: 'Every part' }).tap();
+  await page.locator('.mantine-Chip-root', { hasText: 'Every part' }).tap();
   await page.locator('[data-part=head]').click({ position: { x: 60, y: 60 } });
   await expect(page.getByRole('button', { name: /^Head / })).toHaveAttribute('aria-pressed', 'true');
   const path = page.locator('[data-part=head] .fish-part');
@@ -71,12 +71,12 @@ test('an unsteady pan cannot be taken, too much is said, tare comes off', async 
   await page.getByRole('button', { name: 'Tare' }).tap();
   await expect(page.getByTestId('live')).toContainText('0g');
   await expect(page.getByText('tare 410 g')).toBeVisible();
-  await page.getByLabel('Put on the pan').fill('1000 g');
+  await page.getByLabel('Put on the scale').fill('1000 g');
   await page.getByRole('button', { name: 'Put on', exact: true }).tap();
   await expect(page.getByText('Settling')).toBeVisible();
   await expect(page.locator('.take')).toBeDisabled();
   await expect(page.getByRole('button', { name: /^Record 590 g/ })).toBeEnabled();
-  await page.getByLabel('Put on the pan').fill('16 kg');
+  await page.getByLabel('Put on the scale').fill('16 kg');
   await page.getByRole('button', { name: 'Put on', exact: true }).tap();
   await expect(page.getByText('Too much on the scale')).toBeVisible();
   await expect(page.locator('.take')).toBeDisabled();

@@ -9,7 +9,7 @@ async function receive(page: Page, fish: string, state: string, mass: string) {
   await page.getByRole('combobox', { name: 'Supplier' }).fill('Harbourgate Fish');
   await page.keyboard.press('Escape');
   await page
-    .locator('.chip', { hasText: new RegExp(`^${state}`) })
+    .locator('.mantine-Chip-root', { hasText: new RegExp(`^${state}`) })
     .first()
     .tap();
   await page.getByLabel('Weight, typed').fill(mass);
@@ -18,10 +18,10 @@ async function receive(page: Page, fish: string, state: string, mass: string) {
 }
 
 async function cutAs(page: Page, method: string) {
-  await page.locator('.chip', { hasText: /^Steps$/ }).tap();
+  await page.locator('.mantine-Chip-root', { hasText: /^Steps$/ }).tap();
   await page.getByRole('button', { name: new RegExp(`^${method}`) }).tap();
   await expect(page.getByRole('button', { name: new RegExp(`^${method}`) })).toHaveAttribute('aria-pressed', 'true');
-  await page.locator('.chip', { hasText: /^Fish$/ }).tap();
+  await page.locator('.mantine-Chip-root', { hasText: /^Fish$/ }).tap();
   await expect(page.locator('.step-doing')).toContainText('1/');
 }
 
@@ -88,12 +88,12 @@ test('the connection is cut for a minute: six parts wait in the page, a reload l
 }) => {
   await signIn(page);
   await receive(page, 'Hake', 'Gutted', '4210 g');
-  await page.locator('.chip', { hasText: 'Every part' }).tap();
+  await page.locator('.mantine-Chip-root', { hasText: 'Every part' }).tap();
   // The page and its answers are at hand from here on.
   await page.evaluate(() => navigator.serviceWorker.ready.then(() => undefined));
   await page.reload();
   await expect(page.getByTestId('todo')).toBeVisible();
-  await page.locator('.chip', { hasText: 'Every part' }).tap();
+  await page.locator('.mantine-Chip-root', { hasText: 'Every part' }).tap();
   await context.setOffline(true);
   const parts: [string, string][] = [
     ['Head', '650 g'],
@@ -128,7 +128,7 @@ test('it was on the half tray, with one tap; the bones are counted by key; a fin
 }) => {
   await signIn(page);
   await receive(page, 'Hake', 'Gutted', '4210 g');
-  await page.locator('.chip', { hasText: 'Every part' }).tap();
+  await page.locator('.mantine-Chip-root', { hasText: 'Every part' }).tap();
   for (const [part, grams] of [
     ['Head', '650 g'],
     ['Side A', '1515 g'],
@@ -142,24 +142,24 @@ test('it was on the half tray, with one tap; the bones are counted by key; a fin
   await page.getByRole('button', { name: 'It was on the half tray' }).tap();
   await expect(page.locator('.readings')).toContainText('it was on the half tray');
   await expect(page.getByRole('button', { name: 'It was on the half tray' })).toHaveCount(0);
-  await page.locator('.chip', { hasText: /^Bones/ }).tap();
+  await page.locator('.mantine-Chip-root', { hasText: /^Bones/ }).tap();
   for (let bone = 0; bone < 8; bone++) {
     await page.keyboard.press('b');
   }
   await expectSound(page);
   await page.getByRole('button', { name: 'Second pass done' }).tap();
   await expect(page.locator('.bones-sides')).toContainText('boned and checked');
-  await expect(page.locator('.chip', { hasText: 'Bones: 1' })).toBeVisible();
+  await expect(page.locator('.mantine-Chip-root', { hasText: 'Bones: 1' })).toBeVisible();
   await page.getByLabel('Why it is waived').fill('side B goes to mince');
   await page.getByRole('button', { name: 'Waive' }).tap();
   await expect(page.locator('.bones-sides')).toContainText('waived');
-  await page.locator('.chip', { hasText: /^Finds/ }).tap();
-  await page.locator('.chip', { hasText: 'Worms' }).tap();
+  await page.locator('.mantine-Chip-root', { hasText: /^Finds/ }).tap();
+  await page.locator('.mantine-Chip-root', { hasText: 'Worms' }).tap();
   await page.getByLabel('Weight lost').fill('9 kg');
-  await page.getByRole('button', { name: 'Keep it' }).tap();
+  await page.getByRole('button', { name: 'Save finding' }).tap();
   await expect(page.getByText('That is more than the fish weighs.')).toBeVisible();
   await page.getByLabel('Weight lost').fill('60 g');
-  await page.getByRole('button', { name: 'Keep it' }).tap();
+  await page.getByRole('button', { name: 'Save finding' }).tap();
   await expect(page.locator('.finds')).toContainText('in the claim');
   await expectSound(page);
 });
@@ -169,9 +169,9 @@ test('a closed fish is opened again by the head chef, with a reason', async ({ p
   await page.goto('/log');
   await page.getByLabel('Search the log').fill('136');
   await page.getByRole('link', { name: /John Dory no. 136/ }).tap();
-  await page.getByRole('button', { name: 'Open it again' }).tap();
-  await page.getByLabel('Why it is opened again').fill('the frame was another fish’s');
-  await page.getByRole('button', { name: 'Lay it on the board' }).tap();
+  await page.getByRole('button', { name: 'Reopen' }).tap();
+  await page.getByLabel('Reason').fill('the frame was another fish’s');
+  await page.getByRole('button', { name: 'Put it on the board' }).tap();
   await expect(page).toHaveURL(/\/breakdown\//);
   await expect(page.getByTestId('todo')).toBeVisible();
 });
@@ -180,24 +180,24 @@ test('the head chef copies a school and changes it; a tray is weighed onto the r
   await signIn(page);
   await receive(page, 'Hake', 'Gutted', '2210 g');
   await cutAs(page, 'Two fillets');
-  await page.locator('.chip', { hasText: /^School$/ }).tap();
-  await page.getByRole('link', { name: 'Copy and change it' }).tap();
-  await expect(page.getByLabel('Name', { exact: true })).toHaveValue('Two fillets, our way');
+  await page.locator('.mantine-Chip-root', { hasText: /^Method$/ }).tap();
+  await page.getByRole('link', { name: 'Copy and edit' }).tap();
+  await expect(page.getByLabel('Name', { exact: true })).toHaveValue('Two fillets, ours');
   await page.getByLabel('Step 1', { exact: true }).fill('Dry the fish and the board');
-  await page.getByLabel('Parts that leave').first().fill('wing');
-  await page.getByRole('button', { name: 'Write it down' }).tap();
+  await page.getByLabel('Parts that come off').first().fill('wing');
+  await page.getByRole('button', { name: 'Save method' }).tap();
   await expect(page.getByText('"wing" is not a part known here.').first()).toBeVisible();
-  await page.getByLabel('Parts that leave').first().fill('');
+  await page.getByLabel('Parts that come off').first().fill('');
   await expectSound(page);
-  await page.getByRole('button', { name: 'Write it down' }).tap();
-  await page.locator('.chip', { hasText: /^School$/ }).tap();
-  await page.getByRole('button', { name: /^Two fillets, our way \(ours\)/ }).tap();
-  await page.locator('.chip', { hasText: /^Fish$/ }).tap();
+  await page.getByRole('button', { name: 'Save method' }).tap();
+  await page.locator('.mantine-Chip-root', { hasText: /^Method$/ }).tap();
+  await page.getByRole('button', { name: /^Two fillets, ours \(ours\)/ }).tap();
+  await page.locator('.mantine-Chip-root', { hasText: /^Fish$/ }).tap();
   await expect(page.locator('.step-doing')).toContainText('Dry the fish and the board');
   await page.goto('/breakdown/trays');
   await page.getByLabel('Name of the tray').fill('deep tray');
-  await page.getByLabel('What it weighs').fill('640 g');
-  await page.getByRole('button', { name: 'Write it down' }).tap();
+  await page.getByLabel('Its weight').fill('640 g');
+  await page.getByRole('button', { name: 'Save tray' }).tap();
   await expect(page.locator('.tray-line', { hasText: 'deep tray' })).toContainText('640 g');
   await page.getByRole('button', { name: 'Take the deep tray off the register' }).tap();
   await expect(page.locator('.tray-line', { hasText: 'deep tray' })).toHaveCount(0);

@@ -130,7 +130,7 @@ test('first run, two people, one fish to its plate cost, by touch', async ({ bro
     .getByRole('button', { name: /^Bones/ })
     .first()
     .tap();
-  await page.locator('.chip', { hasText: /^Bones/ }).tap();
+  await page.locator('.mantine-Chip-root', { hasText: /^Bones/ }).tap();
   await page.getByLabel('Bones found, typed').fill('17');
   await page.getByRole('button', { name: 'Second pass done' }).tap();
   await expect(page.locator('.bones-sides')).toContainText('boned and checked');
@@ -149,16 +149,16 @@ test('first run, two people, one fish to its plate cost, by touch', async ({ bro
   await page.getByLabel('May be lighter by').fill('6 g');
   await page.getByLabel('May be heavier by').fill('8 g');
   await page.getByLabel('Menu price').fill('24.50');
-  await page.getByRole('button', { name: 'Keep the dish' }).tap();
-  await page.locator('.chip', { hasText: 'Hake, lemon' }).tap();
+  await page.getByRole('button', { name: 'Save dish' }).tap();
+  await page.locator('.mantine-Chip-root', { hasText: 'Hake, lemon' }).tap();
   await expect(page.locator('.figures')).toContainText('14');
   await finish(page, 'Finish portioning');
   await expect(page).toHaveURL(/\/route\//);
   await finish(page, 'Confirm bins, go to Cost');
   await expect(page).toHaveURL(/\/cost\//);
-  await page.getByLabel('Price a kilo').fill('13.90');
-  await page.getByLabel('Minutes of work').fill('14');
-  await page.getByRole('button', { name: 'Write it down' }).tap();
+  await page.getByLabel('Price per kg').fill('13.90');
+  await page.getByLabel('Labour, minutes').fill('14');
+  await page.getByRole('button', { name: 'Save cost' }).tap();
   await expect(page.locator('.plate-figures .figure')).toContainText('€');
   await finish(page, 'Close the fish');
   await expect(page).toHaveURL(/\/log\//);

@@ -17,7 +17,7 @@ export async function signIn(page: Page, who = CHEF) {
 
 /** Lays a mass on the demo's pan and waits until it stands still. */
 export async function putOnPan(page: Page, mass: string) {
-  await page.getByLabel('Put on the pan').fill(mass);
+  await page.getByLabel('Put on the scale').fill(mass);
   await page.getByRole('button', { name: 'Put on', exact: true }).tap();
   await expect(page.getByRole('button', { name: new RegExp(`^(Record|Receive|Weigh in) ${mass}`) })).toBeEnabled();
 }
@@ -70,7 +70,7 @@ export async function probe(page: Page, core: string) {
   await page.getByRole('button', { name: 'Stick in' }).tap();
   await expect(page.getByText('Core, steady')).toBeVisible();
   await expect(page.getByTestId('core')).toContainText(core);
-  await page.getByRole('button', { name: 'Take the core' }).tap();
+  await page.getByRole('button', { name: 'Record core temperature' }).tap();
   await expect(page.getByRole('button', { name: `Taken: ${core} °C` })).toBeVisible();
 }
 

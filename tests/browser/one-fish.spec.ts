@@ -9,14 +9,14 @@ test('one fish from the box to its plate, by touch alone', async ({ page }) => {
   await signIn(page);
 
   await page.getByRole('link', { name: /^Receive/ }).tap();
-  await page.getByRole('link', { name: 'One fish, no paper' }).tap();
+  await page.getByRole('link', { name: 'Quick receive' }).tap();
   await expect(page.getByTestId('todo')).toHaveText('Which fish is it?');
   await page.getByRole('combobox', { name: 'Fish' }).fill('Hak');
   await page.getByRole('option', { name: 'Hake' }).tap();
   await page.getByRole('combobox', { name: 'Supplier' }).fill('Harbour');
   await page.getByRole('option', { name: 'Harbourgate Fish' }).tap();
-  await page.locator('.chip', { hasText: /^Gutted$/ }).tap();
-  await page.getByLabel('Price a kilo').fill('13.90');
+  await page.locator('.mantine-Chip-root', { hasText: /^Gutted$/ }).tap();
+  await page.getByLabel('Price per kg').fill('13.90');
   await expectSound(page);
   await expectNoScroll(page);
   await weigh(page, '4210 g');
@@ -27,7 +27,7 @@ test('one fish from the box to its plate, by touch alone', async ({ page }) => {
   await expect(page.getByTestId('todo')).toHaveText('Put trim on the scale.');
   await weigh(page, '140 g');
   await weigh(page, '1390 g');
-  await expect(page.getByTestId('todo')).toHaveText('All is weighed. Go on to Portion.');
+  await expect(page.getByTestId('todo')).toHaveText('Everything is weighed. Go on to Portion.');
   await expect(page.locator('.remark')).toHaveCount(0);
   await expect(page.locator('.headline .yield')).toContainText('66.3 %');
   await expectSound(page);
@@ -36,8 +36,8 @@ test('one fish from the box to its plate, by touch alone', async ({ page }) => {
 
   await expect(page).toHaveURL(last('portion'));
   // 2650 g, about three in a hundred squared off.
-  await expect(page.locator('.chip', { hasText: 'Hake, parsley sauce' })).toContainText('about 14');
-  await page.locator('.chip', { hasText: 'Hake, parsley sauce' }).tap();
+  await expect(page.locator('.mantine-Chip-root', { hasText: 'Hake, parsley sauce' })).toContainText('about 14');
+  await page.locator('.mantine-Chip-root', { hasText: 'Hake, parsley sauce' }).tap();
   // Bones are asked for before the first portion, not after it.
   await expect(page.getByTestId('todo')).toHaveText('Count the pin bones of fillets first.');
   await expect(page.locator('.take')).toBeDisabled();
@@ -74,14 +74,14 @@ test('one fish from the box to its plate, by touch alone', async ({ page }) => {
 
   await expect(page).toHaveURL(last('cost'));
   await page.getByLabel('Delivery').fill('2.50');
-  await page.getByLabel('Minutes of work').fill('14');
-  await page.getByRole('button', { name: 'Write it down' }).tap();
+  await page.getByLabel('Labour, minutes').fill('14');
+  await page.getByRole('button', { name: 'Save cost' }).tap();
   // 4210 g at 13.90 is 58.52; bones 1390 g at 1.20 and the tail end 110 g at 9.00 come back; 14 minutes at 18.60 an hour.
   await expect(page.locator('.walk')).toContainText('€58.52');
   await expect(page.locator('.walk')).toContainText('−€1.67');
   await expect(page.locator('.walk')).toContainText('−€0.99');
   await expect(page.locator('.walk tr.sum')).toContainText('€62.70');
-  await expect(page.locator('.plate-figures')).toContainText('a plate');
+  await expect(page.locator('.plate-figures')).toContainText('plate cost');
   await expectSound(page);
   await expectNoScroll(page);
   await finish(page, 'Close the fish');
@@ -125,14 +125,14 @@ test('one fish from the box to its plate, by keyboard alone', async ({ page }) =
   await expect(page.getByRole('navigation', { name: 'Stages' })).toBeVisible();
 
   await press('Alt+1');
-  await tabTo(page.getByRole('link', { name: 'One fish, no paper' }));
+  await tabTo(page.getByRole('link', { name: 'Quick receive' }));
   await press('Enter');
-  await expect(page.getByRole('heading', { name: 'Out of the box', exact: true })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Receive one fish', exact: true })).toBeVisible();
   await tabTo(page.getByRole('combobox', { name: 'Fish' }));
   await type('Brill');
   await tabTo(page.getByRole('combobox', { name: 'Supplier' }));
   await type('Sandhaven Day Boats');
-  await tabTo(page.getByLabel('Price a kilo'));
+  await tabTo(page.getByLabel('Price per kg'));
   await type('18.60');
   await press('Escape');
   await press('w');
@@ -183,7 +183,7 @@ test('one fish from the box to its plate, by keyboard alone', async ({ page }) =
   await finishByKey(page, 'Confirm bins, go to Cost');
 
   await expect(page).toHaveURL(last('cost'));
-  await expect(page.locator('.plate-figures')).toContainText('a plate');
+  await expect(page.locator('.plate-figures')).toContainText('plate cost');
   await finishByKey(page, 'Close the fish');
   await expect(page).toHaveURL(last('log'));
   await press('/');

@@ -43,7 +43,7 @@ test('a whole side from plan to labels, by touch', async ({ page }) => {
   await page.getByLabel('Length').fill('3 m');
   await expect(page.getByText('A fillet is up to two metres long.')).toBeVisible();
   await page.getByLabel('Length').fill('49 cm');
-  await page.getByRole('button', { name: 'Lay it on the board' }).tap();
+  await page.getByRole('button', { name: 'Save plan and cut' }).tap();
 
   await expect(page.getByTestId('todo')).toContainText('Square off at');
   await weigh(page, await aimed(page));
@@ -122,7 +122,7 @@ test('a whole side from plan to labels, by keyboard', async ({ page }) => {
     await press('Space');
   }
   await expect(kind).toBeChecked();
-  await tabTo(page.getByLabel('Say the weight before the scale does'));
+  await tabTo(page.getByLabel('Guess first'));
   await press('Space');
   const mark = page.getByRole('slider', { name: 'Mark 2' });
   await expect(mark).toBeVisible();
@@ -133,7 +133,7 @@ test('a whole side from plan to labels, by keyboard', async ({ page }) => {
   await tabTo(page.getByRole('button', { name: 'Back to the planned cuts' }));
   await press('Enter');
   await expect(page.locator('.plan-said')).not.toContainText('Your own marks');
-  await tabTo(page.getByRole('button', { name: 'Lay it on the board' }));
+  await tabTo(page.getByRole('button', { name: 'Save plan and cut' }));
   await press('Enter');
 
   await expect(page.getByTestId('todo')).toContainText('Square off at');
@@ -171,7 +171,7 @@ test('tonight: what is wanted is dealt out, a shortage is said, and a fillet goe
   await page.getByLabel('Wanted of Char, brown butter').fill('60');
   await page.getByLabel('Wanted of Char, brown butter').press('Enter');
   await expect(char.locator('.said')).toContainText(/\d+ of Char, brown butter/);
-  await expect(char.locator('.said')).toContainText('No better deal exists.');
+  await expect(char.locator('.said')).toContainText('Proven optimal.');
   await expectSound(page);
   await page.getByRole('button', { name: 'One less of Char, brown butter' }).tap();
   await expect(page.getByLabel('Wanted of Char, brown butter')).toHaveValue('59');
@@ -186,16 +186,16 @@ test('a dish is written down with what suits it, changed, and taken off the list
   await page.getByLabel('May be lighter by').fill('60 g');
   await page.getByLabel('May be heavier by').fill('5 g');
   await page.getByLabel('Fish', { exact: true }).selectOption('Brill');
-  await page.getByLabel('Knife leans to, degrees').fill('30');
-  await page.getByRole('button', { name: 'Keep the dish' }).tap();
+  await page.getByLabel('Knife angle, degrees').fill('30');
+  await page.getByRole('button', { name: 'Save dish' }).tap();
   await expect(page.getByText('The band is as wide as the portion itself')).toBeVisible();
   await page.getByLabel('May be lighter by').fill('4 g');
   await expectSound(page);
-  await page.getByRole('button', { name: 'Keep the dish' }).tap();
+  await page.getByRole('button', { name: 'Save dish' }).tap();
   const row = page.getByRole('link', { name: /Brill, thin slices/ });
   await expect(row).toContainText('cut at 30°');
   await row.tap();
-  await page.getByRole('button', { name: 'Take it off the list' }).tap();
+  await page.getByRole('button', { name: 'Remove from the list' }).tap();
   await expect(page.getByRole('heading', { name: 'Dishes' })).toBeVisible();
   await expect(row).toHaveCount(0);
 });
@@ -206,7 +206,7 @@ test('what the house learned of its fillets is shown, and forgotten by the head 
   const hake = page.getByRole('article', { name: 'Hake, long-side' });
   await expect(hake).toContainText(/From \d+ pieces of \d+ fillets/);
   await expectSound(page);
-  await hake.getByRole('button', { name: 'Forget it' }).tap();
+  await hake.getByRole('button', { name: 'Reset learned shape' }).tap();
   await expect(hake).toContainText('the starting shape is used');
 });
 
@@ -214,15 +214,15 @@ test('a veiled scale shows nothing until the weight was said', async ({ page }) 
   await signIn(page);
   await page.goto('/portion');
   await page.getByRole('link', { name: /Meagre no. 142/ }).tap();
-  await page.locator('.chip', { hasText: 'Side B' }).tap();
+  await page.locator('.mantine-Chip-root', { hasText: 'Side B' }).tap();
   await page.getByRole('link', { name: 'Plan the cuts' }).tap();
   await page.locator('.kinds li', { hasText: 'Meagre, tomato' }).getByRole('checkbox').check();
-  await page.getByLabel('Say the weight before the scale does').check();
-  await page.getByRole('button', { name: 'Lay it on the board' }).tap();
+  await page.getByLabel('Guess first').check();
+  await page.getByRole('button', { name: 'Save plan and cut' }).tap();
   await expect(page.getByTestId('todo')).toContainText('Square off at');
   await weigh(page, '35 g');
   await expect(page.getByTestId('live')).toHaveText('?');
-  await page.getByLabel('Put on the pan').fill('180 g');
+  await page.getByLabel('Put on the scale').fill('180 g');
   await page.getByRole('button', { name: 'Put on', exact: true }).tap();
   await expect(page.locator('.take')).toBeDisabled();
   await page.getByLabel('What do you think it weighs?').fill('170 g');

@@ -12,17 +12,17 @@ async function writeLine(page: Page, fish: string, words: Record<string, string>
     const field = page.getByLabel(label, { exact: true });
     (await field.evaluate((e) => e.tagName)) === 'SELECT' ? await field.selectOption(word) : await field.fill(word);
   }
-  await page.getByRole('button', { name: 'Write the line down', exact: true }).tap();
+  await page.getByRole('button', { name: 'Save line', exact: true }).tap();
   await expect(line(page, fish)).toBeVisible();
 }
 
 async function begin(page: Page, supplier: string, number: string) {
   await page.goto('/receive');
-  await page.getByRole('link', { name: 'A delivery is here' }).tap();
-  await page.getByRole('combobox', { name: 'A new delivery from' }).fill(supplier);
+  await page.getByRole('link', { name: 'New delivery' }).tap();
+  await page.getByRole('combobox', { name: 'New delivery from' }).fill(supplier);
   await page.keyboard.press('Escape');
   await page.getByLabel('Number').fill(number);
-  await page.getByRole('button', { name: 'Begin' }).tap();
+  await page.getByRole('button', { name: 'Start' }).tap();
   await expect(page.getByRole('heading', { name: `${supplier} ${number}` })).toBeVisible();
 }
 
@@ -40,13 +40,13 @@ test('eleven fish on three lines, one short, one sour, one warm: received by tou
     await expect(line(page, 'Hake').locator('.in-box li')).toHaveCount(i + 1);
   }
   await expect(line(page, 'Hake')).toContainText('short 415 g');
-  await page.getByRole('button', { name: 'Another line' }).tap();
+  await page.getByRole('button', { name: 'Add a line' }).tap();
   await writeLine(page, 'Brill', { 'Invoiced weight': '6950 g', 'How many': '3', Price: '18.60' });
   for (const [i, mass] of ['2310 g', '2325 g', '2315 g'].entries()) {
     await weigh(page, mass);
     await expect(line(page, 'Brill').locator('.in-box li')).toHaveCount(i + 1);
   }
-  await page.getByRole('button', { name: 'Another line' }).tap();
+  await page.getByRole('button', { name: 'Add a line' }).tap();
   await writeLine(page, 'Atlantic mackerel', {
     'Invoiced weight': '3.21 lb',
     'How many': '4',
@@ -63,11 +63,11 @@ test('eleven fish on three lines, one short, one sour, one warm: received by tou
   // Four hake at their best.
   await line(page, 'Hake').getByRole('button', { name: /Hake/ }).tap();
   await page.getByRole('link', { name: 'Look at them' }).tap();
-  await page.getByRole('button', { name: 'All at its best' }).tap();
+  await page.getByRole('button', { name: 'All best grade' }).tap();
   await expect(page.getByRole('heading', { name: 'Accept' })).toBeVisible();
   await expectSound(page);
   await expectNoScroll(page);
-  await page.getByRole('button', { name: /Write it down/ }).tap();
+  await page.getByRole('button', { name: /Save inspection/ }).tap();
 
   // One brill smells of ammonia.
   await line(page, 'Brill').getByRole('button', { name: /Brill/ }).tap();
@@ -77,7 +77,7 @@ test('eleven fish on three lines, one short, one sour, one warm: received by tou
   await page.getByLabel('Sour or ammonia').check();
   await expect(page.getByRole('heading', { name: 'Refuse' })).toBeVisible();
   await expect(page.locator('.verdict')).toContainText('That alone refuses it.');
-  await page.getByRole('button', { name: /Write it down/ }).tap();
+  await page.getByRole('button', { name: /Save inspection/ }).tap();
   await expect(line(page, 'Brill').locator('.said-refuse')).toHaveText(/2325 g/);
 
   // One mackerel is warm at the core, whatever it looks like.
@@ -89,12 +89,12 @@ test('eleven fish on three lines, one short, one sour, one warm: received by tou
     await page.getByLabel(other).uncheck();
   }
   await page.getByLabel('360 g').first().uncheck();
-  await page.getByRole('button', { name: 'All at its best' }).tap();
+  await page.getByRole('button', { name: 'All best grade' }).tap();
   await expect(page.getByText('at most 4.4 °C')).toBeVisible();
   await probe(page, '7.2');
   await expect(page.getByRole('heading', { name: 'Refuse' })).toBeVisible();
   await expect(page.locator('.verdict')).toContainText('cooking does not undo it');
-  await page.getByRole('button', { name: /Write it down/ }).tap();
+  await page.getByRole('button', { name: /Save inspection/ }).tap();
 
   await finish(page, 'Close delivery');
   await expect(page.getByRole('heading', { name: 'Claim to Harbourgate Fish' })).toBeVisible();
@@ -125,10 +125,10 @@ test('a scanned label writes a line, a torn one says which element is wrong, the
   await expect(page.getByLabel('Invoiced weight')).toHaveValue('12.3 kg');
   await expect(page.getByLabel('How many')).toHaveValue('4');
   await expect(page.getByLabel('Catch area or farm')).toHaveValue('27.7.a');
-  await page.getByRole('button', { name: 'Write the line down', exact: true }).tap();
+  await page.getByRole('button', { name: 'Save line', exact: true }).tap();
   await expect(line(page, 'Hake')).toContainText('lot H-2311');
   await page.getByRole('button', { name: 'Brill', exact: true }).tap();
-  await page.getByRole('button', { name: 'Write the line down', exact: true }).tap();
+  await page.getByRole('button', { name: 'Save line', exact: true }).tap();
   await expect(line(page, 'Brill')).toContainText('lot B-0917');
   await page.getByRole('button', { name: 'Hake', exact: true }).tap();
   await expect(line(page, 'Hake').getByRole('button', { name: /Hake/ })).toHaveAttribute('aria-pressed', 'true');
@@ -145,7 +145,7 @@ test('ten times the invoice is asked about; a box is weighed gross; the same del
   await page.keyboard.press('Enter');
   await expect(page.getByText('the invoice says 1400 g. Is that right?')).toBeVisible();
   await expect(line(page, 'Zander').locator('.in-box li')).toHaveCount(0);
-  await page.locator('.chip', { hasText: 'A box' }).tap();
+  await page.locator('.mantine-Chip-root', { hasText: 'A box' }).tap();
   await page.getByLabel('Fish in it').fill('9');
   await page.getByLabel('Ice').fill('900 g');
   await page.getByLabel('Tub').fill('1.2 kg');
@@ -156,12 +156,12 @@ test('ten times the invoice is asked about; a box is weighed gross; the same del
   await expect(line(page, 'Zander').locator('.in-box li')).toHaveCount(0);
 
   await page.goto('/receive/deliveries?new');
-  await page.getByRole('combobox', { name: 'A new delivery from' }).fill('Lakeside Fishery');
+  await page.getByRole('combobox', { name: 'New delivery from' }).fill('Lakeside Fishery');
   await page.keyboard.press('Escape');
   await page.getByLabel('Number').fill('LF-7003');
-  await page.getByRole('button', { name: 'Begin' }).tap();
+  await page.getByRole('button', { name: 'Start' }).tap();
   await expect(page.getByRole('alert')).toContainText('is already written down');
-  await page.getByRole('link', { name: 'Open it' }).tap();
+  await page.getByRole('link', { name: 'Open' }).tap();
   await expect(page.getByRole('heading', { name: 'Lakeside Fishery LF-7003' })).toBeVisible();
 });
 
@@ -170,14 +170,12 @@ test('a supplier’s file is shown row by row, mended, and taken whole', async (
   await page.goto('/receive/invoice');
   const rows =
     'Artikel;Gewicht;Stück;Preis;Charge\nSeehecht;12,300;4;9,80;H-88\nBrill;6,950;3;18,60;B-88\nPfand;;3;4,50;\n';
-  await page
-    .getByLabel('The file')
-    .setInputFiles({ name: 'invoice.csv', mimeType: 'text/csv', buffer: Buffer.from(rows) });
+  await page.getByLabel('File').setInputFiles({ name: 'invoice.csv', mimeType: 'text/csv', buffer: Buffer.from(rows) });
   await page.getByRole('combobox', { name: 'Supplier' }).fill('Harbourgate Fish');
   await page.getByLabel('Number', { exact: true }).fill('HG-7004');
   await expect(page.locator('tr.faulty')).toHaveCount(3);
   await expect(page.getByText('"12,300" can be two numbers')).toBeVisible();
-  await page.locator('.chip', { hasText: '9,80' }).tap();
+  await page.locator('.mantine-Chip-root', { hasText: '9,80' }).tap();
   await expect(page.locator('tr.faulty')).toHaveCount(2);
   await expect(page.getByRole('cell', { name: '12300 g' })).toBeVisible();
   await page.getByLabel('Which fish is “Seehecht”?').selectOption({ label: 'Hake' });
@@ -191,7 +189,7 @@ test('a supplier’s file is shown row by row, mended, and taken whole', async (
 
   await page.goto('/receive/invoice');
   await page
-    .getByLabel('The file')
+    .getByLabel('File')
     .setInputFiles({ name: 'bad.xml', mimeType: 'text/xml', buffer: Buffer.from('<!DOCTYPE x><Invoice/>') });
   await expect(page.getByRole('alert').filter({ hasText: 'document type of its own' })).toBeVisible();
 });
@@ -231,24 +229,24 @@ test('the head chef decides about fish that is held, and sets what the house kno
   await other.close();
   await signIn(page);
   await expect(page.getByRole('heading', { name: 'To be decided' })).toBeVisible();
-  await page.getByRole('button', { name: 'Take it all the same' }).tap();
+  await page.getByRole('button', { name: 'Accept anyway' }).tap();
   await expect(page.getByRole('heading', { name: 'To be decided' })).toHaveCount(0);
   await expect(page.locator('.queue-row.cut', { hasText: 'Brill no. 145' })).toBeVisible();
 
-  await page.getByRole('link', { name: 'Fish we know' }).tap();
-  await page.getByLabel('Search the fish').fill('pike');
+  await page.getByRole('link', { name: 'Species' }).tap();
+  await page.getByLabel('Search species').fill('pike');
   await page.getByRole('link', { name: /Zander/ }).tap();
   await page.getByLabel('Pin bones a side').fill('19');
   await page.getByLabel('gutted, skinned, %').fill('99');
-  await page.getByRole('button', { name: 'Write down what we know better' }).tap();
+  await page.getByRole('button', { name: 'Edit our figures' }).tap();
   await expect(page.getByRole('alert')).toContainText('more skinned than');
   await page.getByLabel('gutted, skinned, %').fill('48');
-  await page.getByRole('button', { name: 'Write down what we know better' }).tap();
+  await page.getByRole('button', { name: 'Edit our figures' }).tap();
   await expect(page.getByText('house, shipped')).toBeVisible();
   await expect(page.getByText(/^shipped: \d+/)).toBeVisible();
   await expectSound(page);
-  await page.getByRole('button', { name: 'back to it' }).tap();
-  await page.getByRole('button', { name: 'Write down what we know better' }).tap();
+  await page.getByRole('button', { name: 'use default' }).tap();
+  await page.getByRole('button', { name: 'Edit our figures' }).tap();
   await expect(page.getByText(/^shipped: /)).toHaveCount(0);
 });
 
@@ -257,7 +255,7 @@ test('the morning and the door fit a tablet held upright', async ({ page }) => {
   await signIn(page);
   await expect(page.getByRole('heading', { name: 'Cold room' })).toBeVisible();
   await expectSound(page);
-  await page.getByRole('link', { name: 'Go on with it' }).first().tap();
+  await page.getByRole('link', { name: 'Continue' }).first().tap();
   await expect(page.locator('.take')).toBeVisible();
   await expectSound(page);
   await page.getByRole('link', { name: /^Look/ }).first().tap();

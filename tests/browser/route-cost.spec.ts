@@ -41,27 +41,27 @@ test("a day's trim is routed, a stock made of it, and its value is back in the c
   await expect(page.locator('.time-line li')).toHaveCount(5);
   await page.getByLabel('How much').fill('90 kg');
   await expect(page.getByText('There is only')).toBeVisible();
-  await page.getByRole('button', { name: 'Begin the batch' }).tap();
+  await page.getByRole('button', { name: 'Start the batch' }).tap();
   await expect(page.getByText(/White stock holds .* that may be eaten, not/)).toBeVisible();
   const all = /(\d+) g in white stock/.exec((await page.locator('.headline .soft').first().textContent()) ?? '')?.[1];
   await page.getByLabel('How much').fill(`${all} g`);
   await expect(page.getByText('There is only')).toHaveCount(0);
   await expectSound(page);
   await expectNoScroll(page);
-  await page.getByRole('button', { name: 'Begin the batch' }).tap();
+  await page.getByRole('button', { name: 'Start the batch' }).tap();
 
   await expect(page.getByTestId('todo')).toHaveText('Strain it, then say how much it made.');
   for (const celsius of ['61', '20']) {
     await page.getByLabel('How hot it is, typed').fill(celsius);
-    await page.getByRole('button', { name: 'Take', exact: true }).tap();
+    await page.getByRole('button', { name: 'Record', exact: true }).tap();
     await expect(page.locator('.cooling li', { hasText: `${celsius}.0 °C` })).toBeVisible();
   }
   await expect(page.locator('.cooling')).toContainText(/5 °C by \d\d:\d\d/);
   await page.getByLabel('How much it made, L').fill('99');
-  await page.getByRole('button', { name: 'Say', exact: true }).tap();
+  await page.getByRole('button', { name: 'Save', exact: true }).tap();
   await expect(page.getByText('More came out than went in')).toBeVisible();
   await page.getByLabel('How much it made, L').fill('2.2');
-  await page.getByRole('button', { name: 'Say', exact: true }).tap();
+  await page.getByRole('button', { name: 'Save', exact: true }).tap();
   await expect(page.locator('.headline .yield')).toContainText('2.2 L');
   // 2.2 L at 4.20, dealt back to the cent over what went in.
   const back = await amounts(page, '.went tr:not(.sum) td.n');
@@ -79,7 +79,7 @@ test("a day's trim is routed, a stock made of it, and its value is back in the c
   );
 
   await page.goto('/cost/house');
-  await page.getByText('At what its batch really brought').tap();
+  await page.getByText('At what its batch brought').tap();
   await expect(page.getByText('trim counts at what its batch really brought')).toBeVisible();
   await expectSound(page);
   await page.goto('/cost');
@@ -152,7 +152,7 @@ test('what if: by keyboard, with the sentence that matters', async ({ page }) =>
   const [, plate = '', year = ''] =
     /saves €([\d.]+) a plate, €([\d.]+) a year/.exec((await page.getByTestId('said').textContent()) ?? '') ?? [];
   expect(minor(year)).toBe(minor(plate) * 125 * 52);
-  await page.getByRole('button', { name: 'Back to how it is' }).click();
+  await page.getByRole('button', { name: 'Reset' }).click();
   await expect(page.getByTestId('said')).toHaveText('Move a figure and see what it does.');
 });
 
@@ -209,13 +209,13 @@ test('a price list says which dishes leave their band; ready cut is set beside w
   await page.getByRole('combobox', { name: 'Supplier' }).fill('Harbourgate Fish');
   await page.keyboard.press('Escape');
   await page.getByRole('button', { name: 'Keep 1 price' }).tap();
-  await expect(page.getByText('The latest we were told')).toBeVisible();
+  await expect(page.getByText('Latest prices')).toBeVisible();
   await expectSound(page);
 
-  await page.getByRole('link', { name: 'Whole or ready cut' }).tap();
-  await page.getByLabel('Ready-cut fillets, a kilo').fill('0');
+  await page.getByRole('link', { name: 'Whole fish or fillets' }).tap();
+  await page.getByLabel('Bought fillets, per kg').fill('0');
   await expect(page.getByText('Ready-cut fillets cost more than nothing.')).toBeVisible();
-  await page.getByLabel('Ready-cut fillets, a kilo').fill('26.40');
+  await page.getByLabel('Bought fillets, per kg').fill('26.40');
   await expect(page.locator('.ready-said')).toContainText('A point of yield is worth');
   await expectSound(page);
 });
@@ -227,22 +227,22 @@ test('the ways of the house, its bins and its recipes', async ({ page }) => {
   await expect(page.getByRole('radio', { name: 'Split and grilled' })).toBeChecked();
   await page.getByText('Into the pot', { exact: true }).first().tap();
   await page.getByLabel('Mince, Holds').fill('nothing');
-  await page.locator('.house-bin', { hasText: 'Mince' }).getByRole('button', { name: 'Keep' }).tap();
+  await page.locator('.house-bin', { hasText: 'Mince' }).getByRole('button', { name: 'Save' }).tap();
   await expect(page.getByText('is not a weight')).toBeVisible();
   await expectSound(page);
-  await page.getByRole('link', { name: 'Write one down' }).tap();
+  await page.getByRole('link', { name: 'Add a recipe' }).tap();
   await page.getByLabel('Recipe', { exact: true }).fill('Fumet');
-  await page.getByLabel('Beside the fish').fill('water 900 ml\nsalt plenty');
-  await page.getByRole('button', { name: 'Keep the recipe' }).tap();
+  await page.getByLabel('Other ingredients').fill('water 900 ml\nsalt plenty');
+  await page.getByRole('button', { name: 'Save recipe' }).tap();
   await expect(page.getByText('A line each, like: water 1200 ml.')).toBeVisible();
-  await page.getByLabel('Beside the fish').fill('water 900 ml');
+  await page.getByLabel('Other ingredients').fill('water 900 ml');
   await page.getByLabel('Litres a kilo gives').fill('4');
   await page.getByLabel('Minutes').fill('20');
   await page.getByLabel('Keeps, days').fill('3');
-  await page.getByRole('button', { name: 'Keep the recipe' }).tap();
+  await page.getByRole('button', { name: 'Save recipe' }).tap();
   await expect(page.getByText('they cannot make 4')).toBeVisible();
   await page.getByLabel('Litres a kilo gives').fill('0.8');
   await expectSound(page);
-  await page.getByRole('button', { name: 'Keep the recipe' }).tap();
+  await page.getByRole('button', { name: 'Save recipe' }).tap();
   await expect(page.locator('.recipes li', { hasText: 'Fumet' })).toContainText('ours');
 });

@@ -16,7 +16,7 @@ if (on) {
     await expect(page.getByText(CHEF.name).first()).toBeVisible();
     await signIn(page);
     await shot(page, 'cold-room');
-    await page.getByRole('link', { name: 'Go on with it' }).click();
+    await page.getByRole('link', { name: 'Continue' }).click();
     await weigh(page, '1515 g');
     await page
       .getByRole('article', { name: 'Meagre' })
@@ -28,7 +28,7 @@ if (on) {
       .getByRole('button', { name: /John Dory/ })
       .click();
     await page.getByRole('link', { name: 'Look at them' }).click();
-    await page.getByRole('button', { name: 'All at its best' }).click();
+    await page.getByRole('button', { name: 'All best grade' }).click();
     for (const seen of ['Flat, a little dull', 'Paler, slime turning', 'Dull, slime milky', 'Springs back slowly']) {
       await page.getByLabel(seen).check();
     }
@@ -37,7 +37,7 @@ if (on) {
     await shot(page, 'inspection');
     await page.goto('/receive/deliveries');
     await page.getByRole('link', { name: /Harbourgate Fish.*1 to be decided/ }).click();
-    await page.getByRole('link', { name: 'Read the claim' }).click();
+    await page.getByRole('link', { name: 'Open claim' }).click();
     await page.goto('/log/recall?q=HF-2135');
     await expect(page.locator('.recalled li')).toHaveCount(3);
     await shot(page, 'recall');
@@ -47,8 +47,8 @@ if (on) {
     await page.goto('/receive/fish');
     await page.getByRole('combobox', { name: 'Fish' }).fill('Arctic char');
     await page.getByRole('combobox', { name: 'Supplier' }).fill('Northwater Fish Farm');
-    await page.getByLabel('Price a kilo').fill('13.90');
-    await page.getByRole('heading', { name: 'Out of the box', exact: true }).click();
+    await page.getByLabel('Price per kg').fill('13.90');
+    await page.getByRole('heading', { name: 'Receive one fish', exact: true }).click();
     await putOnPan(page, '2105 g');
 
     await page.goto('/breakdown');
@@ -64,10 +64,10 @@ if (on) {
 
     await page.goto('/breakdown');
     await page.getByRole('link', { name: /Hake no. 143/ }).click();
-    await page.locator('.chip', { hasText: /^Steps$/ }).click();
+    await page.locator('.mantine-Chip-root', { hasText: /^Steps$/ }).click();
     await page.getByRole('button', { name: /^Two fillets/ }).click();
     await expect(page.getByRole('button', { name: /^Two fillets/ })).toHaveAttribute('aria-pressed', 'true');
-    await page.locator('.chip', { hasText: /^Fish$/ }).click();
+    await page.locator('.mantine-Chip-root', { hasText: /^Fish$/ }).click();
     for (let step = 0; step < 2; step++) {
       await page.getByRole('button', { name: 'Next step' }).click();
       await expect(page.locator('.step-doing')).toContainText(`${step + 2}/`);
@@ -79,7 +79,7 @@ if (on) {
     await shot(page, 'break-down-steps');
 
     await page.goto('/receive');
-    await page.getByRole('button', { name: 'Take it all the same' }).click();
+    await page.getByRole('button', { name: 'Accept anyway' }).click();
     await expect(page.getByRole('heading', { name: 'To be decided' })).toHaveCount(0);
 
     await page.goto('/portion/tonight');
@@ -93,7 +93,7 @@ if (on) {
     await page.getByLabel('Thickest').fill('32 mm');
     await expect(page.locator('.headline')).toContainText('49.0 cm long');
     await shot(page, 'planner');
-    await page.getByRole('button', { name: 'Lay it on the board' }).click();
+    await page.getByRole('button', { name: 'Save plan and cut' }).click();
     await expect(page.getByTestId('todo')).toContainText('Square off at');
     await weigh(page, '35 g');
     for (const mass of ['190 g', '185 g', '170 g']) {

@@ -131,7 +131,7 @@ test('with a slow answer what was shown is what is stored, and the button waits'
   });
   await page.locator('.take').tap();
   await expect(page.locator('.take')).toContainText('Saving…');
-  await page.getByLabel('Put on the pan').fill('300 g');
+  await page.getByLabel('Put on the scale').fill('300 g');
   await page.getByRole('button', { name: 'Put on', exact: true }).tap();
   await page.locator('.take').tap({ force: true });
   await expect(readings(page)).toHaveCount(2);
@@ -144,13 +144,13 @@ test('bones: typed, kept over a reload, challenged when there are none, before t
   await receive(page, 'Hake', '3900 g');
   await type(page, '2550 g');
   await expect(readings(page)).toHaveCount(2);
-  await page.locator('.chip', { hasText: /^Bones/ }).tap();
+  await page.locator('.mantine-Chip-root', { hasText: /^Bones/ }).tap();
   await expect(page.locator('.bones-said')).toContainText(/Not counted; expect \d+ to \d+/);
   await page.getByLabel('Bones found, typed').fill('7');
   await page.getByRole('button', { name: /^One more bone/ }).tap();
   await expect(page.locator('.bones-tap')).toContainText('8');
   await page.reload();
-  await page.locator('.chip', { hasText: /^Bones/ }).tap();
+  await page.locator('.mantine-Chip-root', { hasText: /^Bones/ }).tap();
   await expect(page.locator('.bones-tap')).toContainText('8');
   await page.getByLabel('Bones found, typed').fill('0');
   await page.getByRole('button', { name: 'Second pass done' }).tap();
@@ -170,10 +170,10 @@ test('an answer lost on Receive makes one fish; a form half filled in survives a
   await page.keyboard.press('Escape');
   await page.getByRole('combobox', { name: 'Supplier' }).fill('Lakeside Fishery');
   await page.keyboard.press('Escape');
-  await page.getByLabel('Price a kilo').fill('15.40');
+  await page.getByLabel('Price per kg').fill('15.40');
   await page.reload();
   await expect(page.getByRole('combobox', { name: 'Fish' })).toHaveValue('Zander');
-  await expect(page.getByLabel('Price a kilo')).toHaveValue('15.40');
+  await expect(page.getByLabel('Price per kg')).toHaveValue('15.40');
   let lost = 0;
   const asked = new Set<string>();
   await page.route('**/api/receive/fish/*', async (route) => {
@@ -199,23 +199,23 @@ test('an answer lost on Receive makes one fish; a form half filled in survives a
 test('a weight typed at the door without a network waits, and says so', async ({ page, context }) => {
   await signIn(page);
   await page.goto('/receive/deliveries?new');
-  await page.getByRole('combobox', { name: 'A new delivery from' }).fill('Harbourgate Fish');
+  await page.getByRole('combobox', { name: 'New delivery from' }).fill('Harbourgate Fish');
   await page.keyboard.press('Escape');
   await page.getByLabel('Number').fill('HG-7100');
-  await page.getByRole('button', { name: 'Begin' }).tap();
+  await page.getByRole('button', { name: 'Start' }).tap();
   for (const [fish, mass, count] of [
     ['Hake', '6400 g', '2'],
     ['Brill', '2300 g', '1'],
     ['Zander', '1500 g', '1'],
   ] as const) {
     if (fish !== 'Hake') {
-      await page.getByRole('button', { name: 'Another line' }).tap();
+      await page.getByRole('button', { name: 'Add a line' }).tap();
     }
     await page.getByRole('combobox', { name: 'Fish', exact: true }).fill(fish);
     await page.getByRole('option', { name: fish, exact: true }).tap();
     await page.getByLabel('Invoiced weight', { exact: true }).fill(mass);
     await page.getByLabel('How many', { exact: true }).fill(count);
-    await page.getByRole('button', { name: 'Write the line down', exact: true }).tap();
+    await page.getByRole('button', { name: 'Save line', exact: true }).tap();
     await expect(page.getByRole('article', { name: fish })).toBeVisible();
   }
   // From the last line back to the first that wants more, not on to the one after.
@@ -281,10 +281,10 @@ test('Enter stays on the stage, letters are for whoever wants them, Z asks', asy
   expect(page.url()).toBe(url);
   await page.keyboard.press('z');
   await expect(page.getByText('Undo 2550 g, fillets?')).toBeVisible();
-  await page.getByRole('button', { name: 'Keep it' }).tap();
+  await page.getByRole('button', { name: 'Keep' }).tap();
   await expect(page.locator('.readings .back')).toHaveCount(0);
   await page.goto('/me');
-  await page.locator('.chip', { hasText: 'Off' }).tap();
+  await page.locator('.mantine-Chip-root', { hasText: 'Off' }).tap();
   await page.goto(url);
   await expect(readings(page)).toHaveCount(2);
   await page.keyboard.press('z');
@@ -294,7 +294,7 @@ test('Enter stays on the stage, letters are for whoever wants them, Z asks', asy
   await expect(page.getByLabel('Weight, typed')).not.toBeFocused();
   await expect(page.locator('dialog[open]')).toHaveCount(0);
   await page.goto('/me');
-  await page.locator('.chip', { hasText: 'On' }).tap();
+  await page.locator('.mantine-Chip-root', { hasText: 'On' }).tap();
 });
 
 test('fast typing is no label: nothing of it is eaten', async ({ page }) => {
@@ -328,7 +328,7 @@ test('a second tab on the same fish follows within two seconds', async ({ page, 
 test('a weight that cannot be is asked about before it is recorded', async ({ page }) => {
   await signIn(page);
   await receive(page, 'Hake', '3900 g');
-  await page.locator('.chip', { hasText: 'Every part' }).tap();
+  await page.locator('.mantine-Chip-root', { hasText: 'Every part' }).tap();
   await page.locator('.choice', { has: page.locator('.name', { hasText: /^Head$/ }) }).tap();
   await putOnPan(page, '3900 g');
   await page.locator('.take').tap();

@@ -82,13 +82,13 @@ final class Board
         foreach ($masses as $part => $mass) {
             if ($mistaken && $part === 'frame') {
                 $reading = $this->weigh($fish, $part, $mass + self::HALF_TRAY);
-                ($this->takeBack)($fish, $reading, 'weighed with the half tray', $this->crew[1]);
+                ($this->takeBack)($fish->id, $reading, 'weighed with the half tray', $this->crew[1]);
             }
             $this->weigh($fish, $part, $mass);
         }
         $this->bone($fish);
         ($this->moveOn)(
-            $fish,
+            $fish->id,
             Stage::BreakDown,
             self::version($fish),
             $this->crew[1],
@@ -162,7 +162,7 @@ final class Board
                 $this->weigh($fish, 'tail-end', $left * 0.995, $fillet->id);
             }
         }
-        ($this->moveOn)($fish, Stage::Portion, self::version($fish), $this->crew[2]);
+        ($this->moveOn)($fish->id, Stage::Portion, self::version($fish), $this->crew[2]);
     }
 
     /**
@@ -232,7 +232,7 @@ final class Board
                 $this->weigh($fish, 'tail-end', $left * 0.995, $fillet->id);
             }
         }
-        ($this->moveOn)($fish, Stage::Portion, self::version($fish), $this->crew[2]);
+        ($this->moveOn)($fish->id, Stage::Portion, self::version($fish), $this->crew[2]);
     }
 
     /** How this kind of fish really runs, beside the starting shape. */
@@ -259,7 +259,7 @@ final class Board
 
     public function route(Fish $fish): void
     {
-        $this->send->accept($fish, self::version($fish), $this->crew[1]);
+        $this->send->accept($fish->id, self::version($fish), $this->crew[1]);
     }
 
     public function cost(Fish $fish): void
@@ -270,7 +270,7 @@ final class Board
                 'labour_minutes' => (string) $this->noise->between(9, 24),
                 'delivery_minor' => $this->noise->between(8, 20) * 10,
             ]);
-        ($this->moveOn)($fish, Stage::Cost, self::version($fish), $this->crew[0]);
+        ($this->moveOn)($fish->id, Stage::Cost, self::version($fish), $this->crew[0]);
     }
 
     /** @return array<string, float> */
@@ -310,11 +310,11 @@ final class Board
             ['part' => $part, 'from' => $from],
             $grams,
             fn (string $reading, Fields $fields) => ($this->take)(
-                $fish,
+                $fish->id,
                 $reading,
                 $fields,
                 $this->crew[1 + ($fish->number % 2)],
-                [...Bench::among($fish), ...PortionBench::PARTS],
+                fn (Fish $onBench): array => [...Bench::among($onBench), ...PortionBench::PARTS],
             ),
         );
     }

@@ -1,8 +1,9 @@
+import { Button, TextInput, UnstyledButton } from '@mantine/core';
 import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { ulid } from 'ulid';
 import { api, asProblem, type Bench, type Bones, faultAt } from '../api/client';
-import { useKitchen } from '../kitchen/Door';
+import { useKitchen } from '../kitchen/kitchen';
 import { usePut } from '../ui/outbox';
 import { useDraft } from '../ui/useDraft';
 import { useKeys } from '../ui/useKeys';
@@ -18,8 +19,7 @@ export function BonePanel({ fish, bones, later = false }: { fish: string; bones:
     <div className="bones">
       <div className="bones-sides">
         {bones.map((one) => (
-          <button
-            type="button"
+          <UnstyledButton
             key={one.piece}
             className="choice"
             aria-pressed={one.piece === side.piece}
@@ -36,7 +36,7 @@ export function BonePanel({ fish, bones, later = false }: { fish: string; bones:
                   ? 'waived'
                   : 'boned and checked'}
             </span>
-          </button>
+          </UnstyledButton>
         ))}
       </div>
       <Count key={`${side.piece}${side.done}`} fish={fish} side={side} later={later} />
@@ -109,16 +109,15 @@ function Count({ fish, side, later }: { fish: string; side: Bones; later: boolea
       </svg>
       <p className="bones-said">{later || found > 0 || side.done ? side.said : `Not counted; expect ${side.usual}.`}</p>
       <div className="bones-row">
-        <button
-          type="button"
+        <UnstyledButton
           className="bones-tap"
           onClick={() => set(found + 1)}
           aria-label={`One more bone, ${found} so far`}
         >
           {found}
           <small>tap for each bone</small>
-        </button>
-        <input
+        </UnstyledButton>
+        <TextInput
           className="bones-typed"
           aria-label="Bones found, typed"
           inputMode="numeric"
@@ -126,43 +125,35 @@ function Count({ fish, side, later }: { fish: string; side: Bones; later: boolea
           onFocus={(event) => event.target.select()}
           onChange={(event) => set(Math.min(5000, Number(event.target.value.replace(/\D/g, '')) || 0))}
         />
-        <button type="button" className="quiet" onClick={() => set(Math.max(0, found - 1))} disabled={found === 0}>
+        <Button variant="default" onClick={() => set(Math.max(0, found - 1))} disabled={found === 0}>
           One less
-        </button>
+        </Button>
         {later ? (
-          <button
-            type="button"
-            className="next"
-            disabled={found === 0 || store.isPending}
-            onClick={() => write({ later: true })}
-          >
+          <Button disabled={found === 0 || store.isPending} onClick={() => write({ later: true })}>
             Found while portioning
-          </button>
+          </Button>
         ) : (
           <>
-            <button type="button" className="quiet" disabled={store.isPending} onClick={() => write({})}>
+            <Button variant="default" disabled={store.isPending} onClick={() => write({})}>
               {side.in_strips ? 'Strips out once' : 'First pass done'}
-            </button>
-            <button
-              type="button"
-              className="next"
+            </Button>
+            <Button
               disabled={store.isPending || (challenged !== undefined && word.trim().length < 3)}
               onClick={() => write({ second_pass: true })}
             >
               Second pass done
-            </button>
+            </Button>
           </>
         )}
       </div>
       {challenged && (
-        <label className="bones-word">
-          <span role="alert">{challenged}</span>
-          <input
-            placeholder="why: some broke off in the frame"
-            value={word}
-            onChange={(event) => setDraft({ ...draft, word: event.target.value })}
-          />
-        </label>
+        <TextInput
+          className="bones-word"
+          label={<span role="alert">{challenged}</span>}
+          placeholder="why: some broke off in the frame"
+          value={word}
+          onChange={(event) => setDraft({ ...draft, word: event.target.value })}
+        />
       )}
       {side.in_strips && (
         <p className="soft">Many-boned: cut each row out as a strip, and stroke both edges of every cut.</p>
@@ -175,15 +166,15 @@ function Count({ fish, side, later }: { fish: string; side: Bones; later: boolea
             write({ waived: why.trim() });
           }}
         >
-          <input
+          <TextInput
             aria-label="Why it is waived"
             placeholder="waive it: reason (required)"
             value={why}
             onChange={(event) => setWhy(event.target.value)}
           />
-          <button type="submit" className="quiet" disabled={why.trim().length < 3 || store.isPending}>
+          <Button type="submit" variant="default" disabled={why.trim().length < 3 || store.isPending}>
             Waive
-          </button>
+          </Button>
         </form>
       )}
       <p className="fault" role="alert">

@@ -1,3 +1,4 @@
+import { NativeSelect } from '@mantine/core';
 import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
@@ -295,17 +296,15 @@ function Board({ bench }: { bench: Bench }) {
         }}
       >
         {bench.trays.length > 0 && (
-          <label className="on-tray">
-            Container
-            <select value={tray} onChange={(event) => setTray(event.target.value)}>
-              <option value="">none</option>
-              {bench.trays.map((one) => (
-                <option key={one.name} value={one.name}>
-                  the {one.name}, {one.mass.text}
-                </option>
-              ))}
-            </select>
-          </label>
+          <NativeSelect
+            label="Container"
+            value={tray}
+            onChange={(event) => setTray(event.currentTarget.value)}
+            data={[
+              { value: '', label: 'none' },
+              ...bench.trays.map((one) => ({ value: one.name, label: `${one.name}, ${one.mass.text}` })),
+            ]}
+          />
         )}
       </Pan>
     </div>

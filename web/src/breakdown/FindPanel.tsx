@@ -1,4 +1,4 @@
-import { TextInput } from '@mantine/core';
+import { Button, Checkbox, TextInput } from '@mantine/core';
 import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { ulid } from 'ulid';
@@ -65,9 +65,7 @@ export function FindPanel({ fish, line, finds }: { fish: string; line: string | 
           error={faultAt(store.error, '/note')}
           onChange={(event) => setNote(event.currentTarget.value)}
         />
-        <button
-          type="button"
-          className="next"
+        <Button
           disabled={kind === null || store.isPending}
           onClick={() =>
             kind &&
@@ -84,11 +82,14 @@ export function FindPanel({ fish, line, finds }: { fish: string; line: string | 
           }
         >
           Save finding
-        </button>
+        </Button>
       </div>
-      <label className="tick">
-        <input type="checkbox" checked={tell} onChange={(event) => setTold(event.target.checked)} /> Tell the supplier
-      </label>
+      <Checkbox
+        size="lg"
+        checked={tell}
+        onChange={(event) => setTold(event.target.checked)}
+        label={<>Tell the supplier</>}
+      />
       {line && <PhotoButton line={line} count={photo ? 1 : 0} onKept={setPhoto} />}
       <p className="fault" role="alert">
         {store.error && !asProblem(store.error).errors ? asProblem(store.error).detail : ''}

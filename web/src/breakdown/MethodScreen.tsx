@@ -84,9 +84,9 @@ function Writing({ code, source, copy }: { code: string; source: MethodInFull; c
           >
             Save method
           </Button>
-          <button type="button" className="quiet" onClick={() => navigate(-1)}>
+          <Button variant="default" onClick={() => navigate(-1)}>
             Cancel
-          </button>
+          </Button>
         </p>
       </div>
       <p className="fault" role="alert">
@@ -140,40 +140,34 @@ function Writing({ code, source, copy }: { code: string; source: MethodInFull; c
                 onChange={(event) => change(step.key, { inspect: event.currentTarget.value })}
               />
               <p className="line-actions">
-                <button
-                  type="button"
-                  className="quiet"
+                <Button
+                  variant="default"
                   disabled={i === 0}
                   onClick={() => move(i, -1)}
                   aria-label={`Step ${i + 1} earlier`}
                 >
                   ↑
-                </button>
-                <button
-                  type="button"
-                  className="quiet"
+                </Button>
+                <Button
+                  variant="default"
                   disabled={i === steps.length - 1}
                   onClick={() => move(i, 1)}
                   aria-label={`Step ${i + 1} later`}
                 >
                   ↓
-                </button>
-                <button
-                  type="button"
-                  className="quiet"
-                  onClick={() => setSteps(steps.filter((s) => s.key !== step.key))}
-                >
+                </Button>
+                <Button variant="default" onClick={() => setSteps(steps.filter((s) => s.key !== step.key))}>
                   Remove
-                </button>
+                </Button>
               </p>
             </div>
           </li>
         ))}
       </ol>
       <p>
-        <button type="button" className="quiet" onClick={() => setSteps([...steps, { ...NEW, key: ulid() }])}>
+        <Button variant="default" onClick={() => setSteps([...steps, { ...NEW, key: ulid() }])}>
           Add a step
-        </button>
+        </Button>
       </p>
     </section>
   );

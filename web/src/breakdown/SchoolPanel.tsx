@@ -1,9 +1,10 @@
+import { Button, TextInput, UnstyledButton } from '@mantine/core';
 import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { ulid } from 'ulid';
 import { api, asProblem, type Bench, faultAt } from '../api/client';
-import { useKitchen } from '../kitchen/Door';
+import { useKitchen } from '../kitchen/kitchen';
 import { Chips } from '../ui/Chips';
 import { usePut } from '../ui/outbox';
 
@@ -23,8 +24,7 @@ export function SchoolPanel(props: {
       {bench.fish.count > 1 && <Batch bench={bench} />}
       <div className="schools">
         {bench.methods.map((one) => (
-          <button
-            type="button"
+          <UnstyledButton
             className="choice"
             key={one.method}
             aria-pressed={one.method === method?.method}
@@ -36,7 +36,7 @@ export function SchoolPanel(props: {
               {one.ours ? ' (ours)' : ''}
             </span>
             <span className="mass">{one.why}</span>
-          </button>
+          </UnstyledButton>
         ))}
       </div>
       {method?.questions.map((question) => (
@@ -63,9 +63,9 @@ export function SchoolPanel(props: {
       ))}
       {method && (
         <p className="line-actions">
-          <button type="button" className="quiet" onClick={() => onChoose(null, {})}>
+          <Button variant="default" onClick={() => onChoose(null, {})}>
             No steps: weigh in any order
-          </button>
+          </Button>
           {me.role === 'head chef' && (
             <Link
               className="quiet link"
@@ -108,15 +108,15 @@ function Batch({ bench }: { bench: Bench }) {
       <span>
         A batch of <b>{fish.count} fish</b>, {bench.each} each.
       </span>
-      <input
+      <TextInput
         aria-label="How many fish it is"
         inputMode="numeric"
         value={count}
         onChange={(event) => setCount(event.target.value)}
       />
-      <button type="submit" className="quiet" disabled={count === String(fish.count) || recount.isPending}>
+      <Button type="submit" variant="default" disabled={count === String(fish.count) || recount.isPending}>
         Save count
-      </button>
+      </Button>
       <span className="fault" role="alert">
         {recount.error ? (faultAt(recount.error, '/count') ?? asProblem(recount.error).detail) : ''}
       </span>

@@ -1,3 +1,4 @@
+import { Button } from '@mantine/core';
 import { useEffect, useState } from 'react';
 import type { Method } from '../api/client';
 
@@ -13,9 +14,9 @@ export function StepPanel({ method, busy, onSaid }: { method: Method; busy: bool
           Every step is done{method.begun_s !== null && <Clock since={method.begun_s} of={method.seconds} />}
         </p>
         <p className="line-actions">
-          <button type="button" className="quiet" disabled={busy} onClick={() => onSaid(at - 1)}>
+          <Button variant="default" disabled={busy} onClick={() => onSaid(at - 1)}>
             Back a step
-          </button>
+          </Button>
         </p>
       </div>
     );
@@ -45,12 +46,12 @@ export function StepPanel({ method, busy, onSaid }: { method: Method; busy: bool
       <div className="step-side">
         {method.step_s !== null && <Clock key={at} since={method.step_s} of={step.seconds} />}
         {method.begun_s !== null && <Clock fish since={method.begun_s} of={method.seconds} />}
-        <button type="button" className="quiet" disabled={busy} onClick={() => onSaid(at + 1)}>
+        <Button variant="default" disabled={busy} onClick={() => onSaid(at + 1)}>
           Next step
-        </button>
-        <button type="button" className="quiet" disabled={busy || at === 0} onClick={() => onSaid(at - 1)}>
+        </Button>
+        <Button variant="default" disabled={busy || at === 0} onClick={() => onSaid(at - 1)}>
           Back
-        </button>
+        </Button>
       </div>
     </section>
   );

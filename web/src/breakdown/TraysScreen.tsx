@@ -1,3 +1,4 @@
+import { Button, TextInput } from '@mantine/core';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { api, asProblem } from '../api/client';
@@ -29,14 +30,13 @@ export function TraysScreen() {
           <li className="tray-line" key={tray.name}>
             <b>{tray.name}</b>
             <span>{tray.mass.text}</span>
-            <button
-              type="button"
-              className="quiet"
+            <Button
+              variant="default"
               onClick={() => store.mutate({ params: { path: { tray: tray.name } }, body: { mass: null } })}
               aria-label={`Remove the ${tray.name}`}
             >
               Remove
-            </button>
+            </Button>
           </li>
         ))}
       </ul>
@@ -47,21 +47,21 @@ export function TraysScreen() {
           store.mutate({ params: { path: { tray: name.trim() } }, body: { mass } });
         }}
       >
-        <input
+        <TextInput
           aria-label="Name of the tray"
           placeholder="half tray"
           value={name}
           onChange={(event) => setName(event.target.value)}
         />
-        <input
+        <TextInput
           aria-label="Its weight"
           placeholder="412 g"
           value={mass}
           onChange={(event) => setMass(event.target.value)}
         />
-        <button type="submit" className="quiet" disabled={!name.trim() || !mass.trim() || store.isPending}>
+        <Button type="submit" variant="default" disabled={!name.trim() || !mass.trim() || store.isPending}>
           Save tray
-        </button>
+        </Button>
       </form>
       <p className="fault" role="alert">
         {store.error ? asProblem(store.error).detail : ''}

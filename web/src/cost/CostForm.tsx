@@ -2,7 +2,7 @@ import { Button, TextInput } from '@mantine/core';
 import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api, asProblem, type CostBench, faultAt } from '../api/client';
-import { useKitchen } from '../kitchen/Door';
+import { useKitchen } from '../kitchen/kitchen';
 import { amount } from './amount';
 
 /** What was paid, and how long it took. */

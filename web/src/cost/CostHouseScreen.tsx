@@ -1,8 +1,8 @@
-import { TextInput } from '@mantine/core';
+import { Button, TextInput } from '@mantine/core';
 import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api, asProblem, faultAt } from '../api/client';
-import { useKitchen } from '../kitchen/Door';
+import { useKitchen } from '../kitchen/kitchen';
 import { Chips } from '../ui/Chips';
 import { amount } from './amount';
 import { CostRooms } from './CostRooms';
@@ -105,9 +105,9 @@ export function CostHouseScreen() {
         {field('tax_pct', 'Tax on a menu price, %', String(data.tax_pct), 'Menu prices have it in them.')}
         {field('price_ending', 'Prices end on', data.price_ending, 'Last digits: 50 makes 23.17 into 23.50.')}
         {field('cost_points', 'A dish may stray by, points', String(data.cost_points), 'To either side of its target.')}
-        <button type="submit" className="quiet" disabled={Object.keys(form).length === 0}>
+        <Button type="submit" variant="default" disabled={Object.keys(form).length === 0}>
           Save
-        </button>
+        </Button>
       </form>
     </section>
   );

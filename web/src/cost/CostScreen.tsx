@@ -1,3 +1,4 @@
+import { Table } from '@mantine/core';
 import { useQueryClient } from '@tanstack/react-query';
 import { Link, useNavigate, useParams } from 'react-router';
 import { api, asProblem, type CostBench } from '../api/client';
@@ -129,23 +130,23 @@ function Product({ product }: { product: CostBench['products'][number] }) {
       <p className="soft">
         {product.count} {product.count === 1 ? 'portion' : 'portions'}, {product.mass}, {product.mean} each
       </p>
-      <table className="tight">
-        <caption className="visually-hidden">Cost by product</caption>
-        <tbody>
+      <Table className="tight">
+        <Table.Caption className="visually-hidden">Cost by product</Table.Caption>
+        <Table.Tbody>
           {product.lines.map((line) => (
-            <tr key={line.what}>
-              <td>
+            <Table.Tr key={line.what}>
+              <Table.Td>
                 {line.what} <span className="soft">{line.detail}</span>
-              </td>
-              <td className="n">{line.amount}</td>
-            </tr>
+              </Table.Td>
+              <Table.Td className="n">{line.amount}</Table.Td>
+            </Table.Tr>
           ))}
-          <tr className="sum">
-            <td>{product.count === 1 ? 'Total, 1 portion' : `Total, ${product.count} portions`}</td>
-            <td className="n">{product.total}</td>
-          </tr>
-        </tbody>
-      </table>
+          <Table.Tr className="sum">
+            <Table.Td>{product.count === 1 ? 'Total, 1 portion' : `Total, ${product.count} portions`}</Table.Td>
+            <Table.Td className="n">{product.total}</Table.Td>
+          </Table.Tr>
+        </Table.Tbody>
+      </Table>
       <details className="each-of">
         <summary>Show each</summary>
         <ul className="each">

@@ -2,7 +2,7 @@ import { Button, TextInput } from '@mantine/core';
 import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api, asProblem, faultAt, type Plate } from '../api/client';
-import { useKitchen } from '../kitchen/Door';
+import { useKitchen } from '../kitchen/kitchen';
 import { howItIsCut } from '../portion/howItIsCut';
 import { amount } from './amount';
 

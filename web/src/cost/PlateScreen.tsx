@@ -1,3 +1,4 @@
+import { Table } from '@mantine/core';
 import { Link, useParams } from 'react-router';
 import { api, type PlateInFull } from '../api/client';
 import { Missing } from '../ui/Missing';
@@ -45,76 +46,76 @@ function Board({ of }: { of: PlateInFull }) {
             <PlateBar plate={plate} most={longest([plate])} />
             <div className="plate-columns">
               <div>
-                <table className="tight">
-                  <caption>The plate</caption>
-                  <tbody>
-                    <tr>
-                      <td>
+                <Table className="tight">
+                  <Table.Caption>The plate</Table.Caption>
+                  <Table.Tbody>
+                    <Table.Tr>
+                      <Table.Td>
                         Portion{' '}
                         <span className="soft">
                           {of.total} over {of.count}
                         </span>
-                      </td>
-                      <td className="n">{plate.portion}</td>
-                    </tr>
-                    <tr>
-                      <td>Sides</td>
-                      <td className="n">{plate.sides}</td>
-                    </tr>
-                    <tr>
-                      <td>
+                      </Table.Td>
+                      <Table.Td className="n">{plate.portion}</Table.Td>
+                    </Table.Tr>
+                    <Table.Tr>
+                      <Table.Td>Sides</Table.Td>
+                      <Table.Td className="n">{plate.sides}</Table.Td>
+                    </Table.Tr>
+                    <Table.Tr>
+                      <Table.Td>
                         Sundries <span className="soft">{plate.surcharge_pct} %</span>
-                      </td>
-                      <td className="n">{plate.small}</td>
-                    </tr>
-                    <tr className="sum">
-                      <td>Plate</td>
-                      <td className="n">{plate.cost}</td>
-                    </tr>
+                      </Table.Td>
+                      <Table.Td className="n">{plate.small}</Table.Td>
+                    </Table.Tr>
+                    <Table.Tr className="sum">
+                      <Table.Td>Plate</Table.Td>
+                      <Table.Td className="n">{plate.cost}</Table.Td>
+                    </Table.Tr>
                     {plate.net_price && (
-                      <tr>
-                        <td>
+                      <Table.Tr>
+                        <Table.Td>
                           Price without {plate.tax_pct} % tax <span className="soft">leaves {plate.contribution}</span>
-                        </td>
-                        <td className="n">{plate.net_price}</td>
-                      </tr>
+                        </Table.Td>
+                        <Table.Td className="n">{plate.net_price}</Table.Td>
+                      </Table.Tr>
                     )}
                     {plate.suggested && (
-                      <tr>
-                        <td>
+                      <Table.Tr>
+                        <Table.Td>
                           Suggested price to meet {plate.target_cost_pct} %{' '}
                           <span className="soft">{plate.suggested_gross} with tax, rounded by the house rule</span>
-                        </td>
-                        <td className="n">
+                        </Table.Td>
+                        <Table.Td className="n">
                           <b>{plate.suggested}</b>
-                        </td>
-                      </tr>
+                        </Table.Td>
+                      </Table.Tr>
                     )}
-                  </tbody>
-                </table>
+                  </Table.Tbody>
+                </Table>
                 <PlateForm plate={plate} key={plate.version} />
               </div>
               <div className="plate-fish">
-                <table className="tight">
-                  <caption>The fish its portions were cut from</caption>
-                  <tbody>
+                <Table className="tight">
+                  <Table.Caption>The fish its portions were cut from</Table.Caption>
+                  <Table.Tbody>
                     {of.fish.map((one) => (
-                      <tr key={one.fish}>
-                        <td>
+                      <Table.Tr key={one.fish}>
+                        <Table.Td>
                           <Link to={`/cost/${one.fish}`}>{one.title}</Link>
                           <span className="soft block">
                             {one.on}, {one.count} {one.count === 1 ? 'portion' : 'portions'}, {one.mass}
                           </span>
-                        </td>
-                        <td className="n">{one.total}</td>
-                      </tr>
+                        </Table.Td>
+                        <Table.Td className="n">{one.total}</Table.Td>
+                      </Table.Tr>
                     ))}
-                    <tr className="sum">
-                      <td>{of.count} portions</td>
-                      <td className="n">{of.total}</td>
-                    </tr>
-                  </tbody>
-                </table>
+                    <Table.Tr className="sum">
+                      <Table.Td>{of.count} portions</Table.Td>
+                      <Table.Td className="n">{of.total}</Table.Td>
+                    </Table.Tr>
+                  </Table.Tbody>
+                </Table>
               </div>
             </div>
           </>

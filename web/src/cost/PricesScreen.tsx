@@ -1,4 +1,4 @@
-import { Autocomplete } from '@mantine/core';
+import { Autocomplete, Button, Table } from '@mantine/core';
 import { keepPreviousData, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link } from 'react-router';
@@ -63,14 +63,12 @@ export function PricesScreen() {
           onChange={setSupplier}
           error={faultAt(keep.error, '/supplier')}
         />
-        <button
-          type="button"
-          className="next"
+        <Button
           disabled={good === 0 || keep.isPending}
           onClick={() => keep.mutate({ params: { path: { list: id } }, body })}
         >
           {good === 0 ? 'Save prices' : `Save ${good} ${good === 1 ? 'price' : 'prices'}`}
-        </button>
+        </Button>
       </div>
       <p className="fault" role="alert">
         {file && read.error
@@ -82,47 +80,47 @@ export function PricesScreen() {
       <div className="price-columns">
         <div>
           {shown ? (
-            <table className="tight">
-              <caption>{file?.name}</caption>
-              <tbody>
+            <Table className="tight">
+              <Table.Caption>{file?.name}</Table.Caption>
+              <Table.Tbody>
                 {shown.rows.map((row) => (
-                  <tr key={row.place}>
-                    <td>
+                  <Table.Tr key={row.place}>
+                    <Table.Td>
                       {row.called}
                       <span className={row.faults.length > 0 ? 'fault block' : 'soft block'}>
                         {row.faults.join(' ') || (row.fish === row.called ? '' : row.fish)}
                       </span>
-                    </td>
-                    <td className="n soft">{row.was ? `before: ${row.was}` : ''}</td>
-                    <td className="n">
+                    </Table.Td>
+                    <Table.Td className="n soft">{row.was ? `before: ${row.was}` : ''}</Table.Td>
+                    <Table.Td className="n">
                       <b>{row.price ?? '–'}</b>
                       <span className="soft block">
                         {row.change_pct === null ? '' : `${row.change_pct > 0 ? '+' : ''}${row.change_pct} %`}
                       </span>
-                    </td>
-                  </tr>
+                    </Table.Td>
+                  </Table.Tr>
                 ))}
-              </tbody>
-            </table>
+              </Table.Tbody>
+            </Table>
           ) : latest && latest.prices.length > 0 ? (
-            <table className="tight">
-              <caption>Latest prices</caption>
-              <tbody>
+            <Table className="tight">
+              <Table.Caption>Latest prices</Table.Caption>
+              <Table.Tbody>
                 {latest.prices.map((one) => (
-                  <tr key={`${one.fish}${one.supplier}`}>
-                    <td>
+                  <Table.Tr key={`${one.fish}${one.supplier}`}>
+                    <Table.Td>
                       {one.fish}
                       <span className="soft block">
                         {one.supplier}, {one.on}
                       </span>
-                    </td>
-                    <td className="n">
+                    </Table.Td>
+                    <Table.Td className="n">
                       <b>{one.price}</b>
-                    </td>
-                  </tr>
+                    </Table.Td>
+                  </Table.Tr>
                 ))}
-              </tbody>
-            </table>
+              </Table.Tbody>
+            </Table>
           ) : (
             <p className="soft">No price list yet.</p>
           )}

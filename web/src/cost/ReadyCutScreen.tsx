@@ -1,8 +1,8 @@
-import { NativeSelect, TextInput } from '@mantine/core';
+import { NativeSelect, Table, TextInput } from '@mantine/core';
 import { keepPreviousData } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api, asProblem, faultAt } from '../api/client';
-import { useKitchen } from '../kitchen/Door';
+import { useKitchen } from '../kitchen/kitchen';
 import { CostRooms } from './CostRooms';
 
 /** Whole fish cut here against fillets that come ready cut. */
@@ -130,17 +130,17 @@ export function ReadyCutScreen() {
                     <b>{cut.point}</b>a point of yield is worth
                   </div>
                 </div>
-                <table className="tight ready-walk">
-                  <caption>A kilo of whole fish</caption>
-                  <tbody>
+                <Table className="tight ready-walk">
+                  <Table.Caption>A kilo of whole fish</Table.Caption>
+                  <Table.Tbody>
                     {cut.walk.map((line, i) => (
-                      <tr key={line.what} className={i === cut.walk.length - 1 ? 'sum' : ''}>
-                        <td>{line.what}</td>
-                        <td className="n">{line.amount}</td>
-                      </tr>
+                      <Table.Tr key={line.what} className={i === cut.walk.length - 1 ? 'sum' : ''}>
+                        <Table.Td>{line.what}</Table.Td>
+                        <Table.Td className="n">{line.amount}</Table.Td>
+                      </Table.Tr>
                     ))}
-                  </tbody>
-                </table>
+                  </Table.Tbody>
+                </Table>
               </>
             )}
           </div>

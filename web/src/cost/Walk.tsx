@@ -1,3 +1,4 @@
+import { Table } from '@mantine/core';
 import { Link } from 'react-router';
 import type { CostBench } from '../api/client';
 
@@ -21,16 +22,16 @@ export function Walk({ bench }: { bench: Pick<CostBench, 'walk'> }) {
   });
 
   return (
-    <table className="walk">
-      <caption>From the invoice</caption>
-      <tbody>
+    <Table className="walk">
+      <Table.Caption>From the invoice</Table.Caption>
+      <Table.Tbody>
         {lines.map((line) => (
-          <tr key={line.key} className={line.kind === 'net' ? 'sum' : ''}>
-            <td>
+          <Table.Tr key={line.key} className={line.kind === 'net' ? 'sum' : ''}>
+            <Table.Td>
               {line.to ? <Link to={line.to}>{line.what}</Link> : line.what}
               {line.detail && <span className="soft"> {line.detail}</span>}
-            </td>
-            <td className="track" aria-hidden="true">
+            </Table.Td>
+            <Table.Td className="track" aria-hidden="true">
               <i
                 className={line.kind === 'credit' ? 'fam-usable' : line.kind === 'net' ? 'net' : 'fam-portion'}
                 style={{
@@ -38,11 +39,11 @@ export function Walk({ bench }: { bench: Pick<CostBench, 'walk'> }) {
                   width: `${(100 * line.width) / most}%`,
                 }}
               />
-            </td>
-            <td className="n">{line.amount}</td>
-          </tr>
+            </Table.Td>
+            <Table.Td className="n">{line.amount}</Table.Td>
+          </Table.Tr>
         ))}
-      </tbody>
-    </table>
+      </Table.Tbody>
+    </Table>
   );
 }

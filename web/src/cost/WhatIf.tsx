@@ -1,7 +1,8 @@
+import { Button, Slider, TextInput } from '@mantine/core';
 import { keepPreviousData } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
 import { api, asProblem, type PlateInFull } from '../api/client';
-import { useKitchen } from '../kitchen/Door';
+import { useKitchen } from '../kitchen/kitchen';
 import { amount } from './amount';
 
 type Base = NonNullable<PlateInFull['base']>;
@@ -53,7 +54,7 @@ export function WhatIf({ dish, base, price }: { dish: string; base: Base; price:
           <span>leaves {data?.then.contribution ?? '–'}</span>
         </div>
       </div>
-      <Slider
+      <Figure
         label={`Fish, ${sign} a kilo`}
         value={Number(asked.price_per_kg ?? base.price_per_kg)}
         from={0}
@@ -62,7 +63,7 @@ export function WhatIf({ dish, base, price }: { dish: string; base: Base; price:
         told={money}
         onMove={(value) => setAsked({ ...asked, price_per_kg: money(value) })}
       />
-      <Slider
+      <Figure
         label="Portion yield, %"
         value={asked.yield_pct ?? base.yield_pct}
         from={Math.max(1, base.yield_pct - 20)}
@@ -71,7 +72,7 @@ export function WhatIf({ dish, base, price }: { dish: string; base: Base; price:
         told={(value) => value.toFixed(1)}
         onMove={(value) => setAsked({ ...asked, yield_pct: value })}
       />
-      <Slider
+      <Figure
         label="Portion, grams"
         value={Number((asked.portion ?? `${base.portion_g}`).replace(' g', ''))}
         from={Math.max(10, Math.round(base.portion_g - 60))}
@@ -80,7 +81,7 @@ export function WhatIf({ dish, base, price }: { dish: string; base: Base; price:
         told={(value) => value.toFixed(0)}
         onMove={(value) => setAsked({ ...asked, portion: `${value} g` })}
       />
-      <Slider
+      <Figure
         label={`Trim brings, ${sign} a kilo of fish`}
         value={Number(asked.credit_per_kg ?? base.credit_per_kg)}
         from={0}
@@ -90,7 +91,7 @@ export function WhatIf({ dish, base, price }: { dish: string; base: Base; price:
         onMove={(value) => setAsked({ ...asked, credit_per_kg: money(value) })}
       />
       {menu > 0 && (
-        <Slider
+        <Figure
           label={`Menu price, ${sign}`}
           value={Number(asked.menu_price ?? menu)}
           from={0.5 * menu}
@@ -100,28 +101,26 @@ export function WhatIf({ dish, base, price }: { dish: string; base: Base; price:
           onMove={(value) => setAsked({ ...asked, menu_price: money(value) })}
         />
       )}
-      <label className="a-week">
-        Sold in a week
-        <input
-          inputMode="numeric"
-          value={asked.a_week ?? base.a_week}
-          onChange={(event) => {
-            const value = Number(event.target.value);
-            if (Number.isInteger(value) && value >= 0) {
-              setAsked({ ...asked, a_week: value });
-            }
-          }}
-        />
-      </label>
+      <TextInput
+        label="Sold in a week"
+        inputMode="numeric"
+        value={asked.a_week ?? base.a_week}
+        onChange={(event) => {
+          const value = Number(event.target.value);
+          if (Number.isInteger(value) && value >= 0) {
+            setAsked({ ...asked, a_week: value });
+          }
+        }}
+      />
       <div className="push" />
-      <button type="button" className="quiet wide" disabled={!moved} onClick={() => setAsked({})}>
+      <Button variant="default" fullWidth disabled={!moved} onClick={() => setAsked({})}>
         Reset
-      </button>
+      </Button>
     </aside>
   );
 }
 
-function Slider(props: {
+function Figure(props: {
   label: string;
   value: number;
   from: number;
@@ -131,18 +130,20 @@ function Slider(props: {
   onMove: (value: number) => void;
 }) {
   return (
-    <label className="slider">
+    <div className="slider">
       <span>
         {props.label} <b>{props.told(props.value)}</b>
       </span>
-      <input
-        type="range"
+      <Slider
+        size="lg"
+        label={null}
+        thumbLabel={props.label}
         min={props.from}
         max={props.to}
         step={props.step}
         value={props.value}
-        onChange={(event) => props.onMove(Number(event.target.value))}
+        onChange={props.onMove}
       />
-    </label>
+    </div>
   );
 }

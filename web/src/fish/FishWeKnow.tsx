@@ -1,3 +1,4 @@
+import { TextInput } from '@mantine/core';
 import { keepPreviousData } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link } from 'react-router';
@@ -18,7 +19,7 @@ export function FishWeKnow() {
           <h1>Species</h1>
           <p className="soft">{data?.species.length ?? 0} species. Your own figures replace the defaults.</p>
         </div>
-        <input
+        <TextInput
           className="seek"
           type="search"
           aria-label="Search species"

@@ -1,9 +1,9 @@
-import { Button, NativeSelect, TextInput } from '@mantine/core';
+import { Button, NativeSelect, Table, TextInput } from '@mantine/core';
 import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { api, asProblem, faultAt, type Species } from '../api/client';
-import { useKitchen } from '../kitchen/Door';
+import { useKitchen } from '../kitchen/kitchen';
 import { Missing } from '../ui/Missing';
 import { Several } from '../ui/Several';
 
@@ -92,18 +92,18 @@ function Known({ species }: { species: Species }) {
         {store.error ? asProblem(store.error).detail : ''}
       </p>
       <div className="columns">
-        <table className="about">
-          <caption>About it</caption>
-          <tbody>
+        <Table className="about">
+          <Table.Caption>About it</Table.Caption>
+          <Table.Tbody>
             {species.about.map((one) => {
               const typed = one.field in about ? (about[one.field] ?? one.shipped ?? '') : one.value;
               const set = (value: string | null) => setAbout({ ...about, [one.field]: value });
               const choices = CHOICES[one.field];
               const fault = faultAt(store.error, `/about/${one.field}`);
               return (
-                <tr key={one.field}>
-                  <th scope="row">{NAMES[one.field]}</th>
-                  <td>
+                <Table.Tr key={one.field}>
+                  <Table.Th scope="row">{NAMES[one.field]}</Table.Th>
+                  <Table.Td>
                     {!mine ? (
                       one.value
                     ) : SEVERAL[one.field] ? (
@@ -134,34 +134,34 @@ function Known({ species }: { species: Species }) {
                       <p className="soft">
                         default: {one.shipped || 'none'}{' '}
                         {mine && (
-                          <button type="button" className="link-button" onClick={() => set(null)}>
+                          <Button variant="transparent" size="compact-md" onClick={() => set(null)}>
                             use default
-                          </button>
+                          </Button>
                         )}
                       </p>
                     )}
-                  </td>
-                </tr>
+                  </Table.Td>
+                </Table.Tr>
               );
             })}
-          </tbody>
-        </table>
+          </Table.Tbody>
+        </Table>
         <div>
           <h2>Starting yields</h2>
           <p className="soft">% of as purchased, ± 1 SD.</p>
           {species.yields.map((ladder) => (
-            <table key={ladder.state} className="start-yields">
-              <caption>{ladder.state}</caption>
-              <tbody>
+            <Table key={ladder.state} className="start-yields">
+              <Table.Caption>{ladder.state}</Table.Caption>
+              <Table.Tbody>
                 {ladder.rungs.map((rung) => {
                   const which = `${ladder.state}|${rung.rung}`;
                   return (
-                    <tr key={rung.rung}>
-                      <th scope="row">{rung.rung}</th>
-                      <td className="gauge">
+                    <Table.Tr key={rung.rung}>
+                      <Table.Th scope="row">{rung.rung}</Table.Th>
+                      <Table.Td className="gauge">
                         <i style={{ width: `${rung.mean_pct}%` }} />
-                      </td>
-                      <td className="n">
+                      </Table.Td>
+                      <Table.Td className="n">
                         {mine ? (
                           <TextInput
                             aria-label={`${ladder.state}, ${rung.rung}, %`}
@@ -172,19 +172,19 @@ function Known({ species }: { species: Species }) {
                         ) : (
                           rung.mean_pct
                         )}
-                      </td>
-                      <td className="n">± {rung.sd_pct} %</td>
-                      <td className="soft">
+                      </Table.Td>
+                      <Table.Td className="n">± {rung.sd_pct} %</Table.Td>
+                      <Table.Td className="soft">
                         {rung.source}
                         {rung.source === 'house' && rung.shipped_mean_pct !== null
                           ? `, default ${rung.shipped_mean_pct}`
                           : ''}
-                      </td>
-                    </tr>
+                      </Table.Td>
+                    </Table.Tr>
                   );
                 })}
-              </tbody>
-            </table>
+              </Table.Tbody>
+            </Table>
           ))}
           <p className="soft">Source: {species.source}.</p>
         </div>

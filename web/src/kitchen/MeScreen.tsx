@@ -3,8 +3,8 @@ import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api, asProblem, faultAt } from '../api/client';
 import { Chips } from '../ui/Chips';
-import { useKitchen } from './Door';
 import { HouseRooms } from './HouseRooms';
+import { useKitchen } from './kitchen';
 import { PinField } from './PinField';
 
 /** One's own: PIN, units, and whether single letters do something at the bench. */

@@ -92,18 +92,17 @@ function Row({ one, days, onEdit }: { one: One; days: number; onEdit: () => void
         {one.wrong > 0 && `${one.wrong} wrong ${one.wrong === 1 ? 'PIN' : 'PINs'} in ${days} days`}
       </span>
       <span className="row">
-        <button type="button" className="quiet" onClick={onEdit} aria-label={`Edit ${one.name}`}>
+        <Button variant="default" onClick={onEdit} aria-label={`Edit ${one.name}`}>
           Edit
-        </button>
-        <button
-          type="button"
-          className="quiet"
+        </Button>
+        <Button
+          variant="default"
           disabled={disable.isPending}
           aria-label={`${one.disabled ? 'Enable' : 'Disable'} ${one.name}`}
           onClick={() => set(!one.disabled)}
         >
           {one.disabled ? 'Enable' : 'Disable'}
-        </button>
+        </Button>
       </span>
       {disable.error && (
         <p className="fault" role="alert">

@@ -1,4 +1,4 @@
-import { Autocomplete, Button, NativeSelect, TextInput } from '@mantine/core';
+import { Autocomplete, Button, NativeSelect, TextInput, UnstyledButton } from '@mantine/core';
 import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link } from 'react-router';
@@ -48,8 +48,7 @@ export function SettingsScreen() {
                 {editing === rule.key ? (
                   <RuleForm rule={rule} zones={data.zones} onDone={() => setEditing(null)} />
                 ) : (
-                  <button
-                    type="button"
+                  <UnstyledButton
                     className="rule-row"
                     aria-label={`${rule.name}: ${rule.shown || 'not set'}. Edit`}
                     onClick={() => setEditing(rule.key)}
@@ -61,7 +60,7 @@ export function SettingsScreen() {
                       {rule.source}
                     </span>
                     <span className="soft who">{rule.changed ?? ''}</span>
-                  </button>
+                  </UnstyledButton>
                 )}
               </li>
             ))}

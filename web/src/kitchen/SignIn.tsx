@@ -1,3 +1,4 @@
+import { Button, TextInput, UnstyledButton } from '@mantine/core';
 import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api, asProblem, type Kitchen } from '../api/client';
@@ -62,8 +63,7 @@ export function SignIn({ kitchen }: { kitchen: Kitchen }) {
         <ul className="people" aria-labelledby="who">
           {kitchen.people.map((p) => (
             <li key={p.id}>
-              <button
-                type="button"
+              <UnstyledButton
                 className="choice"
                 aria-pressed={p.id === person}
                 onClick={() => {
@@ -75,7 +75,7 @@ export function SignIn({ kitchen }: { kitchen: Kitchen }) {
               >
                 <span className="name">{p.name}</span>
                 <span className="mass">{p.role}</span>
-              </button>
+              </UnstyledButton>
             </li>
           ))}
         </ul>
@@ -86,7 +86,7 @@ export function SignIn({ kitchen }: { kitchen: Kitchen }) {
           </p>
         )}
         <label htmlFor="pin">{chosen ? `PIN of ${chosen.name}` : 'PIN'}</label>
-        <input
+        <TextInput
           id="pin"
           className="pin-field"
           type="password"
@@ -102,19 +102,19 @@ export function SignIn({ kitchen }: { kitchen: Kitchen }) {
         </p>
         <div className="pin-keys">
           {KEYS.map((key) => (
-            <button type="button" className="quiet" key={key} onClick={() => setPin((p) => (p + key).slice(0, 8))}>
+            <Button variant="default" key={key} onClick={() => setPin((p) => (p + key).slice(0, 8))}>
               {key}
-            </button>
+            </Button>
           ))}
-          <button type="button" className="quiet" onClick={() => setPin('')}>
+          <Button variant="default" onClick={() => setPin('')}>
             Clear
-          </button>
-          <button type="button" className="quiet" onClick={() => setPin((p) => `${p}0`.slice(0, 8))}>
+          </Button>
+          <Button variant="default" onClick={() => setPin((p) => `${p}0`.slice(0, 8))}>
             0
-          </button>
-          <button type="submit" className="enter" disabled={!person || pin.length < 4 || signIn.isPending}>
+          </Button>
+          <Button type="submit" className="enter" disabled={!person || pin.length < 4 || signIn.isPending}>
             {signIn.isPending ? 'Signing in…' : 'Sign in'}
-          </button>
+          </Button>
         </div>
       </form>
     </main>

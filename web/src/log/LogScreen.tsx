@@ -1,3 +1,4 @@
+import { TextInput } from '@mantine/core';
 import { keepPreviousData } from '@tanstack/react-query';
 import { useEffect, useRef, useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
@@ -30,7 +31,7 @@ export function LogScreen() {
       <LogRooms />
       <div className="headline">
         <h1>Every fish</h1>
-        <input
+        <TextInput
           ref={field}
           className="seek"
           type="search"

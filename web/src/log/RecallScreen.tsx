@@ -1,3 +1,4 @@
+import { Button, Table, TextInput } from '@mantine/core';
 import { keepPreviousData } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
@@ -37,7 +38,7 @@ export function RecallScreen() {
             seek(typed);
           }}
         >
-          <input
+          <TextInput
             className="seek"
             type="search"
             aria-label="Lot, delivery or fish"
@@ -45,9 +46,9 @@ export function RecallScreen() {
             value={typed}
             onChange={(event) => setTyped(event.target.value)}
           />
-          <button type="submit" className="quiet">
+          <Button type="submit" variant="default">
             Find
-          </button>
+          </Button>
         </form>
       </div>
       {error && <p role="alert">{asProblem(error).detail}</p>}
@@ -61,9 +62,9 @@ export function RecallScreen() {
           </p>
           <p className="line-actions">
             {data.lately.map((lot) => (
-              <button type="button" className="quiet" key={lot.lot} onClick={() => seek(lot.lot)}>
+              <Button variant="default" key={lot.lot} onClick={() => seek(lot.lot)}>
                 {lot.lot} <span className="soft">{lot.what}</span>
-              </button>
+              </Button>
             ))}
           </p>
         </div>
@@ -144,40 +145,40 @@ function WhereNow({ recall }: { recall: Recall }) {
             ))}
           </div>
         </div>
-        <table>
-          <thead>
-            <tr>
-              <th>Place</th>
-              <th className="n">Pieces</th>
-              <th className="n">Weight</th>
-              <th className="n">Share</th>
-            </tr>
-          </thead>
-          <tbody>
+        <Table>
+          <Table.Thead>
+            <Table.Tr>
+              <Table.Th>Place</Table.Th>
+              <Table.Th className="n">Pieces</Table.Th>
+              <Table.Th className="n">Weight</Table.Th>
+              <Table.Th className="n">Share</Table.Th>
+            </Table.Tr>
+          </Table.Thead>
+          <Table.Tbody>
             {recall.places.map((place) => (
-              <tr key={place.name}>
-                <td>
+              <Table.Tr key={place.name}>
+                <Table.Td>
                   <i className={`swatch ${place.family ? `fam-${place.family}` : 'open'}`} /> {place.name}
-                </td>
-                <td className="n">{place.pieces}</td>
-                <td className="n">{place.mass.text}</td>
-                <td className="n">{place.share}</td>
-              </tr>
+                </Table.Td>
+                <Table.Td className="n">{place.pieces}</Table.Td>
+                <Table.Td className="n">{place.mass.text}</Table.Td>
+                <Table.Td className="n">{place.share}</Table.Td>
+              </Table.Tr>
             ))}
-            <tr>
-              <td>Water and blood lost, or not weighed yet</td>
-              <td />
-              <td className="n">{recall.unaccounted.text}</td>
-              <td />
-            </tr>
-            <tr className="sum">
-              <td>Weighed in</td>
-              <td />
-              <td className="n">{recall.in.text}</td>
-              <td />
-            </tr>
-          </tbody>
-        </table>
+            <Table.Tr>
+              <Table.Td>Water and blood lost, or not weighed yet</Table.Td>
+              <Table.Td />
+              <Table.Td className="n">{recall.unaccounted.text}</Table.Td>
+              <Table.Td />
+            </Table.Tr>
+            <Table.Tr className="sum">
+              <Table.Td>Weighed in</Table.Td>
+              <Table.Td />
+              <Table.Td className="n">{recall.in.text}</Table.Td>
+              <Table.Td />
+            </Table.Tr>
+          </Table.Tbody>
+        </Table>
       </div>
       <div>
         <h2>Each fish</h2>

@@ -1,10 +1,10 @@
-import { Button } from '@mantine/core';
+import { Button, Table, TextInput } from '@mantine/core';
 import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import { api, asProblem, type FishHead, type LogSheet } from '../api/client';
 import { Walk } from '../cost/Walk';
-import { useKitchen } from '../kitchen/Door';
+import { useKitchen } from '../kitchen/kitchen';
 import { FishTitle } from '../ui/FishTitle';
 import { Keel } from '../ui/Keel';
 import { Ladder } from '../ui/Ladder';
@@ -54,18 +54,18 @@ function Sheet({ sheet }: { sheet: LogSheet }) {
             </>
           )}
           <h2>Parts</h2>
-          <table className="tight">
-            <tbody>
+          <Table className="tight">
+            <Table.Tbody>
               {parts.map((piece) => (
-                <tr key={piece.piece}>
-                  <td>
+                <Table.Tr key={piece.piece}>
+                  <Table.Td>
                     <i className={`swatch fam-${piece.family}`} /> {piece.name}
-                  </td>
-                  <td className="n">{piece.mass.text}</td>
-                </tr>
+                  </Table.Td>
+                  <Table.Td className="n">{piece.mass.text}</Table.Td>
+                </Table.Tr>
               ))}
-            </tbody>
-          </table>
+            </Table.Tbody>
+          </Table>
         </div>
         <div>
           {cost && cost.walk.length > 0 && (
@@ -108,9 +108,9 @@ function OpenAgain({ fish }: { fish: FishHead }) {
   });
   if (!asking) {
     return (
-      <button type="button" className="quiet" onClick={() => setAsking(true)}>
+      <Button variant="default" onClick={() => setAsking(true)}>
         Reopen
-      </button>
+      </Button>
     );
   }
   return (
@@ -121,15 +121,15 @@ function OpenAgain({ fish }: { fish: FishHead }) {
         reopen.mutate({ params: { path: { fish: fish.id } }, body: { why: why.trim(), version: fish.version } });
       }}
     >
-      <input
+      <TextInput
         aria-label="Reason"
         placeholder="Reason (required)"
         value={why}
         onChange={(event) => setWhy(event.target.value)}
       />
-      <button type="submit" className="quiet" disabled={why.trim().length < 3 || reopen.isPending}>
+      <Button type="submit" variant="default" disabled={why.trim().length < 3 || reopen.isPending}>
         Put it on the board
-      </button>
+      </Button>
       <span className="fault" role="alert">
         {reopen.error ? asProblem(reopen.error).detail : ''}
       </span>

@@ -1,3 +1,4 @@
+import { Button } from '@mantine/core';
 import { useQueryClient } from '@tanstack/react-query';
 import { Link, useParams } from 'react-router';
 import { ulid } from 'ulid';
@@ -101,12 +102,12 @@ function Tray({ batch }: { batch: Batch }) {
           <h2>Labels</h2>
           <LabelCard label={batch.tray_label} />
           <div className="line-actions">
-            <button type="button" className="next" onClick={() => send('tray')} disabled={print.isPending}>
+            <Button onClick={() => send('tray')} disabled={print.isPending}>
               {print.isPending ? 'Printing…' : 'Print the tray label'}
-            </button>
-            <button type="button" className="quiet" onClick={() => send('each')} disabled={print.isPending}>
+            </Button>
+            <Button variant="default" onClick={() => send('each')} disabled={print.isPending}>
               One for each of {batch.count}
-            </button>
+            </Button>
           </div>
           <p className="fault" role="alert">
             {print.error ? asProblem(print.error).detail : ''}

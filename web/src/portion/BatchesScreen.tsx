@@ -1,3 +1,4 @@
+import { Button } from '@mantine/core';
 import { useQueryClient } from '@tanstack/react-query';
 import { Link, useNavigate } from 'react-router';
 import { ulid } from 'ulid';
@@ -39,9 +40,7 @@ export function BatchesScreen() {
               </span>
             </span>
             <span>{ready.pieces.length} portions</span>
-            <button
-              type="button"
-              className="next"
+            <Button
               disabled={ready.pieces.length === 0 || make.isPending}
               onClick={() =>
                 make.mutate({
@@ -51,7 +50,7 @@ export function BatchesScreen() {
               }
             >
               Put {ready.pieces.length} on a tray
-            </button>
+            </Button>
           </li>
         ))}
       </ul>

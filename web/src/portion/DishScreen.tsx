@@ -1,10 +1,10 @@
-import { NativeSelect, TextInput } from '@mantine/core';
+import { Button, NativeSelect, TextInput } from '@mantine/core';
 import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { ulid } from 'ulid';
 import { api, asProblem, type Dish, faultAt } from '../api/client';
-import { useKitchen } from '../kitchen/Door';
+import { useKitchen } from '../kitchen/kitchen';
 import { Chips } from '../ui/Chips';
 import { Missing } from '../ui/Missing';
 import { howItIsCut } from './howItIsCut';
@@ -221,17 +221,16 @@ function Writing({ dish }: { dish?: Dish | undefined }) {
           </p>
           {me.sees_prices ? (
             <>
-              <button type="submit" className="next" disabled={store.isPending}>
+              <Button type="submit" disabled={store.isPending}>
                 Save dish
-              </button>
+              </Button>
               {dish && !dish.retired && (
-                <button
-                  type="button"
-                  className="quiet"
+                <Button
+                  variant="default"
                   onClick={() => retire.mutate({ params: { path: { dish: id } }, body: { version: dish.version } })}
                 >
                   Remove from the list
-                </button>
+                </Button>
               )}
             </>
           ) : (

@@ -1,6 +1,6 @@
 import { Link } from 'react-router';
 import { api, asProblem } from '../api/client';
-import { useKitchen } from '../kitchen/Door';
+import { useKitchen } from '../kitchen/kitchen';
 import { PortionRooms } from './PortionRooms';
 
 /** Every dish portions are cut for. */

@@ -39,9 +39,9 @@ export function NewDish({ onDone }: { onDone: () => void }) {
         <Button type="submit" loading={store.isPending}>
           Save dish
         </Button>
-        <button type="button" className="quiet" onClick={onDone}>
+        <Button variant="default" onClick={onDone}>
           Cancel
-        </button>
+        </Button>
       </div>
       {store.error && !asProblem(store.error).errors && <p className="fault">{asProblem(store.error).detail}</p>}
     </form>

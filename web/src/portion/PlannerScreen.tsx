@@ -1,4 +1,4 @@
-import { NativeSelect, TextInput } from '@mantine/core';
+import { Button, Checkbox, NativeSelect, Table, TextInput } from '@mantine/core';
 import { useDebouncedValue } from '@mantine/hooks';
 import { keepPreviousData, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
@@ -129,9 +129,9 @@ function Planning({ fish, planner }: { fish: string; planner: Planner }) {
         {rest.marks_cm.length > 0 ? (
           <>
             Your own marks: {plan.counts.map((one) => `${one.planned} ${one.name}`).join(', ')}.{' '}
-            <button type="button" className="link-button" onClick={() => change({ marks_cm: [] })}>
+            <Button variant="transparent" size="compact-md" onClick={() => change({ marks_cm: [] })}>
               Back to the planned cuts
-            </button>
+            </Button>
           </>
         ) : (
           (plan.stops[0]?.say ?? 'Choose what to cut from it, or move a mark.')
@@ -172,28 +172,28 @@ function Planning({ fish, planner }: { fish: string; planner: Planner }) {
               const planned = plan.counts.find((c) => c.dish === dish.id);
               return (
                 <li key={dish.id}>
-                  <label className="tick">
-                    <input
-                      type="checkbox"
-                      checked={kind !== undefined}
-                      onChange={() =>
-                        change({
-                          kinds: kind
-                            ? rest.kinds.filter((k) => k.dish !== dish.id)
-                            : [...rest.kinds, { dish: dish.id, max: null }],
-                        })
-                      }
-                    />
-                    <span>
-                      <b>{dish.name}</b> {dish.target.text}
-                      <br />
-                      <span className="soft">{dish.stretch}</span>
-                    </span>
-                  </label>
+                  <Checkbox
+                    size="lg"
+                    checked={kind !== undefined}
+                    onChange={() =>
+                      change({
+                        kinds: kind
+                          ? rest.kinds.filter((k) => k.dish !== dish.id)
+                          : [...rest.kinds, { dish: dish.id, max: null }],
+                      })
+                    }
+                    label={
+                      <span>
+                        <b>{dish.name}</b> {dish.target.text}
+                        <br />
+                        <span className="soft">{dish.stretch}</span>
+                      </span>
+                    }
+                  />
                   {kind && (
                     <>
                       <b className="count">{planned?.planned ?? 0}</b>
-                      <input
+                      <TextInput
                         className="most"
                         aria-label={`${dish.name}, at most`}
                         placeholder="any"
@@ -230,26 +230,26 @@ function Planning({ fish, planner }: { fish: string; planner: Planner }) {
           ))}
           <details className="plan-table">
             <summary>Every cut as a table</summary>
-            <table className="tight">
-              <thead>
-                <tr>
-                  <th scope="col">Piece</th>
-                  <th scope="col">Ends at</th>
-                  <th scope="col">Thick</th>
-                  <th scope="col">Weighs</th>
-                </tr>
-              </thead>
-              <tbody>
+            <Table className="tight">
+              <Table.Thead>
+                <Table.Tr>
+                  <Table.Th scope="col">Piece</Table.Th>
+                  <Table.Th scope="col">Ends at</Table.Th>
+                  <Table.Th scope="col">Thick</Table.Th>
+                  <Table.Th scope="col">Weighs</Table.Th>
+                </Table.Tr>
+              </Table.Thead>
+              <Table.Tbody>
                 {plan.pieces.map((piece) => (
-                  <tr key={`${piece.what}${piece.from_cm}`}>
-                    <th scope="row">{piece.name}</th>
-                    <td>{piece.ends_at}</td>
-                    <td>{piece.thickness}</td>
-                    <td>{piece.mass.text}</td>
-                  </tr>
+                  <Table.Tr key={`${piece.what}${piece.from_cm}`}>
+                    <Table.Th scope="row">{piece.name}</Table.Th>
+                    <Table.Td>{piece.ends_at}</Table.Td>
+                    <Table.Td>{piece.thickness}</Table.Td>
+                    <Table.Td>{piece.mass.text}</Table.Td>
+                  </Table.Tr>
                 ))}
-              </tbody>
-            </table>
+              </Table.Tbody>
+            </Table>
           </details>
         </div>
         <div>
@@ -274,21 +274,21 @@ function Planning({ fish, planner }: { fish: string; planner: Planner }) {
             })}
             onChange={(school) => change({ school })}
           />
-          <label className="tick">
-            <input type="checkbox" checked={rest.aimed} onChange={() => change({ aimed: !rest.aimed })} />
-            Adjust for my variation
-          </label>
-          <label className="tick">
-            <input
-              type="checkbox"
-              checked={rest.guess_first}
-              onChange={() => setRest({ ...rest, guess_first: !rest.guess_first })}
-            />
-            Guess first
-          </label>
-          <button type="button" className="next" onClick={putThere} disabled={rest.kinds.length === 0 || lay.isPending}>
+          <Checkbox
+            size="lg"
+            checked={rest.aimed}
+            onChange={() => change({ aimed: !rest.aimed })}
+            label={<>Adjust for my variation</>}
+          />
+          <Checkbox
+            size="lg"
+            checked={rest.guess_first}
+            onChange={() => setRest({ ...rest, guess_first: !rest.guess_first })}
+            label={<>Guess first</>}
+          />
+          <Button onClick={putThere} disabled={rest.kinds.length === 0 || lay.isPending}>
             {planner.on_the_board ? 'Save plan and continue' : 'Save plan and cut'}
-          </button>
+          </Button>
         </div>
       </div>
     </section>

@@ -1,10 +1,11 @@
+import { Button } from '@mantine/core';
 import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useLocation, useNavigate, useParams } from 'react-router';
 import { ulid } from 'ulid';
 import { api, type PortionBench, panFault, type Weight } from '../api/client';
 import { BonePanel } from '../breakdown/BonePanel';
-import { useKitchen } from '../kitchen/Door';
+import { useKitchen } from '../kitchen/kitchen';
 import { Chips } from '../ui/Chips';
 import { FishTitle } from '../ui/FishTitle';
 import { Keel } from '../ui/Keel';
@@ -152,17 +153,17 @@ function Board({ bench }: { bench: PortionBench }) {
             <span>
               <b>{unboned.name}.</b> {unboned.said}
             </span>
-            <button type="button" className="quiet" onClick={() => setCounting(true)}>
+            <Button variant="default" onClick={() => setCounting(true)}>
               Count the bones
-            </button>
+            </Button>
           </p>
         )}
         {counting && (
           <div className="counting">
             <BonePanel fish={fish.id} bones={bench.bones} later={!unboned} />
-            <button type="button" className="quiet" onClick={() => setCounting(false)}>
+            <Button variant="default" onClick={() => setCounting(false)}>
               Back to the portions
-            </button>
+            </Button>
           </div>
         )}
         {bench.dishes.length > 0 && !writing && !(plan && !changing) && (
@@ -190,14 +191,14 @@ function Board({ bench }: { bench: PortionBench }) {
               }}
             />
             {bench.dish && bench.dishes.length > 1 && !changing && (
-              <button type="button" className="quiet" onClick={() => setChanging(true)}>
+              <Button variant="default" onClick={() => setChanging(true)}>
                 Another dish
-              </button>
+              </Button>
             )}
             {!unboned && bench.bones.length > 0 && !counting && (
-              <button type="button" className="quiet" onClick={() => setCounting(true)}>
+              <Button variant="default" onClick={() => setCounting(true)}>
                 Found a bone
-              </button>
+              </Button>
             )}
             {source?.can_plan && !unboned && !changing && (
               <Link className="quiet link" to={`/portion/${fish.id}/plan/${source.piece}`}>
@@ -205,9 +206,9 @@ function Board({ bench }: { bench: PortionBench }) {
               </Link>
             )}
             {me.sees_prices && (!bench.dish || changing) && (
-              <button type="button" className="quiet" onClick={() => setWriting(true)}>
+              <Button variant="default" onClick={() => setWriting(true)}>
                 New dish
-              </button>
+              </Button>
             )}
           </div>
         )}
@@ -255,9 +256,8 @@ function Board({ bench }: { bench: PortionBench }) {
             <span>
               <b>{light.name}</b> is too light for {light.dish}: {light.rather.name} takes it {light.rather.how}.
             </span>
-            <button
-              type="button"
-              className="quiet"
+            <Button
+              variant="default"
               onClick={() =>
                 light.rather &&
                 give.mutate({
@@ -267,7 +267,7 @@ function Board({ bench }: { bench: PortionBench }) {
               }
             >
               Give it to {light.rather.name}
-            </button>
+            </Button>
           </p>
         )}
         {bench.hand && <HandLine hand={bench.hand} aimed={plan?.aimed ?? false} />}

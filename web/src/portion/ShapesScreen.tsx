@@ -1,7 +1,8 @@
+import { Button, Table } from '@mantine/core';
 import { useQueryClient } from '@tanstack/react-query';
 import { Link } from 'react-router';
 import { api, asProblem, type Shapes } from '../api/client';
-import { useKitchen } from '../kitchen/Door';
+import { useKitchen } from '../kitchen/kitchen';
 import { PortionRooms } from './PortionRooms';
 
 const NAMES: Record<string, string> = {
@@ -53,29 +54,30 @@ export function ShapesScreen() {
             </p>
           </div>
           <Curves shape={shape} />
-          <table className="tight">
-            <caption className="visually-hidden">How far pieces are from what the shape says, on average</caption>
-            <tbody>
-              <tr>
-                <th scope="row">Starting shape, off by</th>
-                <td>{shape.before ?? '–'}</td>
-              </tr>
-              <tr>
-                <th scope="row">The house's, off by</th>
-                <td>
+          <Table className="tight">
+            <Table.Caption className="visually-hidden">
+              How far pieces are from what the shape says, on average
+            </Table.Caption>
+            <Table.Tbody>
+              <Table.Tr>
+                <Table.Th scope="row">Starting shape, off by</Table.Th>
+                <Table.Td>{shape.before ?? '–'}</Table.Td>
+              </Table.Tr>
+              <Table.Tr>
+                <Table.Th scope="row">The house's, off by</Table.Th>
+                <Table.Td>
                   <b>{shape.after ?? '–'}</b>
-                </td>
-              </tr>
-            </tbody>
-          </table>
+                </Table.Td>
+              </Table.Tr>
+            </Table.Tbody>
+          </Table>
           {me.sees_prices && shape.fillets > 0 && (
-            <button
-              type="button"
-              className="quiet"
+            <Button
+              variant="default"
               onClick={() => reset.mutate({ params: { path: { species: shape.species, shape: shape.shape } } })}
             >
               Reset learned shape
-            </button>
+            </Button>
           )}
         </article>
       ))}

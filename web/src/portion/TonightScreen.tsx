@@ -1,3 +1,4 @@
+import { Button, TextInput } from '@mantine/core';
 import { useQueryClient } from '@tanstack/react-query';
 import { useEffect, useRef, useState } from 'react';
 import { Link } from 'react-router';
@@ -41,9 +42,9 @@ export function TonightScreen() {
           <h1>Tonight</h1>
           <p className="soft">{data?.day}. Enter the portions needed; fillets are allocated at once.</p>
         </div>
-        <button type="button" className="quiet" onClick={() => start.current(undefined)} disabled={deal.isPending}>
+        <Button variant="default" onClick={() => start.current(undefined)} disabled={deal.isPending}>
           {deal.isPending ? 'Allocating…' : 'Reallocate'}
-        </button>
+        </Button>
       </header>
       {run && <Running run={run} />}
       {(error ?? want.error ?? deal.error) && (
@@ -217,15 +218,14 @@ function Wanted({ dish, onWant }: { dish: Group['dishes'][number]; onWant: (need
         {dish.priority === 'last' && <span className="soft">, last when short</span>}
       </span>
       <span className="stepper">
-        <button
-          type="button"
-          className="quiet"
+        <Button
+          variant="default"
           aria-label={`One less of ${dish.name}`}
           onClick={() => say(Math.max(0, dish.need - 1))}
         >
           −
-        </button>
-        <input
+        </Button>
+        <TextInput
           aria-label={`Wanted of ${dish.name}`}
           inputMode="numeric"
           value={typed}
@@ -233,14 +233,9 @@ function Wanted({ dish, onWant }: { dish: Group['dishes'][number]; onWant: (need
           onBlur={() => say(Number(typed))}
           onKeyDown={(event) => event.key === 'Enter' && say(Number(typed))}
         />
-        <button
-          type="button"
-          className="quiet"
-          aria-label={`One more of ${dish.name}`}
-          onClick={() => say(dish.need + 1)}
-        >
+        <Button variant="default" aria-label={`One more of ${dish.name}`} onClick={() => say(dish.need + 1)}>
           +
-        </button>
+        </Button>
       </span>
       <span className="soft">
         {dish.made} cut today{dish.comes === null ? '' : `, ${dish.comes} to come`}

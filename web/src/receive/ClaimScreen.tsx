@@ -1,3 +1,4 @@
+import { Button, Table, Textarea } from '@mantine/core';
 import { useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { api } from '../api/client';
@@ -39,35 +40,35 @@ export function ClaimScreen() {
       )}
       {claim && (
         <>
-          <table>
-            <thead>
-              <tr>
-                <th>What</th>
-                <th>Fish</th>
-                <th>Figures</th>
-                <th className="n">Money</th>
-              </tr>
-            </thead>
-            <tbody>
+          <Table>
+            <Table.Thead>
+              <Table.Tr>
+                <Table.Th>What</Table.Th>
+                <Table.Th>Fish</Table.Th>
+                <Table.Th>Figures</Table.Th>
+                <Table.Th className="n">Money</Table.Th>
+              </Table.Tr>
+            </Table.Thead>
+            <Table.Tbody>
               {claim.items.map((item) => (
-                <tr key={item.sentence}>
-                  <td>{item.kind}</td>
-                  <td>{item.line}</td>
-                  <td>{item.sentence.replace(`${item.line}: `, '')}</td>
-                  <td className="n">{item.money ?? '–'}</td>
-                </tr>
+                <Table.Tr key={item.sentence}>
+                  <Table.Td>{item.kind}</Table.Td>
+                  <Table.Td>{item.line}</Table.Td>
+                  <Table.Td>{item.sentence.replace(`${item.line}: `, '')}</Table.Td>
+                  <Table.Td className="n">{item.money ?? '–'}</Table.Td>
+                </Table.Tr>
               ))}
               {claim.total && (
-                <tr className="sum">
-                  <td colSpan={3}>Credit claimed</td>
-                  <td className="n">{claim.total}</td>
-                </tr>
+                <Table.Tr className="sum">
+                  <Table.Td colSpan={3}>Credit claimed</Table.Td>
+                  <Table.Td className="n">{claim.total}</Table.Td>
+                </Table.Tr>
               )}
-            </tbody>
-          </table>
+            </Table.Tbody>
+          </Table>
           <div className="letter">
             <h2>The text, ready to send</h2>
-            <textarea
+            <Textarea
               readOnly
               aria-label="Claim, ready to send"
               value={claim.text}
@@ -75,9 +76,9 @@ export function ClaimScreen() {
               onFocus={(event) => event.target.select()}
             />
             <p className="line-actions no-print">
-              <button type="button" className="next" onClick={() => copy(claim.text).then(() => setCopied(true))}>
+              <Button onClick={() => copy(claim.text).then(() => setCopied(true))}>
                 {copied ? 'Copied' : 'Copy the text'}
-              </button>
+              </Button>
               <a
                 className="quiet link"
                 download={`claim-${delivery.number}.txt`}

@@ -1,7 +1,8 @@
+import { Button } from '@mantine/core';
 import { useQueryClient } from '@tanstack/react-query';
 import { Link } from 'react-router';
 import { api, asProblem, type ColdRoom } from '../api/client';
-import { useKitchen } from '../kitchen/Door';
+import { useKitchen } from '../kitchen/kitchen';
 import { usePut } from '../ui/outbox';
 import { ReceiveRooms } from './ReceiveRooms';
 
@@ -180,12 +181,12 @@ function Decision({ row }: { row: Row }) {
   }
   return (
     <p className="decision">
-      <button type="button" className="quiet" disabled={decide.isPending} onClick={() => say(true)}>
+      <Button variant="default" disabled={decide.isPending} onClick={() => say(true)}>
         Accept anyway
-      </button>
-      <button type="button" className="quiet" disabled={decide.isPending} onClick={() => say(false)}>
+      </Button>
+      <Button variant="default" disabled={decide.isPending} onClick={() => say(false)}>
         Reject
-      </button>
+      </Button>
       <span className="fault" role="alert">
         {decide.error ? asProblem(decide.error).detail : ''}
       </span>

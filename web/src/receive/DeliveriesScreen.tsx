@@ -25,7 +25,7 @@ export function DeliveriesScreen() {
       <ReceiveRooms />
       <div className="headline">
         <h1>Deliveries</h1>
-        <input
+        <TextInput
           className="seek"
           type="search"
           aria-label="Search the deliveries"

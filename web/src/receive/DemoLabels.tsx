@@ -1,3 +1,4 @@
+import { Button } from '@mantine/core';
 import { api } from '../api/client';
 import { typeAsScanner } from '../ui/useScanner';
 
@@ -9,9 +10,9 @@ export function DemoLabels() {
       <p className="soft">Demo: hold a label under the scanner</p>
       <div className="row">
         {data?.labels.map((label) => (
-          <button type="button" key={label.name} className="quiet" onClick={() => typeAsScanner(label.text)}>
+          <Button key={label.name} variant="default" onClick={() => typeAsScanner(label.text)}>
             {label.name}
-          </button>
+          </Button>
         ))}
       </div>
     </div>

@@ -1,10 +1,10 @@
-import { TextInput } from '@mantine/core';
+import { Button, TextInput } from '@mantine/core';
 import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useLocation, useNavigate, useParams } from 'react-router';
 import { ulid } from 'ulid';
 import { api, asProblem, type Door, faultAt, type Line, panFault, type Scanned, type Weight } from '../api/client';
-import { useKitchen } from '../kitchen/Door';
+import { useKitchen } from '../kitchen/kitchen';
 import { Chips } from '../ui/Chips';
 import { Missing } from '../ui/Missing';
 import { takenNow, useOutbox, usePut } from '../ui/outbox';
@@ -191,9 +191,9 @@ function AtTheDoor({ door }: { door: Door }) {
             {door.claim && !(delivery.open && lines.some(wanting)) && <ClaimSoFar door={door} />}
             {delivery.open && (
               <p className="line-actions">
-                <button type="button" className="quiet" onClick={() => setEditing(writtenOf(null, null))}>
+                <Button variant="default" onClick={() => setEditing(writtenOf(null, null))}>
                   Add a line
-                </button>
+                </Button>
                 <span className="soft">A scanned label adds a line.</span>
               </p>
             )}

@@ -1,9 +1,10 @@
+import { Button } from '@mantine/core';
 import { keepPreviousData, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { ulid } from 'ulid';
 import { api, asProblem, faultAt, type InspectionForm } from '../api/client';
-import { useKitchen } from '../kitchen/Door';
+import { useKitchen } from '../kitchen/kitchen';
 import { Chips } from '../ui/Chips';
 import { Missing } from '../ui/Missing';
 import { usePut } from '../ui/outbox';
@@ -80,13 +81,12 @@ function Look({ line, form }: { line: string; form: InspectionForm }) {
               </Link>
             </p>
           </div>
-          <button
-            type="button"
-            className="quiet"
+          <Button
+            variant="default"
             onClick={() => setGrades(Object.fromEntries(form.attributes.map((a) => [a.attribute, 0])))}
           >
             All best grade
-          </button>
+          </Button>
         </header>
         {form.fish.length > 1 && (
           <Several
@@ -148,8 +148,10 @@ function Look({ line, form }: { line: string; form: InspectionForm }) {
         </p>
         <div className="push" />
         <PhotoButton line={line} count={form.photos.length} />
-        <button
-          type="button"
+        <Button
+          size="xl"
+          fullWidth
+          color="gill.6"
           className="take"
           disabled={!verdict || chosen.length === 0 || store.isPending}
           onClick={() => store.mutate({ params: { path: { inspection: ulid() } }, body })}
@@ -160,7 +162,7 @@ function Look({ line, form }: { line: string; form: InspectionForm }) {
               ? 'No fish is chosen'
               : `${chosen.length} of ${form.fish.length} ${form.fish.length === 1 ? 'fish' : 'weighings'}, ${seen} of ${form.attributes.length} graded`}
           </small>
-        </button>
+        </Button>
       </aside>
     </div>
   );

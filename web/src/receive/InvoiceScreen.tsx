@@ -1,10 +1,10 @@
-import { Autocomplete, Button, NativeSelect, TextInput } from '@mantine/core';
+import { Autocomplete, Button, NativeSelect, Table, TextInput } from '@mantine/core';
 import { keepPreviousData } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { ulid } from 'ulid';
 import { api, asProblem, faultAt, type InvoicePreview } from '../api/client';
-import { useKitchen } from '../kitchen/Door';
+import { useKitchen } from '../kitchen/kitchen';
 import { base64 } from '../ui/base64';
 import { Chips } from '../ui/Chips';
 import { ReceiveRooms } from './ReceiveRooms';
@@ -235,31 +235,31 @@ function Rows(props: {
   onName: (name: string, species: string) => void;
 }) {
   return (
-    <table className="invoice-rows">
-      <thead>
-        <tr>
-          <th className="n">Line</th>
-          <th>On the invoice</th>
-          <th>Here it is</th>
-          <th className="n">Weight</th>
-          <th className="n">Count</th>
-          <th className="n">Price</th>
-          <th className="n">Net, tax</th>
-          <th>Lot and origin</th>
-          <th />
-        </tr>
-      </thead>
-      <tbody>
+    <Table className="invoice-rows">
+      <Table.Thead>
+        <Table.Tr>
+          <Table.Th className="n">Line</Table.Th>
+          <Table.Th>On the invoice</Table.Th>
+          <Table.Th>Here it is</Table.Th>
+          <Table.Th className="n">Weight</Table.Th>
+          <Table.Th className="n">Count</Table.Th>
+          <Table.Th className="n">Price</Table.Th>
+          <Table.Th className="n">Net, tax</Table.Th>
+          <Table.Th>Lot and origin</Table.Th>
+          <Table.Th />
+        </Table.Tr>
+      </Table.Thead>
+      <Table.Tbody>
         {props.read.rows.map((row) => {
           const out = props.leftOut.includes(row.place);
           return (
-            <tr key={row.place} className={out ? 'out' : row.faults.length > 0 ? 'faulty' : ''}>
-              <td className="n">{row.place}</td>
-              <td>
+            <Table.Tr key={row.place} className={out ? 'out' : row.faults.length > 0 ? 'faulty' : ''}>
+              <Table.Td className="n">{row.place}</Table.Td>
+              <Table.Td>
                 {row.name}
                 {!out && row.faults.length > 0 && <span className="fault">{row.faults.join(' ')}</span>}
-              </td>
-              <td>
+              </Table.Td>
+              <Table.Td>
                 {row.species_name ?? (
                   <NativeSelect
                     aria-label={`Which species is “${row.name}”?`}
@@ -271,24 +271,24 @@ function Rows(props: {
                     onChange={(event) => event.currentTarget.value && props.onName(row.name, event.currentTarget.value)}
                   />
                 )}
-              </td>
-              <td className="n">{row.mass}</td>
-              <td className="n">{row.count}</td>
-              <td className="n">{row.price}</td>
-              <td className="n">
+              </Table.Td>
+              <Table.Td className="n">{row.mass}</Table.Td>
+              <Table.Td className="n">{row.count}</Table.Td>
+              <Table.Td className="n">{row.price}</Table.Td>
+              <Table.Td className="n">
                 {row.net}
                 {row.tax ? `, ${row.tax}` : ''}
-              </td>
-              <td>{row.trace}</td>
-              <td>
-                <button type="button" className="quiet" onClick={() => props.onLeaveOut(row.place)}>
+              </Table.Td>
+              <Table.Td>{row.trace}</Table.Td>
+              <Table.Td>
+                <Button variant="default" onClick={() => props.onLeaveOut(row.place)}>
                   {out ? 'Include' : 'Leave out'}
-                </button>
-              </td>
-            </tr>
+                </Button>
+              </Table.Td>
+            </Table.Tr>
           );
         })}
-      </tbody>
-    </table>
+      </Table.Tbody>
+    </Table>
   );
 }

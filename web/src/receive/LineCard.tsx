@@ -1,3 +1,4 @@
+import { Button, UnstyledButton } from '@mantine/core';
 import { Link } from 'react-router';
 import type { Line } from '../api/client';
 
@@ -19,7 +20,7 @@ export function LineCard(props: {
 
   return (
     <article className={chosen ? 'line chosen' : 'line'} aria-label={line.species.name}>
-      <button type="button" className="line-head" aria-pressed={chosen} onClick={props.onChoose}>
+      <UnstyledButton className="line-head" aria-pressed={chosen} onClick={props.onChoose}>
         <span className="key" aria-hidden="true">
           {digit}
         </span>
@@ -49,7 +50,7 @@ export function LineCard(props: {
             {line.gap?.say ?? (line.fish.length > 0 ? 'fits' : '')}
           </span>
         )}
-      </button>
+      </UnstyledButton>
       {chosen && (
         <div className="line-more">
           {(line.from || line.raw_service.open) && (
@@ -96,9 +97,9 @@ export function LineCard(props: {
               </Link>
             )}
             {open && (
-              <button type="button" className="quiet" onClick={props.onEdit}>
+              <Button variant="default" onClick={props.onEdit}>
                 Edit line
-              </button>
+              </Button>
             )}
           </p>
         </div>

@@ -2,7 +2,7 @@ import { Autocomplete, Button, NativeSelect, TextInput } from '@mantine/core';
 import { useState } from 'react';
 import { ulid } from 'ulid';
 import { api, asProblem, type Door, type Form, faultAt, type Line, type Scanned } from '../api/client';
-import { useKitchen } from '../kitchen/Door';
+import { useKitchen } from '../kitchen/kitchen';
 import { Chips } from '../ui/Chips';
 import { usePut } from '../ui/outbox';
 import { useDraft } from '../ui/useDraft';
@@ -169,9 +169,9 @@ export function LineForm(props: {
         <Button type="submit" loading={store.isPending} disabled={!shown.trim() || (unknown && !form)}>
           Save line
         </Button>
-        <button type="button" className="quiet" onClick={() => props.onDone(null, id)}>
+        <Button variant="default" onClick={() => props.onDone(null, id)}>
           Cancel
-        </button>
+        </Button>
         <span className="fault" role="alert">
           {store.error && !asProblem(store.error).errors ? asProblem(store.error).detail : ''}
         </span>

@@ -1,3 +1,4 @@
+import { Button } from '@mantine/core';
 import { useQueryClient } from '@tanstack/react-query';
 import { useRef } from 'react';
 import { ulid } from 'ulid';
@@ -33,9 +34,9 @@ export function PhotoButton(props: { line: string; count: number; onKept?: (phot
           }
         }}
       />
-      <button type="button" className="quiet wide" disabled={store.isPending} onClick={() => field.current?.click()}>
+      <Button variant="default" fullWidth disabled={store.isPending} onClick={() => field.current?.click()}>
         {store.isPending ? 'Saving the photo…' : count > 0 ? `Another photo (${count} saved)` : 'Add a photo'}
-      </button>
+      </Button>
       {store.error && (
         <p className="fault" role="alert">
           {asProblem(store.error).detail}

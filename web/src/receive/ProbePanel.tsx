@@ -1,3 +1,4 @@
+import { Button, TextInput } from '@mantine/core';
 import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api, asProblem } from '../api/client';
@@ -33,14 +34,13 @@ export function ProbePanel(props: {
         </div>
       </div>
       <div className="row">
-        <button
-          type="button"
-          className="quiet"
+        <Button
+          variant="default"
           disabled={!shown?.steady}
           onClick={() => shown && props.onTake({ sent: { probe: shown.tenths }, text: shown.text })}
         >
           {props.taken ? `Taken: ${props.taken.text}` : 'Record core temperature'}
-        </button>
+        </Button>
         <form
           className="typed"
           onSubmit={(event) => {
@@ -48,7 +48,7 @@ export function ProbePanel(props: {
             props.onTake(typed.trim() ? { sent: { typed }, text: typed } : null);
           }}
         >
-          <input
+          <TextInput
             aria-label="Core temperature, typed"
             placeholder="or type: 3.4"
             value={typed}
@@ -67,16 +67,16 @@ export function ProbePanel(props: {
           }}
         >
           <div className="row">
-            <input
+            <TextInput
               aria-label="Stick the probe into"
               placeholder="demo: a fish of 1.8"
               value={fish}
               autoComplete="off"
               onChange={(event) => setFish(event.target.value)}
             />
-            <button type="submit" className="quiet">
+            <Button type="submit" variant="default">
               Stick in
-            </button>
+            </Button>
           </div>
           {stick.error && <p className="fault">{asProblem(stick.error).detail}</p>}
         </form>

@@ -1,4 +1,4 @@
-import { useKitchen } from '../kitchen/Door';
+import { useKitchen } from '../kitchen/kitchen';
 import { Rooms } from '../ui/Rooms';
 
 export function ReceiveRooms() {

@@ -3,7 +3,7 @@ import { useQueryClient } from '@tanstack/react-query';
 import { Link, useNavigate } from 'react-router';
 import { ulid } from 'ulid';
 import { api, type Form, faultAt, type Weight } from '../api/client';
-import { useKitchen } from '../kitchen/Door';
+import { useKitchen } from '../kitchen/kitchen';
 import { Chips } from '../ui/Chips';
 import { takenNow, useOutbox, usePut } from '../ui/outbox';
 import { Pan, refusedText } from '../ui/Pan';

@@ -1,3 +1,4 @@
+import { Autocomplete, Button, Checkbox, Table, UnstyledButton } from '@mantine/core';
 import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useParams } from 'react-router';
@@ -97,8 +98,7 @@ function Tubs({ bin }: { bin: BinInFull }) {
           <ul className="tubs" aria-label="Tubs, the first to end in front">
             {manyPast && (
               <li>
-                <button
-                  type="button"
+                <UnstyledButton
                   className="tub-row past"
                   aria-pressed={allPast}
                   onClick={() => {
@@ -115,13 +115,12 @@ function Tubs({ bin }: { bin: BinInFull }) {
                     <b>to be thrown away</b>
                   </span>
                   <b className="n">{bin.past.text}</b>
-                </button>
+                </UnstyledButton>
               </li>
             )}
             {bin.deposits.map((one) => (
               <li key={one.id}>
-                <button
-                  type="button"
+                <UnstyledButton
                   className={one.past ? 'tub-row past' : 'tub-row'}
                   aria-pressed={!allPast && one.id === tub?.id}
                   onClick={() => {
@@ -141,7 +140,7 @@ function Tubs({ bin }: { bin: BinInFull }) {
                     <span className="soft">{one.keeping === 'frozen' ? 'frozen' : 'cold'}</span>
                   </span>
                   <b className="n">{one.left.text}</b>
-                </button>
+                </UnstyledButton>
               </li>
             ))}
           </ul>
@@ -150,14 +149,13 @@ function Tubs({ bin }: { bin: BinInFull }) {
         {bin.mass.mg > 0 && (
           <p className="line-actions">
             {bin.may_freeze && bin.ends_today.mg > 0 && (
-              <button
-                type="button"
-                className="quiet"
+              <Button
+                variant="default"
                 disabled={freezeAll.isPending}
                 onClick={() => freezeAll.mutate({ params: { path: { bin: bin.bin, act } } })}
               >
                 Freeze the {bin.ends_today.text} that end today
-              </button>
+              </Button>
             )}
             {bin.recipes.map((recipe) => (
               <Link key={recipe.recipe} className="quiet link" to={`/route/make/${recipe.recipe}`}>
@@ -168,18 +166,18 @@ function Tubs({ bin }: { bin: BinInFull }) {
         )}
         <details className="ledger">
           <summary>In and out</summary>
-          <table className="tight">
-            <tbody>
+          <Table className="tight">
+            <Table.Tbody>
               {bin.ledger.map((line, i) => (
-                <tr key={i}>
-                  <td className="soft">{line.at}</td>
-                  <td>{line.what}</td>
-                  <td className="soft">{line.by}</td>
-                  <td className="n">{line.mass}</td>
-                </tr>
+                <Table.Tr key={i}>
+                  <Table.Td className="soft">{line.at}</Table.Td>
+                  <Table.Td>{line.what}</Table.Td>
+                  <Table.Td className="soft">{line.by}</Table.Td>
+                  <Table.Td className="n">{line.mass}</Table.Td>
+                </Table.Tr>
               ))}
-            </tbody>
-          </table>
+            </Table.Tbody>
+          </Table>
         </details>
       </section>
       <Pan
@@ -214,34 +212,29 @@ function Tubs({ bin }: { bin: BinInFull }) {
                 setReason('');
               }}
             />
-            <label className="why">
-              <span>{leaves === 'meal' ? 'What for' : 'Why'}</span>
-              <input
-                list="why"
-                value={reason}
-                placeholder={why || REASONS[leaves][0]}
-                onChange={(e) => setReason(e.target.value)}
-              />
-              <datalist id="why">
-                {REASONS[leaves].map((one) => (
-                  <option key={one} value={one} />
-                ))}
-              </datalist>
-            </label>
-            {faultAt(out.error, '/reason') && <p className="fault">{faultAt(out.error, '/reason')}</p>}
-            <label className="tick">
-              <input type="checkbox" checked={empty} onChange={(event) => setEmpty(event.target.checked)} />
-              Then {allPast ? 'they are' : 'the tub is'} empty
-            </label>
+            <Autocomplete
+              label={leaves === 'meal' ? 'What for' : 'Why'}
+              data={REASONS[leaves]}
+              value={reason}
+              placeholder={why || REASONS[leaves][0]}
+              error={faultAt(out.error, '/reason')}
+              onChange={setReason}
+            />
+            <Checkbox
+              size="lg"
+              checked={empty}
+              onChange={(event) => setEmpty(event.target.checked)}
+              label={<>Then {allPast ? 'they are' : 'the tub is'} empty</>}
+            />
             {bin.may_freeze && tub.keeping === 'cold' && !tub.past && !allPast && (
-              <button
-                type="button"
-                className="quiet wide"
+              <Button
+                variant="default"
+                fullWidth
                 disabled={freeze.isPending}
                 onClick={() => freeze.mutate({ params: { path: { deposit: tub.id, new: act } } })}
               >
                 Freeze the {tub.left.text}
-              </button>
+              </Button>
             )}
             <p className="fault">
               {[freeze.error, freezeAll.error].map((error) => (error ? asProblem(error).detail : ''))}

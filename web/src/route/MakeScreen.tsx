@@ -1,4 +1,4 @@
-import { TextInput } from '@mantine/core';
+import { Button, TextInput } from '@mantine/core';
 import { keepPreviousData, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
@@ -115,9 +115,9 @@ export function MakeScreen() {
           {start.error && !faultAt(start.error, '/weight') ? asProblem(start.error).detail : ''}
         </p>
         <div className="push" />
-        <button type="button" className="next" disabled={start.isPending || data.plan === null} onClick={begin}>
+        <Button disabled={start.isPending || data.plan === null} onClick={begin}>
           Start the batch
-        </button>
+        </Button>
       </aside>
     </div>
   );

@@ -1,9 +1,10 @@
+import { Button, Table, TextInput } from '@mantine/core';
 import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { ulid } from 'ulid';
 import { api, asProblem, faultAt, type Making } from '../api/client';
-import { useKitchen } from '../kitchen/Door';
+import { useKitchen } from '../kitchen/kitchen';
 import { Missing } from '../ui/Missing';
 import { usePut } from '../ui/outbox';
 import { useProbe } from '../ui/useProbe';
@@ -81,30 +82,30 @@ function Pot({ batch }: { batch: Making }) {
           </div>
           <div>
             <h2>What went in</h2>
-            <table className="tight went">
-              <caption className="visually-hidden">Where it came from and what it brought back</caption>
-              <tbody>
+            <Table className="tight went">
+              <Table.Caption className="visually-hidden">Where it came from and what it brought back</Table.Caption>
+              <Table.Tbody>
                 {batch.fish.map((one) => (
-                  <tr key={one.fish_id}>
-                    <td>
+                  <Table.Tr key={one.fish_id}>
+                    <Table.Td>
                       <Link to={`/log/${one.fish_id}`}>
                         {one.fish} no. {one.number}
                       </Link>
                       <span className="soft block">
                         {one.parts}, lot {one.lot}
                       </span>
-                    </td>
-                    <td className="n">{one.back ?? ''}</td>
-                  </tr>
+                    </Table.Td>
+                    <Table.Td className="n">{one.back ?? ''}</Table.Td>
+                  </Table.Tr>
                 ))}
                 {batch.value && (
-                  <tr className="sum">
-                    <td>{batch.yield} brought back</td>
-                    <td className="n">{batch.value}</td>
-                  </tr>
+                  <Table.Tr className="sum">
+                    <Table.Td>{batch.yield} brought back</Table.Td>
+                    <Table.Td className="n">{batch.value}</Table.Td>
+                  </Table.Tr>
                 )}
-              </tbody>
-            </table>
+              </Table.Tbody>
+            </Table>
             {batch.value && (
               <p className="soft">
                 Bin value {batch.at_bin_value}: {batch.per_unit} a {batch.unit === 'L' ? 'litre' : 'kilo'}.
@@ -131,16 +132,16 @@ function Pot({ batch }: { batch: Making }) {
               setAmount('');
             }}
           >
-            <input
+            <TextInput
               aria-label={`How much it made, ${batch.unit}`}
               placeholder={batch.yield ? `made ${batch.yield}; or enter again` : `it made: 4.1 ${batch.unit}`}
               inputMode="decimal"
               value={amount}
               onChange={(event) => setAmount(event.target.value)}
             />
-            <button type="submit" className="quiet" disabled={amount.trim() === '' || made.isPending}>
+            <Button type="submit" variant="default" disabled={amount.trim() === '' || made.isPending}>
               Save
-            </button>
+            </Button>
           </form>
         )}
         <p className="fault" role="alert">
@@ -160,25 +161,23 @@ function Pot({ batch }: { batch: Making }) {
                 });
               }}
             >
-              <input
+              <TextInput
                 aria-label="Why it is thrown away"
                 placeholder={faultAt(gone.error, '/reason') ?? 'Reason (required)'}
                 value={why}
                 onChange={(event) => setWhy(event.target.value)}
               />
-              <button type="submit" className="quiet">
+              <Button type="submit" variant="default">
                 Throw away
-              </button>
+              </Button>
             </form>
             {!batch.past && (
-              <button
-                type="button"
-                className="next"
+              <Button
                 disabled={gone.isPending || batch.yield === null}
                 onClick={() => gone.mutate({ params: { path }, body: { how: 'used', version: batch.version } })}
               >
                 Used up
-              </button>
+              </Button>
             )}
           </>
         )}
@@ -214,14 +213,13 @@ function CoolingPanel({ batch, onCooled }: { batch: Making; onCooled: (data: Mak
         </div>
       </div>
       <div className="row">
-        <button
-          type="button"
-          className="quiet"
+        <Button
+          variant="default"
           disabled={!shown?.steady || cool.isPending}
           onClick={() => shown && send({ probe: shown.tenths })}
         >
           Record
-        </button>
+        </Button>
         <form
           className="typed"
           onSubmit={(event) => {
@@ -229,16 +227,16 @@ function CoolingPanel({ batch, onCooled }: { batch: Making; onCooled: (data: Mak
             send({ typed });
           }}
         >
-          <input
+          <TextInput
             aria-label="How hot it is, typed"
             placeholder="or type: 57"
             value={typed}
             autoComplete="off"
             onChange={(event) => setTyped(event.target.value)}
           />
-          <button type="submit" className="quiet" disabled={typed.trim() === ''}>
+          <Button type="submit" variant="default" disabled={typed.trim() === ''}>
             Record
-          </button>
+          </Button>
         </form>
       </div>
       <p className="fault">{cool.error ? asProblem(cool.error).detail : ''}</p>

@@ -1,26 +1,27 @@
+import { Table } from '@mantine/core';
 import type { BatchPlanned } from '../api/client';
 
 /** What goes in, which pots hold it, and what comes out. */
 export function Amounts({ plan, fish }: { plan: BatchPlanned; fish: string }) {
   return (
     <div className="amounts">
-      <table className="tight">
-        <caption className="visually-hidden">What goes in</caption>
-        <tbody>
-          <tr>
-            <th scope="row">Fish</th>
-            <td className="n">
+      <Table className="tight">
+        <Table.Caption className="visually-hidden">What goes in</Table.Caption>
+        <Table.Tbody>
+          <Table.Tr>
+            <Table.Th scope="row">Fish</Table.Th>
+            <Table.Td className="n">
               <b>{fish}</b>
-            </td>
-          </tr>
+            </Table.Td>
+          </Table.Tr>
           {plan.amounts.map((one) => (
-            <tr key={one.name}>
-              <th scope="row">{one.name}</th>
-              <td className="n">{one.amount}</td>
-            </tr>
+            <Table.Tr key={one.name}>
+              <Table.Th scope="row">{one.name}</Table.Th>
+              <Table.Td className="n">{one.amount}</Table.Td>
+            </Table.Tr>
           ))}
-        </tbody>
-      </table>
+        </Table.Tbody>
+      </Table>
       {plan.pots.length > 0 && (
         <ul className="pots" aria-label="Pots">
           {plan.pots.map((pot, i) => (

@@ -1,10 +1,10 @@
-import { NativeSelect, Textarea, TextInput } from '@mantine/core';
+import { Button, NativeSelect, Textarea, TextInput } from '@mantine/core';
 import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { ulid } from 'ulid';
 import { api, asProblem, faultAt, type RouteHouse } from '../api/client';
-import { useKitchen } from '../kitchen/Door';
+import { useKitchen } from '../kitchen/kitchen';
 import { Chips } from '../ui/Chips';
 
 type Recipe = RouteHouse['recipes'][number];
@@ -185,17 +185,16 @@ function Writing({ house, recipe }: { house: RouteHouse; recipe: Recipe | undefi
           </p>
           {me.sees_prices ? (
             <>
-              <button type="submit" className="next" disabled={store.isPending}>
+              <Button type="submit" disabled={store.isPending}>
                 Save recipe
-              </button>
+              </Button>
               {recipe && (
-                <button
-                  type="button"
-                  className="quiet"
+                <Button
+                  variant="default"
                   onClick={() => retire.mutate({ params: { path: { recipe: id } }, body: { version: recipe.version } })}
                 >
                   Remove from the list
-                </button>
+                </Button>
               )}
             </>
           ) : (

@@ -1,8 +1,9 @@
+import { UnstyledButton } from '@mantine/core';
 import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import { api, asProblem, type RouteBench } from '../api/client';
-import { useKitchen } from '../kitchen/Door';
+import { useKitchen } from '../kitchen/kitchen';
 import { FishTitle } from '../ui/FishTitle';
 import { Keel } from '../ui/Keel';
 import { Missing } from '../ui/Missing';
@@ -77,8 +78,7 @@ function Board({ bench }: { bench: RouteBench }) {
           <ul className="routes">
             {bench.rows.map((r) => (
               <li key={r.piece}>
-                <button
-                  type="button"
+                <UnstyledButton
                   className="route-row"
                   aria-pressed={r.piece === chosen}
                   onClick={() => setChosen(r.piece)}
@@ -88,7 +88,7 @@ function Board({ bench }: { bench: RouteBench }) {
                   <span className="n">{r.mass.text}</span>
                   <span className="goes">{r.options.find((o) => o.bin === r.bin)?.name ?? 'Served'}</span>
                   <span className="soft">{r.why}</span>
-                </button>
+                </UnstyledButton>
               </li>
             ))}
           </ul>
@@ -113,15 +113,14 @@ function Board({ bench }: { bench: RouteBench }) {
         {row && (
           <div className="bin-choices">
             {row.may_be_served && (
-              <button type="button" className="choice" aria-pressed={row.bin === null} onClick={() => to(null)}>
+              <UnstyledButton className="choice" aria-pressed={row.bin === null} onClick={() => to(null)}>
                 <span className="key" />
                 <span className="name">Serve it</span>
                 <span className="mass">as it is</span>
-              </button>
+              </UnstyledButton>
             )}
             {row.options.map((option) => (
-              <button
-                type="button"
+              <UnstyledButton
                 className="choice"
                 key={option.bin}
                 disabled={!option.allowed}
@@ -136,7 +135,7 @@ function Board({ bench }: { bench: RouteBench }) {
                   {option.per_kg && <small>{option.per_kg} per kg</small>}
                 </span>
                 <span className="mass">{option.why}</span>
-              </button>
+              </UnstyledButton>
             ))}
           </div>
         )}

@@ -1,3 +1,4 @@
+import { Button } from '@mantine/core';
 import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { ulid } from 'ulid';
@@ -26,9 +27,7 @@ export function WaitingToRoute() {
           <RouteRooms />
           {fish.length > 0 && (
             <div className="accept-all">
-              <button
-                type="button"
-                className="next"
+              <Button
                 disabled={accept.isPending}
                 onClick={() =>
                   accept.mutate({
@@ -38,7 +37,7 @@ export function WaitingToRoute() {
                 }
               >
                 {fish.length === 1 ? 'Accept 1 fish' : `Accept all ${fish.length}`}
-              </button>
+              </Button>
               <p className="soft">Every part goes where it usually goes, with its date. Tap a fish to see why.</p>
               <p className="fault" role="alert">
                 {accept.error ? asProblem(accept.error).detail : ''}

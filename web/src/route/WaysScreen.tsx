@@ -1,9 +1,9 @@
-import { TextInput } from '@mantine/core';
+import { Button, TextInput } from '@mantine/core';
 import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { api, asProblem, faultAt, type RouteHouse } from '../api/client';
-import { useKitchen } from '../kitchen/Door';
+import { useKitchen } from '../kitchen/kitchen';
 import { Chips } from '../ui/Chips';
 import { RouteRooms } from './RouteRooms';
 
@@ -80,9 +80,9 @@ export function WaysScreen() {
             error={faultAt(store.error, '/pots')}
           />
           {me.sees_prices && (
-            <button type="submit" className="quiet" disabled={pots === null}>
+            <Button type="submit" variant="default" disabled={pots === null}>
               Save
-            </button>
+            </Button>
           )}
         </form>
       </div>
@@ -171,9 +171,9 @@ function HouseBin({ bin, onKept }: { bin: RouteHouse['bins'][number]; onKept: (h
       {field('cold', 'Days cold', '/days_cold')}
       {field('frozen', 'Days frozen', '/days_frozen')}
       {me.sees_prices && (
-        <button type="submit" className="quiet" disabled={store.isPending}>
+        <Button type="submit" variant="default" disabled={store.isPending}>
           Save
-        </button>
+        </Button>
       )}
       {store.error && !asProblem(store.error).errors && <p className="fault">{asProblem(store.error).detail}</p>}
     </form>

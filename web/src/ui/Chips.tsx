@@ -1,8 +1,9 @@
-import type { ReactNode } from 'react';
+import { Chip, Group } from '@mantine/core';
+import { type ReactNode, useId } from 'react';
 
 type Option<T extends string> = { value: T; label: ReactNode };
 
-/** One of a few, each large enough for a wet finger; plain radio buttons underneath. */
+/** One of a few, each large enough for a wet finger. */
 export function Chips<T extends string>(props: {
   legend: string;
   name: string;
@@ -13,20 +14,25 @@ export function Chips<T extends string>(props: {
   /** Whether the legend is only for who cannot see the rest. */
   quiet?: boolean;
 }) {
+  const legend = useId();
   return (
-    <fieldset className={props.inline ? 'chips inline' : 'chips'}>
-      <legend className={props.quiet ? 'visually-hidden' : undefined}>{props.legend}</legend>
-      {props.options.map((option) => (
-        <label className="chip" key={option.value}>
-          <input
+    <div className={props.inline ? 'chips inline' : 'chips'} role="radiogroup" aria-labelledby={legend}>
+      <span id={legend} className={props.quiet ? 'visually-hidden' : 'legend'}>
+        {props.legend}
+      </span>
+      <Group gap={8}>
+        {props.options.map((option) => (
+          <Chip
+            key={option.value}
             type="radio"
             name={props.name}
             checked={option.value === props.value}
             onChange={() => props.onChange(option.value)}
-          />
-          {option.label}
-        </label>
-      ))}
-    </fieldset>
+          >
+            {option.label}
+          </Chip>
+        ))}
+      </Group>
+    </div>
   );
 }

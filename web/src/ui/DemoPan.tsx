@@ -1,3 +1,4 @@
+import { Button, TextInput } from '@mantine/core';
 import { useState } from 'react';
 import type { usePan } from './usePan';
 
@@ -16,19 +17,19 @@ export function DemoPan({ pan }: { pan: ReturnType<typeof usePan> }) {
     >
       <p className="soft">Demo: your hand at the scale</p>
       <div className="row">
-        <input
+        <TextInput
           aria-label="Put on the scale"
           placeholder="520 g"
           value={mass}
           autoComplete="off"
           onChange={(event) => setMass(event.target.value)}
         />
-        <button type="submit" className="quiet">
+        <Button type="submit" variant="default">
           Put on
-        </button>
-        <button type="button" className="quiet" onClick={pan.clear}>
+        </Button>
+        <Button variant="default" onClick={pan.clear}>
           Off
-        </button>
+        </Button>
       </div>
       {pan.putFault && (
         <p className="fault" role="alert">

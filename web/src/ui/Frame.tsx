@@ -2,18 +2,23 @@ import { Outlet, useNavigate } from 'react-router';
 import { Keys } from './Keys';
 import { Offline } from './Offline';
 import { Spine, STAGES } from './Spine';
+import { useArrival } from './useArrival';
 import { useKeys } from './useKeys';
 
 /** The spine at the left, the screen beside it. */
 export function Frame() {
   const navigate = useNavigate();
+  useArrival();
   const stageKeys = Object.fromEntries(STAGES.map((stage, i) => [`Alt+${i + 1}`, () => navigate(`/${stage.path}`)]));
   useKeys({ ...stageKeys, '/': () => navigate('/log?seek') });
 
   return (
     <div className="page">
+      <a className="skip" href="#main">
+        Skip to the screen
+      </a>
       <Spine />
-      <main className="main">
+      <main className="main" id="main">
         <Offline />
         <Outlet />
       </main>

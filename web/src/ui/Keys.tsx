@@ -1,3 +1,4 @@
+import { Button } from '@mantine/core';
 import { useKeys } from './useKeys';
 
 const LIST: [string, string][] = [
@@ -30,9 +31,9 @@ export function Keys() {
         ))}
       </dl>
       <form method="dialog">
-        <button type="submit" className="quiet">
+        <Button type="submit" variant="default">
           Close
-        </button>
+        </Button>
       </form>
     </dialog>
   );

@@ -1,3 +1,4 @@
+import { Table } from '@mantine/core';
 import type { Rung } from '../api/client';
 
 /**
@@ -6,30 +7,30 @@ import type { Rung } from '../api/client';
  */
 export function Ladder({ rungs }: { rungs: Rung[] }) {
   return (
-    <table className="ladder">
-      <caption className="visually-hidden">Yield, step by step</caption>
-      <thead>
-        <tr>
-          <th scope="col">Step</th>
-          <th scope="col" className="n">
+    <Table className="ladder">
+      <Table.Caption className="visually-hidden">Yield, step by step</Table.Caption>
+      <Table.Thead>
+        <Table.Tr>
+          <Table.Th scope="col">Step</Table.Th>
+          <Table.Th scope="col" className="n">
             Weighed
-          </th>
-          <th scope="col" className="n">
+          </Table.Th>
+          <Table.Th scope="col" className="n">
             Adjusted
-          </th>
-          <th scope="col" className="n">
+          </Table.Th>
+          <Table.Th scope="col" className="n">
             Of as purchased
-          </th>
-          <th scope="col" className="n">
+          </Table.Th>
+          <Table.Th scope="col" className="n">
             Of the step above
-          </th>
-          <td className="gauge" />
-        </tr>
-      </thead>
-      <tbody>
+          </Table.Th>
+          <Table.Td className="gauge" />
+        </Table.Tr>
+      </Table.Thead>
+      <Table.Tbody>
         {rungs.map((rung) => (
-          <tr key={rung.rung}>
-            <th scope="row">
+          <Table.Tr key={rung.rung}>
+            <Table.Th scope="row">
               {rung.rung}
               {rung.band && (
                 <>
@@ -37,12 +38,12 @@ export function Ladder({ rungs }: { rungs: Rung[] }) {
                   <span className="soft from">{rung.band.from.replace(', by size', '')}</span>
                 </>
               )}
-            </th>
-            <td className="n">{rung.weighed ?? ''}</td>
-            <td className="n soft">{rung.mass}</td>
-            <td className="n">{rung.of_purchased}</td>
-            <td className="n">{rung.of_previous ?? ''}</td>
-            <td className="gauge" aria-hidden="true">
+            </Table.Th>
+            <Table.Td className="n">{rung.weighed ?? ''}</Table.Td>
+            <Table.Td className="n soft">{rung.mass}</Table.Td>
+            <Table.Td className="n">{rung.of_purchased}</Table.Td>
+            <Table.Td className="n">{rung.of_previous ?? ''}</Table.Td>
+            <Table.Td className="gauge" aria-hidden="true">
               <div>
                 <i style={{ width: `${Math.min(100, rung.of_purchased_pct)}%` }} />
                 {rung.band && (
@@ -54,11 +55,11 @@ export function Ladder({ rungs }: { rungs: Rung[] }) {
                   />
                 )}
               </div>
-            </td>
-          </tr>
+            </Table.Td>
+          </Table.Tr>
         ))}
-      </tbody>
-    </table>
+      </Table.Tbody>
+    </Table>
   );
 }
 

@@ -1,3 +1,4 @@
+import { Button } from '@mantine/core';
 import { useEffect, useState } from 'react';
 import { useNavigate } from 'react-router';
 
@@ -40,12 +41,12 @@ export function NextStage({ label, onClick, disabled, busy, open = [], back }: N
           ))}
         </ul>
         <div className="row">
-          <button type="button" className="quiet" disabled={busy} onClick={onClick}>
+          <Button variant="default" disabled={busy} onClick={onClick}>
             Finish all the same
-          </button>
-          <button type="button" className="take small" onClick={() => setAsking(false)}>
+          </Button>
+          <Button size="lg" fullWidth color="gill.6" className="take small" onClick={() => setAsking(false)}>
             Stay here
-          </button>
+          </Button>
         </div>
       </div>
     );
@@ -53,13 +54,13 @@ export function NextStage({ label, onClick, disabled, busy, open = [], back }: N
   return (
     <div className="next-row">
       {back && (
-        <button type="button" className="quiet back" disabled={dead} onClick={() => navigate(back.to)}>
+        <Button variant="default" disabled={dead} onClick={() => navigate(back.to)}>
           {back.label}
-        </button>
+        </Button>
       )}
-      <button type="button" className="next" disabled={dead || disabled || busy} onClick={finish}>
+      <Button disabled={dead || disabled || busy} onClick={finish}>
         {busy ? 'Saving…' : label}
-      </button>
+      </Button>
     </div>
   );
 }

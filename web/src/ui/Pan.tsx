@@ -1,6 +1,7 @@
+import { Button, TextInput } from '@mantine/core';
 import { type ReactNode, useRef, useState } from 'react';
 import { asProblem, faultAt, type ReadingLine, type Weight } from '../api/client';
-import { useKitchen } from '../kitchen/Door';
+import { useKitchen } from '../kitchen/kitchen';
 import { DemoPan } from './DemoPan';
 import { type NextProps, NextStage } from './NextStage';
 import type { useOutbox } from './outbox';
@@ -100,33 +101,40 @@ export function Pan(props: Props) {
             }
           }}
         >
-          <input
+          <TextInput
             ref={said}
             aria-label="What do you think it weighs?"
             placeholder="Guess first: 172 g"
             autoComplete="off"
           />
-          <button type="submit" className="quiet">
+          <Button type="submit" variant="default">
             Guess
-          </button>
+          </Button>
         </form>
       )}
       {question && props.onSure ? (
         <Odd say={question}>
-          <button type="button" className="quiet" onClick={props.outbox?.dismiss}>
+          <Button variant="default" onClick={props.outbox?.dismiss}>
             Weigh again
-          </button>
-          <button type="button" className="quiet" onClick={props.onSure}>
+          </Button>
+          <Button variant="default" onClick={props.onSure}>
             Record all the same
-          </button>
+          </Button>
         </Odd>
       ) : (
         <>
           <div className="row">
-            <button type="button" className="take" onClick={takePan} disabled={!ready || !pan.weight}>
+            <Button
+              size="xl"
+              fullWidth
+              color="gill.6"
+              className="take"
+              onClick={takePan}
+              disabled={!ready || !pan.weight}
+            >
               {busy ? 'Saving…' : `${props.takeWord} ${pan.weight && !veiled ? (shown?.text ?? '') : ''}`}
               <small>{pan.spent && !busy ? 'Recorded. Put the next thing on.' : (props.recordAs ?? props.todo)}</small>
-            </button>
+            </Button>
           </div>
           <div className="row">
             <form
@@ -136,7 +144,7 @@ export function Pan(props: Props) {
                 takeTyped();
               }}
             >
-              <input
+              <TextInput
                 ref={field}
                 aria-label="Weight, typed"
                 placeholder="or type: 1515 g"
@@ -145,13 +153,13 @@ export function Pan(props: Props) {
                 enterKeyHint="done"
                 onChange={(event) => setTyped(event.target.value)}
               />
-              <button type="submit" className="quiet" disabled={!readyTyped || typed.trim() === ''}>
+              <Button type="submit" variant="default" disabled={!readyTyped || typed.trim() === ''}>
                 Record
-              </button>
+              </Button>
             </form>
-            <button type="button" className="quiet" onClick={pan.tare} disabled={!shown}>
+            <Button variant="default" onClick={pan.tare} disabled={!shown}>
               Tare
-            </button>
+            </Button>
           </div>
         </>
       )}
@@ -161,19 +169,18 @@ export function Pan(props: Props) {
       {props.children}
       {asked && (
         <Odd say={`Undo ${asked.mass.text}, ${lowerFirst(asked.name)}?`}>
-          <button type="button" className="quiet" onClick={() => setUndoing(null)}>
+          <Button variant="default" onClick={() => setUndoing(null)}>
             Keep
-          </button>
-          <button
-            type="button"
-            className="quiet"
+          </Button>
+          <Button
+            variant="default"
             onClick={() => {
               setUndoing(null);
               props.onTakeBack?.(asked.id);
             }}
           >
             Undo
-          </button>
+          </Button>
         </Odd>
       )}
       <ul className="readings" aria-label="Last readings">
@@ -197,14 +204,13 @@ export function Pan(props: Props) {
               </span>
             </span>
             {!reading.taken_back && props.onTakeBack && (
-              <button
-                type="button"
-                className="quiet"
+              <Button
+                variant="default"
                 aria-label={`Undo ${reading.name}, ${reading.mass.text}`}
                 onClick={() => props.onTakeBack?.(reading.id)}
               >
                 Undo
-              </button>
+              </Button>
             )}
           </li>
         ))}

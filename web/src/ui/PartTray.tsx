@@ -1,3 +1,4 @@
+import { UnstyledButton } from '@mantine/core';
 import { useState } from 'react';
 import type { Choice } from '../api/client';
 
@@ -23,8 +24,7 @@ export function PartTray({
       {shown.map((choice) => {
         const digit = choices.indexOf(choice) + 1;
         return (
-          <button
-            type="button"
+          <UnstyledButton
             className="choice"
             key={choice.part}
             aria-pressed={choice.part === chosen}
@@ -37,11 +37,11 @@ export function PartTray({
             <span className="mass">
               {choice.mass ? `${choice.mass.text}${choice.count > 1 ? `, ${choice.count} pieces` : ''}` : 'not weighed'}
             </span>
-          </button>
+          </UnstyledButton>
         );
       })}
       {hidden >= 1 && (
-        <button type="button" className="choice more" aria-expanded={all} onClick={() => setAll(!all)}>
+        <UnstyledButton className="choice more" aria-expanded={all} onClick={() => setAll(!all)}>
           <span className="name">{all ? 'Fewer parts' : 'More parts'}</span>
           <span className="mass">
             {all
@@ -51,7 +51,7 @@ export function PartTray({
                   .map((c) => c.name.toLowerCase())
                   .join(', ')}
           </span>
-        </button>
+        </UnstyledButton>
       )}
     </div>
   );

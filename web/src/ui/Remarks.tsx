@@ -1,3 +1,4 @@
+import { Button } from '@mantine/core';
 import type { Remark } from '../api/client';
 
 /** What the weights say: what, why, and what to do, with the one tap that mends it. */
@@ -15,18 +16,14 @@ export function Remarks(props: {
             <b>{remark.what}</b> {remark.todo}
           </span>
           {remark.piece && remark.tray && onTray && (
-            <button
-              type="button"
-              className="quiet"
-              onClick={() => remark.piece && remark.tray && onTray(remark.piece, remark.tray)}
-            >
+            <Button variant="default" onClick={() => remark.piece && remark.tray && onTray(remark.piece, remark.tray)}>
               It was on the {remark.tray}
-            </button>
+            </Button>
           )}
           {remark.piece && onRetake && (
-            <button type="button" className="quiet" onClick={() => remark.piece && onRetake(remark.piece)}>
+            <Button variant="default" onClick={() => remark.piece && onRetake(remark.piece)}>
               Weigh again
-            </button>
+            </Button>
           )}
         </p>
       ))}

@@ -1,6 +1,7 @@
-import type { ReactNode } from 'react';
+import { Chip, Group } from '@mantine/core';
+import { type ReactNode, useId } from 'react';
 
-/** Some of a few, each large enough for a wet finger; plain checkboxes underneath. */
+/** Some of a few, each large enough for a wet finger. */
 export function Several(props: {
   legend: string;
   chosen: string[];
@@ -10,23 +11,26 @@ export function Several(props: {
   quiet?: boolean;
 }) {
   const { chosen } = props;
+  const legend = useId();
   return (
-    <fieldset className="chips inline">
-      <legend className={props.quiet ? 'visually-hidden' : ''}>{props.legend}</legend>
-      {props.options.map((option) => (
-        <label className="chip" key={option.value}>
-          <input
-            type="checkbox"
+    // biome-ignore lint/a11y/useSemanticElements: a fieldset cannot be laid out in one line with its legend
+    <div className="chips inline" role="group" aria-labelledby={legend}>
+      <span id={legend} className={props.quiet ? 'visually-hidden' : 'legend'}>
+        {props.legend}
+      </span>
+      <Group gap={8}>
+        {props.options.map((option) => (
+          <Chip
+            key={option.value}
             checked={chosen.includes(option.value)}
-            onChange={() =>
-              props.onChange(
-                chosen.includes(option.value) ? chosen.filter((v) => v !== option.value) : [...chosen, option.value],
-              )
+            onChange={(on) =>
+              props.onChange(on ? [...chosen, option.value] : chosen.filter((value) => value !== option.value))
             }
-          />
-          {option.label}
-        </label>
-      ))}
-    </fieldset>
+          >
+            {option.label}
+          </Chip>
+        ))}
+      </Group>
+    </div>
   );
 }

@@ -1,9 +1,10 @@
+import { UnstyledButton } from '@mantine/core';
 import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { NavLink } from 'react-router';
 import { api, type StageName } from '../api/client';
 import { signOut } from '../api/session';
-import { useKitchen } from '../kitchen/Door';
+import { useKitchen } from '../kitchen/kitchen';
 import { rememberLast } from '../kitchen/lastHere';
 import { useEverythingWaiting } from './outbox';
 
@@ -60,15 +61,12 @@ export function Spine() {
             {backup}
           </p>
         )}
-        <button
-          type="button"
-          onClick={() => units.mutate({ body: { units: me.units === 'metric' ? 'us' : 'metric' } })}
-        >
+        <UnstyledButton onClick={() => units.mutate({ body: { units: me.units === 'metric' ? 'us' : 'metric' } })}>
           {me.units === 'metric' ? 'Switch to lb/oz' : 'Switch to grams'}
-        </button>
-        <button type="button" onClick={() => document.querySelector<HTMLDialogElement>('#keys')?.showModal()}>
+        </UnstyledButton>
+        <UnstyledButton onClick={() => document.querySelector<HTMLDialogElement>('#keys')?.showModal()}>
           Shortcuts
-        </button>
+        </UnstyledButton>
         <NavLink to={me.role === 'head chef' ? '/settings' : '/me'}>
           {me.role === 'head chef' ? 'Settings' : 'Your PIN'}
         </NavLink>
@@ -83,21 +81,13 @@ export function Spine() {
               {mine} {mine === 1 ? 'weight of yours waits' : 'weights of yours wait'} on this tablet. Nobody else can
               send {mine === 1 ? 'it' : 'them'}: sign in again when the kitchen computer answers.
             </p>
-            <button type="button" onClick={() => void signOut()}>
-              Sign out all the same
-            </button>
-            <button type="button" onClick={() => setLeaving(false)}>
-              Stay
-            </button>
+            <UnstyledButton onClick={() => void signOut()}>Sign out all the same</UnstyledButton>
+            <UnstyledButton onClick={() => setLeaving(false)}>Stay</UnstyledButton>
           </div>
         ) : (
           <div className="ways-out">
-            <button type="button" onClick={() => leave(true)}>
-              Lock
-            </button>
-            <button type="button" onClick={() => leave(false)}>
-              Sign out
-            </button>
+            <UnstyledButton onClick={() => leave(true)}>Lock</UnstyledButton>
+            <UnstyledButton onClick={() => leave(false)}>Sign out</UnstyledButton>
           </div>
         )}
       </div>

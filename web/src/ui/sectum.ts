@@ -1,4 +1,5 @@
 import './css/base.css';
+import './css/mantine.css';
 import './css/families.css';
 import './css/frame.css';
 import './css/spine.css';

@@ -35,15 +35,16 @@ export const theme = createTheme({
   headings: { fontFamily: "'Archivo Variable', system-ui, sans-serif", fontWeight: '650' },
   defaultRadius: 3,
   fontSizes: { xs: '14px', sm: '15px', md: '17px', lg: '19px', xl: '22px' },
+  // How large they are stands in css/mantine.css, so that a place may ask for less.
   components: {
-    Button: { defaultProps: { size: 'md' }, styles: { root: { minHeight: 48, fontWeight: 620 } } },
-    TextInput: { defaultProps: { size: 'md' }, styles: { input: { minHeight: 48 } } },
-    Autocomplete: { defaultProps: { size: 'md' }, styles: { input: { minHeight: 48 }, option: { minHeight: 48 } } },
-    Textarea: { defaultProps: { size: 'md' }, styles: { input: { minHeight: 48 } } },
-    NativeSelect: { defaultProps: { size: 'md' }, styles: { input: { minHeight: 48 } } },
-    PasswordInput: {
-      defaultProps: { size: 'md' },
-      styles: { input: { minHeight: 48 }, innerInput: { minHeight: 48 } },
-    },
+    Button: { defaultProps: { size: 'md', color: 'ink.9' } },
+    Chip: { defaultProps: { size: 'lg', radius: 3, color: 'ink.9', variant: 'filled' } },
+    Checkbox: { defaultProps: { size: 'lg', color: 'ink.9' } },
+    Table: { defaultProps: { verticalSpacing: 7, horizontalSpacing: 10, fz: 17 } },
+    TextInput: { defaultProps: { size: 'md' } },
+    Autocomplete: { defaultProps: { size: 'md' } },
+    Textarea: { defaultProps: { size: 'md' } },
+    NativeSelect: { defaultProps: { size: 'md' } },
+    PasswordInput: { defaultProps: { size: 'md' } },
   },
 });

@@ -1,7 +1,7 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
 import { api, asProblem, type Weight } from '../api/client';
-import { useKitchen } from '../kitchen/Door';
+import { useKitchen } from '../kitchen/kitchen';
 import { isSpent } from './spent';
 
 const scaleKey = api.queryOptions('get', '/scale').queryKey;

@@ -1,0 +1,15 @@
+import { createContext, useContext } from 'react';
+import type { Kitchen } from '../api/client';
+
+type Inside = Kitchen & { me: NonNullable<Kitchen['me']> };
+
+export const KitchenContext = createContext<Inside | null>(null);
+
+/** The kitchen and who is signed in; only used behind the door. */
+export function useKitchen(): Inside {
+  const kitchen = useContext(KitchenContext);
+  if (!kitchen) {
+    throw new Error('Nobody is signed in.');
+  }
+  return kitchen;
+}
