@@ -78,13 +78,16 @@ Route::middleware('web')->group(function (): void {
         Route::middleware(['auth', StillSignedIn::class])->group(function (): void {
             Route::delete('session', [KitchenController::class, 'signOut']);
             Route::get('kitchen/people', [KitchenController::class, 'people']);
-            Route::put('kitchen/people/{person}', [KitchenController::class, 'storePerson'])
-                ->middleware('takes:person');
-            Route::put('kitchen/people/{person}/disabled', [KitchenController::class, 'disable'])
-                ->middleware('takes:disabled');
+            Route::put('kitchen/people/{person}', [KitchenController::class, 'storePerson'])->middleware(
+                'takes:person',
+            );
+            Route::put('kitchen/people/{person}/disabled', [KitchenController::class, 'disable'])->middleware(
+                'takes:disabled',
+            );
             Route::get('kitchen/settings', [KitchenController::class, 'settings']);
-            Route::put('kitchen/settings/{rule}', [KitchenController::class, 'storeSetting'])
-                ->middleware('takes:setting');
+            Route::put('kitchen/settings/{rule}', [KitchenController::class, 'storeSetting'])->middleware(
+                'takes:setting',
+            );
             Route::put('me/pin', [KitchenController::class, 'ownPin'])->middleware('takes:own-pin');
             Route::put('me/shortcuts', [KitchenController::class, 'shortcuts'])->middleware('takes:shortcuts');
             Route::put('me/units', [KitchenController::class, 'units'])->middleware('takes:units');
@@ -110,63 +113,87 @@ Route::middleware('web')->group(function (): void {
             Route::get('receive/cold-room', [DeliveryController::class, 'coldRoom']);
             Route::get('receive/deliveries', [DeliveryController::class, 'index']);
             Route::get('receive/deliveries/{delivery}', [DeliveryController::class, 'show']);
-            Route::put('receive/deliveries/{delivery}', [DeliveryController::class, 'store'])
-                ->middleware('takes:delivery');
-            Route::put('receive/deliveries/{delivery}/lines/{line}', [DeliveryController::class, 'storeLine'])
-                ->middleware('takes:delivery-line');
-            Route::put('receive/deliveries/{delivery}/closed', [DeliveryController::class, 'close'])
-                ->middleware('takes:version');
-            Route::put('receive/deliveries/{delivery}/invoice', [PaperController::class, 'take'])
-                ->middleware('takes:invoice');
-            Route::put('receive/lines/{line}/fish/{fish}', [DeliveryController::class, 'weighIn'])
-                ->middleware('takes:weigh-in');
-            Route::put('receive/fish/{fish}/taken-back', [DeliveryController::class, 'sendBack'])
-                ->middleware('takes:void');
-            Route::put('receive/fish/{fish}/decision', [DeliveryController::class, 'decide'])
-                ->middleware('takes:decision');
+            Route::put('receive/deliveries/{delivery}', [DeliveryController::class, 'store'])->middleware(
+                'takes:delivery',
+            );
+            Route::put('receive/deliveries/{delivery}/lines/{line}', [
+                DeliveryController::class,
+                'storeLine',
+            ])->middleware('takes:delivery-line');
+            Route::put('receive/deliveries/{delivery}/closed', [DeliveryController::class, 'close'])->middleware(
+                'takes:version',
+            );
+            Route::put('receive/deliveries/{delivery}/invoice', [PaperController::class, 'take'])->middleware(
+                'takes:invoice',
+            );
+            Route::put('receive/lines/{line}/fish/{fish}', [DeliveryController::class, 'weighIn'])->middleware(
+                'takes:weigh-in',
+            );
+            Route::put('receive/fish/{fish}/taken-back', [DeliveryController::class, 'sendBack'])->middleware(
+                'takes:void',
+            );
+            Route::put('receive/fish/{fish}/decision', [DeliveryController::class, 'decide'])->middleware(
+                'takes:decision',
+            );
             Route::get('receive/lines/{line}/inspection', [InspectionController::class, 'show']);
-            Route::post('receive/lines/{line}/inspection', [InspectionController::class, 'preview'])
-                ->middleware('takes:inspection');
-            Route::put('receive/inspections/{inspection}', [InspectionController::class, 'store'])
-                ->middleware('takes:inspection');
-            Route::put('receive/lines/{line}/photos/{photo}', [InspectionController::class, 'storePhoto'])
-                ->middleware('takes:photo');
+            Route::post('receive/lines/{line}/inspection', [InspectionController::class, 'preview'])->middleware(
+                'takes:inspection',
+            );
+            Route::put('receive/inspections/{inspection}', [InspectionController::class, 'store'])->middleware(
+                'takes:inspection',
+            );
+            Route::put('receive/lines/{line}/photos/{photo}', [
+                InspectionController::class,
+                'storePhoto',
+            ])->middleware('takes:photo');
             Route::get('receive/photos/{photo}', [InspectionController::class, 'photo']);
             Route::post('receive/scan', [PaperController::class, 'scan'])->middleware('takes:scan');
             Route::post('receive/invoice', [PaperController::class, 'preview'])->middleware('takes:invoice-file');
 
             Route::get('breakdown', [BreakDownController::class, 'index']);
             Route::get('breakdown/fish/{fish}', [BreakDownController::class, 'show']);
-            Route::put('breakdown/fish/{fish}/readings/{reading}', [BreakDownController::class, 'read'])
-                ->middleware('takes:reading');
+            Route::put('breakdown/fish/{fish}/readings/{reading}', [BreakDownController::class, 'read'])->middleware(
+                'takes:reading',
+            );
             Route::put('breakdown/fish/{fish}/readings/{reading}/taken-back', [
                 BreakDownController::class,
                 'takeBack',
             ])->middleware('takes:void');
-            Route::put('breakdown/fish/{fish}/done', [BreakDownController::class, 'done'])->middleware('takes:version');
+            Route::put('breakdown/fish/{fish}/done', [BreakDownController::class, 'done'])->middleware(
+                'takes:version',
+            );
 
-            Route::put('breakdown/fish/{fish}/readings/{reading}/on-tray', [BreakDownController::class, 'onTray'])
-                ->middleware('takes:tray-mend');
+            Route::put('breakdown/fish/{fish}/readings/{reading}/on-tray', [
+                BreakDownController::class,
+                'onTray',
+            ])->middleware('takes:tray-mend');
             Route::get('breakdown/methods/{method}', [MethodController::class, 'show']);
-            Route::put('breakdown/methods/{method}', [MethodController::class, 'store'])
-                ->middleware('takes:house-method');
+            Route::put('breakdown/methods/{method}', [MethodController::class, 'store'])->middleware(
+                'takes:house-method',
+            );
             Route::get('breakdown/trays', [MethodController::class, 'trays']);
             Route::put('breakdown/trays/{tray}', [MethodController::class, 'storeTray'])->middleware('takes:tray');
-            Route::put('breakdown/fish/{fish}/method', [BreakDownController::class, 'chooseMethod'])
-                ->middleware('takes:method-choice');
+            Route::put('breakdown/fish/{fish}/method', [BreakDownController::class, 'chooseMethod'])->middleware(
+                'takes:method-choice',
+            );
             Route::put('breakdown/fish/{fish}/step', [BreakDownController::class, 'step'])->middleware('takes:step');
-            Route::put('breakdown/fish/{fish}/bones/{check}', [BreakDownController::class, 'bones'])
-                ->middleware('takes:bone-check');
-            Route::put('breakdown/fish/{fish}/finds/{find}', [BreakDownController::class, 'find'])
-                ->middleware('takes:find');
-            Route::put('breakdown/fish/{fish}/count', [BreakDownController::class, 'recount'])
-                ->middleware('takes:count');
+            Route::put('breakdown/fish/{fish}/bones/{check}', [BreakDownController::class, 'bones'])->middleware(
+                'takes:bone-check',
+            );
+            Route::put('breakdown/fish/{fish}/finds/{find}', [BreakDownController::class, 'find'])->middleware(
+                'takes:find',
+            );
+            Route::put('breakdown/fish/{fish}/count', [BreakDownController::class, 'recount'])->middleware(
+                'takes:count',
+            );
 
             Route::get('portion', [PortionController::class, 'index']);
             Route::get('portion/dishes', [DishController::class, 'index']);
             Route::get('portion/dishes/{dish}', [DishController::class, 'show']);
             Route::put('portion/dishes/{dish}', [DishController::class, 'store'])->middleware('takes:dish');
-            Route::put('portion/dishes/{dish}/retired', [DishController::class, 'retire'])->middleware('takes:version');
+            Route::put('portion/dishes/{dish}/retired', [DishController::class, 'retire'])->middleware(
+                'takes:version',
+            );
             Route::get('portion/tonight', [TonightController::class, 'show']);
             Route::put('portion/tonight/{dish}', [TonightController::class, 'want'])->middleware('takes:wanted');
             Route::post('portion/tonight/runs/{run}', [TonightController::class, 'deal']);
@@ -174,37 +201,49 @@ Route::middleware('web')->group(function (): void {
             Route::get('portion/batches', [TrayController::class, 'index']);
             Route::get('portion/batches/{batch}', [TrayController::class, 'show']);
             Route::put('portion/batches/{batch}', [TrayController::class, 'make'])->middleware('takes:batch');
-            Route::put('portion/batches/{batch}/labels/{job}', [TrayController::class, 'print'])
-                ->middleware('takes:labels');
+            Route::put('portion/batches/{batch}/labels/{job}', [TrayController::class, 'print'])->middleware(
+                'takes:labels',
+            );
             Route::get('portion/shapes', [ShapeController::class, 'index']);
             Route::put('portion/shapes/{species}/{shape}/reset', [ShapeController::class, 'reset']);
             Route::get('printer', [PrinterController::class, 'index']);
             Route::get('printer/{job}', [PrinterController::class, 'show']);
             Route::get('portion/fish/{fish}', [PortionController::class, 'show']);
-            Route::put('portion/fish/{fish}/dish', [PortionController::class, 'chooseDish'])
-                ->middleware('takes:dish-choice');
-            Route::put('portion/fish/{fish}/readings/{reading}', [PortionController::class, 'read'])
-                ->middleware('takes:portion-reading');
-            Route::put('portion/fish/{fish}/readings/{reading}/taken-back', [PortionController::class, 'takeBack'])
-                ->middleware('takes:void');
+            Route::put('portion/fish/{fish}/dish', [PortionController::class, 'chooseDish'])->middleware(
+                'takes:dish-choice',
+            );
+            Route::put('portion/fish/{fish}/readings/{reading}', [PortionController::class, 'read'])->middleware(
+                'takes:portion-reading',
+            );
+            Route::put('portion/fish/{fish}/readings/{reading}/taken-back', [
+                PortionController::class,
+                'takeBack',
+            ])->middleware('takes:void');
             Route::get('portion/fish/{fish}/fillets/{piece}', [FilletController::class, 'show']);
-            Route::post('portion/fish/{fish}/fillets/{piece}', [FilletController::class, 'preview'])
-                ->middleware('takes:fillet-on-board');
-            Route::put('portion/fish/{fish}/fillets/{piece}', [FilletController::class, 'lay'])
-                ->middleware('takes:fillet-on-board');
-            Route::put('portion/fish/{fish}/pieces/{piece}/dish', [FilletController::class, 'give'])
-                ->middleware('takes:given-dish');
+            Route::post('portion/fish/{fish}/fillets/{piece}', [FilletController::class, 'preview'])->middleware(
+                'takes:fillet-on-board',
+            );
+            Route::put('portion/fish/{fish}/fillets/{piece}', [FilletController::class, 'lay'])->middleware(
+                'takes:fillet-on-board',
+            );
+            Route::put('portion/fish/{fish}/pieces/{piece}/dish', [FilletController::class, 'give'])->middleware(
+                'takes:given-dish',
+            );
             Route::put('portion/fish/{fish}/done', [PortionController::class, 'done'])->middleware('takes:version');
 
             Route::get('route', [RouteController::class, 'index']);
             Route::get('route/fish/{fish}', [RouteController::class, 'show']);
-            Route::put('route/fish/{fish}/pieces/{piece}', [RouteController::class, 'send'])->middleware('takes:route');
+            Route::put('route/fish/{fish}/pieces/{piece}', [RouteController::class, 'send'])->middleware(
+                'takes:route',
+            );
             Route::put('route/fish/{fish}/done', [RouteController::class, 'done'])->middleware('takes:version');
 
             Route::put('route/accepted/{act}', [RouteController::class, 'accept'])->middleware('takes:accept');
             Route::get('route/bins', [BinsController::class, 'index']);
             Route::get('route/bins/{bin}', [BinsController::class, 'show']);
-            Route::put('route/bins/{bin}/out/{act}', [BinsController::class, 'takeOut'])->middleware('takes:take-out');
+            Route::put('route/bins/{bin}/out/{act}', [BinsController::class, 'takeOut'])->middleware(
+                'takes:take-out',
+            );
             Route::put('route/bins/{bin}/frozen/{act}', [BinsController::class, 'freezeToday']);
             Route::put('route/tubs/{deposit}/frozen/{new}', [BinsController::class, 'freeze']);
             Route::get('route/house', [BinsController::class, 'house']);
@@ -213,20 +252,31 @@ Route::middleware('web')->group(function (): void {
             Route::get('route/batches', [FoodBatchController::class, 'index']);
             Route::get('route/batches/{making}', [FoodBatchController::class, 'show']);
             Route::put('route/batches/{making}', [FoodBatchController::class, 'start'])->middleware('takes:making');
-            Route::put('route/batches/{making}/made', [FoodBatchController::class, 'measure'])->middleware('takes:made');
-            Route::put('route/batches/{making}/cooling/{reading}', [FoodBatchController::class, 'cool'])
-                ->middleware('takes:cooling');
-            Route::put('route/batches/{making}/gone', [FoodBatchController::class, 'finish'])->middleware('takes:gone');
-            Route::post('route/recipes/{recipe}/plan', [FoodBatchController::class, 'plan'])
-                ->middleware('takes:batch-plan');
-            Route::put('route/recipes/{recipe}', [FoodBatchController::class, 'storeRecipe'])->middleware('takes:recipe');
-            Route::put('route/recipes/{recipe}/retired', [FoodBatchController::class, 'retireRecipe'])
-                ->middleware('takes:version');
+            Route::put('route/batches/{making}/made', [FoodBatchController::class, 'measure'])->middleware(
+                'takes:made',
+            );
+            Route::put('route/batches/{making}/cooling/{reading}', [FoodBatchController::class, 'cool'])->middleware(
+                'takes:cooling',
+            );
+            Route::put('route/batches/{making}/gone', [FoodBatchController::class, 'finish'])->middleware(
+                'takes:gone',
+            );
+            Route::post('route/recipes/{recipe}/plan', [FoodBatchController::class, 'plan'])->middleware(
+                'takes:batch-plan',
+            );
+            Route::put('route/recipes/{recipe}', [FoodBatchController::class, 'storeRecipe'])->middleware(
+                'takes:recipe',
+            );
+            Route::put('route/recipes/{recipe}/retired', [FoodBatchController::class, 'retireRecipe'])->middleware(
+                'takes:version',
+            );
 
             Route::get('cost', [CostController::class, 'index']);
             Route::get('cost/plates', [PlateController::class, 'index']);
             Route::get('cost/plates/{dish}', [PlateController::class, 'show']);
-            Route::post('cost/plates/{dish}/what-if', [PlateController::class, 'whatIf'])->middleware('takes:what-if');
+            Route::post('cost/plates/{dish}/what-if', [PlateController::class, 'whatIf'])->middleware(
+                'takes:what-if',
+            );
             Route::get('cost/ready-cut', [PlateController::class, 'readyCut']);
             Route::post('cost/ready-cut', [PlateController::class, 'compare'])->middleware('takes:ready-cut');
             Route::get('cost/prices', [PlateController::class, 'prices']);

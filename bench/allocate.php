@@ -33,9 +33,8 @@ foreach ([[8, 2, 5], [60, 3, 8], [400, 5, 3]] as [$many, $several, $seeds]) {
             $fillets[] = new OnBench("fillet {$i}", $available + 120, $available);
         }
         $kinds = [];
-        foreach (
-            array_slice([[180, 6.4], [140, 4.7], [70, 2.5], [95, 3.2], [165, 5.6]], 0, $several) as $k => [$target, $value]
-        ) {
+        $some = array_slice([[180, 6.4], [140, 4.7], [70, 2.5], [95, 3.2], [165, 5.6]], 0, $several);
+        foreach ($some as $k => [$target, $value]) {
             $target += mt_rand(-8, 8);
             $kinds[] = new Wanted(
                 "kind {$k}",

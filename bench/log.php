@@ -2,7 +2,8 @@
 
 declare(strict_types=1);
 
-// The morning queue and every list over a log of many fish, beside a bare route of the same framework in the same run.
+// The morning queue and every list over a log of many fish, beside a bare route of the same framework in the same
+// run.
 // php bench/log.php [fish]. Makes its own database in bench/.out and serves it on the loopback; 40 requests a row.
 
 require __DIR__.'/../vendor/autoload.php';
@@ -41,7 +42,9 @@ if (! is_file($file)) {
         int $to,
     ): string => "with recursive n(i) as (select 0 union all select i + 1 from n where i + 1 < {$to})";
     $db->exec(
-        'create temp table kinds as select row_number() over (order by name) - 1 as k, id from species; create temp table sellers as select row_number() over (order by name) - 1 as k, id from suppliers',
+        'create temp table kinds as select row_number() over (order by name) - 1 as k, id
+            from species; create temp table sellers as select row_number() over (order by name) - 1 as k, id
+            from suppliers',
     );
     $kinds = (int) $db->query('select count(*) from kinds')->fetchColumn();
     $sellers = (int) $db->query('select count(*) from sellers')->fetchColumn();
@@ -52,12 +55,15 @@ if (! is_file($file)) {
         )} insert into deliveries (id, supplier_id, number, delivered_on, open, received_by, received_at) select {$id(
             'D',
             'i',
-        )}, (select id from sellers where k = i % {$sellers}), 'B-' || i, date('2024-01-01', '+' || (i / 15) || ' days'), 0, {$person}, date('2024-01-01', '+' || (i / 15) || ' days') || 'T06:50:00+00:00' from n",
+        )}, (select id from sellers where k = i % {$sellers}), 'B-' || i,
+            date('2024-01-01', '+' || (i / 15) || ' days'), 0, {$person},
+            date('2024-01-01', '+' || (i / 15) || ' days') || 'T06:50:00+00:00' from n",
     );
     $db->exec(
         "{$numbers(
             intdiv($many, 2),
-        )} insert into delivery_lines (id, delivery_id, place, species_id, state, count, invoiced_mg, price_minor, lot) select {$id(
+        )} insert into delivery_lines (id, delivery_id, place, species_id, state, count, invoiced_mg,
+            price_minor, lot) select {$id(
             'N',
             'i',
         )}, {$id(
@@ -68,10 +74,14 @@ if (! is_file($file)) {
     $db->exec(
         "{$numbers(
             $many,
-        )} insert into fish (id, number, species_id, supplier_id, state, stage, price_per_kg_minor, labour_minutes, broken_down, received_by, received_at, line_id, keeps_until, verdict) select {$id(
+        )} insert into fish (id, number, species_id, supplier_id, state, stage, price_per_kg_minor,
+            labour_minutes, broken_down, received_by, received_at, line_id, keeps_until, verdict) select {$id(
             'F',
             'i',
-        )}, 1000 + i, (select id from kinds where k = (i / 2) % {$kinds}), (select id from sellers where k = (i / 4) % {$sellers}), 'gutted', case when i >= {$many} - 60 then 'breakdown' else 'log' end, 980, '12', i < {$many} - 60, {$person}, {$day} || 'T06:55:00+00:00', {$id(
+        )}, 1000 + i, (select id from kinds where k = (i / 2) % {$kinds}), (select id
+            from sellers where k = (i / 4) % {$sellers}), 'gutted',
+            case when i >= {$many} - 60 then 'breakdown' else 'log' end, 980, '12', i < {$many} - 60,
+            {$person}, {$day} || 'T06:55:00+00:00', {$id(
             'N',
             'i / 2',
         )}, date('now', '+' || (i % 9) || ' days') || 'T06:00:00+00:00', 'accept' from n",
@@ -89,7 +99,8 @@ if (! is_file($file)) {
         $db->exec(
             "{$numbers(
                 $to,
-            )} insert into readings (id, piece_id, mass_mg, tare_mg, resolution_mg, source, taken_by, taken_at) select {$id(
+            )} insert into readings (id, piece_id, mass_mg, tare_mg, resolution_mg, source, taken_by, taken_at)
+            select {$id(
                 'R',
                 "i * 10 + {$place}",
             )}, {$id(

@@ -14,7 +14,8 @@ final class ComputeCommand extends Command
 {
     protected $signature = 'sectum:compute {name : which computation}';
 
-    protected $description = 'Reads a JSON request from standard input and writes the answer; bad input ends with 2 and a problem on standard error';
+    protected $description = 'Reads a JSON request from standard input and writes the answer; bad input ends '.
+        'with 2 and a problem on standard error';
 
     public function handle(Registry $registry): int
     {

@@ -19,7 +19,8 @@ use Throwable;
 /** Everything that goes wrong, as an RFC 9457 problem document. */
 final readonly class ProblemDocument
 {
-    public const DISK_FULL = 'The disk of the kitchen computer is full. Nothing was stored; what is there can be read. Make room on it, then try again.';
+    public const DISK_FULL = 'The disk of the kitchen computer is full. Nothing was stored; what is there can be '.
+        'read. Make room on it, then try again.';
 
     /**
      * @param  array<string, string>  $pointers
@@ -48,7 +49,8 @@ final readonly class ProblemDocument
             $trouble === Trouble::Full => new self(507, self::DISK_FULL),
             $trouble === Trouble::ReadOnly => new self(
                 503,
-                'The kitchen computer cannot write to its disk. Nothing was stored; what is there can be read. Ask whoever looks after it.',
+                'The kitchen computer cannot write to its disk. Nothing was stored; what is there can be read. '.
+                    'Ask whoever looks after it.',
             ),
             $e instanceof UniqueConstraintViolationException => new self(
                 409,

@@ -42,7 +42,9 @@ final class Credited
                 }
             }
         }
-        foreach ($asked === [] ? [] : FoodBatch::query()->with('went')->whereKey(array_keys($asked))->get() as $making) {
+        foreach (
+            $asked === [] ? [] : FoodBatch::query()->with('went')->whereKey(array_keys($asked))->get() as $making
+        ) {
             $this->makings[$making->id] = $making;
         }
     }

@@ -65,7 +65,8 @@ final readonly class PriceList
             }
             $supplier = Supplier::query()->firstOrCreate(['name' => $name]);
             $prices = self::prices($file, $settings);
-            $prices !== [] || throw Fault::inField('/file', 'No line of it names a fish of the catalogue and a price.');
+            $prices !== [] ||
+                throw Fault::inField('/file', 'No line of it names a fish of the catalogue and a price.');
             foreach ($prices as [$species, $minor, $called]) {
                 SupplierPrice::query()->create([
                     'id' => (string) Str::ulid(),
@@ -160,7 +161,9 @@ final readonly class PriceList
                         ? null
                         : round(($minor / $was->toFloat()) * 100 - 100, 1),
                 'faults' => [
-                    ...array_values(array_filter($row->faults, fn (string $one): bool => $one !== Invoice::NO_QUANTITY)),
+                    ...array_values(
+                        array_filter($row->faults, fn (string $one): bool => $one !== Invoice::NO_QUANTITY),
+                    ),
                     ...$species === null ? ["No fish of the catalogue is called \"{$row->name}\"."] : [],
                     ...$species !== null && $minor === null ? ['It has no price per kg or lb.'] : [],
                 ],

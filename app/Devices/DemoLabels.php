@@ -72,7 +72,8 @@ final readonly class DemoLabels
             ],
             [
                 'name' => 'Trout, farmed',
-                'text' => 'https://id.gs1.org/01/09506000134376/10/T-77?3103=008400&7008=TRR&7010=03&37=7&7007='.$ago(1),
+                'text' => 'https://id.gs1.org/01/09506000134376/10/T-77'.
+                    '?3103=008400&7008=TRR&7010=03&37=7&7007='.$ago(1),
             ],
             [
                 'name' => 'Mackerel',

@@ -10,7 +10,8 @@ use Sectum\Measure\Mass;
 /** The simulated bench scale as a process of its own. */
 final class ScaleCommand extends Command
 {
-    protected $signature = 'sectum:scale {--most=15000 : range in grams} {--step=5 : resolution in grams} {--seed=7 : of its noise}';
+    protected $signature = 'sectum:scale {--most=15000 : range in grams} {--step=5 : resolution in grams} '.
+        '{--seed=7 : of its noise}';
 
     protected $description = 'Runs the simulated bench scale on the loopback address';
 

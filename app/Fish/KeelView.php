@@ -61,7 +61,9 @@ final readonly class KeelView
             'name' => $segment->remainder ? "Rest of {$piece->name}" : $piece->name,
             'mass' => $words->mass($segment->mass),
             'share' => Percent::share($segment->mass, $whole)?->print(),
-            'expected' => $share === null || $segment->remainder ? null : Percent::of($share->meanPct)->print($share->sdPct),
+            'expected' => $share === null || $segment->remainder
+                ? null
+                : Percent::of($share->meanPct)->print($share->sdPct),
             'family' => FishTree::family($piece)->value,
             'destination' => self::destination($piece),
         ];

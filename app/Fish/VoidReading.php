@@ -27,7 +27,8 @@ final readonly class VoidReading
             }
             if ($fish->isCutFurther($reading->piece)) {
                 throw Fault::conflict(
-                    "{$reading->piece->name} has been cut further. Take back what came off it first, or weigh it again.",
+                    "{$reading->piece->name} has been cut further. Take back what came off it first, or weigh it ".
+                        'again.',
                 );
             }
             $reading->takeBack($reason, $person, $this->clock->now());

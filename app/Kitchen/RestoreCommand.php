@@ -15,7 +15,8 @@ final class RestoreCommand extends Command
 {
     protected $signature = 'sectum:restore {file : a backup made by sectum:backup}';
 
-    protected $description = 'Puts database, photos and key of a backup where they belong; refuses where a kitchen is already';
+    protected $description = 'Puts database, photos and key of a backup where they belong; refuses where a '.
+        'kitchen is already';
 
     public function handle(): int
     {

@@ -26,7 +26,8 @@ final readonly class MustBeBoned
         }
         if ($piece !== null && ! $checks[$piece->id]->isDone()) {
             throw Fault::conflict(
-                "{$piece->name}: {$checks[$piece->id]->said()} Count them before it is portioned, or let the head chef waive it.",
+                "{$piece->name}: {$checks[$piece->id]->said()} Count them before it is portioned, or let the ".
+                    'head chef waive it.',
                 ['bones' => $piece->id],
             );
         }

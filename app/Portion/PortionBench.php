@@ -204,8 +204,13 @@ final readonly class PortionBench
     }
 
     /** @return list<array<string, mixed>> */
-    private static function portions(Fish $fish, ?Dish $usual, Words $words, ?Settings $prices, ?PortionCosts $costs): array
-    {
+    private static function portions(
+        Fish $fish,
+        ?Dish $usual,
+        Words $words,
+        ?Settings $prices,
+        ?PortionCosts $costs,
+    ): array {
         $served = Dish::cutFor($fish->species_id);
         $cuts = Cut::of($fish);
         $portions = [];
@@ -224,9 +229,9 @@ final readonly class PortionBench
                 'off' => $band === null ? null : $words->off($mass->minus($band->target)),
                 'off_mg' => $band === null ? null : $mass->minus($band->target)->milligrams,
                 'placed' => $placed?->value,
-                'given_away' => $placed !== Placed::Over
-                        ? null
-                        : self::money($costs->overMinor[$piece->id] ?? null, $prices),
+                'given_away' => $placed === Placed::Over
+                    ? self::money($costs->overMinor[$piece->id] ?? null, $prices)
+                    : null,
                 'said' => $guess === null ? null : $words->text($guess),
                 'rather' => $placed === Placed::Under ? self::rather($mass, $dish, $served, $words) : null,
             ];
@@ -238,9 +243,7 @@ final readonly class PortionBench
     /** The dish a portion is for: its own, else the fish's. */
     public static function dishOf(Piece $piece, ?Dish $usual): ?Dish
     {
-        return $piece->dish_id === null || $piece->dish_id === $usual?->id
-            ? $usual
-            : Dish::of($piece->dish_id);
+        return $piece->dish_id === null || $piece->dish_id === $usual?->id ? $usual : Dish::of($piece->dish_id);
     }
 
     /**
@@ -306,11 +309,11 @@ final readonly class PortionBench
             'over' => $tally->over,
             'given_away' => $words->text($tally->givenAway),
             'given_away_cost' => $costs === null || ! $tally->givenAway->isPositive()
-                ? null
-                : self::money(
-                    array_sum(array_map(fn (Piece $piece): int => $costs->overMinor[$piece->id] ?? 0, $own)),
-                    $prices,
-                ),
+                    ? null
+                    : self::money(
+                        array_sum(array_map(fn (Piece $piece): int => $costs->overMinor[$piece->id] ?? 0, $own)),
+                        $prices,
+                    ),
             'minus_mg' => $band->minus->milligrams,
             'plus_mg' => $band->plus->milligrams,
         ];

@@ -6,6 +6,7 @@ namespace Database\Seed;
 
 use App\Catalogue\Species;
 use App\Fish\Fish;
+use App\Kitchen\Moment;
 use App\Kitchen\KitchenView;
 use App\Kitchen\Person;
 use App\Kitchen\Pin;
@@ -61,27 +62,28 @@ final class DemoSeeder extends Seeder
         $now = Carbon::now();
         DB::transaction(function () use ($now): void {
             $this->house();
+            // The kitchen's day, not the calendar's: who looks after midnight sees the evening before.
+            $today = Carbon::parse(Moment::date($now));
             $this->board->crew = $this->crew;
             $this->board->noise = $this->noise;
             $this->pots->crew = $this->crew;
             $this->pots->noise = $this->noise;
             for ($day = 0; $day < self::DAYS; $day++) {
                 Carbon::setTestNow(
-                    $now
+                    $today
                         ->copy()
-                        ->startOfDay()
                         ->subDays(self::EVERY * (self::DAYS - $day) - 1)
                         ->setTime(6, 50),
                 );
                 $this->pastDay($day);
             }
-            $yesterday = $now->copy()->startOfDay()->subDay()->setTime(6, 40);
+            $yesterday = $today->copy()->subDay()->setTime(6, 40);
             Carbon::setTestNow($yesterday);
             $this->yesterday();
             Carbon::setTestNow($yesterday->copy()->setTime(15, 10));
             $this->pots->fromTheFreezer();
             // Whoever looks before the morning's deliveries sees them come in just now.
-            $morning = $now->copy()->startOfDay()->setTime(6, 20);
+            $morning = $today->copy()->setTime(6, 20);
             Carbon::setTestNow($morning->copy()->addHour()->isAfter($now) ? $now->copy()->subMinutes(40) : $morning);
             $this->thisMorning();
         });
@@ -240,7 +242,7 @@ final class DemoSeeder extends Seeder
         $this->door->shut($farm, $chef);
         foreach (Market::TONIGHT as $name => $need) {
             DB::table('wanted')->insert([
-                'day' => Carbon::now()->format('Y-m-d'),
+                'day' => Moment::date(Carbon::now()),
                 'dish_id' => Dish::query()->where('name', $name)->firstOrFail()->id,
                 'need' => $need,
             ]);

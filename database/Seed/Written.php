@@ -12,8 +12,10 @@ final readonly class Written
 {
     private const ID =
         "'[0-7]".
-        '[0-9A-Za-z][0-9A-Za-z][0-9A-Za-z][0-9A-Za-z][0-9A-Za-z][0-9A-Za-z][0-9A-Za-z][0-9A-Za-z][0-9A-Za-z][0-9A-Za-z][0-9A-Za-z][0-9A-Za-z]'.
-        '[0-9A-Za-z][0-9A-Za-z][0-9A-Za-z][0-9A-Za-z][0-9A-Za-z][0-9A-Za-z][0-9A-Za-z][0-9A-Za-z][0-9A-Za-z][0-9A-Za-z][0-9A-Za-z][0-9A-Za-z]'.
+        '[0-9A-Za-z][0-9A-Za-z][0-9A-Za-z][0-9A-Za-z][0-9A-Za-z][0-9A-Za-z]'.
+        '[0-9A-Za-z][0-9A-Za-z][0-9A-Za-z][0-9A-Za-z][0-9A-Za-z][0-9A-Za-z]'.
+        '[0-9A-Za-z][0-9A-Za-z][0-9A-Za-z][0-9A-Za-z][0-9A-Za-z][0-9A-Za-z]'.
+        '[0-9A-Za-z][0-9A-Za-z][0-9A-Za-z][0-9A-Za-z][0-9A-Za-z][0-9A-Za-z]'.
         "[0-9A-Za-z]'";
 
     private const NO_IDS = [
@@ -69,7 +71,8 @@ final readonly class Written
             foreach (Schema::getColumns($table) as $column) {
                 $name = $column['name'];
                 if (preg_match('/_at$|_until$/', $name) === 1 && $column['type_name'] === 'varchar') {
-                    DB::statement("update {$table} set \"{$name}\" = strftime(case when \"{$name}\" like '%.%' then '%Y-%m-%dT%H:%M:%fZ' else '%Y-%m-%dT%H:%M:%SZ' end, \"{$name}\")
+                    DB::statement("update {$table} set \"{$name}\" = strftime(case when \"{$name}\" like '%.%'
+                        then '%Y-%m-%dT%H:%M:%fZ' else '%Y-%m-%dT%H:%M:%SZ' end, \"{$name}\")
                         where \"{$name}\" glob '????-??-??T??:??:*' and \"{$name}\" not like '%Z'");
                 }
             }

@@ -93,7 +93,8 @@ return new class extends Migration
         foreach (['readings', 'reading_voids'] as $table) {
             foreach (['update', 'delete'] as $verb) {
                 DB::unprepared(
-                    "create trigger {$table}_no_{$verb} before {$verb} on {$table} begin select raise(abort, '{$table} are only ever added to'); end",
+                    "create trigger {$table}_no_{$verb} before {$verb} on {$table} begin select raise(abort, ".
+                        "'{$table} are only ever added to'); end",
                 );
             }
         }

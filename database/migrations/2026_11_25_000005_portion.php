@@ -107,7 +107,8 @@ return new class extends Migration
         foreach (['cuts', 'shape_resets', 'printed'] as $table) {
             foreach (['update', 'delete'] as $verb) {
                 DB::unprepared(
-                    "create trigger {$table}_no_{$verb} before {$verb} on {$table} begin select raise(abort, '{$table} are only ever added to'); end",
+                    "create trigger {$table}_no_{$verb} before {$verb} on {$table} begin select raise(abort, ".
+                        "'{$table} are only ever added to'); end",
                 );
             }
         }

@@ -115,13 +115,16 @@ return new class extends Migration
         foreach (['bin_deposits', 'bin_withdrawals', 'cooling_readings', 'supplier_prices'] as $table) {
             foreach (['update', 'delete'] as $verb) {
                 DB::unprepared(
-                    "create trigger {$table}_no_{$verb} before {$verb} on {$table} begin select raise(abort, '{$table} are only ever added to'); end",
+                    "create trigger {$table}_no_{$verb} before {$verb} on {$table} begin select raise(abort, ".
+                        "'{$table} are only ever added to'); end",
                 );
             }
         }
         // Whoever asks: no more leaves a deposit than was put in.
         DB::unprepared('create trigger bin_withdrawals_never_below_zero before insert on bin_withdrawals
-            when new.mass_mg <= 0 or new.mass_mg + (select coalesce(sum(mass_mg), 0) from bin_withdrawals where deposit_id = new.deposit_id) > (select mass_mg from bin_deposits where id = new.deposit_id)
+            when new.mass_mg <= 0 or new.mass_mg
+                + (select coalesce(sum(mass_mg), 0) from bin_withdrawals where deposit_id = new.deposit_id)
+                > (select mass_mg from bin_deposits where id = new.deposit_id)
             begin select raise(abort, \'a bin never holds less than nothing\'); end');
     }
 };

@@ -57,11 +57,15 @@ return new class extends Migration
             $table->string('sent_at')->nullable();
         });
         DB::statement(
-            'update readings set seq = (select n from (select id, row_number() over (order by rowid) as n from readings) as placed where placed.id = readings.id)',
+            'update readings set seq = (select n from (select id, row_number() over (order by rowid) as n from '.
+                'readings) as placed where placed.id = readings.id)',
         );
         Schema::table('readings', fn (Blueprint $table) => $table->unique('seq'));
         foreach (
-            ['activity_log' => "strftime('%Y-%m-%dT%H:%M:%fZ', created_at)", 'reading_voids' => 'voided_at'] as $name => $at
+            [
+                'activity_log' => "strftime('%Y-%m-%dT%H:%M:%fZ', created_at)",
+                'reading_voids' => 'voided_at',
+            ] as $name => $at
         ) {
             Schema::table($name, fn (Blueprint $table) => $table->unsignedInteger('after_seq')->nullable());
             DB::statement(
@@ -161,13 +165,15 @@ return new class extends Migration
                 }
             }
             DB::unprepared(
-                "create trigger {$table}_no_replace before insert on {$table} when exists (select 1 from {$table} where ".
+                "create trigger {$table}_no_replace before insert on {$table} when exists (select 1 from ".
+                    "{$table} where ".
                     implode(' or ', $known).
                     ") {$kept}",
             );
         }
         DB::unprepared('create trigger bin_withdrawals_never_below_zero before insert on bin_withdrawals
-            when new.mass_mg <= 0 or new.mass_mg + (select coalesce(sum(mass_mg), 0) from bin_withdrawals where deposit_id = new.deposit_id)
+            when new.mass_mg <= 0 or new.mass_mg
+                + (select coalesce(sum(mass_mg), 0) from bin_withdrawals where deposit_id = new.deposit_id)
                 > (select mass_mg from bin_deposits where id = new.deposit_id)
             begin select raise(abort, \'a bin never holds less than nothing\'); end');
     }

@@ -12,13 +12,18 @@ use Tests\TestCase;
 final class ComputeTest extends TestCase
 {
     private const FISH =
-        '{"resolution_g":5,"tares_g":{"half tray":412,"lid":96},"loss":{"mean_pct":0.5,"sd_pct":0.4},"pieces":[{"id":"fish","reading_g":4210},'.
-        '{"id":"head","parent":"fish","reading_g":650,"expected":{"mean_pct":16,"sd_pct":2}},{"id":"frame","parent":"fish","reading_g":935,"expected":{"mean_pct":12,"sd_pct":2}},'.
-        '{"id":"side-a","parent":"fish","reading_g":1515,"expected":{"mean_pct":35.5,"sd_pct":2}},{"id":"side-b","parent":"fish","reading_g":1500,"expected":{"mean_pct":35.5,"sd_pct":2}}]}';
+        '{"resolution_g":5,"tares_g":{"half '.
+        'tray":412,"lid":96},"loss":{"mean_pct":0.5,"sd_pct":0.4},"pieces":[{"id":"fish","reading_g":4210},'.
+        '{"id":"head","parent":"fish","reading_g":650,"expected":{"mean_pct":16,"sd_pct":2}},{"id":"frame",'.
+        '"parent":"fish","reading_g":935,"expected":{"mean_pct":12,"sd_pct":2}},'.
+        '{"id":"side-a","parent":"fish","reading_g":1515,"expected":{"mean_pct":35.5,"sd_pct":2}},{"id":"side-b",'.
+        '"parent":"fish","reading_g":1500,"expected":{"mean_pct":35.5,"sd_pct":2}}]}';
 
     private const COST =
-        '{"mass_g":4210,"price_per_kg_minor":1390,"delivery_minor":250,"credits":[{"mass_g":1170,"value_per_kg_minor":120},{"mass_g":140,"value_per_kg_minor":900}],'.
-        '"labour_minutes":14,"labour_rate_per_hour_minor":1860,"products":[{"id":"plate","mass_g":2380,"pieces":14,"relative_value":3},{"id":"tasting","mass_g":280,"pieces":4,"relative_value":2}]%s}';
+        '{"mass_g":4210,"price_per_kg_minor":1390,"delivery_minor":250,"credits":[{"mass_g":1170,'.
+        '"value_per_kg_minor":120},{"mass_g":140,"value_per_kg_minor":900}],'.
+        '"labour_minutes":14,"labour_rate_per_hour_minor":1860,"products":[{"id":"plate","mass_g":2380,"pieces":14,'.
+        '"relative_value":3},{"id":"tasting","mass_g":280,"pieces":4,"relative_value":2}]%s}';
 
     /** @return array{int|null, array<string, mixed>, array<string, mixed>} exit code, answer, problem */
     private static function filter(string $name, string $request): array
@@ -48,7 +53,9 @@ final class ComputeTest extends TestCase
     public function test_recovery_speaks_the_same_tree(): void
     {
         $request =
-            '{"resolution_g":5,"pieces":[{"id":"fish","reading_g":2000,"part":"whole"},{"id":"f","parent":"fish","reading_g":1200,"part":"fillets","role":"usable"},{"id":"b","parent":"fish","reading_g":790,"part":"bones","role":"stock"}]}';
+            '{"resolution_g":5,"pieces":[{"id":"fish","reading_g":2000,"part":"whole"},{"id":"f","parent":"fish",'.
+            '"reading_g":1200,"part":"fillets","role":"usable"},{"id":"b","parent":"fish","reading_g":790,'.
+            '"part":"bones","role":"stock"}]}';
         [$code, $answer] = self::filter('recovery', $request);
         self::assertSame(0, $code);
         self::assertSame(['as bought', 'fillets'], data_get($answer, 'rungs.*.rung'));
@@ -58,7 +65,8 @@ final class ComputeTest extends TestCase
     public function test_a_stock_from_the_bones_in_hand(): void
     {
         $ask =
-            '{"bones_g":4000,"yield_per_kg":1.05,"yield_sd":0.08,"ingredients":[{"name":"water","per_kg":1200,"poured":true}],"pots_l":[20,12],"marks":[{"minute":40,"doing":"strain"}]}';
+            '{"bones_g":4000,"yield_per_kg":1.05,"yield_sd":0.08,"ingredients":[{"name":"water","per_kg":1200,'.
+            '"poured":true}],"pots_l":[20,12],"marks":[{"minute":40,"doing":"strain"}]}';
         [$code, $answer] = self::filter('stock-batch', $ask);
         self::assertEquals([0, 4800], [$code, data_get($answer, 'ingredients.0.amount')]);
         self::assertEqualsWithDelta(
@@ -75,7 +83,8 @@ final class ComputeTest extends TestCase
     {
         [, $answer] = self::filter(
             'ready-cut',
-            '{"whole":{"price_per_kg_minor":1390,"work_per_kg_minor":150,"credit_per_kg_minor":140,"yield_pct":50},"ready":{"price_per_kg_minor":2640,"yield_pct":96}}',
+            '{"whole":{"price_per_kg_minor":1390,"work_per_kg_minor":150,"credit_per_kg_minor":140,"yield_pct":50},'.
+            '"ready":{"price_per_kg_minor":2640,"yield_pct":96}}',
         );
         self::assertSame([2800, 2750, -50, 2688, 1365, 55], array_values($answer));
     }
@@ -98,7 +107,8 @@ final class ComputeTest extends TestCase
     {
         [, $plate] = self::filter(
             'plate',
-            '{"portion_minor":401,"sides_minor":180,"surcharge_pct":5,"price_minor":2450,"tax_pct":19,"target_cost_pct":30}',
+            '{"portion_minor":401,"sides_minor":180,"surcharge_pct":5,"price_minor":2450,"tax_pct":19,'.
+            '"target_cost_pct":30}',
         );
         self::assertSame(
             [610, 1449, 2033, 2420],
@@ -128,7 +138,8 @@ final class ComputeTest extends TestCase
         );
         [, $ours] = self::filter(
             'expected-yield',
-            '{"prior":{"mean_pct":62,"sd_pct":3,"strength":4},"records_pct":[58.1,59.4,57.2,60.3,58.8],"observed_pct":55}',
+            '{"prior":{"mean_pct":62,"sd_pct":3,"strength":4},"records_pct":[58.1,59.4,57.2,60.3,58.8],'.
+            '"observed_pct":55}',
         );
         self::assertEqualsWithDelta(
             [60.2, 55.599, 64.801, 11, 0.0336],
@@ -141,13 +152,15 @@ final class ComputeTest extends TestCase
     public function test_portion_plan_and_aim_give_the_worked_figures(): void
     {
         $request =
-            '{"fillet":{"mass_g":1480,"length_cm":52,"thickness_mm":34,"shape":"long-side"},"square_head_g":40,"min_thickness_mm":10,"trim_value_per_kg":9,"mode":"%s","kinds":[%s]}';
+            '{"fillet":{"mass_g":1480,"length_cm":52,"thickness_mm":34,"shape":"long-side"},"square_head_g":40,'.
+            '"min_thickness_mm":10,"trim_value_per_kg":9,"mode":"%s","kinds":[%s]}';
         [$code, $plan] = self::filter(
             'portion-plan',
             sprintf(
                 $request,
                 'exact',
-                '{"id":"plate","target_g":170,"minus_g":6,"plus_g":8,"value":6.2,"min_thickness_mm":18},{"id":"tasting","target_g":70,"minus_g":4,"plus_g":5,"value":2.4,"min_thickness_mm":12}',
+                '{"id":"plate","target_g":170,"minus_g":6,"plus_g":8,"value":6.2,"min_thickness_mm":18},'.
+                '{"id":"tasting","target_g":70,"minus_g":4,"plus_g":5,"value":2.4,"min_thickness_mm":12}',
             ),
         );
         self::assertSame([0, ['plate' => 7, 'tasting' => 3]], [$code, $plan['counts']]);
@@ -186,7 +199,8 @@ final class ComputeTest extends TestCase
             'allocate',
             '{"fillets":['.
                 $fillets.
-                '],"trim_value_per_kg":9,"kinds":[{"id":"plate","target_g":170,"need":30,"value":6.2,"surplus_value":2},{"id":"tasting","target_g":70,"need":24,"value":2.4,"surplus_value":0.6}]}',
+                '],"trim_value_per_kg":9,"kinds":[{"id":"plate","target_g":170,"need":30,"value":6.2,'.
+                '"surplus_value":2},{"id":"tasting","target_g":70,"need":24,"value":2.4,"surplus_value":0.6}]}',
         );
         self::assertSame(0, $code);
         self::assertEqualsWithDelta(
@@ -206,7 +220,8 @@ final class ComputeTest extends TestCase
             'allocate',
             '{"fillets":['.
                 $fillets.
-                '],"kinds":[{"id":"plate","target_g":170,"need":20,"value":6.2},{"id":"tasting","target_g":70,"need":24,"value":2.4},{"id":"lunch","target_g":140,"need":12,"value":4.9}]}',
+                '],"kinds":[{"id":"plate","target_g":170,"need":20,"value":6.2},{"id":"tasting","target_g":70,'.
+                '"need":24,"value":2.4},{"id":"lunch","target_g":140,"need":12,"value":4.9}]}',
         );
         self::assertGreaterThanOrEqual($three['objective'], $three['bound']);
         self::assertLessThan(0.5, $three['gap_pct']);
@@ -216,7 +231,8 @@ final class ComputeTest extends TestCase
     {
         [$code, $bright] = self::filter(
             'freshness',
-            '{"fat":"lean","state":"gutted","grades":{"smell":0,"eyes":1,"gills":0,"skin":0,"flesh":0,"cavity":0},"rigor":"stiff","mass_g":2000}',
+            '{"fat":"lean","state":"gutted","grades":{"smell":0,"eyes":1,"gills":0,"skin":0,"flesh":0,"cavity":0},'.
+            '"rigor":"stiff","mass_g":2000}',
         );
         self::assertSame(
             [0, 'accept', 1, 18, 24],
@@ -312,7 +328,8 @@ final class ComputeTest extends TestCase
             ],
             'a band wider than the portion' => [
                 'portion-plan',
-                '{"fillet":{"mass_g":900,"length_cm":40,"thickness_mm":30},"kinds":[{"id":"a","target_g":100,"minus_g":100}]}',
+                '{"fillet":{"mass_g":900,"length_cm":40,"thickness_mm":30},"kinds":[{"id":"a","target_g":100,'.
+                '"minus_g":100}]}',
                 '/kinds/0/minus_g',
                 'wider than the portion',
             ],
@@ -324,7 +341,8 @@ final class ComputeTest extends TestCase
             ],
             'one name twice' => [
                 'portion-plan',
-                '{"fillet":{"mass_g":900,"length_cm":40,"thickness_mm":30},"kinds":[{"id":"a","target_g":100},{"id":"a","target_g":90}]}',
+                '{"fillet":{"mass_g":900,"length_cm":40,"thickness_mm":30},"kinds":[{"id":"a","target_g":100},'.
+                '{"id":"a","target_g":90}]}',
                 '/kinds',
                 'name of its own',
             ],
@@ -354,7 +372,8 @@ final class ComputeTest extends TestCase
             ],
             'a surplus dearer than the dish' => [
                 'allocate',
-                '{"fillets":[{"mass_g":500,"available_g":400}],"kinds":[{"id":"a","target_g":100,"need":1,"value":2,"surplus_value":3}]}',
+                '{"fillets":[{"mass_g":500,"available_g":400}],"kinds":[{"id":"a","target_g":100,"need":1,'.
+                '"value":2,"surplus_value":3}]}',
                 '/kinds/0/surplus_value',
                 'no more than one that is wanted',
             ],

@@ -31,7 +31,9 @@ final class HostileInputTest extends AtTheDoor
         'nothing' => [''],
         'spaces' => ["  \t "],
         'a long text' => [
-            'lllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllll',
+            'llllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllll'.
+            'llllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllllll'.
+            'lllllllllllllllllllllllllllllllllllllllllllllllllll',
         ],
         'a zero byte' => ["fish\0bone"],
         'another language of the database' => ["'; delete from fish; --"],

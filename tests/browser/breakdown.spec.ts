@@ -34,7 +34,7 @@ const METHODS: [method: string, fish: string, state: string, mass: string][] = [
   ['Seven pieces off a flatfish', 'Brill', 'Gutted', '2300 g'],
   ['Two loins off a tail', 'Monkfish', 'Tail', '2600 g'],
   ['Boned in strips', 'Northern pike', 'Gutted', '3100 g'],
-  ['Small fish filleted ungutted', 'European pilchard', 'Round', '140 g'],
+  ['Small fish filleted ungutted', 'European pilchard', 'Whole, ungutted', '140 g'],
   ['Steaks across the bone', 'Hake', 'Gutted', '3900 g'],
 ];
 
@@ -153,7 +153,7 @@ test('it was on the half tray, with one tap; the bones are counted by key; a fin
   await page.getByLabel('Why it is waived').fill('side B goes to mince');
   await page.getByRole('button', { name: 'Waive' }).tap();
   await expect(page.locator('.bones-sides')).toContainText('waived');
-  await page.locator('.mantine-Chip-root', { hasText: /^Finds/ }).tap();
+  await page.locator('.mantine-Chip-root', { hasText: /^Findings/ }).tap();
   await page.locator('.mantine-Chip-root', { hasText: 'Worms' }).tap();
   await page.getByLabel('Weight lost').fill('9 kg');
   await page.getByRole('button', { name: 'Save finding' }).tap();
@@ -199,6 +199,6 @@ test('the head chef copies a school and changes it; a tray is weighed onto the r
   await page.getByLabel('Its weight').fill('640 g');
   await page.getByRole('button', { name: 'Save tray' }).tap();
   await expect(page.locator('.tray-line', { hasText: 'deep tray' })).toContainText('640 g');
-  await page.getByRole('button', { name: 'Take the deep tray off the register' }).tap();
+  await page.getByRole('button', { name: 'Remove the deep tray' }).tap();
   await expect(page.locator('.tray-line', { hasText: 'deep tray' })).toHaveCount(0);
 });

@@ -155,7 +155,7 @@ test('one fish from the box to its plate, by keyboard alone', async ({ page }) =
   await expect(page.getByText('Undo 1185 g, bones?')).toBeVisible();
   await page.getByRole('button', { name: 'Undo', exact: true }).last().focus();
   await press('Enter');
-  await reading(/taken back/);
+  await reading(/undone/);
   await press('3');
   await written('1185');
   await expect(page.locator('.readings .back')).toHaveCount(1);

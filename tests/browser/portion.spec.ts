@@ -229,5 +229,5 @@ test('a veiled scale shows nothing until the weight was said', async ({ page }) 
   await page.getByRole('button', { name: 'Guess', exact: true }).tap();
   await putOnPan(page, '180 g');
   await page.getByRole('button', { name: /^Record 180 g/ }).tap();
-  await expect(page.locator('.strip li').last()).toContainText('said 170 g');
+  await expect(page.locator('.strip li').last()).toContainText('guessed 170 g');
 });

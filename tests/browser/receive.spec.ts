@@ -62,7 +62,7 @@ test('eleven fish on three lines, one short, one sour, one warm: received by tou
 
   // Four hake at their best.
   await line(page, 'Hake').getByRole('button', { name: /Hake/ }).tap();
-  await page.getByRole('link', { name: 'Look at them' }).tap();
+  await page.getByRole('link', { name: 'Inspect', exact: true }).tap();
   await page.getByRole('button', { name: 'All best grade' }).tap();
   await expect(page.getByRole('heading', { name: 'Accept' })).toBeVisible();
   await expectSound(page);
@@ -71,7 +71,7 @@ test('eleven fish on three lines, one short, one sour, one warm: received by tou
 
   // One brill smells of ammonia.
   await line(page, 'Brill').getByRole('button', { name: /Brill/ }).tap();
-  await page.getByRole('link', { name: 'Look at them' }).tap();
+  await page.getByRole('link', { name: 'Inspect', exact: true }).tap();
   await page.getByLabel('2310 g').uncheck();
   await page.getByLabel('2315 g').uncheck();
   await page.getByLabel('Sour or ammonia').check();
@@ -84,7 +84,7 @@ test('eleven fish on three lines, one short, one sour, one warm: received by tou
   await line(page, 'Atlantic mackerel')
     .getByRole('button', { name: /mackerel/ })
     .tap();
-  await page.getByRole('link', { name: 'Look at them' }).tap();
+  await page.getByRole('link', { name: 'Inspect', exact: true }).tap();
   for (const other of ['365 g', '370 g']) {
     await page.getByLabel(other).uncheck();
   }
@@ -160,7 +160,7 @@ test('ten times the invoice is asked about; a box is weighed gross; the same del
   await page.keyboard.press('Escape');
   await page.getByLabel('Number').fill('LF-7003');
   await page.getByRole('button', { name: 'Start' }).tap();
-  await expect(page.getByRole('alert')).toContainText('is already written down');
+  await expect(page.getByRole('alert')).toContainText('is already recorded');
   await page.getByRole('link', { name: 'Open' }).tap();
   await expect(page.getByRole('heading', { name: 'Lakeside Fishery LF-7003' })).toBeVisible();
 });
@@ -178,7 +178,7 @@ test('a supplier’s file is shown row by row, mended, and taken whole', async (
   await page.locator('.mantine-Chip-root', { hasText: '9,80' }).tap();
   await expect(page.locator('tr.faulty')).toHaveCount(2);
   await expect(page.getByRole('cell', { name: '12300 g' })).toBeVisible();
-  await page.getByLabel('Which fish is “Seehecht”?').selectOption({ label: 'Hake' });
+  await page.getByLabel('Which species is “Seehecht”?').selectOption({ label: 'Hake' });
   await expect(page.locator('tr.faulty')).toHaveCount(1);
   await expect(page.getByRole('button', { name: /^Take/ })).toBeDisabled();
   await page.getByRole('button', { name: 'Leave out' }).last().tap();
@@ -242,7 +242,7 @@ test('the head chef decides about fish that is held, and sets what the house kno
   await expect(page.getByRole('alert')).toContainText('more skinned than');
   await page.getByLabel('gutted, skinned, %').fill('48');
   await page.getByRole('button', { name: 'Edit our figures' }).tap();
-  await expect(page.getByText('house, shipped')).toBeVisible();
+  await expect(page.getByText('house, default')).toBeVisible();
   await expect(page.getByText(/^shipped: \d+/)).toBeVisible();
   await expectSound(page);
   await page.getByRole('button', { name: 'use default' }).tap();
@@ -258,7 +258,10 @@ test('the morning and the door fit a tablet held upright', async ({ page }) => {
   await page.getByRole('link', { name: 'Continue' }).first().tap();
   await expect(page.locator('.take')).toBeVisible();
   await expectSound(page);
-  await page.getByRole('link', { name: /^Look/ }).first().tap();
+  await page
+    .getByRole('link', { name: /^Inspect/ })
+    .first()
+    .tap();
   await expect(page.locator('.grade')).toHaveCount(24);
   await expectSound(page);
 });

@@ -128,7 +128,7 @@ test('the dearest dish is traced from its plate to the invoice in four taps, eac
   expect(sum(await amounts(page, '.product tr.sum td.n'))).toBe(sum(walk));
   await expectSound(page);
 
-  await page.getByRole('link', { name: 'Fish as bought' }).tap();
+  await page.getByRole('link', { name: 'As purchased' }).tap();
   await expect(page).toHaveURL(/receive\/deliveries\//);
   await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
 });
@@ -141,11 +141,11 @@ test('what if: by keyboard, with the sentence that matters', async ({ page }) =>
   await page.getByLabel('Sold in a week').fill('125');
   const grams = page.getByRole('slider', { name: /^Portion, grams/ });
   await grams.focus();
-  const before = Number(await grams.inputValue());
+  const before = Number(await grams.getAttribute('aria-valuenow'));
   for (let i = 0; i < 5; i++) {
     await page.keyboard.press('ArrowLeft');
   }
-  expect(Number(await grams.inputValue())).toBe(before - 5);
+  expect(Number(await grams.getAttribute('aria-valuenow'))).toBe(before - 5);
   await expect(page.getByTestId('said')).toHaveText(
     /^5 g lighter saves €0\.\d\d a plate, €[\d.]+ a year at 125 a week\.$/,
   );
@@ -204,11 +204,11 @@ test('a price list says which dishes leave their band; ready cut is set beside w
     .setInputFiles({ name: 'list.csv', mimeType: 'text/csv', buffer: Buffer.from(csv) });
   await expect(page.getByText('No fish of the catalogue is called "Glowfish".')).toBeVisible();
   await expect(page.locator('.moved-row.out', { hasText: 'Hake, parsley sauce' })).toBeVisible();
-  await page.getByRole('button', { name: 'Keep 1 price' }).tap();
+  await page.getByRole('button', { name: 'Save 1 price' }).tap();
   await expect(page.getByText('Say whose prices these are.')).toBeVisible();
   await page.getByRole('combobox', { name: 'Supplier' }).fill('Harbourgate Fish');
   await page.keyboard.press('Escape');
-  await page.getByRole('button', { name: 'Keep 1 price' }).tap();
+  await page.getByRole('button', { name: 'Save 1 price' }).tap();
   await expect(page.getByText('Latest prices')).toBeVisible();
   await expectSound(page);
 

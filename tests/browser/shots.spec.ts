@@ -27,7 +27,7 @@ if (on) {
       .getByRole('article', { name: 'John Dory' })
       .getByRole('button', { name: /John Dory/ })
       .click();
-    await page.getByRole('link', { name: 'Look at them' }).click();
+    await page.getByRole('link', { name: 'Inspect', exact: true }).click();
     await page.getByRole('button', { name: 'All best grade' }).click();
     for (const seen of ['Flat, a little dull', 'Paler, slime turning', 'Dull, slime milky', 'Springs back slowly']) {
       await page.getByLabel(seen).check();

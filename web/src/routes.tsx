@@ -1,64 +1,73 @@
-import { lazy, Suspense } from 'react';
+import { type ComponentType, lazy, Suspense, useEffect } from 'react';
 import { Navigate, Route, Routes } from 'react-router';
 import { CostRooms } from './cost/CostRooms';
 import { PortionRooms } from './portion/PortionRooms';
 import { Frame } from './ui/Frame';
 import { WaitingList } from './ui/WaitingList';
 
-const BatchScreen = lazy(() => import('./portion/BatchScreen').then((file) => ({ default: file.BatchScreen })));
-const BatchesMade = lazy(() => import('./route/BatchesMade').then((file) => ({ default: file.BatchesMade })));
-const BatchesScreen = lazy(() => import('./portion/BatchesScreen').then((file) => ({ default: file.BatchesScreen })));
-const BinScreen = lazy(() => import('./route/BinScreen').then((file) => ({ default: file.BinScreen })));
-const BinsScreen = lazy(() => import('./route/BinsScreen').then((file) => ({ default: file.BinsScreen })));
-const BreakDownScreen = lazy(() =>
-  import('./breakdown/BreakDownScreen').then((file) => ({ default: file.BreakDownScreen })),
-);
-const ClaimScreen = lazy(() => import('./receive/ClaimScreen').then((file) => ({ default: file.ClaimScreen })));
-const ColdRoomScreen = lazy(() =>
-  import('./receive/ColdRoomScreen').then((file) => ({ default: file.ColdRoomScreen })),
-);
-const CostHouseScreen = lazy(() =>
-  import('./cost/CostHouseScreen').then((file) => ({ default: file.CostHouseScreen })),
-);
-const CostScreen = lazy(() => import('./cost/CostScreen').then((file) => ({ default: file.CostScreen })));
-const DeliveriesScreen = lazy(() =>
-  import('./receive/DeliveriesScreen').then((file) => ({ default: file.DeliveriesScreen })),
-);
-const DishScreen = lazy(() => import('./portion/DishScreen').then((file) => ({ default: file.DishScreen })));
-const DishesScreen = lazy(() => import('./portion/DishesScreen').then((file) => ({ default: file.DishesScreen })));
-const DoorScreen = lazy(() => import('./receive/DoorScreen').then((file) => ({ default: file.DoorScreen })));
-const FishWeKnow = lazy(() => import('./fish/FishWeKnow').then((file) => ({ default: file.FishWeKnow })));
-const InspectScreen = lazy(() => import('./receive/InspectScreen').then((file) => ({ default: file.InspectScreen })));
-const InvoiceScreen = lazy(() => import('./receive/InvoiceScreen').then((file) => ({ default: file.InvoiceScreen })));
-const LogScreen = lazy(() => import('./log/LogScreen').then((file) => ({ default: file.LogScreen })));
-const MakeScreen = lazy(() => import('./route/MakeScreen').then((file) => ({ default: file.MakeScreen })));
-const MakingScreen = lazy(() => import('./route/MakingScreen').then((file) => ({ default: file.MakingScreen })));
-const MeScreen = lazy(() => import('./kitchen/MeScreen').then((file) => ({ default: file.MeScreen })));
-const MethodScreen = lazy(() => import('./breakdown/MethodScreen').then((file) => ({ default: file.MethodScreen })));
-const PeopleScreen = lazy(() => import('./kitchen/PeopleScreen').then((file) => ({ default: file.PeopleScreen })));
-const PlannerScreen = lazy(() => import('./portion/PlannerScreen').then((file) => ({ default: file.PlannerScreen })));
-const PlateScreen = lazy(() => import('./cost/PlateScreen').then((file) => ({ default: file.PlateScreen })));
-const PlatesScreen = lazy(() => import('./cost/PlatesScreen').then((file) => ({ default: file.PlatesScreen })));
-const PortionScreen = lazy(() => import('./portion/PortionScreen').then((file) => ({ default: file.PortionScreen })));
-const PricesScreen = lazy(() => import('./cost/PricesScreen').then((file) => ({ default: file.PricesScreen })));
-const ReadyCutScreen = lazy(() => import('./cost/ReadyCutScreen').then((file) => ({ default: file.ReadyCutScreen })));
-const RecallScreen = lazy(() => import('./log/RecallScreen').then((file) => ({ default: file.RecallScreen })));
-const ReceiveScreen = lazy(() => import('./receive/ReceiveScreen').then((file) => ({ default: file.ReceiveScreen })));
-const RecipeScreen = lazy(() => import('./route/RecipeScreen').then((file) => ({ default: file.RecipeScreen })));
-const RouteScreen = lazy(() => import('./route/RouteScreen').then((file) => ({ default: file.RouteScreen })));
-const SettingsScreen = lazy(() =>
-  import('./kitchen/SettingsScreen').then((file) => ({ default: file.SettingsScreen })),
-);
-const ShapesScreen = lazy(() => import('./portion/ShapesScreen').then((file) => ({ default: file.ShapesScreen })));
-const SheetScreen = lazy(() => import('./log/SheetScreen').then((file) => ({ default: file.SheetScreen })));
-const SpeciesScreen = lazy(() => import('./fish/SpeciesScreen').then((file) => ({ default: file.SpeciesScreen })));
-const TonightScreen = lazy(() => import('./portion/TonightScreen').then((file) => ({ default: file.TonightScreen })));
-const TraysScreen = lazy(() => import('./breakdown/TraysScreen').then((file) => ({ default: file.TraysScreen })));
-const WaitingToRoute = lazy(() => import('./route/WaitingToRoute').then((file) => ({ default: file.WaitingToRoute })));
-const WaysScreen = lazy(() => import('./route/WaysScreen').then((file) => ({ default: file.WaysScreen })));
+type Screen = ComponentType;
+
+const fetches: (() => Promise<unknown>)[] = [];
+
+/** A screen that is fetched when it is first opened, or when there is nothing else to do. */
+function screen<Name extends string>(fetch: () => Promise<Record<Name, Screen>>, name: Name) {
+  fetches.push(fetch);
+  return lazy(() => fetch().then((file) => ({ default: file[name] })));
+}
+
+const BatchScreen = screen(() => import('./portion/BatchScreen'), 'BatchScreen');
+const BatchesMade = screen(() => import('./route/BatchesMade'), 'BatchesMade');
+const BatchesScreen = screen(() => import('./portion/BatchesScreen'), 'BatchesScreen');
+const BinScreen = screen(() => import('./route/BinScreen'), 'BinScreen');
+const BinsScreen = screen(() => import('./route/BinsScreen'), 'BinsScreen');
+const BreakDownScreen = screen(() => import('./breakdown/BreakDownScreen'), 'BreakDownScreen');
+const ClaimScreen = screen(() => import('./receive/ClaimScreen'), 'ClaimScreen');
+const ColdRoomScreen = screen(() => import('./receive/ColdRoomScreen'), 'ColdRoomScreen');
+const CostHouseScreen = screen(() => import('./cost/CostHouseScreen'), 'CostHouseScreen');
+const CostScreen = screen(() => import('./cost/CostScreen'), 'CostScreen');
+const DeliveriesScreen = screen(() => import('./receive/DeliveriesScreen'), 'DeliveriesScreen');
+const DishScreen = screen(() => import('./portion/DishScreen'), 'DishScreen');
+const DishesScreen = screen(() => import('./portion/DishesScreen'), 'DishesScreen');
+const DoorScreen = screen(() => import('./receive/DoorScreen'), 'DoorScreen');
+const FishWeKnow = screen(() => import('./fish/FishWeKnow'), 'FishWeKnow');
+const InspectScreen = screen(() => import('./receive/InspectScreen'), 'InspectScreen');
+const InvoiceScreen = screen(() => import('./receive/InvoiceScreen'), 'InvoiceScreen');
+const LogScreen = screen(() => import('./log/LogScreen'), 'LogScreen');
+const MakeScreen = screen(() => import('./route/MakeScreen'), 'MakeScreen');
+const MakingScreen = screen(() => import('./route/MakingScreen'), 'MakingScreen');
+const MeScreen = screen(() => import('./kitchen/MeScreen'), 'MeScreen');
+const MethodScreen = screen(() => import('./breakdown/MethodScreen'), 'MethodScreen');
+const PeopleScreen = screen(() => import('./kitchen/PeopleScreen'), 'PeopleScreen');
+const PlannerScreen = screen(() => import('./portion/PlannerScreen'), 'PlannerScreen');
+const PlateScreen = screen(() => import('./cost/PlateScreen'), 'PlateScreen');
+const PlatesScreen = screen(() => import('./cost/PlatesScreen'), 'PlatesScreen');
+const PortionScreen = screen(() => import('./portion/PortionScreen'), 'PortionScreen');
+const PricesScreen = screen(() => import('./cost/PricesScreen'), 'PricesScreen');
+const ReadyCutScreen = screen(() => import('./cost/ReadyCutScreen'), 'ReadyCutScreen');
+const RecallScreen = screen(() => import('./log/RecallScreen'), 'RecallScreen');
+const ReceiveScreen = screen(() => import('./receive/ReceiveScreen'), 'ReceiveScreen');
+const RecipeScreen = screen(() => import('./route/RecipeScreen'), 'RecipeScreen');
+const RouteScreen = screen(() => import('./route/RouteScreen'), 'RouteScreen');
+const SettingsScreen = screen(() => import('./kitchen/SettingsScreen'), 'SettingsScreen');
+const ShapesScreen = screen(() => import('./portion/ShapesScreen'), 'ShapesScreen');
+const SheetScreen = screen(() => import('./log/SheetScreen'), 'SheetScreen');
+const SpeciesScreen = screen(() => import('./fish/SpeciesScreen'), 'SpeciesScreen');
+const TonightScreen = screen(() => import('./portion/TonightScreen'), 'TonightScreen');
+const TraysScreen = screen(() => import('./breakdown/TraysScreen'), 'TraysScreen');
+const WaitingToRoute = screen(() => import('./route/WaitingToRoute'), 'WaitingToRoute');
+const WaysScreen = screen(() => import('./route/WaysScreen'), 'WaysScreen');
 
 /** Every address of the page; a screen is fetched when it is first opened. */
 export function KitchenRoutes() {
+  // Nobody waits for a screen at the board: once one is open the others are fetched one after the other.
+  useEffect(() => {
+    const later = setTimeout(async () => {
+      for (const fetch of fetches) {
+        await fetch().catch(() => undefined);
+      }
+    }, 500);
+    return () => clearTimeout(later);
+  }, []);
   return (
     <Suspense fallback={<p className="sheet soft">Loading…</p>}>
       <Routes>

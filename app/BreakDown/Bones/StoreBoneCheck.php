@@ -44,7 +44,8 @@ final readonly class StoreBoneCheck
             if ($counted->needsAWord() && ! $later && $fields->maybeString('word') === null) {
                 throw Fault::inField(
                     '/word',
-                    "{$found} found; {$counted->usual()} are usual. Stroke it from the head end once more, or give the reason.",
+                    "{$found} found; {$counted->usual()} are usual. Stroke it from the head end once more, or ".
+                        'give the reason.',
                 );
             }
             DB::table('bone_checks')->insert([

@@ -48,9 +48,8 @@ final readonly class StoreMethod
             DB::table('method_steps')->where('method', $code)->delete();
             DB::table('method_steps')->insert($steps);
             if ($known === null) {
-                foreach (
-                    DB::table('method_choices')->where('method', $fields->string('from'))->orderBy('rowid')->get() as $choice
-                ) {
+                $copied = DB::table('method_choices')->where('method', $fields->string('from'))->orderBy('rowid');
+                foreach ($copied->get() as $choice) {
                     DB::table('method_choices')->insert([...(array) $choice, 'method' => $code]);
                 }
             }

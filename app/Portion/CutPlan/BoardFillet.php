@@ -82,7 +82,9 @@ final class BoardFillet extends Record
         }
     }
 
-    /** The shape this house took last for the same part of the same kind of fish; null when it never cut one by marks. */
+    /**
+     * The shape this house took last for the same part of the same kind of fish; null when it never cut one by marks.
+     */
     public static function lastShape(string $species, Part $part): ?string
     {
         $last = Remembered::of('last shapes', ['boards', 'pieces', 'fish'], function (): array {

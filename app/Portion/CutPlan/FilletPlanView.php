@@ -51,18 +51,17 @@ final readonly class FilletPlanView
             'school' => $laying->school->value,
             'aimed' => $laying->aimed,
             'guess_first' => $laying->guessFirst,
-            'kinds' => array_map(fn (array $kind): array => ['dish' => $kind['dish'], 'max' => $kind['max']], $laying->kinds),
+            'kinds' => array_map(
+                fn (array $kind): array => ['dish' => $kind['dish'], 'max' => $kind['max']],
+                $laying->kinds,
+            ),
             'marks_cm' => $laying->marksCm,
             'outline' => self::outline($plan),
             'knife_cm' => round($plan->startCm(), 2),
             'pieces' => self::pieces($plan, $ahead, $words),
             'counts' => self::counts($plan, $ahead),
             'next' => self::next($plan, $ahead, $words),
-            'stops' => [
-                ...self::offMark($plan, $words),
-                ...$plan->never,
-                ...self::stops($plan, $planned, $words),
-            ],
+            'stops' => [...self::offMark($plan, $words), ...$plan->never, ...self::stops($plan, $planned, $words)],
             'schools' => $prices === null ? [] : self::schools($plan, $words, $prices),
             'left_over' => $words->mass(self::leftOver($plan, $ahead)),
         ];
@@ -72,9 +71,13 @@ final readonly class FilletPlanView
     private static function outline(FilletPlan $plan): array
     {
         return array_map(function (int $i) use ($plan): array {
-            $cm = $plan->laying->lengthCm * $i / self::OUTLINE;
+            $cm = ($plan->laying->lengthCm * $i) / self::OUTLINE;
 
-            return [round($cm, 2), round($plan->fillet->widthCm($cm), 2), round($plan->fillet->shape->thicknessAt($i / self::OUTLINE) * $plan->laying->thicknessMm, 1)];
+            return [
+                round($cm, 2),
+                round($plan->fillet->widthCm($cm), 2),
+                round($plan->fillet->shape->thicknessAt($i / self::OUTLINE) * $plan->laying->thicknessMm, 1),
+            ];
         }, range(0, self::OUTLINE));
     }
 
@@ -89,22 +92,61 @@ final readonly class FilletPlanView
         $pieces = [];
         foreach ($plan->cuts as $cut) {
             $dish = $cut->piece->dish_id === null ? null : $plan->named($cut->piece->dish_id);
-            $pieces[] = self::piece('done', $dish->name ?? $cut->piece->name, $cut->fromCm, $cut->toCm, $cut->mass, $cut->thinMm, $cut->thickMm, $words);
+            $pieces[] = self::piece(
+                'done',
+                $dish->name ?? $cut->piece->name,
+                $cut->fromCm,
+                $cut->toCm,
+                $cut->mass,
+                $words,
+                $cut->thinMm,
+                $cut->thickMm,
+            );
         }
         $start = $plan->startCm();
         if ($plan->cuts === [] && $start > 0) {
-            $pieces[] = self::piece('square', 'Squared off'.self::goesTo(Part::Ends), 0, $start, Mass::ofGrams($plan->fillet->gramsUpTo($start)), ...self::thickness($plan, 0, $start), words: $words);
+            $pieces[] = self::piece(
+                'square',
+                'Squared off'.self::goesTo(Part::Ends),
+                0,
+                $start,
+                Mass::ofGrams($plan->fillet->gramsUpTo($start)),
+                $words,
+                ...self::thickness($plan, 0, $start),
+            );
         }
         foreach ($ahead as $piece) {
-            $pieces[] = self::piece($piece->kind === '' ? 'spare' : 'planned', $piece->kind === '' ? 'Suits no dish' : self::name($plan, $piece->kind), $piece->fromCm, $piece->toCm, Mass::ofGrams($piece->massGrams), $piece->thinnestMm, $piece->thickestMm, $words);
+            $pieces[] = self::piece(
+                $piece->kind === '' ? 'spare' : 'planned',
+                $piece->kind === '' ? 'Suits no dish' : self::name($plan, $piece->kind),
+                $piece->fromCm,
+                $piece->toCm,
+                Mass::ofGrams($piece->massGrams),
+                $words,
+                $piece->thinnestMm,
+                $piece->thickestMm,
+            );
         }
         $end = $ahead === [] ? $start : $ahead[count($ahead) - 1]->toCm;
         $tail = $plan->fillet->tailCutCm();
         if (! $plan->overdrawn) {
-            foreach ([['spare', 'Left over'.self::goesTo(Part::TailEnd), $end, $tail], ['tail', 'Tail end'.self::goesTo(Part::TailEnd), max($end, $tail), $plan->laying->lengthCm]] as [$what, $name, $from, $to]) {
+            foreach (
+                [
+                    ['spare', 'Left over'.self::goesTo(Part::TailEnd), $end, $tail],
+                    ['tail', 'Tail end'.self::goesTo(Part::TailEnd), max($end, $tail), $plan->laying->lengthCm],
+                ] as [$what, $name, $from, $to]
+            ) {
                 $mass = Mass::ofGrams(max(0.0, $plan->fillet->gramsUpTo($to) - $plan->fillet->gramsUpTo($from)));
                 if ($to > $from + 0.05 && $mass->isPositive()) {
-                    $pieces[] = self::piece($what, $name, $from, $to, $mass, ...self::thickness($plan, $from, $to), words: $words);
+                    $pieces[] = self::piece(
+                        $what,
+                        $name,
+                        $from,
+                        $to,
+                        $mass,
+                        $words,
+                        ...self::thickness($plan, $from, $to),
+                    );
                 }
             }
         }
@@ -119,12 +161,14 @@ final readonly class FilletPlanView
 
         return $last === null || $last->atMark
             ? []
-            : [[
-                'code' => 'off-mark',
-                'say' => "{$last->piece->name} was not cut at its mark: by its weight of ".
-                    "{$words->text($last->mass)} the knife stands at {$words->along($last->toCm)}, ".
-                    'and the plan goes on from there.',
-            ]];
+            : [
+                [
+                    'code' => 'off-mark',
+                    'say' => "{$last->piece->name} was not cut at its mark: by its weight of ".
+                        "{$words->text($last->mass)} the knife stands at {$words->along($last->toCm)}, ".
+                        'and the plan goes on from there.',
+                ],
+            ];
     }
 
     /** @return list<array{code: string, say: string}> why no more of each dish come off it */
@@ -154,7 +198,11 @@ final readonly class FilletPlanView
     /** Where a part usually goes, as it is said after its name. */
     private static function goesTo(Part $part): string
     {
-        $bins = Remembered::of('parts', ['parts'], fn (): array => DB::table('parts')->pluck('default_bin', 'part')->all());
+        $bins = Remembered::of(
+            'parts',
+            ['parts'],
+            fn (): array => DB::table('parts')->pluck('default_bin', 'part')->all(),
+        );
         $bin = $bins[$part->value] ?? null;
 
         return is_string($bin) ? ', for '.lcfirst(Bin::from($bin)->spoken()) : '';
@@ -167,11 +215,27 @@ final readonly class FilletPlanView
     }
 
     /** @return array<string, mixed> */
-    private static function piece(string $what, string $name, float $fromCm, float $toCm, Mass $mass, float $thinMm, float $thickMm, Words $words): array
-    {
+    private static function piece(
+        string $what,
+        string $name,
+        float $fromCm,
+        float $toCm,
+        Mass $mass,
+        Words $words,
+        float $thinMm,
+        float $thickMm,
+    ): array {
         return [
-            'what' => $what, 'name' => $name, 'from_cm' => round($fromCm, 2), 'to_cm' => round($toCm, 2), 'ends_at' => $words->along($toCm), 'mass' => $words->mass($mass),
-            'width' => $words->across(10 * ($toCm - $fromCm)), 'thickness' => round($thinMm) === round($thickMm) ? $words->across($thickMm) : $words->across($thinMm).' to '.$words->across($thickMm),
+            'what' => $what,
+            'name' => $name,
+            'from_cm' => round($fromCm, 2),
+            'to_cm' => round($toCm, 2),
+            'ends_at' => $words->along($toCm),
+            'mass' => $words->mass($mass),
+            'width' => $words->across(10 * ($toCm - $fromCm)),
+            'thickness' => round($thinMm) === round($thickMm)
+                    ? $words->across($thickMm)
+                    : $words->across($thinMm).' to '.$words->across($thickMm),
         ];
     }
 
@@ -181,12 +245,21 @@ final readonly class FilletPlanView
      */
     private static function counts(FilletPlan $plan, array $ahead): array
     {
-        return array_values(array_map(fn (Dish $dish): array => [
-            'dish' => $dish->id,
-            'name' => $dish->name,
-            'cut' => count(array_filter($plan->cuts, fn (Cut $cut): bool => $cut->piece->dish_id === $dish->id)),
-            'planned' => count(array_filter($ahead, fn (PlannedPiece $piece): bool => $piece->kind === $dish->id)),
-        ], $plan->dishes));
+        return array_values(
+            array_map(
+                fn (Dish $dish): array => [
+                    'dish' => $dish->id,
+                    'name' => $dish->name,
+                    'cut' => count(
+                        array_filter($plan->cuts, fn (Cut $cut): bool => $cut->piece->dish_id === $dish->id),
+                    ),
+                    'planned' => count(
+                        array_filter($ahead, fn (PlannedPiece $piece): bool => $piece->kind === $dish->id),
+                    ),
+                ],
+                $plan->dishes,
+            ),
+        );
     }
 
     /**
@@ -199,25 +272,60 @@ final readonly class FilletPlanView
     {
         $start = $plan->startCm();
         if ($plan->overdrawn) {
-            return self::step('portion', null, null, null, null, 'More came off '.lcfirst($plan->piece->name).' than it weighed. Check the last reading.', '');
+            return self::step(
+                'portion',
+                null,
+                null,
+                null,
+                null,
+                'More came off '.lcfirst($plan->piece->name).' than it weighed. Check the last '.'reading.',
+                '',
+            );
         }
         if ($plan->cuts === [] && $start > 0) {
             $square = Mass::ofGrams($plan->fillet->gramsUpTo($start));
 
-            return self::step('ends', null, $start, $square, $words->across(10 * $start), "Square off at {$words->along($start)}, about {$words->text($square)}, and put that on the scale.", '');
+            return self::step(
+                'ends',
+                null,
+                $start,
+                $square,
+                $words->across(10 * $start),
+                'Square off at '.
+                    "{$words->along($start)}, about {$words->text($square)}, and put that on the scale.",
+                '',
+            );
         }
         $next = $ahead[0] ?? null;
         if ($next === null) {
-            return self::step('tail-end', null, null, null, null, $plan->kinds === [] ? 'Choose what to cut from it.' : 'No portion is left in it. Put the tail end on the scale.', '');
+            return self::step(
+                'tail-end',
+                null,
+                null,
+                null,
+                null,
+                $plan->kinds === []
+                    ? 'Choose what to cut from it.'
+                    : 'No portion is left in it. Put the tail end on '.'the '.'scale.',
+                '',
+            );
         }
         $dish = $plan->dishes[$next->kind] ?? null;
         $aim = Mass::ofGrams($next->massGrams);
         $width = $words->across(10 * ($next->toCm - $next->fromCm));
-        $say = "Cut at {$words->along($next->toCm)}, {$width} wide, aim {$words->text($aim)}".($dish === null ? '.' : ": {$dish->name}.");
+        $say =
+            "Cut at {$words->along($next->toCm)}, {$width} wide, aim {$words->text($aim)}".
+            ($dish === null ? '.' : ": {$dish->name}.");
         $how = '';
         if ($dish !== null && $dish->slant_deg < 90) {
-            $slant = Slant::of($dish->slant_deg, ($next->thinnestMm + $next->thickestMm) / 2, 10 * ($next->toCm - $next->fromCm));
-            $how = "Lean the knife to {$dish->slant_deg}°: a face of {$words->across($slant->faceMm)}, {$words->across($slant->sliceMm)} thick.";
+            $slant = Slant::of(
+                $dish->slant_deg,
+                ($next->thinnestMm + $next->thickestMm) / 2,
+                10 * ($next->toCm - $next->fromCm),
+            );
+            $how =
+                "Lean the knife to {$dish->slant_deg}°: a face of {$words->across($slant->faceMm)}, ".
+                "{$words->across($slant->sliceMm)} thick.";
         }
 
         return self::step('portion', $dish?->id, $next->toCm, $aim, $width, $say, $how);
@@ -226,9 +334,24 @@ final readonly class FilletPlanView
     /**
      * @return array<string, string|float|int|null>
      */
-    private static function step(string $part, ?string $dish, ?float $toCm, ?Mass $aim, ?string $width, string $say, string $how): array
-    {
-        return ['part' => $part, 'dish' => $dish, 'to_cm' => $toCm === null ? null : round($toCm, 2), 'aim_mg' => $aim?->milligrams, 'width' => $width, 'say' => $say, 'how' => $how];
+    private static function step(
+        string $part,
+        ?string $dish,
+        ?float $toCm,
+        ?Mass $aim,
+        ?string $width,
+        string $say,
+        string $how,
+    ): array {
+        return [
+            'part' => $part,
+            'dish' => $dish,
+            'to_cm' => $toCm === null ? null : round($toCm, 2),
+            'aim_mg' => $aim?->milligrams,
+            'width' => $width,
+            'say' => $say,
+            'how' => $how,
+        ];
     }
 
     /**
@@ -258,7 +381,10 @@ final readonly class FilletPlanView
 
     private static function each(PortionPlan $by, Words $words): string
     {
-        $masses = array_map(fn (PlannedPiece $piece): string => $words->text(Mass::ofGrams($piece->massGrams)), $by->pieces);
+        $masses = array_map(
+            fn (PlannedPiece $piece): string => $words->text(Mass::ofGrams($piece->massGrams)),
+            $by->pieces,
+        );
 
         return implode(', ', array_unique($masses));
     }
@@ -266,12 +392,19 @@ final readonly class FilletPlanView
     /** @param  list<PlannedPiece>  $ahead */
     private static function leftOver(FilletPlan $plan, array $ahead): Mass
     {
-        return $plan->overdrawn ? Mass::zero() : Mass::ofGrams(self::rest($plan, array_filter($ahead, fn (PlannedPiece $piece): bool => $piece->kind !== '')));
+        return $plan->overdrawn
+            ? Mass::zero()
+            : Mass::ofGrams(
+                self::rest($plan, array_filter($ahead, fn (PlannedPiece $piece): bool => $piece->kind !== '')),
+            );
     }
 
     /** @param  array<PlannedPiece>  $pieces */
     private static function rest(FilletPlan $plan, array $pieces): float
     {
-        return max(0.0, $plan->left->grams() - array_sum(array_map(fn (PlannedPiece $piece): float => $piece->massGrams, $pieces)));
+        return max(
+            0.0,
+            $plan->left->grams() - array_sum(array_map(fn (PlannedPiece $piece): float => $piece->massGrams, $pieces)),
+        );
     }
 }

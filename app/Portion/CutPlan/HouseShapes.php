@@ -46,7 +46,11 @@ final readonly class HouseShapes
      */
     public static function of(string $species, string $shape): HouseShape
     {
-        return Remembered::of("shape:{$species}:{$shape}", self::TABLES, fn (): HouseShape => self::found($species, $shape));
+        return Remembered::of(
+            "shape:{$species}:{$shape}",
+            self::TABLES,
+            fn (): HouseShape => self::found($species, $shape),
+        );
     }
 
     private static function found(string $species, string $shape): HouseShape
@@ -114,7 +118,10 @@ final readonly class HouseShapes
 
     public static function resetAt(string $species, string $shape): ?string
     {
-        return Remembered::of("reset:{$species}:{$shape}", ['shape_resets'], function () use ($species, $shape): ?string {
+        return Remembered::of("reset:{$species}:{$shape}", ['shape_resets'], function () use (
+            $species,
+            $shape,
+        ): ?string {
             $at = DB::table('shape_resets')->where('species_id', $species)->where('shape', $shape)->max('reset_at');
 
             return is_string($at) ? $at : null;

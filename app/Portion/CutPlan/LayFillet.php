@@ -83,7 +83,8 @@ final readonly class LayFillet
         return self::isOne($fish, $fillet)
             ? $fillet
             : throw Fault::conflict(
-                "{$fillet->name}: several were weighed together, and no one of them can be planned. Weigh each side on its own.",
+                "{$fillet->name}: several were weighed together, and no one of them can be planned. Weigh each ".
+                    'side on its own.',
             );
     }
 

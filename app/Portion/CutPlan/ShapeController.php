@@ -64,7 +64,12 @@ final readonly class ShapeController
             'after' => $off($house->afterPct),
             'starting' => $curve(FilletShape::named($shape)),
             'house' => $curve($house->shape),
-            'reset_at' => ($at = HouseShapes::resetAt($species, $shape)) === null ? null : Moment::at($at)->format('j M, H:i'),
+            'reset_at' => self::day(HouseShapes::resetAt($species, $shape)),
         ];
+    }
+
+    private static function day(?string $at): ?string
+    {
+        return $at === null ? null : Moment::at($at)->format('j M, H:i');
     }
 }

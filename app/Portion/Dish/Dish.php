@@ -71,7 +71,11 @@ final class Dish extends Record
     /** @return Collection<string, self> every dish there ever was, by id */
     public static function known(): Collection
     {
-        return Remembered::of('dishes', ['dishes'], fn (): Collection => self::query()->get()->keyBy(fn (self $one): string => $one->id));
+        return Remembered::of(
+            'dishes',
+            ['dishes'],
+            fn (): Collection => self::query()->get()->keyBy(fn (self $one): string => $one->id),
+        );
     }
 
     public static function of(?string $id): ?self
@@ -91,7 +95,9 @@ final class Dish extends Record
     /** @return Collection<int, self> those a kind of fish is cut for: its own, and those of any fish; heaviest first */
     public static function cutFor(string $species): Collection
     {
-        return self::onTheList()->whereIn('species_id', [null, $species])->values();
+        return self::onTheList()
+            ->whereIn('species_id', [null, $species])
+            ->values();
     }
 
     /** @return Builder<self> those that are still cut for, heaviest first */

@@ -61,8 +61,7 @@ final readonly class StoreDish
     }
 
     /**
-     * @return array{name: string, target_mg: int, minus_mg: int, plus_mg: int, stretch: string, skin_on: bool, raw: bool,
-     *     slant_deg: int, thin_mm: float|null, thick_mm: float|null, evenness: float|null, priority: string}
+     * @return array<string, string|int|float|bool|null> the columns of how it is cut
      */
     private static function cut(Fields $fields, UnitSystem $units): array
     {

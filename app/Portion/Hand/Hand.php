@@ -30,7 +30,11 @@ final readonly class Hand
 
     public static function of(Person $person): self
     {
-        return Remembered::of("hand:{$person->id}", ['cuts', 'readings', 'reading_voids'], fn (): self => self::found($person));
+        return Remembered::of(
+            "hand:{$person->id}",
+            ['cuts', 'readings', 'reading_voids'],
+            fn (): self => self::found($person),
+        );
     }
 
     private static function found(Person $person): self

@@ -54,7 +54,9 @@ final readonly class MakeTray
                 $piece = $pieces->firstWhere('id', $one);
                 $usual = $piece === null ? null : $fish->get($piece->fish_id)?->dish_id;
                 $fault = match (true) {
-                    $piece === null || $piece->part !== Part::Portion || $piece->reading() === null => 'There is no such portion.',
+                    $piece === null ||
+                        $piece->part !== Part::Portion ||
+                        $piece->reading() === null => 'There is no such portion.',
                     $piece->batch_id !== null => "{$piece->name} lies on a tray already.",
                     $piece->bin !== null => "{$piece->name} was sent to a bin.",
                     ($piece->dish_id ?? $usual) !== $dish->id => "{$piece->name} was not cut for {$dish->name}.",

@@ -30,7 +30,12 @@ final readonly class TrayController
 
     public function print(Request $request, PrintLabels $print, string $batch, string $job): JsonResponse
     {
-        $print(PortionTray::inFull()->findOrFail($batch), $job, Fields::of($request)->string('for'), Person::of($request));
+        $print(
+            PortionTray::inFull()->findOrFail($batch),
+            $job,
+            Fields::of($request)->string('for'),
+            Person::of($request),
+        );
 
         return $this->show($request, $batch);
     }

@@ -41,7 +41,11 @@ final readonly class TrayView
     {
         $words = new Words($person->units, Settings::load()->scaleStep);
         $since = Moment::written($this->clock->now()->modify('-2 days'));
-        $batches = PortionTray::inFull()->where('made_at', '>=', $since)->orderByDesc('number')->limit(self::MOST)->get();
+        $batches = PortionTray::inFull()
+            ->where('made_at', '>=', $since)
+            ->orderByDesc('number')
+            ->limit(self::MOST)
+            ->get();
 
         return [
             'ready' => self::ready($words, $since),

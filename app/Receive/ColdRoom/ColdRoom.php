@@ -52,7 +52,9 @@ final readonly class ColdRoom
                 array_filter($queue, fn (Queued $queued): bool => $queued->group === $group),
             );
         }
-        $seen = array_merge(...array_map(fn (array $in): array => array_slice($in, 0, self::MOST), array_values($ordered)));
+        $seen = array_merge(
+            ...array_map(fn (array $in): array => array_slice($in, 0, self::MOST), array_values($ordered)),
+        );
         $fish = Fish::forTheBench()
             ->with('line')
             ->whereKey(array_map(fn (Queued $queued): string => $queued->id, $seen))

@@ -272,7 +272,9 @@ final readonly class DeliveryView
             ];
     }
 
-    /** @return array{kind: string, short: bool, say: string}|null how a line that was weighed differs from its invoice */
+    /**
+     * @return array{kind: string, short: bool, say: string}|null how a line that was weighed differs from its invoice
+     */
     private static function gap(Invoiced $invoiced, Words $words): ?array
     {
         $gap = $invoiced->found === [] ? null : $invoiced->gap();

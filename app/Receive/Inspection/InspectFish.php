@@ -58,7 +58,11 @@ final readonly class InspectFish
                 'fish' => array_values($fish->pluck('id')->all()),
                 'grades' => $seen->grades,
                 'celsius_tenths' => $seen->core?->tenths,
-                'measured' => $seen->core === null ? null : ($fields->fields('temperature')->has('probe') ? 'probe' : 'typed'),
+                'measured' => match (true) {
+                    $seen->core === null => null,
+                    $fields->fields('temperature')->has('probe') => 'probe',
+                    default => 'typed',
+                },
                 'rigor' => $seen->rigor,
                 'note' => trim($fields->maybeString('note') ?? ''),
                 'verdict' => $fresh->verdict,
@@ -132,8 +136,7 @@ final readonly class InspectFish
             'stage' => match ($fresh->verdict) {
                 Verdict::Refuse => Stage::Refused,
                 Verdict::Hold => Stage::Receive,
-                Verdict::Accept,
-                Verdict::UseFirst => $line->delivery->open ? Stage::Receive : Stage::BreakDown,
+                Verdict::Accept, Verdict::UseFirst => $line->delivery->open ? Stage::Receive : Stage::BreakDown,
             },
         ]);
         $fish->changed();

@@ -210,7 +210,9 @@ final readonly class FoodBatchView
                 : null,
             'value' => $returned === null ? null : $money($returned->totalMinor),
             'at_bin_value' => $money($booked),
-            'per_unit' => $making->yield_milli === null ? null : $money(Returned::perUnit($booked, (int) $making->yield_milli)),
+            'per_unit' => $making->yield_milli === null
+                ? null
+                : $money(Returned::perUnit($booked, (int) $making->yield_milli)),
             'fish' => self::byFish($making, $returned, $words, $money),
             'went' => array_map(
                 fn (BinWithdrawal $one, int $i): array => [

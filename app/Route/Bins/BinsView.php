@@ -132,7 +132,13 @@ final readonly class BinsView
             ),
             'enough' => $house->enough() === null
                     ? null
-                    : $this->enough($house, $eatable, $good === [] ? null : $good[0]->daysLeft($today), $today, $words),
+                    : $this->enough(
+                        $house,
+                        $eatable,
+                        $good === [] ? null : $good[0]->daysLeft($today),
+                        $today,
+                        $words,
+                    ),
             'marks' => $house->enough() === null ? null : $words->mass($house->enough()),
         ];
     }
@@ -150,13 +156,15 @@ final readonly class BinsView
             ->where('put_at', '>=', Moment::written($today->modify('-'.self::FLOW.' days')))
             ->sum('mass_mg');
 
-        return $words->say(EnoughSoon::of(
-            $eatable,
-            $house->enough() ?? Mass::zero(),
-            Mass::ofMilligrams(is_numeric($came) ? (int) $came : 0),
-            self::FLOW,
-            $daysLeft,
-        )->said);
+        return $words->say(
+            EnoughSoon::of(
+                $eatable,
+                $house->enough() ?? Mass::zero(),
+                Mass::ofMilligrams(is_numeric($came) ? (int) $came : 0),
+                self::FLOW,
+                $daysLeft,
+            )->said,
+        );
     }
 
     /**
@@ -186,14 +194,18 @@ final readonly class BinsView
                         'past' => $past,
                         'mass' => $words->mass(Deposit::together($some)),
                         'tubs' => count($some),
-                        'advice' => $words->say(new Message(EndsSoon::advice(
-                            $house->bin,
-                            $some[0]->keeping,
-                            $house->days(),
-                            $some[0]->daysLeft($today),
-                            $good,
-                            $house->enough(),
-                        ))),
+                        'advice' => $words->say(
+                            new Message(
+                                EndsSoon::advice(
+                                    $house->bin,
+                                    $some[0]->keeping,
+                                    $house->days(),
+                                    $some[0]->daysLeft($today),
+                                    $good,
+                                    $house->enough(),
+                                ),
+                            ),
+                        ),
                     ];
                 }
             }
@@ -222,7 +234,7 @@ final readonly class BinsView
                     'number' => $one->number,
                     'name' => $one->asMade()->name,
                     'past' => $one->use_by < $today,
-                    'advice' => $one->use_by < $today ? 'Past its date. The head chef throws it away.' : 'Use it today.',
+                    'advice' => $one->use_by < $today ? 'Past its date.' : 'Use it today.',
                 ],
                 FoodBatch::query()
                     ->whereNull('gone')
@@ -279,7 +291,8 @@ final readonly class BinsView
             $lines[] = [
                 'at' => $in->put_at,
                 'sign' => 'in',
-                'what' => "{$in->piece->name}, {$in->species->name}".($in->from_id === null ? '' : ', into the freezer'),
+                'what' => "{$in->piece->name}, {$in->species->name}".
+                    ($in->from_id === null ? '' : ', into the freezer'),
                 'mass' => $words->text(Mass::ofMilligrams($in->mass_mg)),
                 'by' => $in->person->name,
             ];
@@ -299,8 +312,7 @@ final readonly class BinsView
                     Leaving::Meal => $out->reason === '' ? 'Staff meal' : "Meal: {$out->reason}",
                     Leaving::Discard => "Thrown away: {$out->reason}",
                     Leaving::Correction => "Put right: {$out->reason}",
-                    Leaving::Batch,
-                    Leaving::Moved => $out->reason,
+                    Leaving::Batch, Leaving::Moved => $out->reason,
                 },
                 'mass' => '−'.$words->text($out->mass()),
                 'by' => $out->person->name,

@@ -158,7 +158,8 @@ final readonly class Deposits
         }
         if ($less->isPositive()) {
             throw Fault::conflict(
-                "{$less->print()} of {$piece->name} left its bin already. What was made or thrown away cannot be undone.",
+                "{$less->print()} of {$piece->name} left its bin already. What was made or thrown away cannot be ".
+                    'undone.',
                 ['piece' => $piece->id],
             );
         }

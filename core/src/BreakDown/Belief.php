@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Sectum\BreakDown;
 
-/** What some rows say of one mass: misfit + precision·(mass − mean)², the least sum of squared residuals at that mass. */
+/**
+ * What some rows say of one mass: misfit + precision·(mass − mean)², the least sum of squared residuals at
+ * that mass.
+ */
 final readonly class Belief
 {
     /** A row leans on a mass by less than this: it says nothing of it. */
@@ -42,7 +45,7 @@ final readonly class Belief
         return new self(
             $precision,
             ($this->precision * $this->mean + $other->precision * $other->mean) / $precision,
-            $misfit + $this->precision / $precision * $other->precision * ($this->mean - $other->mean) ** 2,
+            $misfit + ($this->precision / $precision) * $other->precision * ($this->mean - $other->mean) ** 2,
         );
     }
 

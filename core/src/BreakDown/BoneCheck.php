@@ -89,7 +89,8 @@ final readonly class BoneCheck
         return match (true) {
             ! $this->isNeeded => 'No pin bones in this fish.',
             $this->waived => 'Waived by the head chef.',
-            $this->secondPass && $this->isFarShort() => "Boned and checked twice: {$this->found} found, {$usual} are usual.",
+            $this->secondPass && $this->isFarShort() => "Boned and checked twice: {$this->found} found, {$usual} ".
+                'are usual.',
             $this->secondPass => "Boned and checked: {$this->found} found, {$usual} are usual.",
             $this->isFarShort() => "{$this->found} found, {$usual} are usual: stroke it from the head end once more.",
             default => "{$this->found} found of about {$usual}. The second pass is still to come.",

@@ -10,7 +10,8 @@ use Sectum\Fish\Share;
  * One cut: a piece and what came off it, tied by the mass that is lost and by what share each part usually is.
  *
  * Given the mass of the piece, its parts are tied to each other only through their sum. So a part can be eliminated by
- * itself, and all of them in one pass: with D the precision of part i (what it knows itself, and its share), its likeliest
+ * itself, and all of them in one pass: with D the precision of part i (what it knows itself, and its share), its
+ * likeliest
  * mass is mᵢ = aᵢ·mass + bᵢ, and the sum row keeps its own variance plus Σ 1/Dᵢ.
  */
 final readonly class CutSystem
@@ -138,7 +139,9 @@ final readonly class CutSystem
         return ($this->loss->sdPct / 100 * $this->grams) ** 2;
     }
 
-    /** What is left of a part's share once the part is eliminated: its own mass and its share of the piece should agree. */
+    /**
+     * What is left of a part's share once the part is eliminated: its own mass and its share of the piece should agree.
+     */
     private function shareOf(int $i): Belief
     {
         return $this->tie[$i] > 0 && $this->given[$i] > 0
@@ -171,7 +174,8 @@ final readonly class CutSystem
     /**
      * Sums over all parts but one, added up from both ends so that nothing is taken off again.
      *
-     * @return list<array{float|null, float, float}> variance of the sum row, null when another part could weigh anything;
+     * @return list<array{float|null, float, float}> variance of the sum row, null when another part could weigh
+     *     anything;
      *     slope; foot
      */
     private function sumsWithoutEach(): array
@@ -211,7 +215,8 @@ final readonly class CutSystem
     }
 
     /**
-     * What a part hears through its piece: from its share (tie, share) and from the sum row (weight: gain·piece − foot),
+     * What a part hears through its piece: from its share (tie, share) and from the sum row (weight: gain·piece −
+     * foot),
      * the piece eliminated.
      */
     private static function through(

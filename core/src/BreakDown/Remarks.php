@@ -10,7 +10,9 @@ use Sectum\Measure\Mass;
 /** What a reconciliation says, in kitchen words. */
 final readonly class Remarks
 {
-    /** Log odds from which the likeliest mistake is named although other readings could be meant: about three to one. */
+    /**
+     * Log odds from which the likeliest mistake is named although other readings could be meant: about three to one.
+     */
     private const CLEAR = 1.1;
 
     /** More suspects than this point at nobody. */

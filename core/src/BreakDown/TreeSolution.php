@@ -69,7 +69,8 @@ final class TreeSolution
     /**
      * What all else says of a piece, had its reading not been taken; with the misfit of all else.
      *
-     * The reading also says how big the piece is, and with it each unweighed piece above: those cuts are worked out anew,
+     * The reading also says how big the piece is, and with it each unweighed piece above: those cuts are worked out
+     * anew,
      * and no others.
      */
     public function without(int $place): Belief
@@ -98,9 +99,10 @@ final class TreeSolution
             }
             $next = $path[count($path) - 2 - $k];
             $at = array_search($next, $this->tree->children[$i], true);
-            $down = $splits[$i] === null || ! is_int($at)
-                ? new Belief(0.0, 0.0, $this->beside($i, $next, $up, $down))
-                : $splits[$i]->below($down)[$at];
+            $down =
+                $splits[$i] === null || ! is_int($at)
+                    ? new Belief(0.0, 0.0, $this->beside($i, $next, $up, $down))
+                    : $splits[$i]->below($down)[$at];
         }
 
         return $up[$place]->and($down);
@@ -124,7 +126,11 @@ final class TreeSolution
             // Of a cut whose size nobody knows nothing can be said; its parts stand for themselves.
             return [
                 $belief->and(
-                    new Belief(0.0, 0.0, array_sum(array_map(fn (int $child): float => $up[$child]->misfit, $children))),
+                    new Belief(
+                        0.0,
+                        0.0,
+                        array_sum(array_map(fn (int $child): float => $up[$child]->misfit, $children)),
+                    ),
                 ),
                 null,
             ];
@@ -167,9 +173,7 @@ final class TreeSolution
     {
         $sigma = $this->tree->pieces[$place]->resolution->grams() / 2;
 
-        return $this->readings[$place] === null
-            ? new Belief()
-            : new Belief(1 / $sigma ** 2, $this->readings[$place]);
+        return $this->readings[$place] === null ? new Belief() : new Belief(1 / $sigma ** 2, $this->readings[$place]);
     }
 
     /**

@@ -32,9 +32,8 @@ final readonly class Yielded
         BigRational $creditPerKg,
         BigRational $yieldPct,
     ): self {
-        foreach (
-            ['/price_per_kg' => $pricePerKg, '/work_per_kg' => $workPerKg, '/credit_per_kg' => $creditPerKg] as $at => $amount
-        ) {
+        $amounts = ['/price_per_kg' => $pricePerKg, '/work_per_kg' => $workPerKg, '/credit_per_kg' => $creditPerKg];
+        foreach ($amounts as $at => $amount) {
             ! $amount->isNegative() ||
                 throw new BadWhatIf('That is nothing or more, not less than nothing.', $amount->toFloat(), $at);
         }

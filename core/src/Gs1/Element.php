@@ -137,7 +137,8 @@ final readonly class Element
         return match (true) {
             preg_match('/^\\\\d\{(\d+)\}$/', $pattern, $m) === 1 => "{$m[1]} digits belong there",
             preg_match('/^\\\\d\{1,(\d+)\}$/', $pattern, $m) === 1 => "up to {$m[1]} digits belong there",
-            preg_match('/^\.\{1,(\d+)\}$/', $pattern, $m) === 1 => "it is longer than {$m[1]} characters; two scans may be glued together",
+            preg_match('/^\.\{1,(\d+)\}$/', $pattern, $m) === 1 => "it is longer than {$m[1]} characters; two ".
+                'scans may be glued together',
             str_starts_with($pattern, '\d{3}') => 'three digits of a country and a postal code belong there',
             default => 'one day or two, of six digits each, belong there',
         };

@@ -261,7 +261,8 @@ final readonly class PortionPlan
                     $then = $reached[$next][$used + $digit] ?? null;
                     if ($then === null && ++$ways > self::MOST_WAYS) {
                         throw new BadFillet(
-                            'These kinds can follow one another in too many ways on a fillet of this size. Ask for fewer kinds, or limit how many of each.',
+                            'These kinds can follow one another in too many ways on a fillet of this size. Ask '.
+                                'for fewer kinds, or limit how many of each.',
                             count($kinds),
                             '/kinds',
                         );

@@ -219,7 +219,8 @@ final readonly class Claim
                 $mass,
                 $count,
                 null,
-                "{$line->name}: {$count} fish, {$mass->print()}, are not of the size sold ({$wrong[0]->wrongGrade}). Kept; please offer a price for them.",
+                "{$line->name}: {$count} fish, {$mass->print()}, are not of the size sold ".
+                    "({$wrong[0]->wrongGrade}). Kept; please offer a price for them.",
             ),
         ];
     }

@@ -13,8 +13,8 @@ use Sectum\Fish\StateBought;
  *
  * Demerits rise about evenly with the days on melting ice (the quality index method); the days a class of fish keeps,
  * the share at which it is refused and the spreads are our estimates. The highest core temperature on arrival is that
- * of FDA Food Code 3-202.11 (5 °C), that for histamine fish that of the FDA hazards guide (4.4 °C). Nothing here says a
- * fish is safe: it says what was seen and what usually follows.
+ * of FDA Food Code 3-202.11 (5 °C), that for histamine fish that of the FDA hazards guide (4.4 °C). Nothing here says
+ * a fish is safe: it says what was seen and what usually follows.
  */
 final readonly class Freshness
 {
@@ -180,7 +180,8 @@ final readonly class Freshness
         }
         if ($fish->histamine && $fish->core?->isAbove(self::WARMEST_HISTAMINE) === true) {
             $reasons[] =
-                "{$fish->core->print()} at the core: histamine fish above 4.4 °C does not meet the FDA hazards guide; cooking does not undo it. ".
+                "{$fish->core->print()} at the core: histamine fish above 4.4 °C does not meet the FDA hazards ".
+                'guide; cooking does not undo it. '.
                 self::CHECK;
         }
         if ($reasons === [] && $fish->grades !== [] && ($fish->index() >= self::SPOILT_AT || $left <= 0)) {

@@ -239,13 +239,18 @@ final readonly class Destinations
 
         return match (true) {
             $piece->past => 'Its date is past: it only leaves weighed, into the discard.',
-            $organ && $piece->has(Hazard::Ciguatera) => 'Head, liver and roe of a large reef fish carry most of its poison.',
+            $organ && $piece->has(Hazard::Ciguatera) => 'Head, liver and roe of a large reef fish carry most of '.
+                'its poison.',
             $organ && $piece->part !== Part::Head && $piece->has(Hazard::Toxin) => Hazard::Toxin->caution(),
-            ($pot || $piece->part === Part::Liver || $piece->part === Part::Roe) && $piece->has(Hazard::Purging) => 'Its oil purges, and it would all be in there.',
-            $bin === Bin::Stock && $piece->fat === FatClass::Oily => 'An oily fish makes a stock that tastes of nothing else.',
+            $piece->has(Hazard::Purging) &&
+                ($pot || in_array($piece->part, [Part::Liver, Part::Roe], true)) => 'Its oil purges, and it would all '.
+                'be in there.',
+            $bin === Bin::Stock && $piece->fat === FatClass::Oily => 'An oily fish makes a stock that tastes of '.
+                'nothing else.',
             $bin === Bin::Crisp && $piece->scaled === false => 'Its scales are still on.',
             $piece->part === Part::PinBones && $bin === Bin::Mince => 'The pin bones are in it.',
-            $piece->part === Part::DarkMuscle && ! $ways->keepsDarkMuscle => 'This house throws dark muscle away: it tastes old first.',
+            $piece->part === Part::DarkMuscle && ! $ways->keepsDarkMuscle => 'This house throws dark muscle '.
+                'away: it tastes old first.',
             $piece->part === Part::DarkMuscle && ! $piece->bright => 'It is not bright any more: it would taste old.',
             $piece->part === Part::Liver && ! $piece->prized => 'Only the livers of fish known for them are kept.',
             $bin->isServedRaw() && $piece->notRaw !== null => $piece->notRaw,

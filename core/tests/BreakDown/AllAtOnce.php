@@ -7,7 +7,9 @@ namespace Sectum\Tests\BreakDown;
 use Sectum\BreakDown\CutTree;
 use Sectum\Math\LeastSquares;
 
-/** Every row of a cut tree in one system, solved by brute force: what the tree's own elimination is measured against. */
+/**
+ * Every row of a cut tree in one system, solved by brute force: what the tree's own elimination is measured against.
+ */
 final readonly class AllAtOnce
 {
     public function __construct(private CutTree $tree)

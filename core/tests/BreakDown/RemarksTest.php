@@ -32,7 +32,8 @@ final class RemarksTest extends TestCase
     {
         $remark = self::remarks(Trees::worked(935, expected: true))[0];
         self::assertSame(
-            'More came off the fish than went on, by 390 g: the frame reading looks 412 g too heavy, the weight of the half tray.',
+            'More came off the fish than went on, by 390 g: the frame reading looks 412 g too heavy, the weight '.
+                'of the half tray.',
             $remark->what,
         );
         self::assertSame('Weigh the frame again, or record that it was on the half tray.', $remark->todo);

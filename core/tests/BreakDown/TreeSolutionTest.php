@@ -53,7 +53,8 @@ final class TreeSolutionTest extends TestCase
             self::assertEqualsWithDelta($all->objective, $rest->misfit, 1e-9 * max(1.0, $all->objective));
             self::assertSame($all->estimates[$i] === null, $rest->saysNothing(), "piece {$i}");
             if ($all->estimates[$i] !== null) {
-                // Where the rest hardly knows a piece, the dense solve loses digits: a millionth of the spread is let pass.
+                // Where the rest hardly knows a piece, the dense solve loses digits: a millionth of the spread is let
+                // pass.
                 $sd = sqrt(1 / $rest->precision);
                 $near = max(1e-9 * max(1.0, abs($rest->mean)), 1e-6 * $sd);
                 self::assertEqualsWithDelta($all->estimates[$i], $rest->mean, $near, "piece {$i}");

@@ -39,7 +39,7 @@ final class CostPropertiesTest extends TestCase
         );
     }
 
-    public function test_what_is_given_away_what_is_light_and_what_is_served_are_the_product_to_the_milligram_and_the_cent(): void
+    public function test_over_target_light_and_served_are_the_product_to_the_milligram_and_the_cent(): void
     {
         $this->limitTo(200)
             ->forAll(

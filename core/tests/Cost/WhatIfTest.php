@@ -35,7 +35,8 @@ final class WhatIfTest extends TestCase
 
     public function test_five_grams_lighter(): void
     {
-        // 1390 + 150 − 140 over a half: a served kilo is 28.00, five grams of it 0.14; 125 a week and 52 weeks are 910.
+        // 1390 + 150 − 140 over a half: a served kilo is 28.00, five grams of it 0.14; 125 a week and
+        // 52 weeks are 910.
         $plate = fn (int $portion): Plate => Plate::of(
             $portion,
             190,

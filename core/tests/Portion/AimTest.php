@@ -32,9 +32,8 @@ final class AimTest extends TestCase
 
     public function test_a_hand_without_scatter_and_a_share_beyond_half_are_refused(): void
     {
-        foreach (
-            [[0.0, 2.0, '/sigma_g'], [6.0, 0.0, '/max_under_pct'], [6.0, 50.0, '/max_under_pct']] as [$sigma, $under, $pointer]
-        ) {
+        $wrong = [[0.0, 2.0, '/sigma_g'], [6.0, 0.0, '/max_under_pct'], [6.0, 50.0, '/max_under_pct']];
+        foreach ($wrong as [$sigma, $under, $pointer]) {
             try {
                 Aim::of(170, 5, 10, $sigma, $under);
                 self::fail('It was taken.');

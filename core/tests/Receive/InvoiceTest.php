@@ -36,7 +36,8 @@ final class InvoiceTest extends TestCase
     public function test_a_table_with_decimal_commas_is_read_by_the_kitchens_map(): void
     {
         $csv =
-            "Artikel;Stk;Gewicht;Preis;Einheit;Charge;Datum\r\nHecht;2;4,215;12,40;kg;L-7;23.11.2026\r\n\"Forelle; rosa\";11;1.004,5 g;3,10;each;;\r\n";
+            "Artikel;Stk;Gewicht;Preis;Einheit;Charge;Datum\r\nHecht;2;4,215;12,40;kg;L-7;23.11.2026\r\n\"Forelle; ".
+            "rosa\";11;1.004,5 g;3,10;each;;\r\n";
         $read = CsvInvoice::read($csv, new ColumnMap(self::MAP, new Written('comma', 'dmy')));
         self::assertTrue(
             $read->invoice->isClean(),
@@ -81,7 +82,10 @@ final class InvoiceTest extends TestCase
     public function test_each_row_says_what_is_wrong_with_it(): void
     {
         $csv =
-            "Item,Weight,Count,Price,Per,Landed\nHake,\"1,234\",,9.80,kg,2026-11-23\nHake,12 stone,,9.80,kg,\nHake,,,9.80,kg,\nHake,2,,3.10,each,\nHake,2,1,9.80,crate,\nHake,2,1,9.80,kg,03/04/2026\n,2,1,9.80,kg,\nHake,2,1,9.80\nChar,3,1,13.90,kg,\nChar,3,1,13.90,kg,\nChar,0,1,13.90,kg,\nChar,3,1.5,13.90,kg,\n";
+            "Item,Weight,Count,Price,Per,Landed\nHake,\"1,234\",,9.80,kg,2026-11-23\nHake,12 ".
+            "stone,,9.80,kg,\nHake,,,9.80,kg,\nHake,2,,3.10,each,\nHake,2,1,9.80,crate,\n".
+            "Hake,2,1,9.80,kg,03/04/2026\n,2,1,9.80,kg,\nHake,2,1,9.80\nChar,3,1,13.90,kg,\nChar,3,1,13.90,kg,\n".
+            "Char,0,1,13.90,kg,\nChar,3,1.5,13.90,kg,\n";
         $faults = array_map(
             fn (Row $row): string => $row->place.': '.implode(' ', $row->faults),
             CsvInvoice::read($csv)->invoice->rows,
@@ -158,9 +162,8 @@ final class InvoiceTest extends TestCase
     public function test_text_is_read_whatever_it_was_saved_as(): void
     {
         $text = "Artikel;Preis\nSt. Pierre à l'œuf;3 €";
-        foreach (
-            ['UTF-8' => '', 'Windows-1252' => '', 'UTF-16LE' => "\xFF\xFE", 'UTF-16BE' => "\xFE\xFF"] as $encoding => $mark
-        ) {
+        $marks = ['UTF-8' => '', 'Windows-1252' => '', 'UTF-16LE' => "\xFF\xFE", 'UTF-16BE' => "\xFE\xFF"];
+        foreach ($marks as $encoding => $mark) {
             self::assertSame($text, Text::utf8($mark.mb_convert_encoding($text, $encoding, 'UTF-8')), $encoding);
         }
         $this->expectException(BadInvoice::class);
@@ -282,7 +285,8 @@ final class InvoiceTest extends TestCase
     {
         $xml = strtr(self::ubl('invoice-two-rates'), [
             'unitCode="KGM">12.3' => 'unitCode="LBR">10',
-            '<cbc:PriceAmount currencyID="EUR">9.80</cbc:PriceAmount>' => '<cbc:PriceAmount currencyID="EUR">120.54</cbc:PriceAmount><cbc:BaseQuantity unitCode="LBR">10</cbc:BaseQuantity>',
+            '<cbc:PriceAmount currencyID="EUR">9.80</cbc:PriceAmount>' => '<cbc:PriceAmount '.
+                'currencyID="EUR">120.54</cbc:PriceAmount><cbc:BaseQuantity unitCode="LBR">10</cbc:BaseQuantity>',
         ]);
         $row = UblInvoice::read($xml)->rows[0];
         self::assertSame(

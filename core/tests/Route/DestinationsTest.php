@@ -69,7 +69,8 @@ final class DestinationsTest extends TestCase
             $bin->isServedRaw() && ($piece->notRaw !== null || ! $piece->bright) => 'raw service is closed',
             $piece->part === Part::DarkMuscle && ! ($ways->keepsDarkMuscle && $piece->bright) => 'dark muscle',
             $piece->part === Part::PinBones && $bin !== Bin::Stock && $bin !== Bin::Soup => 'bones',
-            in_array($piece->part, [Part::Liver, Part::Roe, Part::Head], true) && $piece->has(Hazard::Ciguatera) => 'ciguatera',
+            $piece->has(Hazard::Ciguatera) &&
+                in_array($piece->part, [Part::Liver, Part::Roe, Part::Head], true) => 'ciguatera',
             in_array($piece->part, [Part::Liver, Part::Roe], true) &&
                 ($piece->has(Hazard::Toxin) || $piece->has(Hazard::Purging)) => 'poison or oil',
             $pot && $piece->has(Hazard::Purging) => 'purging oil',

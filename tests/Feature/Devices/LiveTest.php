@@ -145,7 +145,8 @@ final class LiveTest extends TestCase
         $holder = new Process([
             'php',
             '-r',
-            '$p = new PDO("sqlite:".$argv[1]); $p->exec("begin immediate"); echo "held"; usleep(200000); $p->exec("commit");',
+            '$p = new PDO("sqlite:".$argv[1]); $p->exec("begin immediate"); echo "held"; usleep(200000); '.
+                '$p->exec("commit");',
             $this->live->database,
         ]);
         $holder->start();

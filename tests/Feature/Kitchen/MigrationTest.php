@@ -43,11 +43,10 @@ final class MigrationTest extends TestCase
         );
         $old->exec("insert into suppliers (id, name) values ('{$id(3)}', 'S')");
         $old->exec(
-            "insert into fish (id, number, species_id, supplier_id, state, stage, received_by, received_at, keeps_until) values ('{$id(
-                4,
-            )}', 1, '{$id(2)}', '{$id(3)}', 'gutted', 'breakdown', '{$id(
-                1,
-            )}', '2026-10-25T02:30:00+02:00', '2026-10-29T12:00:00+01:00')",
+            'insert into fish (id, number, species_id, supplier_id, state, stage, received_by, received_at, '.
+                'keeps_until) '.
+                "values ('{$id(4)}', 1, '{$id(2)}', '{$id(3)}', 'gutted', 'breakdown', '{$id(1)}', ".
+                "'2026-10-25T02:30:00+02:00', '2026-10-29T12:00:00+01:00')",
         );
         $old->exec(
             "insert into pieces (id, fish_id, part, name, place) values ('{$id(5)}', '{$id(
@@ -62,9 +61,8 @@ final class MigrationTest extends TestCase
             ] as $i => [$at, $mass]
         ) {
             $old->exec(
-                "insert into readings (id, piece_id, mass_mg, tare_mg, resolution_mg, source, taken_by, taken_at) values ('{$id(
-                    10 + $i,
-                )}', '{$id(5)}', {$mass}, 0, 5000, 'typed', '{$id(1)}', '{$at}')",
+                'insert into readings (id, piece_id, mass_mg, tare_mg, resolution_mg, source, taken_by, taken_at) '.
+                    "values ('{$id(10 + $i)}', '{$id(5)}', {$mass}, 0, 5000, 'typed', '{$id(1)}', '{$at}')",
             );
         }
         $old->exec(
@@ -105,7 +103,8 @@ final class MigrationTest extends TestCase
         self::assertSame([], $all('pragma foreign_key_check'));
         try {
             $new->exec(
-                'insert or replace into readings select id, piece_id, 1, tare_mg, resolution_mg, source, typed, taken_by, taken_at, seq, units, sent_at from readings',
+                'insert or replace into readings select id, piece_id, 1, tare_mg, resolution_mg, source, typed, '.
+                    'taken_by, taken_at, seq, units, sent_at from readings',
             );
             self::fail('a reading was replaced');
         } catch (\PDOException $e) {

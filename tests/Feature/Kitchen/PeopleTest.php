@@ -222,9 +222,11 @@ final class PeopleTest extends TestCase
         )->run();
         $run(['migrate', '--force', '--quiet']);
         $add =
-            "App\\Kitchen\\Person::query()->create(['name' => 'Ada', 'role' => 'head chef', 'units' => 'metric', 'pin_hash' => 'x', 'disabled_at' => '2026-01-01T00:00:00Z']);";
+            "App\\Kitchen\\Person::query()->create(['name' => 'Ada', 'role' => 'head chef', 'units' => 'metric', ".
+                "'pin_hash' => 'x', 'disabled_at' => '2026-01-01T00:00:00Z']);";
         $boot =
-            "require 'vendor/autoload.php'; (require 'bootstrap/app.php')->make(Illuminate\\Contracts\\Console\\Kernel::class)->bootstrap();";
+            "require 'vendor/autoload.php'; (require ".
+                "'bootstrap/app.php')->make(Illuminate\\Contracts\\Console\\Kernel::class)->bootstrap();";
         (new Process(['php', '-r', $boot.$add], base_path(), ['DB_DATABASE' => $database]))->mustRun();
         self::assertSame(2, $run(['sectum:pin', 'Eve'], '739182')->getExitCode());
         self::assertSame(2, $run(['sectum:pin', 'Ada'], '1234')->getExitCode());

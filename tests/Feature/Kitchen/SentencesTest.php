@@ -63,8 +63,10 @@ final class SentencesTest extends TestCase
             'thin' => Length::ofMm(15),
             'least' => Length::ofMm(18),
         ]);
-        yield 'lengths across' => [UnitSystem::Metric, $thin, 'Plate: the next would be 15 mm at its thin end, 18 mm is asked.'];
-        yield 'in inches' => [UnitSystem::Us, $thin, 'Plate: the next would be 0.59 in at its thin end, 0.71 in is asked.'];
+        yield 'lengths across' => [UnitSystem::Metric, $thin, 'Plate: the next would be 15 mm at its thin end, '.
+            '18 mm is asked.'];
+        yield 'in inches' => [UnitSystem::Us, $thin, 'Plate: the next would be 0.59 in at its thin end, 0.71 in '.
+            'is asked.'];
         $warm = new Message(CoolingSays::WarmBy, [
             'limit' => Temperature::ofCelsius(21),
             'by' => new DateTimeImmutable('2026-03-02 16:20'),

@@ -214,7 +214,8 @@ final class BatchTest extends AtTheDoor
         $tray = $this->tray($dish, [$pieces[0]])->assertOk();
         self::assertSame(now()->format('l j F'), $tray->json('use_by'));
         self::assertSame(
-            'House rule: raw portions 2 days, counting the day they were cut. Check your local code and your food-safety plan.',
+            'House rule: raw portions 2 days, counting the day they were cut. Check your local code and your '.
+                'food-safety plan.',
             $tray->json('why_then'),
         );
         $this->travel(1)->days();

@@ -50,7 +50,8 @@ final class DeliveryTest extends AtTheDoor
             $text,
         );
         self::assertStringContainsString(
-            '2. Brill: refused 1 fish, 2325 g. Smell: sour or ammonia. That alone refuses it. At €18.60 a kg: €43.25.',
+            '2. Brill: refused 1 fish, 2325 g. Smell: sour or ammonia. That alone refuses it. '.
+                'At €18.60 a kg: €43.25.',
             $text,
         );
         self::assertStringContainsString('3. Atlantic mackerel: refused 1 fish, 360 g. 7.2 °C at the core', $text);

@@ -13,7 +13,8 @@ use Symfony\Component\HttpFoundation\Response;
 /** Labels under the scanner and suppliers' files. */
 final class PaperTest extends AtTheDoor
 {
-    private const CSV = "Artikel;Gewicht;Stück;Preis;Charge;Datum\nHake;12,300;4;9,80;H-2311;23.11.2026\nLoup;3,1;6;16,40;L-9;23.11.2026\nPfand Kiste;;3;4,50;;\n";
+    private const CSV = "Artikel;Gewicht;Stück;Preis;Charge;Datum\nHake;12,300;4;9,80;H-2311;23.11.2026\nLoup;3,1;".
+        "6;16,40;L-9;23.11.2026\nPfand Kiste;;3;4,50;;\n";
 
     /**
      * @param  array<string, mixed>  $what
@@ -174,7 +175,8 @@ final class PaperTest extends AtTheDoor
                 'document type',
             ],
             'a billion laughs' => [
-                '<?xml version="1.0"?><!DOCTYPE l [<!ENTITY a "ha"><!ENTITY b "&a;&a;&a;&a;&a;&a;">]><Invoice>&b;&b;</Invoice>',
+                '<?xml version="1.0"?><!DOCTYPE l [<!ENTITY a "ha"><!ENTITY b '.
+                '"&a;&a;&a;&a;&a;&a;">]><Invoice>&b;&b;</Invoice>',
                 'document type',
             ],
             'no table' => ["just words\nand more", 'not a table'],
@@ -211,7 +213,8 @@ final class PaperTest extends AtTheDoor
     public function test_rows_that_repeat_or_make_no_sense_keep_everything_out(): void
     {
         $rows =
-            "Artikel;Gewicht;Stück;Preis;Charge;Datum\nHake;12,3;4;9,80;A;23.11.2026\nHake;12,3;4;9,80;A;23.11.2026\nHake;zehn;1;9,80;B;31.02.2026\n";
+            "Artikel;Gewicht;Stück;Preis;Charge;Datum\nHake;12,3;4;9,80;A;23.11.2026\nHake;12,3;4;9,80;A;".
+            "23.11.2026\nHake;zehn;1;9,80;B;31.02.2026\n";
         $faults = $this->preview($rows, ['map' => $this->map()])
             ->assertOk()
             ->json('rows.*.faults');

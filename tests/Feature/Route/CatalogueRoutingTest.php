@@ -66,7 +66,8 @@ final class CatalogueRoutingTest extends TestCase
                                 $destination->bin === Bin::Stock && $species->fat === FatClass::Oily => true,
                                 $destination->bin->isServedRaw() && ! $raw->open => true,
                                 in_array($part, self::NEVER_FOOD, true) && $destination->bin !== Bin::Discard => true,
-                                in_array($part, [Part::Liver, Part::Roe], true) && $destination->bin !== Bin::Discard => $species->has(Hazard::Toxin) ||
+                                $destination->bin !== Bin::Discard &&
+                                    in_array($part, [Part::Liver, Part::Roe], true) => $species->has(Hazard::Toxin) ||
                                     $species->has(Hazard::Ciguatera) ||
                                     $species->has(Hazard::Purging),
                                 default => false,

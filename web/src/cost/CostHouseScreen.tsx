@@ -103,8 +103,13 @@ export function CostHouseScreen() {
           'Minutes at the board at this rate.',
         )}
         {field('tax_pct', 'Tax on a menu price, %', String(data.tax_pct), 'Menu prices have it in them.')}
-        {field('price_ending', 'Prices end on', data.price_ending, 'Last digits: 50 makes 23.17 into 23.50.')}
-        {field('cost_points', 'A dish may stray by, points', String(data.cost_points), 'To either side of its target.')}
+        {field('price_ending', 'Round prices to', data.price_ending, 'Last digits: 50 makes 23.17 into 23.50.')}
+        {field(
+          'cost_points',
+          'Food cost may differ by, points',
+          String(data.cost_points),
+          'To either side of its target.',
+        )}
         <Button type="submit" variant="default" disabled={Object.keys(form).length === 0}>
           Save
         </Button>

@@ -1,9 +1,10 @@
 import { Autocomplete, Button, Table } from '@mantine/core';
-import { keepPreviousData, useQueryClient } from '@tanstack/react-query';
+import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { ulid } from 'ulid';
 import { api, asProblem, faultAt, type PricesRead } from '../api/client';
+import { PREVIEW, useSettled } from '../api/preview';
 import { base64 } from '../ui/base64';
 import { CostRooms } from './CostRooms';
 
@@ -15,12 +16,14 @@ export function PricesScreen() {
   const [file, setFile] = useState<{ name: string; bytes: string } | null>(null);
   const [supplier, setSupplier] = useState('');
   const [id, setId] = useState(ulid);
-  const body = { file: file?.bytes ?? '', ...(supplier.trim() ? { supplier } : {}) };
+  const named = supplier.trim() ? { supplier } : {};
+  const settled = useSettled(named);
+  const body = { file: file?.bytes ?? '', ...named };
   const read = api.useQuery(
     'post',
     '/cost/prices',
-    { body },
-    { enabled: file !== null, retry: false, placeholderData: keepPreviousData },
+    { body: { file: body.file, ...settled } },
+    { enabled: file !== null, ...PREVIEW },
   );
   const keep = api.useMutation('put', '/cost/prices/{list}', {
     onSuccess: () => {

@@ -1,7 +1,7 @@
 import { NativeSelect, Table, TextInput } from '@mantine/core';
-import { keepPreviousData } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api, asProblem, faultAt } from '../api/client';
+import { PREVIEW, useSettled } from '../api/preview';
 import { useKitchen } from '../kitchen/kitchen';
 import { CostRooms } from './CostRooms';
 
@@ -20,15 +20,15 @@ export function ReadyCutScreen() {
     'post',
     '/cost/ready-cut',
     {
-      body: {
+      body: useSettled({
         species: fish?.species ?? '',
         ready_price: ready,
         ...(Number(readyYield) > 0 ? { ready_yield_pct: Number(readyYield) } : {}),
         ...(whole?.trim() ? { price_per_kg: whole } : {}),
         ...(Number(yields) > 0 ? { yield_pct: Number(yields) } : {}),
-      },
+      }),
     },
-    { enabled: asked, placeholderData: keepPreviousData, retry: false },
+    { enabled: asked, ...PREVIEW },
   );
   const cut = asked && !answer.error ? answer.data : undefined;
   const most = cut ? Math.max(cut.whole_minor, cut.ready_minor, 1) : 1;

@@ -1,7 +1,7 @@
 import { Button, Slider, TextInput } from '@mantine/core';
-import { keepPreviousData } from '@tanstack/react-query';
-import { useEffect, useState } from 'react';
+import { useState } from 'react';
 import { api, asProblem, type PlateInFull } from '../api/client';
+import { PREVIEW, useSettled } from '../api/preview';
 import { useKitchen } from '../kitchen/kitchen';
 import { amount } from './amount';
 
@@ -19,17 +19,12 @@ type Asked = {
 export function WhatIf({ dish, base, price }: { dish: string; base: Base; price: string | null }) {
   const { currency_sign: sign } = useKitchen();
   const [asked, setAsked] = useState<Asked>({});
-  const [sent, setSent] = useState<Asked>({});
-  // A slider moves through many figures; the last one is asked about.
-  useEffect(() => {
-    const later = setTimeout(() => setSent(asked), 60);
-    return () => clearTimeout(later);
-  }, [asked]);
+  const sent = useSettled(asked);
   const { data, error, isFetching } = api.useQuery(
     'post',
     '/cost/plates/{dish}/what-if',
     { params: { path: { dish } }, body: { a_week: base.a_week, ...sent } },
-    { placeholderData: keepPreviousData, retry: false },
+    PREVIEW,
   );
   const step = 10 ** -base.decimals;
   const money = (value: number) => value.toFixed(base.decimals);
@@ -38,7 +33,7 @@ export function WhatIf({ dish, base, price }: { dish: string; base: Base; price:
 
   return (
     <aside className="pan what-if" aria-label="What if">
-      <p className="todo" data-testid="guessed">
+      <p className="todo" data-testid="said">
         {error ? asProblem(error).detail : (data?.said ?? 'Move a figure and see what it does.')}
       </p>
       <div className={isFetching ? 'live plate-figures asking' : 'live plate-figures'}>

@@ -186,8 +186,8 @@ function Writing({ dish }: { dish?: Dish | undefined }) {
           <div className="pair">
             {number('min_thickness_mm', 'No thinner than, mm', 'any')}
             {number('max_thickness_mm', 'No thicker than, mm', 'any')}
-            {number('min_evenness', 'Thin end over thick end', '0 to 1')}
-            {number('slant_deg', 'Knife leans to, degrees', '90 is straight down')}
+            {number('min_evenness', 'Evenness, at least', 'thin end over thick end, 0 to 1')}
+            {number('slant_deg', 'Knife angle, degrees', '90 is straight down')}
           </div>
         </fieldset>
         <fieldset>
@@ -195,10 +195,10 @@ function Writing({ dish }: { dish?: Dish | undefined }) {
           {me.sees_prices && (
             <>
               {text('price', 'Menu price', '24.50')}
-              {text('sides', 'The rest of the plate costs', '1.90')}
+              {text('sides', 'Sides and garnish cost', '1.90')}
               {text(
                 'value',
-                'Or: a portion is worth',
+                'Or: value of a portion',
                 'worked out from the price',
                 'Typed, it counts instead of the price.',
               )}

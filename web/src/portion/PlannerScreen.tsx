@@ -1,9 +1,9 @@
 import { Button, Checkbox, NativeSelect, Table, TextInput } from '@mantine/core';
-import { useDebouncedValue } from '@mantine/hooks';
-import { keepPreviousData, useQueryClient } from '@tanstack/react-query';
+import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
 import { api, asProblem, faultAt, type Planner } from '../api/client';
+import { PREVIEW, useSettled } from '../api/preview';
 import { Chips } from '../ui/Chips';
 import { Missing } from '../ui/Missing';
 import { usePut } from '../ui/outbox';
@@ -64,14 +64,9 @@ function Planning({ fish, planner }: { fish: string; planner: Planner }) {
     ...(length.trim() && thickness.trim() ? { length, thickness } : {}),
     ...(square.trim() ? { square } : {}),
   };
-  const [settled] = useDebouncedValue(body, 140);
+  const settled = useSettled(body);
   const params = { path: { fish, piece: start.piece } };
-  const preview = api.useQuery(
-    'post',
-    '/portion/fish/{fish}/fillets/{piece}',
-    { params, body: settled },
-    { placeholderData: keepPreviousData, retry: false, staleTime: 0 },
-  );
+  const preview = api.useQuery('post', '/portion/fish/{fish}/fillets/{piece}', { params, body: settled }, PREVIEW);
   const lay = usePut(`plan/${fish}`, '/portion/fish/{fish}/fillets/{piece}', {
     onSuccess: () => {
       queries.invalidateQueries();

@@ -1,9 +1,10 @@
 import { Button } from '@mantine/core';
-import { keepPreviousData, useQueryClient } from '@tanstack/react-query';
+import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { ulid } from 'ulid';
 import { api, asProblem, faultAt, type InspectionForm } from '../api/client';
+import { PREVIEW, useSettled } from '../api/preview';
 import { useKitchen } from '../kitchen/kitchen';
 import { Chips } from '../ui/Chips';
 import { Missing } from '../ui/Missing';
@@ -48,8 +49,8 @@ function Look({ line, form }: { line: string; form: InspectionForm }) {
   const judged = api.useQuery(
     'post',
     '/receive/lines/{line}/inspection',
-    { params: { path: { line } }, body },
-    { enabled: said && chosen.length > 0, placeholderData: keepPreviousData, retry: false },
+    { params: { path: { line } }, body: useSettled(body) },
+    { enabled: said && chosen.length > 0, ...PREVIEW },
   );
   const store = usePut(`inspect/${line}`, '/receive/inspections/{inspection}', {
     onSuccess: (door) => {

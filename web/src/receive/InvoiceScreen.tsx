@@ -1,9 +1,9 @@
 import { Autocomplete, Button, NativeSelect, Table, TextInput } from '@mantine/core';
-import { keepPreviousData } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { ulid } from 'ulid';
 import { api, asProblem, faultAt, type InvoicePreview } from '../api/client';
+import { PREVIEW, useSettled } from '../api/preview';
 import { useKitchen } from '../kitchen/kitchen';
 import { base64 } from '../ui/base64';
 import { Chips } from '../ui/Chips';
@@ -58,11 +58,12 @@ export function InvoiceScreen() {
   const [id, setId] = useState(ulid);
   const map = { ...(columns ? { columns } : {}), names, decimals, dates };
   const changed = columns !== null || Object.keys(names).length > 0 || decimals !== 'auto' || dates !== 'auto';
+  const settled = useSettled({ ...(supplier.trim() ? { supplier } : {}), ...(changed ? { map } : {}) });
   const preview = api.useQuery(
     'post',
     '/receive/invoice',
-    { body: { file: file?.bytes ?? '', ...(supplier.trim() ? { supplier } : {}), ...(changed ? { map } : {}) } },
-    { enabled: file !== null, retry: false, placeholderData: keepPreviousData },
+    { body: { file: file?.bytes ?? '', ...settled } },
+    { enabled: file !== null, ...PREVIEW },
   );
   const take = api.useMutation('put', '/receive/deliveries/{delivery}/invoice', {
     onSuccess: (door) => navigate(`/receive/deliveries/${door.delivery.id}`),

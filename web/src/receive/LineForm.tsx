@@ -159,11 +159,11 @@ export function LineForm(props: {
         {text('landed_on', 'Landed', '', { type: 'date' })}
         {text('harvested_on', 'Caught or harvested', '', { type: 'date' })}
         {text('boxes', 'Boxes', '1', { inputMode: 'numeric' })}
-        {text('gtin', 'Trade item', '14 digits', { inputMode: 'numeric' })}
+        {text('gtin', 'GTIN', '14 digits', { inputMode: 'numeric' })}
       </div>
       <div className="fields four">
-        {choice('production', 'It is', WILD)}
-        <div className="two">{choice('proof', 'Paper for raw service', PAPERS)}</div>
+        {choice('production', 'Production', WILD)}
+        <div className="two">{choice('proof', 'Freezing or feed certificate', PAPERS)}</div>
       </div>
       <p className="line-actions">
         <Button type="submit" loading={store.isPending} disabled={!shown.trim() || (unknown && !form)}>

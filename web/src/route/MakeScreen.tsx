@@ -1,9 +1,10 @@
 import { Button, TextInput } from '@mantine/core';
-import { keepPreviousData, useQueryClient } from '@tanstack/react-query';
+import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { ulid } from 'ulid';
 import { api, asProblem, faultAt } from '../api/client';
+import { PREVIEW, useSettled } from '../api/preview';
 import { Chips } from '../ui/Chips';
 import { Missing } from '../ui/Missing';
 import { usePut } from '../ui/outbox';
@@ -18,14 +19,12 @@ export function MakeScreen() {
   const [id] = useState(ulid);
   const [mass, setMass] = useState<string | null>(null);
   const [species, setSpecies] = useState<string | null>(null);
+  const settled = useSettled({ ...(mass?.trim() ? { mass } : {}), ...(species ? { species } : {}) });
   const { data, error, isFetching } = api.useQuery(
     'post',
     '/route/recipes/{recipe}/plan',
-    {
-      params: { path: { recipe } },
-      body: { ...(mass?.trim() ? { mass } : {}), ...(species ? { species } : {}) },
-    },
-    { placeholderData: keepPreviousData, retry: false, staleTime: 0 },
+    { params: { path: { recipe } }, body: settled },
+    PREVIEW,
   );
   const start = usePut('make', '/route/batches/{making}', {
     onSuccess: () => {

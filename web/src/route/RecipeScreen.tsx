@@ -172,7 +172,7 @@ function Writing({ house, recipe }: { house: RouteHouse; recipe: Recipe | undefi
           <legend>Yield</legend>
           <div className="pair">
             {text('yields', form.litres ? 'Litres a kilo gives' : 'Kilos a kilo gives', '/yield_per_kg', '1.05')}
-            {text('sd', 'Give or take', '/yield_sd', '0.08')}
+            {text('sd', '±', '/yield_sd', '0.08')}
             {text('minutes', 'Minutes', '/minutes', '40')}
             {text('days', 'Keeps, days', '/days_kept', '3')}
           </div>

@@ -23,15 +23,21 @@ final readonly class Prices
      * @param  list<list<int>>  $cut  counts by kind that earn the most at these prices, by fillet
      * @param  array<int, float>  $slopes  how the bound changes with each price
      */
-    private function __construct(public array $prices, public float $bound, public array $cut, private array $slopes)
-    {
+    private function __construct(
+        public array $prices,
+        public float $bound,
+        public array $cut,
+        private array $slopes,
+    ) {
     }
 
     public static function of(Problem $problem): self
     {
         $low = array_map(fn (float $gain): float => max(0.0, $gain), $problem->beyond);
         $high = array_map(fn (float $gain): float => max(0.0, $gain), $problem->gains);
-        $free = array_values(array_filter(array_keys($low), fn (int $kind): bool => $high[$kind] - $low[$kind] > 1e-12));
+        $free = array_values(
+            array_filter(array_keys($low), fn (int $kind): bool => $high[$kind] - $low[$kind] > 1e-12),
+        );
         $n = count($free);
         $at = $low;
         $shape = [];

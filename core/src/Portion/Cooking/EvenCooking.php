@@ -7,8 +7,8 @@ namespace Sectum\Portion\Cooking;
 /**
  * Whether the pieces of a batch cook alike, and which belong together.
  *
- * Heating through takes time that goes with thickness squared, so a batch's index is (thickest/thinnest)², taken at the
- * thickest point of each piece; a piece that runs thin at one end is warned of by the same measure within itself.
+ * Heating through takes time that goes with thickness squared, so a batch's index is (thickest/thinnest)², taken at
+ * the thickest point of each piece; a piece that runs thin at one end is warned of by the same measure within itself.
  */
 final readonly class EvenCooking
 {

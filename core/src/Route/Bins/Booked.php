@@ -6,7 +6,9 @@ namespace Sectum\Route\Bins;
 
 use Sectum\Measure\Mass;
 
-/** What the bins hold to have got of one piece, beside what they should: all that was put in, less what was corrected. */
+/**
+ * What the bins hold to have got of one piece, beside what they should: all that was put in, less what was corrected.
+ */
 final readonly class Booked
 {
     public function __construct(public Mass $in, public Mass $corrected)

@@ -122,13 +122,14 @@ final readonly class Ledger
      */
     public function draw(string $id, Mass $mass, Leaving $how, DateTimeImmutable $today): array
     {
-        $deposit = $this->deposits[$id] ?? throw new NotInTheBin(new Message(NotInTheBinBecause::NoSuchTub), $id, '/deposit');
+        $deposit =
+            $this->deposits[$id] ??
+            throw new NotInTheBin(new Message(NotInTheBinBecause::NoSuchTub), $id, '/deposit');
         if ($mass->milligrams > $deposit->left->milligrams || ! $mass->isPositive()) {
             throw new NotInTheBin(
-                new Message(
-                    $deposit->left->isPositive() ? NotInTheBinBecause::OnlyLeft : NotInTheBinBecause::Empty,
-                    ['left' => $deposit->left],
-                ),
+                new Message($deposit->left->isPositive() ? NotInTheBinBecause::OnlyLeft : NotInTheBinBecause::Empty, [
+                    'left' => $deposit->left,
+                ]),
                 $mass->milligrams,
                 '/mass',
             );

@@ -165,9 +165,8 @@ final class LedgerTest extends TestCase
             ]);
             [$came, $portions, $lost] = [$came + $whole, $portions + $plate, $lost + $gone];
             $credits = [];
-            foreach (
-                LargestRemainder::split($toBins, [$dice->getInt(1, 9), $dice->getInt(1, 9), $dice->getInt(1, 9)]) as $i => $mass
-            ) {
+            $shares = [$dice->getInt(1, 9), $dice->getInt(1, 9), $dice->getInt(1, 9)];
+            foreach (LargestRemainder::split($toBins, $shares) as $i => $mass) {
                 $bin = Bin::cases()[$dice->getInt(0, 7)];
                 $deposit = Deposit::of(
                     "{$n}-{$i}",
