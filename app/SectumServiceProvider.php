@@ -18,6 +18,7 @@ use App\Devices\SocketProbe;
 use App\Devices\SocketScale;
 use App\Fish\CostOfPortions;
 use App\Fish\Delivery;
+use App\Fish\ExpectedPortions;
 use App\Fish\Fish;
 use App\Fish\WeightsChanged;
 use App\Kitchen\Database\ImmediateConnector;
@@ -25,6 +26,7 @@ use App\Kitchen\Database\KitchenConnection;
 use App\Kitchen\Database\Remembered;
 use App\Kitchen\Person;
 use App\Kitchen\Settings;
+use App\Portion\Dish\UsualPortions;
 use App\Route\Bins\Deposits;
 use Closure;
 use Illuminate\Database\Connection;
@@ -59,6 +61,7 @@ final class SectumServiceProvider extends ServiceProvider
         $this->app->bind(DemoPan::class, SocketScale::class);
         $this->app->bind(Probe::class, SocketProbe::class);
         $this->app->bind(DemoProbe::class, SocketProbe::class);
+        $this->app->bind(ExpectedPortions::class, UsualPortions::class);
         $this->app->bind(CostOfPortions::class, FishPortionCosts::class);
         $this->app->bind(LabelPrinter::class, KeepingPrinter::class);
     }

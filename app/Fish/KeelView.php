@@ -8,6 +8,7 @@ use App\Kitchen\Format\Words;
 use Sectum\BreakDown\CutTree;
 use Sectum\BreakDown\Keel;
 use Sectum\BreakDown\KeelSegment;
+use Sectum\BreakDown\UncutFish;
 use Sectum\Fish\Part;
 use Sectum\Fish\Share;
 use Sectum\Measure\Mass;
@@ -39,6 +40,27 @@ final readonly class KeelView
             'rest' => $keel->rest->isPositive() ? $words->mass($keel->rest) : null,
             'excess' => $keel->excess->isPositive() ? $words->mass($keel->excess) : null,
             'marks' => array_map($words->mass(...), $keel->marks),
+            ...$keel->segments === [] ? self::uncut($fish, $whole, $words) : ['expected' => [], 'portions' => null],
+        ];
+    }
+
+    /** @return array{expected: list<array<string, mixed>>, portions: string|null} what a fish nobody cut yet should give */
+    private static function uncut(Fish $fish, Mass $whole, Words $words): array
+    {
+        $uncut = UncutFish::of($whole, $fish->species->expected($fish->state), $fish->species->form->parts());
+
+        return [
+            'expected' => array_map(
+                fn (string $part, Mass $mass): array => [
+                    'part' => $part,
+                    'name' => Part::from($part)->spoken(),
+                    'family' => Part::from($part)->family()->value,
+                    'mass' => $words->mass($mass),
+                ],
+                array_keys($uncut->parts),
+                array_values($uncut->parts),
+            ),
+            'portions' => app(ExpectedPortions::class)->of($fish, $uncut->fillets()),
         ];
     }
 

@@ -6,8 +6,8 @@ namespace Database\Seed;
 
 use App\Catalogue\Species;
 use App\Fish\Fish;
-use App\Kitchen\Moment;
 use App\Kitchen\KitchenView;
+use App\Kitchen\Moment;
 use App\Kitchen\Person;
 use App\Kitchen\Pin;
 use App\Kitchen\Role;

@@ -25,6 +25,8 @@ use Sectum\Refusal;
  */
 final readonly class Words
 {
+    private const IN_KILOS_MG = 10_000_000;
+
     public MassUnit $unit;
 
     public function __construct(public UnitSystem $units, public Mass $step)
@@ -32,9 +34,12 @@ final readonly class Words
         $this->unit = $units->bench();
     }
 
+    /** "1515 g"; from ten kilograms on "12.600 kg", which nobody has to count the noughts of. */
     public function text(Mass $mass): string
     {
-        return $mass->print($this->unit, $this->step);
+        $large = $this->unit === MassUnit::Gram && $mass->abs()->milligrams >= self::IN_KILOS_MG;
+
+        return $mass->print($large ? MassUnit::Kilogram : $this->unit, $this->step);
     }
 
     /** @return array{mg: int, text: string} */

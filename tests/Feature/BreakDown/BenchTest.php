@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature\BreakDown;
 
 use App\Fish\Reading;
+use App\Portion\Dish\Dish;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Arr;
 use Illuminate\Support\Facades\DB;
@@ -186,5 +187,26 @@ final class BenchTest extends TestCase
             'is not accounted for',
             (string) $this->done($this->fish, 'breakdown')->json('remarks.0.what'),
         );
+    }
+
+    public function test_an_uncut_fish_shows_what_it_should_give_until_something_is_weighed_off_it(): void
+    {
+        $this->dish();
+        $fish = $this->received();
+        $bench = $this->api('GET', "/breakdown/fish/{$fish}")->assertOk();
+        $parts = (array) $bench->json('keel.expected.*.part');
+        self::assertContains('head', $parts);
+        self::assertLessThanOrEqual(4_210_000, array_sum((array) $bench->json('keel.expected.*.mass.mg')));
+        // The one dish there is suits any fish; until one is of this species nothing is promised.
+        self::assertNull($bench->json('keel.portions'));
+        Dish::query()->update(['species_id' => $this->species('Hake')]);
+        self::assertMatchesRegularExpression(
+            '/^about \d+ × Dish 170$/',
+            (string) $this->api('GET', '/breakdown')->json('fish.0.keel.portions'),
+        );
+        $this->weigh($fish, 'head', '650 g')
+            ->assertOk()
+            ->assertJsonPath('keel.expected', [])
+            ->assertJsonPath('keel.portions', null);
     }
 }

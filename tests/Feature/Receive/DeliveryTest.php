@@ -136,12 +136,12 @@ final class DeliveryTest extends AtTheDoor
     {
         $line = $this->line('Hake', ['count' => 1, 'invoiced' => '1.4 kg']);
         $asked = $this->weighIn($line, '14 kg')->assertStatus(422)->assertJsonPath('errors.0.pointer', '/sure');
-        self::assertStringContainsString('14000 g of Hake, the invoice says 1400 g', (string) $asked->json('detail'));
+        self::assertStringContainsString('14.000 kg of Hake, the invoice says 1400 g', (string) $asked->json('detail'));
         self::assertSame(0, Fish::query()->count());
         $this->weighIn($line, '14 kg', ['sure' => true])
             ->assertOk()
             ->assertJsonPath('lines.0.gap.kind', 'over')
-            ->assertJsonPath('lines.0.gap.say', 'over 12600 g');
+            ->assertJsonPath('lines.0.gap.say', 'over 12.600 kg');
     }
 
     public function test_a_weight_taken_back_stays_on_record_and_counts_for_nothing(): void

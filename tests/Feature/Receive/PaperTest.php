@@ -101,12 +101,12 @@ final class PaperTest extends AtTheDoor
         $comma = $this->preview(self::CSV, ['map' => ['decimals' => 'comma']])
             ->assertOk()
             ->assertJsonPath('columns.name', 'Artikel')
-            ->assertJsonPath('rows.0.mass', '12300 g');
+            ->assertJsonPath('rows.0.mass', '12.300 kg');
         self::assertSame([], $comma->json('rows.0.faults'));
         $mapped = $this->preview(self::CSV, ['map' => $this->map()])->assertOk();
         self::assertSame([[], [], ['No fish here is called "Pfand Kiste".']], $mapped->json('rows.*.faults'));
         self::assertSame(
-            ['12300 g', '€9.80 a kg', 'H-2311, 23 Nov 2026'],
+            ['12.300 kg', '€9.80 a kg', 'H-2311, 23 Nov 2026'],
             [$mapped->json('rows.0.mass'), $mapped->json('rows.0.price'), $mapped->json('rows.0.trace')],
         );
 
@@ -158,7 +158,7 @@ final class PaperTest extends AtTheDoor
         );
         $taken = $this->take($xml, ['leave_out' => [3]])->assertOk();
         self::assertSame(
-            [['12300 g', '€9.80 a kg'], ['4650 g', '€18.60 a kg']],
+            [['12.300 kg', '€9.80 a kg'], ['4650 g', '€18.60 a kg']],
             array_map(
                 fn (mixed $line): array => is_array($line) ? [$line['invoiced'], $line['price']] : [],
                 (array) $taken->json('lines'),

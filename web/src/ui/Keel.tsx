@@ -26,13 +26,22 @@ export function Keel(props: { keel: KeelData; small?: boolean; onChoose?: (piece
   const shown = segments.find((segment) => segment.id === pointed);
   const went = keel.excess ? keel.length_mg - keel.excess.mg : null;
   const label = segments.map((s) => `${s.name} ${s.mass.text}`).join(', ');
+  let ahead = 0;
+  const expected = keel.expected.map((part) => {
+    const from = ahead;
+    ahead += part.mass.mg;
+    return { ...part, from };
+  });
+  const outlook = `Uncut: expected ${expected.map((part) => `${part.name} ${part.mass.text}`).join(', ')}${
+    keel.portions ? `; ${keel.portions}` : ''
+  }`;
 
   return (
     <div className={small ? 'keel small' : 'keel'}>
       <div
         className="bar"
         {...(small
-          ? { role: 'img', 'aria-label': label || 'Nothing weighed off it yet' }
+          ? { role: 'img', 'aria-label': label || (expected.length > 0 ? outlook : 'Nothing weighed off it yet') }
           : { role: 'group', 'aria-label': 'Keel' })}
       >
         {segments.map((segment) =>
@@ -58,7 +67,17 @@ export function Keel(props: { keel: KeelData; small?: boolean; onChoose?: (piece
             </button>
           ),
         )}
-        {keel.rest && (
+        {expected.map((part) => (
+          <span
+            key={part.part}
+            className={`ahead fam-${part.family}`}
+            style={{ left: pct(part.from, keel.length_mg), width: pct(part.mass.mg, keel.length_mg) }}
+          >
+            {!small && part.mass.mg / keel.length_mg > needs(part.name) && <span>{part.name}</span>}
+          </span>
+        ))}
+        {small && keel.portions && <span className="outlook">{keel.portions}</span>}
+        {keel.rest && expected.length === 0 && (
           <div className="rest" style={{ left: `calc(${pct(at, keel.length_mg)} + 5px)` }}>
             {!small && keel.rest.mg / keel.length_mg > 0.14 && `${keel.rest.text} on the board`}
           </div>
@@ -93,6 +112,8 @@ export function Keel(props: { keel: KeelData; small?: boolean; onChoose?: (piece
                 {shown.expected && <span>usually {shown.expected}</span>}
                 <span>{shown.destination}</span>
               </>
+            ) : expected.length > 0 ? (
+              <span>Uncut. What it should give is outlined{keel.portions ? `: ${keel.portions}` : ''}.</span>
             ) : (
               FAMILIES.map(({ family, name }) => (
                 <span className="key" key={family}>
