@@ -78,7 +78,7 @@ test('two taps 450 ms apart finish one stage; what is open is asked about; there
   await page.locator('.choice', { hasText: 'Bones' }).tap();
   await type(page, '1180 g');
   await expect(readings(page)).toHaveCount(3);
-  const next = page.locator('.next-row .next');
+  const next = page.locator('.next-row').getByRole('button').last();
   await expect(next).toBeEnabled();
   const at = await next.boundingBox();
   const spot: [number, number] = [(at?.x ?? 0) + 60, (at?.y ?? 0) + 20];

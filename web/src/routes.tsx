@@ -59,14 +59,11 @@ const WaysScreen = screen(() => import('./route/WaysScreen'), 'WaysScreen');
 
 /** Every address of the page; a screen is fetched when it is first opened. */
 export function KitchenRoutes() {
-  // Nobody waits for a screen at the board: once one is open the others are fetched one after the other.
+  // Nobody waits for a screen at the board: once one is open the others are fetched.
   useEffect(() => {
-    const later = setTimeout(async () => {
-      for (const fetch of fetches) {
-        await fetch().catch(() => undefined);
-      }
-    }, 500);
-    return () => clearTimeout(later);
+    for (const fetch of fetches) {
+      fetch().catch(() => undefined);
+    }
   }, []);
   return (
     <Suspense fallback={<p className="sheet soft">Loading…</p>}>

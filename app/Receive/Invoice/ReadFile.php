@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Receive\Invoice;
 
 use App\Catalogue\Species;
+use App\Kitchen\Format\Words;
 use Sectum\Measure\Currency;
 use Sectum\Receive\Invoice\ColumnMap;
 use Sectum\Receive\Invoice\Invoice;
@@ -68,7 +69,7 @@ final readonly class ReadFile
                     'name' => $row->name,
                     'species' => ($this->species[$i] ?? null)?->id,
                     'species_name' => ($this->species[$i] ?? null)?->name,
-                    'mass' => $row->mass?->print(),
+                    'mass' => $row->mass === null ? null : Words::ofReader()->text($row->mass),
                     'count' => $row->count,
                     'price' => $row->price === null ? null : "{$currency->sign()}{$row->price} {$row->unit->spoken()}",
                     'net' => $row->net === null ? null : "{$currency->sign()}{$row->net}",

@@ -67,8 +67,9 @@ export function SchoolPanel(props: {
             No steps: weigh in any order
           </Button>
           {me.role === 'head chef' && (
-            <Link
-              className="quiet link"
+            <Button
+              component={Link}
+              variant="default"
               to={
                 bench.methods.find((one) => one.method === method.method)?.ours
                   ? `/breakdown/methods/${method.method}`
@@ -76,11 +77,11 @@ export function SchoolPanel(props: {
               }
             >
               {bench.methods.find((one) => one.method === method.method)?.ours ? 'Edit our method' : 'Copy and edit'}
-            </Link>
+            </Button>
           )}
-          <Link className="quiet link" to="/breakdown/trays">
+          <Button component={Link} variant="default" to="/breakdown/trays">
             Tare trays
-          </Link>
+          </Button>
         </p>
       )}
     </div>

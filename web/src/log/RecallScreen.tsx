@@ -110,9 +110,15 @@ function Found({ recall, q }: { recall: Recall; q: string }) {
                   ['epcis', 'EPCIS 2.0 events'],
                 ] as const
               ).map(([format, name]) => (
-                <a key={format} className="quiet link" href={`/api/log/trace/${format}${query}`} download>
+                <Button
+                  component={'a'}
+                  variant="default"
+                  key={format}
+                  href={`/api/log/trace/${format}${query}`}
+                  download
+                >
                   {name}
-                </a>
+                </Button>
               ))}
             </p>
           </div>

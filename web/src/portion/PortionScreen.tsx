@@ -201,9 +201,9 @@ function Board({ bench }: { bench: PortionBench }) {
               </Button>
             )}
             {source?.can_plan && !unboned && !changing && (
-              <Link className="quiet link" to={`/portion/${fish.id}/plan/${source.piece}`}>
+              <Button component={Link} variant="default" to={`/portion/${fish.id}/plan/${source.piece}`}>
                 Plan the cuts
-              </Link>
+              </Button>
             )}
             {me.sees_prices && (!bench.dish || changing) && (
               <Button variant="default" onClick={() => setWriting(true)}>

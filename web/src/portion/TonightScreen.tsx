@@ -172,12 +172,13 @@ function Dealt({ group, onWant }: { group: Group; onWant: (dish: string, need: n
                   <span className="told">
                     {counts.map((count) => `${count.count} ${count.name}`).join(', ') || (group.said ? 'none' : '')}
                   </span>
-                  <Link
-                    className="quiet link"
+                  <Button
+                    component={Link}
+                    variant="default"
                     to={counts.length > 0 ? `${to}?want=${counts.map((c) => `${c.dish}:${c.count}`).join(',')}` : to}
                   >
                     Plan cuts
-                  </Link>
+                  </Button>
                 </li>
               );
             })}

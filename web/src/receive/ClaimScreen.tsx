@@ -79,16 +79,17 @@ export function ClaimScreen() {
               <Button onClick={() => copy(claim.text).then(() => setCopied(true))}>
                 {copied ? 'Copied' : 'Copy the text'}
               </Button>
-              <a
-                className="quiet link"
+              <Button
+                component={'a'}
+                variant="default"
                 download={`claim-${delivery.number}.txt`}
                 href={`data:text/plain;charset=utf-8,${encodeURIComponent(claim.text)}`}
               >
                 Save as a file
-              </a>
-              <Link className="quiet link" to="/receive">
+              </Button>
+              <Button component={Link} variant="default" to="/receive">
                 To the cold room
-              </Link>
+              </Button>
             </p>
           </div>
         </>

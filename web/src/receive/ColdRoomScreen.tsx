@@ -42,9 +42,9 @@ export function ColdRoomScreen() {
                 <b>{delivery.supplier}</b>, {delivery.number}, is at the door: {delivery.fish} fish weighed in so far,{' '}
                 {delivery.mass.text}.
               </span>
-              <Link className="quiet link" to={`/receive/deliveries/${delivery.id}`}>
+              <Button component={Link} variant="default" to={`/receive/deliveries/${delivery.id}`}>
                 Continue
-              </Link>
+              </Button>
             </p>
           ))}
           {empty && (

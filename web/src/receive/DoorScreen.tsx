@@ -325,9 +325,9 @@ function ClaimSoFar({ door }: { door: Door }) {
         <b>{door.claim?.total ? `${door.claim.total} to claim` : `${count} to settle`}</b>: {count}{' '}
         {count === 1 ? 'thing is' : 'things are'} not as invoiced{door.delivery.open ? ' so far' : ''}.
       </span>
-      <Link className="quiet link" to={`/receive/deliveries/${door.delivery.id}/claim`}>
+      <Button component={Link} variant="default" to={`/receive/deliveries/${door.delivery.id}/claim`}>
         Open claim
-      </Link>
+      </Button>
     </p>
   );
 }

@@ -92,9 +92,9 @@ export function LineCard(props: {
           )}
           <p className="line-actions">
             {line.fish.length > 0 && (
-              <Link className="quiet link" to={`/receive/lines/${line.id}/inspect`}>
+              <Button component={Link} variant="default" to={`/receive/lines/${line.id}/inspect`}>
                 {unseen > 0 ? `Inspect${unseen === line.fish.length ? '' : ` the other ${unseen}`}` : 'Inspect again'}
-              </Link>
+              </Button>
             )}
             {open && (
               <Button variant="default" onClick={props.onEdit}>

@@ -158,9 +158,9 @@ function Tubs({ bin }: { bin: BinInFull }) {
               </Button>
             )}
             {bin.recipes.map((recipe) => (
-              <Link key={recipe.recipe} className="quiet link" to={`/route/make/${recipe.recipe}`}>
+              <Button component={Link} variant="default" key={recipe.recipe} to={`/route/make/${recipe.recipe}`}>
                 Make {recipe.name.toLowerCase()}
-              </Link>
+              </Button>
             ))}
           </p>
         )}
@@ -213,10 +213,10 @@ function Tubs({ bin }: { bin: BinInFull }) {
               }}
             />
             <Autocomplete
-              label={leaves === 'meal' ? 'What for' : 'Why'}
+              aria-label={leaves === 'meal' ? 'What for' : 'Why'}
               data={REASONS[leaves]}
               value={reason}
-              placeholder={why || REASONS[leaves][0]}
+              placeholder={`${leaves === 'meal' ? 'What for' : 'Why'}: ${why || REASONS[leaves][0]}`}
               error={faultAt(out.error, '/reason')}
               onChange={setReason}
             />

@@ -218,7 +218,7 @@ function CoolingPanel({ batch, onCooled }: { batch: Making; onCooled: (data: Mak
           disabled={!shown?.steady || cool.isPending}
           onClick={() => shown && send({ probe: shown.tenths })}
         >
-          Record
+          Record probe
         </Button>
         <form
           className="typed"

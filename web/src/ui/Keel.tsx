@@ -1,3 +1,4 @@
+import { useElementSize } from '@mantine/hooks';
 import { useState } from 'react';
 import type { Family, Keel as KeelData } from '../api/client';
 
@@ -8,6 +9,9 @@ const FAMILIES: { family: Family; name: string }[] = [
   { family: 'discard', name: 'Discard' },
 ];
 
+/** Narrower than this no finger finds it, px; the list of parts beside the bar does the same. */
+const FINGER = 24;
+
 /** The share of the bar a name needs, on the narrowest bench; a segment that is narrower carries none. */
 const needs = (name: string) => 0.02 + 0.0125 * name.length;
 
@@ -17,6 +21,7 @@ const pct = (part: number, whole: number) => `${whole > 0 ? (100 * part) / whole
 export function Keel(props: { keel: KeelData; small?: boolean; onChoose?: (piece: string) => void }) {
   const { keel, small } = props;
   const [pointed, setPointed] = useState<string | null>(null);
+  const { ref, width } = useElementSize();
   let at = 0;
   const segments = keel.segments.map((segment) => {
     const from = at;
@@ -39,13 +44,14 @@ export function Keel(props: { keel: KeelData; small?: boolean; onChoose?: (piece
   return (
     <div className={small ? 'keel small' : 'keel'}>
       <div
+        ref={ref}
         className="bar"
         {...(small
           ? { role: 'img', 'aria-label': label || (expected.length > 0 ? outlook : 'Nothing weighed off it yet') }
           : { role: 'group', 'aria-label': 'Keel' })}
       >
         {segments.map((segment) =>
-          small ? (
+          small || (segment.mass.mg / keel.length_mg) * width < FINGER ? (
             <span
               key={segment.id}
               className={`seg fam-${segment.family}`}

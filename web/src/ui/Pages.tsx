@@ -1,3 +1,4 @@
+import { Button } from '@mantine/core';
 import { Link } from 'react-router';
 
 /** Newer and older pages of a list; nothing where there is only one. */
@@ -8,15 +9,15 @@ export function Pages(props: { of: string; to: string; page: number; pages: numb
   }
   return (
     <nav className="pages" aria-label={`Pages of ${of}`}>
-      <Link to={`${to}?page=${page - 1}`} aria-disabled={page <= 1} className="quiet">
+      <Button component={Link} variant="default" to={`${to}?page=${page - 1}`} aria-disabled={page <= 1}>
         Newer
-      </Link>
+      </Button>
       <span>
         {page} of {pages}, {total} {of}
       </span>
-      <Link to={`${to}?page=${page + 1}`} aria-disabled={page >= pages} className="quiet">
+      <Button component={Link} variant="default" to={`${to}?page=${page + 1}`} aria-disabled={page >= pages}>
         Older
-      </Link>
+      </Button>
     </nav>
   );
 }

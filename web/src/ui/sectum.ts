@@ -17,3 +17,4 @@ import './css/portion.css';
 import './css/route.css';
 import './css/cost.css';
 import './css/kitchen.css';
+import './css/small.css';

@@ -1,0 +1,91 @@
+import { expect, type Page, test } from '@playwright/test';
+import { expectSound, signIn } from './kitchen';
+
+/** A desk, a tablet held upright, a telephone. */
+const SIZES = [
+  { width: 1280, height: 800 },
+  { width: 820, height: 1180 },
+  { width: 390, height: 844 },
+];
+
+type Listed = { fish: { id: string } };
+
+/** The address of every screen, with something of the demo on each. */
+async function addresses(page: Page): Promise<string[]> {
+  const ask = async (path: string) => (await page.request.get(`/api${path}`)).json();
+  const first = async (stage: string): Promise<string[]> =>
+    ((await ask(`/${stage}`)).fish as Listed[]).slice(0, 1).map((one) => `/${stage}/${one.fish.id}`);
+  const portion = (await first('portion'))[0] ?? '';
+  const { sources } = await ask(portion.replace('/portion/', '/portion/fish/'));
+  return [
+    '/receive',
+    '/receive/deliveries',
+    `/receive/deliveries/${(await ask('/receive/deliveries')).deliveries[0].id}`,
+    '/receive/fish',
+    '/receive/invoice',
+    '/fish',
+    `/fish/${(await ask('/fish')).species[0].id}`,
+    '/breakdown',
+    '/breakdown/trays',
+    ...(await first('breakdown')),
+    '/portion',
+    '/portion/tonight',
+    '/portion/trays',
+    '/portion/dishes',
+    '/portion/dishes/new',
+    '/portion/shapes',
+    portion,
+    `${portion}/plan/${sources[0].piece}`,
+    '/route',
+    '/route/bins',
+    '/route/bins/mince',
+    '/route/batches',
+    '/route/house',
+    '/route/recipes/new',
+    ...(await first('route')),
+    '/cost',
+    '/cost/plates',
+    '/cost/prices',
+    '/cost/ready-cut',
+    '/cost/house',
+    ...(await first('cost')),
+    '/settings',
+    '/people',
+    '/me',
+    '/log',
+    '/log/recall',
+    `/log/${((await ask('/log')).fish as Listed[])[0]?.fish.id}`,
+  ];
+}
+
+for (const size of SIZES) {
+  test(`every screen at ${size.width} px: named, sound by WCAG 2.2 AA, and no wider than it is`, async ({ page }) => {
+    test.setTimeout(300_000);
+    await signIn(page);
+    const all = await addresses(page);
+    expect(all.length).toBeGreaterThan(35);
+    await page.setViewportSize(size);
+    for (const address of all) {
+      await test.step(address, async () => {
+        await page.goto(address);
+        await expect(page.locator('main h1').first()).toBeVisible();
+        await expect(page).toHaveTitle(/ · Sectum$/);
+        await page.waitForLoadState('networkidle', { timeout: 1_500 }).catch(() => undefined);
+        await expectSound(page);
+        const wide = await page.locator('main').evaluate((main) => main.scrollWidth - main.clientWidth);
+        expect(wide, address).toBeLessThanOrEqual(0);
+      });
+    }
+  });
+}
+
+test('the heading is read when the screen changes; a skip link leads past the stages', async ({ page }) => {
+  await signIn(page);
+  await page.getByRole('link', { name: 'Log' }).tap();
+  await expect(page.getByRole('heading', { name: 'Every fish' })).toBeFocused();
+  await expect(page).toHaveTitle('Every fish · Sectum');
+  await page.reload();
+  await expect(page.getByRole('heading', { name: 'Every fish' })).toBeVisible();
+  await page.keyboard.press('Tab');
+  await expect(page.getByRole('link', { name: 'Skip to the screen' })).toBeFocused();
+});
