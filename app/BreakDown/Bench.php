@@ -92,6 +92,14 @@ final readonly class Bench
                 array_values(Containers::all()),
             ),
             'finds' => self::finds($fish, $words),
+            'find_kinds' => array_map(
+                fn (FindKind $kind): array => [
+                    'kind' => $kind->value,
+                    'name' => $kind->spoken(),
+                    'told' => $kind->isSuppliersFault(),
+                ],
+                FindKind::cases(),
+            ),
             ...MethodView::of($fish, $words),
         ];
     }

@@ -153,13 +153,14 @@ final readonly class FoodBatchView
         $money = fn (int $minor): ?string => $person->seesPrices()
             ? Money::ofMinor($minor, $settings->currency)->print()
             : null;
+        $limits = Settings::load()->cooling;
         $cooling = Cooling::of(
             array_map(
                 fn (CoolingReading $one): array => [Moment::at($one->taken_at), $one->temperature()],
                 array_values($making->coolings->all()),
             ),
             $now,
-            Settings::load()->cooling,
+            $limits,
         );
         $booked = $making->went->sum(fn (BinWithdrawal $one): int => $one->minor);
 
@@ -193,6 +194,14 @@ final readonly class FoodBatchView
                     'meets' => $cooling->meets,
                     'said' => $words->say($cooling->said),
                     'next_by' => $cooling->nextBy?->format('H:i'),
+                    'limits' => array_map(
+                        fn (array $limit): array => [
+                            'hour' => $limit[0],
+                            'celsius' => $limit[1]->celsius(),
+                            'text' => $limit[1]->brief($words->units),
+                        ],
+                        $limits->points(),
+                    ),
                     'readings' => array_map(
                         fn (CoolingReading $one): array => [
                             'at' => Moment::at($one->taken_at)->format('H:i'),

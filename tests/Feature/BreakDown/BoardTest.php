@@ -148,6 +148,21 @@ final class BoardTest extends AtTheDoor
         );
     }
 
+    public function test_who_hears_of_a_finding_is_what_the_bench_was_told(): void
+    {
+        $kinds = (array) $this->api('GET', "/breakdown/fish/{$this->fish}")->assertOk()->json('find_kinds');
+        self::assertCount(7, $kinds);
+        $told = [];
+        foreach ($kinds as $kind) {
+            self::assertIsArray($kind);
+            $told[strval($kind['name'])] = $kind['told'];
+            $this->api('PUT', "/breakdown/fish/{$this->fish}/finds/".self::id(), ['kind' => $kind['kind']])->assertOk();
+        }
+        $kept = (array) $this->api('GET', "/breakdown/fish/{$this->fish}")->json('finds');
+        self::assertEquals($told, array_column($kept, 'claimed', 'name'));
+        self::assertSame([true, false], [$told['Worms'], $told['Roe']]);
+    }
+
     public function test_what_was_found_inside_is_kept_and_told_to_the_supplier(): void
     {
         $find = self::id();

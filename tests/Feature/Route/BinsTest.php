@@ -363,6 +363,13 @@ final class BinsTest extends TestCase
             ])->assertOk();
         }
         self::assertTrue($cooled->json('cooling.meets'));
+        self::assertSame(
+            [[0, '57 °C'], [2, '21 °C'], [6, '5 °C']],
+            array_map(null, (array) $cooled->json('cooling.limits.*.hour'), (array) $cooled->json('cooling.limits.*.text')),
+        );
+        $this->chef->update(['units' => 'us']);
+        $this->api('GET', "/route/batches/{$batch}")->assertJsonPath('cooling.limits.1.text', '70 °F');
+        $this->chef->update(['units' => 'metric']);
         $this->api('PUT', "/route/batches/{$batch}/cooling/".self::id(), [
             'temperature' => ['typed' => 'warm'],
         ])->assertStatus(422);

@@ -223,7 +223,9 @@ function Board({ bench }: { bench: Bench }) {
           />
         )}
         {view === 'bones' && <BonePanel fish={fish.id} bones={bench.bones} />}
-        {view === 'finds' && <FindPanel fish={fish.id} line={bench.line} finds={bench.finds} />}
+        {view === 'finds' && (
+          <FindPanel fish={fish.id} line={bench.line} finds={bench.finds} kinds={bench.find_kinds} />
+        )}
         <div className="tray-head">
           <Chips
             legend="Weigh"

@@ -2,29 +2,18 @@ import { Button, Checkbox, TextInput } from '@mantine/core';
 import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { ulid } from 'ulid';
-import { api, asProblem, type Find, faultAt } from '../api/client';
+import { api, asProblem, type Find, type FindKind, faultAt } from '../api/client';
 import { PhotoButton } from '../receive/PhotoButton';
 import { Chips } from '../ui/Chips';
 import { usePut } from '../ui/outbox';
 import { lowerFirst } from '../ui/words';
 
-type Kind = 'worms' | 'bruise' | 'gall' | 'soft' | 'roe' | 'milt' | 'stomach';
+type Kind = FindKind['kind'];
 
-const KINDS: { value: Kind; label: string }[] = [
-  { value: 'worms', label: 'Worms' },
-  { value: 'bruise', label: 'Bruise' },
-  { value: 'soft', label: 'Soft flesh' },
-  { value: 'gall', label: 'Gall stain' },
-  { value: 'stomach', label: 'Full stomach' },
-  { value: 'roe', label: 'Roe' },
-  { value: 'milt', label: 'Milt' },
-];
-
-/** The supplier hears of these unless somebody says otherwise. */
-const TOLD: Kind[] = ['worms', 'bruise', 'soft', 'stomach'];
+type Props = { fish: string; line: string | null; finds: Find[]; kinds: FindKind[] };
 
 /** Whatever else turns up in a fish: kept, and offered for the claim. */
-export function FindPanel({ fish, line, finds }: { fish: string; line: string | null; finds: Find[] }) {
+export function FindPanel({ fish, line, finds, kinds }: Props) {
   const queries = useQueryClient();
   const [kind, setKind] = useState<Kind | null>(null);
   const [mass, setMass] = useState('');
@@ -44,11 +33,18 @@ export function FindPanel({ fish, line, finds }: { fish: string; line: string | 
       setPhoto(null);
     },
   });
-  const tell = told ?? (kind !== null && TOLD.includes(kind));
+  const tell = told ?? kinds.some((one) => one.kind === kind && one.told);
 
   return (
     <div className="finds">
-      <Chips legend="Found" name="kind" inline value={kind} options={KINDS} onChange={setKind} />
+      <Chips
+        legend="Found"
+        name="kind"
+        inline
+        value={kind}
+        options={kinds.map((one) => ({ value: one.kind, label: one.name }))}
+        onChange={setKind}
+      />
       <div className="fields four">
         <TextInput
           label="Weight lost"

@@ -1,6 +1,7 @@
 import { Button } from '@mantine/core';
 import { useEffect, useState } from 'react';
 import type { Method } from '../api/client';
+import { minutes, running } from '../ui/clock';
 
 /** The current step large, the next one small; what to mind and what to look at just here. */
 export function StepPanel({ method, busy, onSaid }: { method: Method; busy: boolean; onSaid: (done: number) => void }) {
@@ -57,11 +58,6 @@ export function StepPanel({ method, busy, onSaid }: { method: Method; busy: bool
   );
 }
 
-/** Longer than this, somebody was called away and the figure says nothing. */
-const LONG = 5_400;
-
-const minutes = (seconds: number) => `${Math.floor(seconds / 60)}:${String(Math.floor(seconds % 60)).padStart(2, '0')}`;
-
 /** Runs by itself and asks for nothing. */
 function Clock({ since, of, fish = false }: { since: number; of: number; fish?: boolean }) {
   const [from] = useState(() => Date.now() - 1000 * since);
@@ -70,10 +66,11 @@ function Clock({ since, of, fish = false }: { since: number; of: number; fish?: 
     const tick = setInterval(() => setNow(Date.now()), 1000);
     return () => clearInterval(tick);
   }, []);
+  const shown = running(from, now);
   return (
     <span className={fish ? 'clock whole' : 'clock'}>
       {fish && 'fish: '}
-      {now - from < 1000 * LONG && <b>{minutes((now - from) / 1000)}</b>} of about {minutes(of)}
+      {shown && <b>{shown}</b>} of about {minutes(of)}
     </span>
   );
 }

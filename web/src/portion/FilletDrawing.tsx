@@ -1,5 +1,6 @@
 import { type KeyboardEvent, type PointerEvent, useEffect, useRef, useState } from 'react';
 import type { Plan } from '../api/client';
+import { MARGIN, marksOf, movedMark, placeUnder } from './marks';
 
 type Props = {
   plan: Plan;
@@ -13,8 +14,7 @@ type Props = {
 
 const FAMILY = { done: 'portion', square: 'usable', planned: 'plan', spare: 'usable', tail: 'usable' } as const;
 
-/** Left and right of the fillet, and the room its widest point and its thickness need, in mm of the drawing. */
-const MARGIN = 12;
+/** Between the two views, and under them, mm of the drawing. */
 const GAP = 26;
 const RULER = 34;
 
@@ -32,22 +32,10 @@ export function FilletDrawing({ plan, next, onMove, asking }: Props) {
   const ruler = board + 6;
   const height = ruler + RULER;
   const end = plan.pieces.length > 0 ? Math.max(...plan.pieces.map((p) => p.to_cm)) : plan.length_cm;
-  const marks = plan.pieces
-    .filter(
-      (p) => p.what === 'square' || p.what === 'planned' || (p.what === 'spare' && plan.marks_cm.includes(p.to_cm)),
-    )
-    .map((p) => p.to_cm);
+  const marks = marksOf(plan);
   const shownMarks = marks.map((cm, i) => (held?.i === i ? held.cm : cm));
-  const moved = (i: number, cm: number) => {
-    const low = (shownMarks[i - 1] ?? plan.pieces.find((p) => p.what === 'done')?.to_cm ?? 0) + 0.3;
-    const high = (shownMarks[i + 1] ?? plan.length_cm) - 0.1;
-    return Math.round(Math.min(high, Math.max(low, cm)) * 10) / 10;
-  };
-  const at = (event: PointerEvent) => {
-    const box = svg.current?.getBoundingClientRect();
-    const scale = box ? box.width / (plan.length_cm * 10 + 2 * MARGIN) : 1;
-    return ((event.clientX - (box?.left ?? 0)) / scale - MARGIN) / 10;
-  };
+  const moved = (i: number, cm: number) => movedMark(plan, shownMarks, i, cm);
+  const at = (event: PointerEvent) => placeUnder(event.clientX, svg.current?.getBoundingClientRect(), plan.length_cm);
   const drop = (i: number, cm: number) => onMove?.(marks.map((mark, j) => (j === i ? cm : mark)));
   const keyed = (event: KeyboardEvent, i: number, cm: number) => {
     const by = event.key === 'ArrowLeft' ? -0.1 : event.key === 'ArrowRight' ? 0.1 : 0;

@@ -229,7 +229,7 @@ function CoolingPanel({ batch, onCooled }: { batch: Making; onCooled: (data: Mak
         >
           <TextInput
             aria-label="How hot it is, typed"
-            placeholder="or type: 57"
+            placeholder={`or type: ${batch.cooling?.limits[0]?.text ?? ''}`}
             value={typed}
             autoComplete="off"
             onChange={(event) => setTyped(event.target.value)}
@@ -247,21 +247,23 @@ function CoolingPanel({ batch, onCooled }: { batch: Making; onCooled: (data: Mak
 
 const W = 470;
 const H = 165;
-const HOURS = 7.5;
+/** Room after the last limit, hours. */
+const AFTER = 1.5;
 
 /** How it cooled: measured points against the two limits, with the same in a table. */
 function CoolingChart({ cooling }: { cooling: NonNullable<Making['cooling']> }) {
-  const last = Math.max(HOURS * 60, ...cooling.readings.map((one) => one.minute));
+  const hours = Math.max(...cooling.limits.map((limit) => limit.hour));
+  const last = Math.max((hours + AFTER) * 60, ...cooling.readings.map((one) => one.minute));
   const x = (minute: number) => 46 + ((W - 56) * minute) / last;
   const y = (celsius: number) => 8 + (H - 32) * (1 - Math.min(95, Math.max(0, celsius)) / 95);
   return (
     <div className={`cooling ${cooling.meets === false ? 'failed' : ''}`}>
       <svg viewBox={`0 0 ${W} ${H}`} role="img" aria-label="Temperature over time">
-        {[57, 21, 5].map((limit) => (
-          <g key={limit}>
-            <path d={`M46 ${y(limit)}H${W - 10}`} className="limit" />
-            <text x="40" y={y(limit) + 5} textAnchor="end">
-              {limit} °C
+        {cooling.limits.map((limit) => (
+          <g key={limit.hour}>
+            <path d={`M46 ${y(limit.celsius)}H${W - 10}`} className="limit" />
+            <text x="40" y={y(limit.celsius) + 5} textAnchor="end">
+              {limit.text}
             </text>
           </g>
         ))}
@@ -272,7 +274,7 @@ function CoolingChart({ cooling }: { cooling: NonNullable<Making['cooling']> }) 
         {cooling.readings.map((one) => (
           <circle key={`${one.minute}${one.celsius}`} cx={x(one.minute)} cy={y(one.celsius)} r="6" />
         ))}
-        {[0, 2, 4, 6].map((hour) => (
+        {Array.from({ length: Math.floor(hours / 2) + 1 }, (_, i) => 2 * i).map((hour) => (
           <text key={hour} x={x(hour * 60)} y={H - 4} textAnchor={hour === 0 ? 'start' : 'middle'}>
             {hour === 0 ? 'off the heat' : `${hour} h`}
           </text>

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Sectum\Route\Batches;
 
+use Sectum\Measure\Temperature;
+
 /** How fast a hot batch is cooled: as the FDA Food Code has it until the head chef sets another rule of the house. */
 final readonly class CoolingLimits
 {
@@ -23,5 +25,19 @@ final readonly class CoolingLimits
         public float $thenHours = 4.0,
         public string $rule = 'FDA Food Code 3-501.14',
     ) {
+    }
+
+    /**
+     * Where it starts, and by when it is how cold.
+     *
+     * @return list<array{float, Temperature}> hours after it was last that hot, rising, and the limit then
+     */
+    public function points(): array
+    {
+        return [
+            [0.0, Temperature::ofCelsius($this->hot)],
+            [$this->firstHours, Temperature::ofCelsius($this->warm)],
+            [$this->firstHours + $this->thenHours, Temperature::ofCelsius($this->cold)],
+        ];
     }
 }
