@@ -46,6 +46,7 @@ test("a day's trim is routed, a stock made of it, and its value is back in the c
   const all = /(\d+) g in white stock/.exec((await page.locator('.headline .soft').first().textContent()) ?? '')?.[1];
   await page.getByLabel('How much').fill(`${all} g`);
   await expect(page.getByText('There is only')).toHaveCount(0);
+  await expect(page.locator('.asking')).toHaveCount(0);
   await expectSound(page);
   await expectNoScroll(page);
   await page.getByRole('button', { name: 'Start the batch' }).tap();

@@ -15,6 +15,7 @@ async function receive(page: Page, fish: string, mass: string) {
   await page.getByLabel('Weight, typed').fill(mass);
   await page.getByLabel('Weight, typed').press('Enter');
   await expect(page).toHaveURL(/\/breakdown\/[0-9a-zA-Z]{26}$/);
+  await expect(page.locator('.readings li').first()).toBeVisible();
 }
 
 async function type(page: Page, mass: string) {
