@@ -44,7 +44,11 @@ final readonly class KeelView
         ];
     }
 
-    /** @return array{expected: list<array<string, mixed>>, portions: string|null} what a fish nobody cut yet should give */
+    /**
+     * What a fish nobody cut yet should give.
+     *
+     * @return array{expected: list<array<string, mixed>>, portions: string|null}
+     */
     private static function uncut(Fish $fish, Mass $whole, Words $words): array
     {
         $uncut = UncutFish::of($whole, $fish->species->expected($fish->state), $fish->species->form->parts());

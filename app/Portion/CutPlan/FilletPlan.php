@@ -245,4 +245,16 @@ final class FilletPlan
     {
         return (float) HouseBin::of(Bin::Mince)->value_per_kg_minor;
     }
+
+    /**
+     * What is left of the fillet when these are cut off, never less than nothing.
+     *
+     * @param  array<PlannedPiece>  $pieces
+     */
+    public function leftAfter(array $pieces): Mass
+    {
+        $cut = array_sum(array_map(fn (PlannedPiece $piece): float => $piece->massGrams, $pieces));
+
+        return Mass::ofGrams(max(0.0, $this->left->grams() - $cut));
+    }
 }

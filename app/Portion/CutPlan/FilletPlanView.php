@@ -12,12 +12,10 @@ use Illuminate\Support\Facades\DB;
 use Sectum\Fish\Bin;
 use Sectum\Fish\Part;
 use Sectum\Measure\Mass;
-use Sectum\Measure\Money;
 use Sectum\Message;
 use Sectum\Portion\FilletShape;
 use Sectum\Portion\PlannedPiece;
 use Sectum\Portion\PortionPlan;
-use Sectum\Portion\School;
 use Sectum\Portion\Slant;
 
 /** A fillet's plan as the page draws it: to scale, every piece in its place, and the next cut in a sentence. */
@@ -62,7 +60,7 @@ final readonly class FilletPlanView
             'counts' => self::counts($plan, $ahead),
             'next' => self::next($plan, $ahead, $words),
             'stops' => [...self::offMark($plan, $words), ...$plan->never, ...self::stops($plan, $planned, $words)],
-            'schools' => $prices === null ? [] : self::schools($plan, $words, $prices),
+            'schools' => $prices === null ? [] : WaysToCutView::of($plan, $words, $prices),
             'left_over' => $words->mass(self::leftOver($plan, $ahead)),
         ];
     }
@@ -354,57 +352,11 @@ final readonly class FilletPlanView
         ];
     }
 
-    /**
-     * What each school would make of it, side by side.
-     *
-     * @return list<array<string, mixed>>
-     */
-    private static function schools(FilletPlan $plan, Words $words, Settings $prices): array
-    {
-        $schools = [];
-        foreach (School::cases() as $school) {
-            $by = $plan->by($school);
-            if ($by !== null) {
-                $schools[] = [
-                    'school' => $school->value,
-                    'name' => $school->spoken(),
-                    'portions' => array_sum($by->counts),
-                    'each' => self::each($by, $words),
-                    'left_over' => $words->text(Mass::ofGrams(self::rest($plan, $by->pieces))),
-                    'worth' => Money::ofMinor((int) round($by->value), $prices->currency)->print(),
-                ];
-            }
-        }
-
-        return $schools;
-    }
-
-    private static function each(PortionPlan $by, Words $words): string
-    {
-        $masses = array_map(
-            fn (PlannedPiece $piece): string => $words->text(Mass::ofGrams($piece->massGrams)),
-            $by->pieces,
-        );
-
-        return implode(', ', array_unique($masses));
-    }
-
     /** @param  list<PlannedPiece>  $ahead */
     private static function leftOver(FilletPlan $plan, array $ahead): Mass
     {
         return $plan->overdrawn
             ? Mass::zero()
-            : Mass::ofGrams(
-                self::rest($plan, array_filter($ahead, fn (PlannedPiece $piece): bool => $piece->kind !== '')),
-            );
-    }
-
-    /** @param  array<PlannedPiece>  $pieces */
-    private static function rest(FilletPlan $plan, array $pieces): float
-    {
-        return max(
-            0.0,
-            $plan->left->grams() - array_sum(array_map(fn (PlannedPiece $piece): float => $piece->massGrams, $pieces)),
-        );
+            : $plan->leftAfter(array_filter($ahead, fn (PlannedPiece $piece): bool => $piece->kind !== ''));
     }
 }

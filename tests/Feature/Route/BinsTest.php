@@ -365,7 +365,11 @@ final class BinsTest extends TestCase
         self::assertTrue($cooled->json('cooling.meets'));
         self::assertSame(
             [[0, '57 °C'], [2, '21 °C'], [6, '5 °C']],
-            array_map(null, (array) $cooled->json('cooling.limits.*.hour'), (array) $cooled->json('cooling.limits.*.text')),
+            array_map(
+                null,
+                (array) $cooled->json('cooling.limits.*.hour'),
+                (array) $cooled->json('cooling.limits.*.text'),
+            ),
         );
         $this->chef->update(['units' => 'us']);
         $this->api('GET', "/route/batches/{$batch}")->assertJsonPath('cooling.limits.1.text', '70 °F');

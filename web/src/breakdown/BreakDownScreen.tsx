@@ -3,7 +3,7 @@ import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import { ulid } from 'ulid';
-import { api, type Bench, type Choice, panFault, type Weight } from '../api/client';
+import { api, type Bench, panFault, type Weight } from '../api/client';
 import { Chips } from '../ui/Chips';
 import { FishTitle } from '../ui/FishTitle';
 import { FishDrawing } from '../ui/fish/FishDrawing';
@@ -18,11 +18,11 @@ import { useKeys } from '../ui/useKeys';
 import { weightText } from '../ui/weightText';
 import { lowerFirst } from '../ui/words';
 import { BonePanel } from './BonePanel';
+import { type Mode, ofStep, partOf, startingMode } from './benchModes';
 import { FindPanel } from './FindPanel';
 import { SchoolPanel } from './SchoolPanel';
 import { StepPanel } from './StepPanel';
 
-type Mode = 'quick' | 'parts' | 'steps';
 type View = 'fish' | 'schools' | 'bones' | 'finds';
 
 /** One fish on the board: follow the steps or weigh parts in any order; put each on the pan, take the reading. */
@@ -34,38 +34,6 @@ export function BreakDownScreen() {
     return <Missing stage="breakdown" error={error} />;
   }
   return bench ? <Board key={id} bench={bench} /> : <p className="sheet soft">Loading…</p>;
-}
-
-/** The part something on its way is about. */
-function partOf(body: unknown): string | null {
-  return body !== null && typeof body === 'object' && 'part' in body && typeof body.part === 'string'
-    ? body.part
-    : null;
-}
-
-/** Steps where a school was chosen; else three weights, unless someone has already begun to weigh every part. */
-function startingMode(bench: Bench): Mode {
-  const quick = new Set(bench.quick.map((choice) => choice.part));
-  return bench.method
-    ? 'steps'
-    : bench.parts.some((choice) => choice.mass && !quick.has(choice.part))
-      ? 'parts'
-      : 'quick';
-}
-
-/** The parts of the current step, each with what it is cut from. */
-function ofStep(bench: Bench): Choice[] {
-  const step = bench.method?.steps[bench.method.at];
-  const seen = new Set<string>();
-  return (step?.parts ?? []).flatMap((part) => {
-    const choice = bench.parts.find((c) => c.part === part.part);
-    const key = `${part.part}${part.from}`;
-    if (!choice || seen.has(key)) {
-      return [];
-    }
-    seen.add(key);
-    return [{ ...choice, from: part.from ?? choice.from }];
-  });
 }
 
 function Board({ bench }: { bench: Bench }) {

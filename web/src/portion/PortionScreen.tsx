@@ -17,10 +17,11 @@ import { Remarks } from '../ui/Remarks';
 import { useKeys } from '../ui/useKeys';
 import { weightText } from '../ui/weightText';
 import { lowerFirst } from '../ui/words';
-import { DeviationStrip } from './DeviationStrip';
 import { FilletDrawing } from './FilletDrawing';
 import { HandLine } from './HandLine';
+import { isOf } from './isOf';
 import { NewDish } from './NewDish';
+import { Tally } from './Tally';
 
 /** The fillets become portions: choose the dish, weigh each piece. */
 export function PortionScreen() {
@@ -30,16 +31,6 @@ export function PortionScreen() {
     return <Missing stage="portion" error={error} />;
   }
   return bench ? <Board key={id} bench={bench} /> : <p className="sheet soft">Loading…</p>;
-}
-
-/** Whether a piece is, or was cut from, a side. */
-function isOf(bench: PortionBench, piece: string | undefined, side: string): boolean {
-  for (let at = piece; at; at = bench.pieces.find((p) => p.piece === at)?.parent ?? undefined) {
-    if (at === side) {
-      return true;
-    }
-  }
-  return false;
 }
 
 function Board({ bench }: { bench: PortionBench }) {
@@ -223,34 +214,7 @@ function Board({ bench }: { bench: PortionBench }) {
           ) : (
             <p>No dish yet. Ask the head chef for one; pieces can be weighed meanwhile.</p>
           ))}
-        {tally && (
-          <div className="run">
-            <div className="figures" aria-live="polite">
-              <div>
-                <b>{tally.count}</b>
-                {tally.count === 1 ? 'portion' : 'portions'}
-              </div>
-              <div>
-                <b>{tally.mean ?? '–'}</b>mean {tally.scatter ?? ''}
-              </div>
-              <div>
-                <b>{tally.under}</b>under
-              </div>
-              <div>
-                <b>{tally.over}</b>over
-              </div>
-              <div>
-                <b>{tally.given_away}</b>over target {tally.given_away_cost ?? ''}
-              </div>
-              {!plan && (
-                <div>
-                  <b>{tally.range ?? '–'}</b>lightest to heaviest
-                </div>
-              )}
-            </div>
-            {!counting && <DeviationStrip portions={bench.portions} minus={tally.minus_mg} plus={tally.plus_mg} />}
-          </div>
-        )}
+        {tally && <Tally tally={tally} portions={bench.portions} planned={plan !== undefined} strip={!counting} />}
         {light?.rather && (
           <p className="remark quiet-remark">
             <span>

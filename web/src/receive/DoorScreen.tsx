@@ -3,7 +3,7 @@ import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useLocation, useNavigate, useParams } from 'react-router';
 import { ulid } from 'ulid';
-import { api, asProblem, type Door, faultAt, type Line, panFault, type Scanned, type Weight } from '../api/client';
+import { api, asProblem, type Door, faultAt, panFault, type Scanned, type Weight } from '../api/client';
 import { useKitchen } from '../kitchen/kitchen';
 import { Chips } from '../ui/Chips';
 import { Missing } from '../ui/Missing';
@@ -13,6 +13,8 @@ import { useDraft } from '../ui/useDraft';
 import { useKeys } from '../ui/useKeys';
 import { useScanner } from '../ui/useScanner';
 import { weightText } from '../ui/weightText';
+import { lineOf, nextFish, stillToCome, wanting, weighedIn } from './atTheDoor';
+import { ClaimSoFar } from './ClaimSoFar';
 import { DemoLabels } from './DemoLabels';
 import { LineCard } from './LineCard';
 import { LineForm, type Written, writtenOf } from './LineForm';
@@ -188,7 +190,7 @@ function AtTheDoor({ door }: { door: Door }) {
               ))}
             </div>
             {lines.length === 0 && <p className="soft">This delivery has no lines.</p>}
-            {door.claim && !(delivery.open && lines.some(wanting)) && <ClaimSoFar door={door} />}
+            {door.claim && !(delivery.open && lines.some((one) => wanting(one))) && <ClaimSoFar door={door} />}
             {delivery.open && (
               <p className="line-actions">
                 <Button variant="default" onClick={() => setEditing(writtenOf(null, null))}>
@@ -219,7 +221,7 @@ function AtTheDoor({ door }: { door: Door }) {
         outbox={outbox}
         onSure={sure}
         fault={(boxFault ? undefined : refusedText(outbox)) ?? panFault(trouble)}
-        readings={line && !editing ? line.fish.map((fish) => reading(fish, line)).reverse() : []}
+        readings={line && !editing ? line.fish.map((fish) => weighedIn(fish, line)).reverse() : []}
         {...(delivery.open
           ? {
               onTakeBack: (fish: string) =>
@@ -230,7 +232,9 @@ function AtTheDoor({ door }: { door: Door }) {
           label: delivery.open ? 'Close delivery' : 'To the cold room',
           disabled: delivery.open && (delivery.fish === 0 || editing !== null || outbox.waiting.length > 0),
           busy: close.isPending,
-          open: delivery.open ? lines.filter(wanting).map((l) => ({ code: 'wanting', say: stillToCome(l) })) : [],
+          open: delivery.open
+            ? lines.filter((one) => wanting(one)).map((l) => ({ code: 'wanting', say: stillToCome(l) }))
+            : [],
           onClick: () =>
             delivery.open
               ? close.mutate({ params: { path: { delivery: delivery.id } }, body: { version: delivery.version } })
@@ -269,65 +273,5 @@ function AtTheDoor({ door }: { door: Door }) {
         )}
       </Pan>
     </div>
-  );
-}
-
-/** The line one comes back from. */
-function lineOf(state: unknown): string | null {
-  return state !== null && typeof state === 'object' && 'line' in state && typeof state.line === 'string'
-    ? state.line
-    : null;
-}
-
-function stillToCome(line: Line): string {
-  return line.count === null
-    ? `No ${line.species.name} was weighed in.`
-    : `${line.species.name}: ${line.count - line.received_count} of ${line.count} fish are still to come.`;
-}
-
-/** A line with fish still to come, by its count or its weight. */
-function wanting(line: Line): boolean {
-  return line.count !== null ? line.received_count < line.count : line.fish.length === 0;
-}
-
-function nextFish(lines: Line[], line: Line | undefined, nth: number): string {
-  if (!line) {
-    return '';
-  }
-  if (lines.some(wanting)) {
-    const of = line.count === null ? '' : nth <= line.count ? ` of ${line.count}` : ', one more than invoiced';
-    return `Put ${line.species.name} ${nth}${of} on the scale, without ice.`;
-  }
-  const unseen = lines.find((l) => l.fish.some((fish) => fish.verdict === null));
-  return unseen
-    ? `Inspect the ${unseen.species.name}: not inspected yet.`
-    : 'All invoiced fish are in and inspected. Close the delivery.';
-}
-
-function reading(fish: Line['fish'][number], line: Line) {
-  return {
-    id: fish.id,
-    piece: fish.id,
-    name: `${line.species.name} no. ${fish.number}${fish.count > 1 ? `, ${fish.count} fish` : ''}${fish.tag ? `, ${fish.tag}` : ''}`,
-    mass: fish.mass,
-    by: fish.by ?? '',
-    at: fish.at,
-    source: 'pan' as const,
-    taken_back: null,
-  };
-}
-
-function ClaimSoFar({ door }: { door: Door }) {
-  const count = door.claim?.items.length ?? 0;
-  return (
-    <p className="remark quiet-remark">
-      <span>
-        <b>{door.claim?.total ? `${door.claim.total} to claim` : `${count} to settle`}</b>: {count}{' '}
-        {count === 1 ? 'thing is' : 'things are'} not as invoiced{door.delivery.open ? ' so far' : ''}.
-      </span>
-      <Button component={Link} variant="default" to={`/receive/deliveries/${door.delivery.id}/claim`}>
-        Open claim
-      </Button>
-    </p>
   );
 }

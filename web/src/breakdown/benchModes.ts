@@ -1,0 +1,36 @@
+import type { Bench, Choice } from '../api/client';
+
+/** How a fish is weighed: in three, part by part, or along the steps of a method. */
+export type Mode = 'quick' | 'parts' | 'steps';
+
+/** The part something on its way is about. */
+export function partOf(body: unknown): string | null {
+  return body !== null && typeof body === 'object' && 'part' in body && typeof body.part === 'string'
+    ? body.part
+    : null;
+}
+
+/** Steps where a school was chosen; else three weights, unless someone has already begun to weigh every part. */
+export function startingMode(bench: Bench): Mode {
+  const quick = new Set(bench.quick.map((choice) => choice.part));
+  return bench.method
+    ? 'steps'
+    : bench.parts.some((choice) => choice.mass && !quick.has(choice.part))
+      ? 'parts'
+      : 'quick';
+}
+
+/** The parts of the current step, each with what it is cut from. */
+export function ofStep(bench: Bench): Choice[] {
+  const step = bench.method?.steps[bench.method.at];
+  const seen = new Set<string>();
+  return (step?.parts ?? []).flatMap((part) => {
+    const choice = bench.parts.find((c) => c.part === part.part);
+    const key = `${part.part}${part.from}`;
+    if (!choice || seen.has(key)) {
+      return [];
+    }
+    seen.add(key);
+    return [{ ...choice, from: part.from ?? choice.from }];
+  });
+}
