@@ -115,14 +115,16 @@ test('a lost connection is said calmly, and the reading is stored once when it i
   await signIn(page);
   await page.getByRole('link', { name: /Hake no. 143/ }).tap();
   await expect(page.getByTestId('todo')).toBeVisible();
+  const before = await page.locator('.readings li').count();
   await context.setOffline(true);
   await expect(page.getByText('No scale')).toBeVisible();
   await expect(page.getByText('The kitchen computer cannot be reached', { exact: false })).toBeVisible();
-  await page.getByLabel('Weight, typed').fill('1100 g');
+  await page.getByLabel('Weight, typed').fill('2150 g');
   await page.getByRole('button', { name: 'Record', exact: true }).tap();
   await context.setOffline(false);
-  await expect(page.locator('.readings')).toContainText('1100 g Fillets');
-  await expect(page.locator('.readings li')).toHaveCount(2);
+  await expect(page.locator('.readings')).toContainText('2150 g');
+  await expect(page.locator('.readings .waits')).toHaveCount(0);
+  await expect(page.locator('.readings li')).toHaveCount(before + 1);
 });
 
 test('the yield sheet is sound, and prints on one page', async ({ page }) => {

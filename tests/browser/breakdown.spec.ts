@@ -176,7 +176,7 @@ test('a closed fish is opened again by the head chef, with a reason', async ({ p
   await expect(page.getByTestId('todo')).toBeVisible();
 });
 
-test('the head chef copies a school and changes it; a tray is weighed onto the register', async ({ page }) => {
+test('the head chef copies a method and changes it; a tray is weighed onto the register', async ({ page }) => {
   await signIn(page);
   await receive(page, 'Hake', 'Gutted', '2210 g');
   await cutAs(page, 'Two fillets');

@@ -135,7 +135,7 @@ test('first run, two people, one fish to its plate cost, by touch', async ({ bro
   await page.getByRole('button', { name: 'Second pass done' }).tap();
   await expect(page.locator('.bones-sides')).toContainText('boned and checked');
   await finish(page, 'Done, go to Portion');
-  await expect(page).toHaveURL(/\/portion\//);
+  await expect(page.getByRole('button', { name: 'Finish portioning' })).toBeVisible();
   for (let piece = 0; piece < 14; piece++) {
     await type(page, '180 g');
   }

@@ -15,7 +15,7 @@ use App\Kitchen\Person;
 use Illuminate\Support\Facades\DB;
 use Psr\Clock\ClockInterface;
 
-/** The school a fish is cut by, and how its questions are answered; and how far the cutter says to be. */
+/** The method a fish is cut by, and how its questions are answered; and how far the cutter says to be. */
 final readonly class ChooseMethod
 {
     public function __construct(private ClockInterface $clock)

@@ -14,7 +14,7 @@ use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
 use Sectum\Measure\Mass;
 
-/** The schools as the house writes them, and the trays that lie under its fish. */
+/** The methods as the house writes them, and the trays that lie under its fish. */
 final readonly class MethodController
 {
     public function show(string $method): JsonResponse

@@ -22,7 +22,7 @@ use Sectum\BreakDown\Ours;
 use Sectum\Fish\Part;
 use Sectum\Measure\Mass;
 
-/** The school a fish is cut by: where the cutter stands, what comes next, and what each choice costs on this fish. */
+/** The method a fish is cut by: where the cutter stands, what comes next, and what each choice costs on this fish. */
 final readonly class MethodView
 {
     /** @return array<string, mixed> */

@@ -25,7 +25,7 @@ use Sectum\Measure\Percent;
 use Sectum\Receive\Found;
 
 /**
- * What the house's own fish gave, by species, state, school and rung: worked out anew whenever a fish changes, so that
+ * What the house's own fish gave, by species, state, method and rung: worked out anew whenever a fish changes, so that
  * a mistake taken back is forgotten at once.
  */
 final readonly class KeepYields

@@ -20,10 +20,10 @@ import { lowerFirst } from '../ui/words';
 import { BonePanel } from './BonePanel';
 import { type Mode, ofStep, partOf, startingMode } from './benchModes';
 import { FindPanel } from './FindPanel';
-import { SchoolPanel } from './SchoolPanel';
+import { MethodPanel } from './MethodPanel';
 import { StepPanel } from './StepPanel';
 
-type View = 'fish' | 'schools' | 'bones' | 'finds';
+type View = 'fish' | 'method' | 'bones' | 'finds';
 
 /** One fish on the board: follow the steps or weigh parts in any order; put each on the pan, take the reading. */
 export function BreakDownScreen() {
@@ -180,8 +180,8 @@ function Board({ bench }: { bench: Bench }) {
             place={mode === 'steps' ? at?.place : undefined}
           />
         )}
-        {view === 'schools' && (
-          <SchoolPanel
+        {view === 'method' && (
+          <MethodPanel
             bench={bench}
             busy={method.isPending}
             onChoose={(code, answers) => {
@@ -209,7 +209,7 @@ function Board({ bench }: { bench: Bench }) {
             onChange={(value) => {
               setMode(value);
               setPicked(null);
-              setView(value === 'steps' && !bench.method ? 'schools' : 'fish');
+              setView(value === 'steps' && !bench.method ? 'method' : 'fish');
             }}
           />
           <Chips
@@ -220,7 +220,7 @@ function Board({ bench }: { bench: Bench }) {
             value={view}
             options={[
               { value: 'fish', label: 'Fish' },
-              { value: 'schools', label: 'Method' },
+              { value: 'method', label: 'Method' },
               ...(bench.bones.length > 0
                 ? [{ value: 'bones' as const, label: bonesToDo > 0 ? `Bones: ${bonesToDo}` : 'Bones' }]
                 : []),

@@ -10,7 +10,7 @@ export function partOf(body: unknown): string | null {
     : null;
 }
 
-/** Steps where a school was chosen; else three weights, unless someone has already begun to weigh every part. */
+/** Steps where a method was chosen; else three weights, unless someone has already begun to weigh every part. */
 export function startingMode(bench: Bench): Mode {
   const quick = new Set(bench.quick.map((choice) => choice.part));
   return bench.method

@@ -3,12 +3,14 @@ import { Keys } from './Keys';
 import { Offline } from './Offline';
 import { Spine, STAGES } from './Spine';
 import { useArrival } from './useArrival';
+import { useFaultFocus } from './useFaultFocus';
 import { useKeys } from './useKeys';
 
 /** The spine at the left, the screen beside it. */
 export function Frame() {
   const navigate = useNavigate();
   useArrival();
+  useFaultFocus();
   const stageKeys = Object.fromEntries(STAGES.map((stage, i) => [`Alt+${i + 1}`, () => navigate(`/${stage.path}`)]));
   useKeys({ ...stageKeys, '/': () => navigate('/log?seek') });
 

@@ -9,7 +9,7 @@ use Sectum\Fish\Part;
 use Sectum\Fish\StateBought;
 use Sectum\Measure\Mass;
 
-/** A school of breaking a fish down: its steps in order, and the questions it leaves open. */
+/** A method of breaking a fish down: its steps in order, and the questions it leaves open. */
 final readonly class Method
 {
     /**
@@ -69,7 +69,7 @@ final readonly class Method
      * Where the cutter stands: the first step not done yet, behind every step of which something was weighed and behind
      * where somebody said "next". Whoever weighs in any order is followed, not corrected.
      *
-     * @param  list<Step>  $steps  those of the school
+     * @param  list<Step>  $steps  those of the method
      * @param  int  $said  steps somebody said are done, from the first
      * @param  list<Part>  $weighed  parts weighed so far, once for each piece
      * @return int place among the steps, from 0; their number when all are done
@@ -98,7 +98,7 @@ final readonly class Method
     }
 
     /**
-     * Usual seconds of the whole fish in this school.
+     * Usual seconds of the whole fish in this method.
      *
      * @param  list<Step>  $steps
      */

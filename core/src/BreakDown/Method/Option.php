@@ -6,7 +6,7 @@ namespace Sectum\BreakDown\Method;
 
 use Sectum\Fish\Part;
 
-/** One answer to a question with several schools, and what it costs. */
+/** One answer to a question with several options, and what it costs. */
 final readonly class Option
 {
     /**

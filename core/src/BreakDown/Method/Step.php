@@ -7,13 +7,13 @@ namespace Sectum\BreakDown\Method;
 use Sectum\Measure\Mass;
 
 /**
- * One step of a method: what is done, why this school does it so, what leaves the fish, what to mind and what to
+ * One step of a method: what is done, why this method does it so, what leaves the fish, what to mind and what to
  * inspect.
  */
 final readonly class Step
 {
     /**
-     * @param  array<string, string>  $choices  question code to the option this step belongs to; empty for every school
+     * @param  array<string, string>  $choices  question code to the option this step belongs to; empty for every method
      * @param  list<StepPart>  $parts
      * @param  string  $place  code of the part of the drawing where it happens; empty for nowhere
      * @param  float  $seconds  it takes whatever the size

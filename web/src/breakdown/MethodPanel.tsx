@@ -8,8 +8,8 @@ import { useKitchen } from '../kitchen/kitchen';
 import { Chips } from '../ui/Chips';
 import { usePut } from '../ui/outbox';
 
-/** How a fish is cut: the schools for its build, and the questions each leaves open, with what an answer costs. */
-export function SchoolPanel(props: {
+/** How a fish is cut: the methods for its build, and the questions each leaves open, with what an answer costs. */
+export function MethodPanel(props: {
   bench: Bench;
   busy: boolean;
   onChoose: (method: string | null, choices: Record<string, string>) => void;
@@ -20,9 +20,9 @@ export function SchoolPanel(props: {
   const chosen = Object.fromEntries((method?.questions ?? []).map((q) => [q.question, q.chosen]));
 
   return (
-    <div className="school" aria-busy={busy}>
+    <div className="method" aria-busy={busy}>
       {bench.fish.count > 1 && <Batch bench={bench} />}
-      <div className="schools">
+      <div className="methods">
         {bench.methods.map((one) => (
           <UnstyledButton
             className="choice"
