@@ -38,7 +38,7 @@ final readonly class FoodBatchView
     {
         $words = new Words($person->units, Settings::load()->scaleStep);
         $ledger = Bins::now()->ledger;
-        $today = $this->now();
+        $today = Moment::day($this->now());
         $houses = HouseBin::byName();
         $recipes = [];
         foreach (Recipe::query()->whereNull('retired_at')->orderBy('bin')->orderBy('name')->get() as $recipe) {
@@ -91,8 +91,8 @@ final readonly class FoodBatchView
     {
         $settings = Settings::load();
         $words = new Words($person->units, $settings->scaleStep);
-        $today = $this->now();
-        $good = Bins::now($recipe->bin)->ledger->eatable($recipe->bin, $today);
+        $now = $this->now();
+        $good = Bins::now($recipe->bin)->ledger->eatable($recipe->bin, Moment::day($now));
         $kinds = [];
         foreach ($good as $one) {
             $kinds[$one->kind] = ($kinds[$one->kind] ?? Mass::zero())->plus($one->left);
@@ -132,9 +132,9 @@ final readonly class FoodBatchView
             'plan' => $mass->isPositive()
                 ? self::planned(
                     $recipe,
-                    BatchPlan::of($recipe->recipe(), $mass, $recipe->hot ? $settings->pots() : [], $today),
+                    BatchPlan::of($recipe->recipe(), $mass, $recipe->hot ? $settings->pots() : [], $now),
                     $words,
-                    $today,
+                    $now,
                 )
                 : null,
         ];
@@ -174,9 +174,9 @@ final readonly class FoodBatchView
             'made' => $start->format('D j M, H:i'),
             'by' => $making->maker->name,
             'mass' => $words->text($making->mass()),
-            'until' => BinsView::day(Moment::at($making->use_by), $now),
+            'until' => BinsView::day(Moment::at($making->use_by), Moment::day($now)),
             'why_then' => $making->why_then,
-            'past' => $making->use_by < $now->format('Y-m-d'),
+            'past' => $making->use_by < Moment::date($now),
             'gone' => $making->gone,
             'gone_why' => $making->gone_why,
             'caution' => $recipe->caution,
@@ -334,8 +334,9 @@ final readonly class FoodBatchView
             : $words->text(Mass::ofGrams(round(1000 * $amount)));
     }
 
+    /** On the house's clock: what is to be done when is read off the wall. */
     private function now(): DateTimeImmutable
     {
-        return DateTimeImmutable::createFromInterface($this->clock->now());
+        return DateTimeImmutable::createFromInterface($this->clock->now())->setTimezone(Settings::load()->time->zone);
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature\Route;
 
 use App\Fish\Fish;
+use App\Kitchen\Settings;
 use App\Route\Recipes\Recipe;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
@@ -323,6 +324,34 @@ final class BinsTest extends TestCase
         $this->done($fish, 'route')->assertOk();
         self::assertSame(140_000, data_get($this->bin('mince'), 'mass.mg'));
         $this->conserved();
+    }
+
+    public function test_what_ends_today_still_makes_a_batch_after_midnight_by_the_clock_on_the_wall(): void
+    {
+        $this->routed();
+        $stock = $this->recipe('White stock');
+        $have = fn (string $at): array => [
+            Carbon::setTestNow($at),
+            $this->api('POST', "/route/recipes/{$stock}/plan", ['species' => $this->species('Hake')])
+                ->assertOk()
+                ->json('have.text'),
+            $this->api('GET', '/route/batches')->assertOk()->json('recipes.*.have.mg'),
+        ];
+        $before = $have('2026-03-03 23:30');
+        self::assertSame('1170 g', $before[1]);
+        self::assertSame($before[2], $have('2026-03-04 01:30')[2], 'the kitchen day goes on');
+        self::assertSame('1170 g', $have('2026-03-04 03:59')[1]);
+        $made = $this->api('PUT', '/route/batches/'.self::id(), [
+            'recipe' => $stock,
+            'weight' => ['typed' => '170 g'],
+        ])->assertOk();
+        // Three days, the first of them the third of March.
+        self::assertSame(['Thu 5 Mar', false], [$made->json('until'), $made->json('past')]);
+        self::assertSame('0 g', $have('2026-03-04 04:00')[1]);
+
+        Settings::store(['timezone' => 'America/Los_Angeles'], null);
+        $line = $this->api('POST', "/route/recipes/{$stock}/plan", ['mass' => '1 kg'])->json('plan.line.0.at');
+        self::assertSame('20:00', $line);
     }
 
     public function test_a_stock_is_planned_made_cooled_and_its_value_goes_back_to_the_fish(): void
