@@ -334,9 +334,8 @@ final readonly class FoodBatchView
             : $words->text(Mass::ofGrams(round(1000 * $amount)));
     }
 
-    /** On the house's clock: what is to be done when is read off the wall. */
     private function now(): DateTimeImmutable
     {
-        return DateTimeImmutable::createFromInterface($this->clock->now())->setTimezone(Settings::load()->time->zone);
+        return DateTimeImmutable::createFromInterface($this->clock->now());
     }
 }
