@@ -132,11 +132,11 @@ final class HouseTest extends TestCase
 
     private function ask(): ?int
     {
-        $line = @stream_socket_client('tcp://127.0.0.1:8507', $code, $message, 1);
+        $line = @stream_socket_client('tcp://127.0.0.1:8507', $code, $message, 5);
         if ($line === false) {
             return null;
         }
-        stream_set_timeout($line, 1);
+        stream_set_timeout($line, 5);
         fwrite($line, "{\"do\":\"read\"}\n");
         $said = json_decode((string) fgets($line), true);
         fclose($line);
