@@ -56,7 +56,7 @@ if (on) {
     await expect(page.locator('.remark')).toBeVisible();
     await shot(page, 'break-down-suspect');
 
-    await page.getByRole('radio', { name: /Bones/ }).check({ force: true });
+    await page.locator('.mantine-Chip-root', { hasText: /^Bones/ }).click();
     for (let bone = 0; bone < 9; bone++) {
       await page.keyboard.press('b');
     }

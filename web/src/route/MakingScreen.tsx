@@ -134,7 +134,7 @@ function Pot({ batch }: { batch: Making }) {
           >
             <TextInput
               aria-label={`How much it made, ${batch.unit}`}
-              placeholder={batch.yield ? `made ${batch.yield}; or enter again` : `it made: 4.1 ${batch.unit}`}
+              placeholder={batch.yield ? `${batch.yield}; enter again` : `it made: 4.1 ${batch.unit}`}
               inputMode="decimal"
               value={amount}
               onChange={(event) => setAmount(event.target.value)}
@@ -163,7 +163,7 @@ function Pot({ batch }: { batch: Making }) {
             >
               <TextInput
                 aria-label="Why it is thrown away"
-                placeholder={faultAt(gone.error, '/reason') ?? 'Reason (required)'}
+                placeholder={faultAt(gone.error, '/reason') ?? 'Reason'}
                 value={why}
                 onChange={(event) => setWhy(event.target.value)}
               />
@@ -201,7 +201,7 @@ function CoolingPanel({ batch, onCooled }: { batch: Making; onCooled: (data: Mak
   const send = (temperature: { probe: number } | { typed: string }) =>
     cool.mutate({ params: { path: { making: batch.id, reading: id } }, body: { temperature } });
   return (
-    <div className="probe">
+    <div className="probe batch-probe">
       <div className="live">
         <div className="state">
           <span>{shown ? (shown.steady ? 'Probe, steady' : 'Probe, creeping') : 'No probe'}</span>
