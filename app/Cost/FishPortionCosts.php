@@ -15,7 +15,18 @@ use Sectum\Cost\GivenAway;
 /** The figures of the cost page, for the board: the same fish costs the same on both. */
 final readonly class FishPortionCosts implements CostOfPortions
 {
-    private const TABLES = ['fish', 'pieces', 'readings', 'reading_voids', 'dishes', 'bins', 'bin_deposits', 'makings'];
+    private const TABLES = [
+        'fish',
+        'pieces',
+        'readings',
+        'reading_voids',
+        'dishes',
+        'bins',
+        'bin_deposits',
+        'bin_withdrawals',
+        'makings',
+        'settings',
+    ];
 
     public function of(Fish $fish, Settings $settings): ?PortionCosts
     {

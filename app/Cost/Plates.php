@@ -13,7 +13,6 @@ use App\Kitchen\Settings;
 use App\Portion\Dish\Dish;
 use Brick\Math\BigDecimal;
 use Brick\Math\BigRational;
-use DateTimeImmutable;
 use Psr\Clock\ClockInterface;
 use Sectum\Cost\Plate;
 use Sectum\Cost\WhatIf;
@@ -244,6 +243,6 @@ final readonly class Plates
 
     private function lately(Settings $settings, ?Dish $dish = null): Portioned
     {
-        return Portioned::lately(DateTimeImmutable::createFromInterface($this->clock->now()), $settings, $dish?->id);
+        return Portioned::lately($this->clock->now(), $settings, $dish?->id);
     }
 }

@@ -16,7 +16,6 @@ use App\Portion\Dish\Dish;
 use App\Receive\Invoice\ReadFile;
 use App\Receive\Invoice\ReadInvoice;
 use Brick\Math\BigRational;
-use DateTimeImmutable;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use Psr\Clock\ClockInterface;
@@ -278,6 +277,6 @@ final readonly class PriceList
 
     private function lately(Settings $settings): Portioned
     {
-        return Portioned::lately(DateTimeImmutable::createFromInterface($this->clock->now()), $settings);
+        return Portioned::lately($this->clock->now(), $settings);
     }
 }

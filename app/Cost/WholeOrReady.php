@@ -10,7 +10,6 @@ use App\Contract\Fields;
 use App\Kitchen\Settings;
 use Brick\Math\BigDecimal;
 use Brick\Math\BigRational;
-use DateTimeImmutable;
 use Psr\Clock\ClockInterface;
 use Sectum\Cost\ReadyCut;
 use Sectum\Cost\Yielded;
@@ -139,6 +138,6 @@ final readonly class WholeOrReady
 
     private function lately(Settings $settings): Portioned
     {
-        return Portioned::lately(DateTimeImmutable::createFromInterface($this->clock->now()), $settings);
+        return Portioned::lately($this->clock->now(), $settings);
     }
 }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Devices;
 
 use App\Contract\Fault;
-use DateTimeImmutable;
 use Illuminate\Http\JsonResponse;
 use Psr\Clock\ClockInterface;
 
@@ -18,6 +17,6 @@ final readonly class ScannerController
     {
         config('sectum.demo') === true || throw Fault::notThere('Hold a label under the scanner.');
 
-        return new JsonResponse(['labels' => DemoLabels::all(DateTimeImmutable::createFromInterface($clock->now()))]);
+        return new JsonResponse(['labels' => DemoLabels::all($clock->now())]);
     }
 }

@@ -31,7 +31,7 @@ final readonly class Taken
 
     public static function by(Fields $fields, Person $person, ClockInterface $clock): self
     {
-        $now = DateTimeImmutable::createFromInterface($clock->now());
+        $now = $clock->now();
 
         return new self(
             $person,
@@ -42,7 +42,7 @@ final readonly class Taken
 
     public static function now(Person $person, ClockInterface $clock): self
     {
-        return new self($person, DateTimeImmutable::createFromInterface($clock->now()), $person->units);
+        return new self($person, $clock->now(), $person->units);
     }
 
     private static function believed(?string $said, DateTimeImmutable $now): ?DateTimeImmutable

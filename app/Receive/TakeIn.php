@@ -12,7 +12,6 @@ use App\Fish\RecordReading;
 use App\Fish\Taken;
 use App\Fish\Weighing;
 use App\Kitchen\Moment;
-use DateTimeImmutable;
 use Illuminate\Support\Str;
 use Psr\Clock\ClockInterface;
 use Sectum\Fish\Part;
@@ -65,7 +64,7 @@ final readonly class TakeIn
             $person,
         );
 
-        $now = DateTimeImmutable::createFromInterface($this->clock->now());
+        $now = $this->clock->now();
         $unseen = Freshness::of(
             new LooksAndFeel([], $fish->species->fat, $fish->state, daysSinceLanded: $line?->daysSinceLanded($now)),
         );

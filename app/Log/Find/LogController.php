@@ -15,7 +15,6 @@ use App\Log\Trace\RecallView;
 use App\Log\Trace\TraceEvents;
 use App\Log\Trace\TraceTable;
 use App\Portion\Dish\Dish;
-use DateTimeImmutable;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -67,7 +66,7 @@ final readonly class LogController
                 json_encode(
                     Epcis::document(
                         (new TraceEvents($places))->of($recalled),
-                        DateTimeImmutable::createFromInterface($clock->now()),
+                        $clock->now(),
                     ),
                     self::JSON,
                 ),

@@ -13,7 +13,6 @@ use App\Kitchen\Moment;
 use App\Kitchen\Person;
 use App\Kitchen\Settings;
 use App\Portion\Dish\Dish;
-use DateTimeImmutable;
 use Illuminate\Support\Facades\DB;
 use Psr\Clock\ClockInterface;
 use Sectum\Fish\Part;
@@ -109,7 +108,7 @@ final readonly class MakeTray
     /** @param  list<Fish>  $fish */
     private function useBy(Dish $dish, array $fish, mixed $cut): UseBy
     {
-        $now = DateTimeImmutable::createFromInterface($this->clock->now());
+        $now = $this->clock->now();
         $cut = is_string($cut) && $cut !== '' ? Moment::at($cut) : $now;
         $ends = [];
         foreach ($fish as $one) {

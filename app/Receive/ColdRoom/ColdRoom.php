@@ -40,7 +40,7 @@ final readonly class ColdRoom
     /** @return array<string, mixed> */
     public function of(Person $person): array
     {
-        $now = DateTimeImmutable::createFromInterface($this->clock->now());
+        $now = $this->clock->now();
         $words = new Words($person->units, Settings::load()->scaleStep);
         $cold = self::uncut()->get();
         $queue = AgeingQueue::of(array_values($cold->map(self::coldFish(...))->all()), $now);

@@ -149,7 +149,7 @@ final readonly class InspectFish
 
     private function now(): DateTimeImmutable
     {
-        return DateTimeImmutable::createFromInterface($this->clock->now());
+        return $this->clock->now();
     }
 
     private static function core(Fields $fields): ?Temperature

@@ -153,7 +153,7 @@ final readonly class FoodBatchView
         $money = fn (int $minor): ?string => $person->seesPrices()
             ? Money::ofMinor($minor, $settings->currency)->print()
             : null;
-        $limits = Settings::load()->cooling;
+        $limits = $settings->cooling;
         $cooling = Cooling::of(
             array_map(
                 fn (CoolingReading $one): array => [Moment::at($one->taken_at), $one->temperature()],
@@ -336,6 +336,6 @@ final readonly class FoodBatchView
 
     private function now(): DateTimeImmutable
     {
-        return DateTimeImmutable::createFromInterface($this->clock->now());
+        return $this->clock->now();
     }
 }

@@ -226,6 +226,6 @@ final readonly class MakeFoodBatch
 
     private function now(): DateTimeImmutable
     {
-        return DateTimeImmutable::createFromInterface($this->clock->now());
+        return $this->clock->now();
     }
 }

@@ -10,7 +10,6 @@ use App\Fish\Fish;
 use App\Fish\Piece;
 use App\Kitchen\Moment;
 use App\Kitchen\Person;
-use DateTimeImmutable;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Str;
 use Psr\Clock\ClockInterface;
@@ -151,7 +150,7 @@ final readonly class Deposits
                     Leaving::Correction,
                     $why,
                     $person,
-                    DateTimeImmutable::createFromInterface($this->clock->now()),
+                    $this->clock->now(),
                 );
                 $less = $less->minus($some);
             }

@@ -47,7 +47,7 @@ final readonly class TakeOut
                 $how === Leaving::Discard ? 'Give the reason for throwing it away.' : 'Say what was wrong.',
             );
         $mass = Weighing::read($fields->fields('weight'), Settings::load(), $person->units)->mass;
-        $now = DateTimeImmutable::createFromInterface($this->clock->now());
+        $now = $this->clock->now();
         DB::connection()->transaction(function () use (
             $bin,
             $act,
@@ -158,7 +158,7 @@ final readonly class TakeOut
     /** Everything cold in a bin that ends today goes into the freezer, each tub with a mark of its own. */
     public function freezeToday(Bin $bin, string $act, Person $person): void
     {
-        $now = DateTimeImmutable::createFromInterface($this->clock->now());
+        $now = $this->clock->now();
         DB::connection()->transaction(function () use ($bin, $act, $person, $now): void {
             if (
                 ! Once::isNew($act, "freeze all of {$bin->value}", '') ||
@@ -177,7 +177,7 @@ final readonly class TakeOut
     /** All that is left of a deposit goes into the freezer, with a new mark. */
     public function freeze(string $deposit, string $new, Person $person, ?string $act = null): Bin
     {
-        $now = DateTimeImmutable::createFromInterface($this->clock->now());
+        $now = $this->clock->now();
 
         return DB::connection()->transaction(function () use ($deposit, $new, $person, $now, $act): Bin {
             $found =

@@ -37,7 +37,7 @@ final class Sorting
 
     public function __construct(private readonly Fish $fish, private readonly Settings $settings)
     {
-        $this->now = DateTimeImmutable::createFromInterface(app(ClockInterface::class)->now());
+        $this->now = app(ClockInterface::class)->now();
     }
 
     public function tree(): CutTree
