@@ -1,5 +1,6 @@
-import { Chip, Group } from '@mantine/core';
-import { type ReactNode, useId } from 'react';
+import { Chip } from '@mantine/core';
+import type { ReactNode } from 'react';
+import { ChipRow } from './ChipRow';
 
 type Option<T extends string> = { value: T; label: ReactNode };
 
@@ -14,25 +15,19 @@ export function Chips<T extends string>(props: {
   /** Whether the legend is only for who cannot see the rest. */
   quiet?: boolean;
 }) {
-  const legend = useId();
   return (
-    <div className={props.inline ? 'chips inline' : 'chips'} role="radiogroup" aria-labelledby={legend}>
-      <span id={legend} className={props.quiet ? 'visually-hidden' : 'legend'}>
-        {props.legend}
-      </span>
-      <Group gap={8}>
-        {props.options.map((option) => (
-          <Chip
-            key={option.value}
-            type="radio"
-            name={props.name}
-            checked={option.value === props.value}
-            onChange={() => props.onChange(option.value)}
-          >
-            {option.label}
-          </Chip>
-        ))}
-      </Group>
-    </div>
+    <ChipRow role="radiogroup" legend={props.legend} quiet={props.quiet} inline={props.inline}>
+      {props.options.map((option) => (
+        <Chip
+          key={option.value}
+          type="radio"
+          name={props.name}
+          checked={option.value === props.value}
+          onChange={() => props.onChange(option.value)}
+        >
+          {option.label}
+        </Chip>
+      ))}
+    </ChipRow>
   );
 }

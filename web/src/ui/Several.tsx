@@ -1,5 +1,6 @@
-import { Chip, Group } from '@mantine/core';
-import { type ReactNode, useId } from 'react';
+import { Chip } from '@mantine/core';
+import type { ReactNode } from 'react';
+import { ChipRow } from './ChipRow';
 
 /** Some of a few, each large enough for a wet finger. */
 export function Several(props: {
@@ -11,26 +12,19 @@ export function Several(props: {
   quiet?: boolean;
 }) {
   const { chosen } = props;
-  const legend = useId();
   return (
-    // biome-ignore lint/a11y/useSemanticElements: a fieldset cannot be laid out in one line with its legend
-    <div className="chips inline" role="group" aria-labelledby={legend}>
-      <span id={legend} className={props.quiet ? 'visually-hidden' : 'legend'}>
-        {props.legend}
-      </span>
-      <Group gap={8}>
-        {props.options.map((option) => (
-          <Chip
-            key={option.value}
-            checked={chosen.includes(option.value)}
-            onChange={(on) =>
-              props.onChange(on ? [...chosen, option.value] : chosen.filter((value) => value !== option.value))
-            }
-          >
-            {option.label}
-          </Chip>
-        ))}
-      </Group>
-    </div>
+    <ChipRow role="group" legend={props.legend} quiet={props.quiet} inline>
+      {props.options.map((option) => (
+        <Chip
+          key={option.value}
+          checked={chosen.includes(option.value)}
+          onChange={(on) =>
+            props.onChange(on ? [...chosen, option.value] : chosen.filter((value) => value !== option.value))
+          }
+        >
+          {option.label}
+        </Chip>
+      ))}
+    </ChipRow>
   );
 }
