@@ -201,7 +201,7 @@ function CoolingPanel({ batch, onCooled }: { batch: Making; onCooled: (data: Mak
   const send = (temperature: { probe: number } | { typed: string }) =>
     cool.mutate({ params: { path: { making: batch.id, reading: id } }, body: { temperature } });
   return (
-    <div className="probe batch-probe">
+    <div className="probe">
       <div className="live">
         <div className="state">
           <span>{shown ? (shown.steady ? 'Probe, steady' : 'Probe, creeping') : 'No probe'}</span>
