@@ -1,6 +1,7 @@
 import { type ComponentType, lazy, Suspense, useEffect } from 'react';
 import { Navigate, Route, Routes } from 'react-router';
 import { CostRooms } from './cost/CostRooms';
+import { t } from './lang';
 import { PortionRooms } from './portion/PortionRooms';
 import { Frame } from './ui/Frame';
 import { WaitingList } from './ui/WaitingList';
@@ -66,7 +67,7 @@ export function KitchenRoutes() {
     }
   }, []);
   return (
-    <Suspense fallback={<p className="sheet soft">Loading…</p>}>
+    <Suspense fallback={<p className="sheet soft">{t('routes.loading')}</p>}>
       <Routes>
         <Route element={<Frame />}>
           <Route index element={<Navigate to="/receive" replace />} />

@@ -1,5 +1,6 @@
 import createFetchClient, { type Middleware } from 'openapi-fetch';
 import createClient from 'openapi-react-query';
+import { t } from '../lang';
 import { answered, unanswered } from './reach';
 import type { components, paths } from './schema';
 import { sessionEnded } from './session';
@@ -100,9 +101,9 @@ export const sender = client;
 
 const UNREACHED: Problem = {
   type: 'about:blank',
-  title: 'Away',
+  title: t('client.away'),
   status: 0,
-  detail: 'The kitchen computer cannot be reached. What you recorded is kept here and sent as soon as it answers.',
+  detail: t('client.the-kitchen-computer-cannot-be'),
 };
 
 /** Whatever went wrong, as a problem with one sentence to show. */

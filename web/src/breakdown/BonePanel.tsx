@@ -4,6 +4,7 @@ import { useState } from 'react';
 import { ulid } from 'ulid';
 import { api, asProblem, type Bench, type Bones, faultAt } from '../api/client';
 import { useKitchen } from '../kitchen/kitchen';
+import { t } from '../lang';
 import { usePut } from '../ui/outbox';
 import { useDraft } from '../ui/useDraft';
 import { useKeys } from '../ui/useKeys';
@@ -13,7 +14,7 @@ export function BonePanel({ fish, bones, later = false }: { fish: string; bones:
   const [piece, setPiece] = useState<string | null>(null);
   const side = bones.find((b) => b.piece === piece) ?? bones.find((b) => !b.done) ?? bones[0];
   if (!side) {
-    return <p className="soft bones-none">Pin bones are counted once a fillet has been weighed.</p>;
+    return <p className="soft bones-none">{t('bonePanel.pin-bones-are-counted-once-a')}</p>;
   }
   return (
     <div className="bones">
@@ -30,11 +31,11 @@ export function BonePanel({ fish, bones, later = false }: { fish: string; bones:
             <span className="mass">
               {!one.done
                 ? one.found > 0
-                  ? `${one.found} found`
-                  : 'not counted'
+                  ? t('bonePanel.found', { found: one.found })
+                  : t('bonePanel.not-counted')
                 : one.waived
-                  ? 'waived'
-                  : 'boned and checked'}
+                  ? t('bonePanel.waived')
+                  : t('bonePanel.boned-and-checked')}
             </span>
           </UnstyledButton>
         ))}
@@ -91,7 +92,10 @@ function Count({ fish, side, later }: { fish: string; side: Bones; later: boolea
       <svg
         viewBox="0 0 420 92"
         role="img"
-        aria-label={`Pin bones run along the first ${Math.round(100 * side.runs)} % of ${side.name}`}
+        aria-label={t('bonePanel.pin-bones-run-along-the-first', {
+          round: Math.round(100 * side.runs),
+          side: side.name,
+        })}
       >
         <path d="M6 46C60 8 220 4 414 40v12C220 88 60 84 6 46Z" fill="#f5ece5" stroke="var(--ink)" strokeWidth="2" />
         <path d={`M22 40H${22 + 380 * side.runs}`} stroke="var(--action)" strokeWidth="14" opacity="0.25" />
@@ -107,41 +111,43 @@ function Count({ fish, side, later }: { fish: string; side: Bones; later: boolea
           ),
         )}
       </svg>
-      <p className="bones-said">{later || found > 0 || side.done ? side.said : `Not counted; expect ${side.usual}.`}</p>
+      <p className="bones-said">
+        {later || found > 0 || side.done ? side.said : t('bonePanel.not-counted-expect', { usual: side.usual })}
+      </p>
       <div className="bones-row">
         <UnstyledButton
           className="bones-tap"
           onClick={() => set(found + 1)}
-          aria-label={`One more bone, ${found} so far`}
+          aria-label={t('bonePanel.one-more-bone-so-far', { found })}
         >
           {found}
-          <small>tap for each bone</small>
+          <small>{t('bonePanel.tap-for-each-bone')}</small>
         </UnstyledButton>
         <TextInput
           className="bones-typed"
-          aria-label="Bones found, typed"
+          aria-label={t('bonePanel.bones-found-typed')}
           inputMode="numeric"
           value={String(found)}
           onFocus={(event) => event.target.select()}
           onChange={(event) => set(Math.min(5000, Number(event.target.value.replace(/\D/g, '')) || 0))}
         />
         <Button variant="default" onClick={() => set(Math.max(0, found - 1))} disabled={found === 0}>
-          One less
+          {t('bonePanel.one-less')}
         </Button>
         {later ? (
           <Button disabled={found === 0 || store.isPending} onClick={() => write({ later: true })}>
-            Found while portioning
+            {t('bonePanel.found-while-portioning')}
           </Button>
         ) : (
           <>
             <Button variant="default" disabled={store.isPending} onClick={() => write({})}>
-              {side.in_strips ? 'Strips out once' : 'First pass done'}
+              {side.in_strips ? t('bonePanel.strips-out-once') : t('bonePanel.first-pass-done')}
             </Button>
             <Button
               disabled={store.isPending || (challenged !== undefined && word.trim().length < 3)}
               onClick={() => write({ second_pass: true })}
             >
-              Second pass done
+              {t('bonePanel.second-pass-done')}
             </Button>
           </>
         )}
@@ -150,14 +156,12 @@ function Count({ fish, side, later }: { fish: string; side: Bones; later: boolea
         <TextInput
           className="bones-word"
           label={<span role="alert">{challenged}</span>}
-          placeholder="why: some broke off in the frame"
+          placeholder={t('bonePanel.why-some-broke-off-in-the')}
           value={word}
           onChange={(event) => setDraft({ ...draft, word: event.target.value })}
         />
       )}
-      {side.in_strips && (
-        <p className="soft">Many-boned: cut each row out as a strip, and stroke both edges of every cut.</p>
-      )}
+      {side.in_strips && <p className="soft">{t('bonePanel.many-boned-cut-each-row-out')}</p>}
       {me.role === 'head chef' && !side.done && !later && !challenged && (
         <form
           className="typed"
@@ -167,13 +171,13 @@ function Count({ fish, side, later }: { fish: string; side: Bones; later: boolea
           }}
         >
           <TextInput
-            aria-label="Why it is waived"
-            placeholder="waive it: reason (required)"
+            aria-label={t('bonePanel.why-it-is-waived')}
+            placeholder={t('bonePanel.waive-it-reason-required')}
             value={why}
             onChange={(event) => setWhy(event.target.value)}
           />
           <Button type="submit" variant="default" disabled={why.trim().length < 3 || store.isPending}>
-            Waive
+            {t('bonePanel.waive')}
           </Button>
         </form>
       )}

@@ -4,6 +4,7 @@ import { useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import { ulid } from 'ulid';
 import { api, type Bench, panFault, type Weight } from '../api/client';
+import { t } from '../lang';
 import { Chips } from '../ui/Chips';
 import { FishTitle } from '../ui/FishTitle';
 import { FishDrawing } from '../ui/fish/FishDrawing';
@@ -33,7 +34,7 @@ export function BreakDownScreen() {
   if (error && !bench) {
     return <Missing stage="breakdown" error={error} />;
   }
-  return bench ? <Board key={id} bench={bench} /> : <p className="sheet soft">Loading…</p>;
+  return bench ? <Board key={id} bench={bench} /> : <p className="sheet soft">{t('breakDown.loading')}</p>;
 }
 
 function Board({ bench }: { bench: Bench }) {
@@ -77,23 +78,23 @@ function Board({ bench }: { bench: Bench }) {
   const source = bench.sources.find((s) => s.piece === (from ?? choice?.from)) ?? bench.sources[0];
   const retaken = bench.pieces.find((piece) => piece.piece === again);
   const recordAs = retaken
-    ? `${retaken.name}, instead of ${retaken.mass.text}`
+    ? t('breakDown.instead-of', { retaken: retaken.name, mass: retaken.mass.text })
     : wholeMissing
-      ? 'The whole fish'
+      ? t('breakDown.the-whole-fish')
       : choice
-        ? `${choice.name}${choice.mass ? ', one more' : ''}${choice.of_a_fillet && source ? `, cut from ${lowerFirst(source.name)}` : ''}${tray ? `, on the ${tray}` : ''}`
+        ? `${choice.name}${choice.mass ? t('breakDown.one-more') : ''}${choice.of_a_fillet && source ? t('breakDown.cut-from', { lowerFirst: lowerFirst(source.name) }) : ''}${tray ? t('breakDown.on-the', { tray }) : ''}`
         : null;
   const offAnything = bench.pieces.length > 1 || outbox.waiting.length > 0;
   const at = bench.method?.steps[bench.method.at];
   const todo = wholeMissing
-    ? 'Put the whole fish on the scale.'
+    ? t('breakDown.put-the-whole-fish-on-the')
     : bench.remarks[0]
       ? bench.remarks[0].todo
       : choice
-        ? `Put ${lowerFirst(choice.name)} on the scale.`
+        ? t('breakDown.put-on-the-scale', { lowerFirst: lowerFirst(choice.name) })
         : mode === 'steps' && at
           ? at.doing
-          : 'Everything is weighed. Go on to Portion.';
+          : t('breakDown.everything-is-weighed-go-on-to');
   const choose = (part: string) => {
     setPicked(part);
     setAgain(null);
@@ -108,7 +109,7 @@ function Board({ bench }: { bench: Bench }) {
       outbox.dismiss();
       record.mutate({
         params: { path: { fish: fish.id, reading: ulid() } },
-        name: retaken?.name ?? choice?.name ?? 'Whole fish',
+        name: retaken?.name ?? choice?.name ?? t('breakDown.whole-fish'),
         text: weightText(weight),
         body: {
           part: part as 'frame',
@@ -141,7 +142,7 @@ function Board({ bench }: { bench: Bench }) {
         <FishTitle
           fish={fish}
           figure={bench.edible_yield}
-          of={bench.each ? `edible yield; ${bench.each} each` : 'edible yield'}
+          of={bench.each ? t('breakDown.edible-yield-each', { each: bench.each }) : t('breakDown.edible-yield')}
         />
         <Keel keel={bench.keel} onChoose={(piece) => choose(bench.pieces.find((p) => p.piece === piece)?.part ?? '')} />
         <Remarks
@@ -196,15 +197,15 @@ function Board({ bench }: { bench: Bench }) {
         )}
         <div className="tray-head">
           <Chips
-            legend="Weigh"
+            legend={t('breakDown.weigh')}
             name="mode"
             inline
             quiet
             value={mode}
             options={[
-              { value: 'quick', label: 'Three weights' },
-              { value: 'parts', label: 'Every part' },
-              { value: 'steps', label: 'Steps' },
+              { value: 'quick', label: t('breakDown.three-weights') },
+              { value: 'parts', label: t('breakDown.every-part') },
+              { value: 'steps', label: t('breakDown.steps') },
             ]}
             onChange={(value) => {
               setMode(value);
@@ -213,18 +214,21 @@ function Board({ bench }: { bench: Bench }) {
             }}
           />
           <Chips
-            legend="Show"
+            legend={t('breakDown.show')}
             name="view"
             inline
             quiet
             value={view}
             options={[
-              { value: 'fish', label: 'Fish' },
-              { value: 'method', label: 'Method' },
+              { value: 'fish', label: t('breakDown.fish') },
+              { value: 'method', label: t('breakDown.method') },
               ...(bench.bones.length > 0
-                ? [{ value: 'bones' as const, label: bonesToDo > 0 ? `Bones: ${bonesToDo}` : 'Bones' }]
+                ? [{ value: 'bones' as const, label: bonesToDo > 0 ? `Bones: ${bonesToDo}` : t('breakDown.bones') }]
                 : []),
-              { value: 'finds', label: bench.finds.length > 0 ? `Finds: ${bench.finds.length}` : 'Findings' },
+              {
+                value: 'finds',
+                label: bench.finds.length > 0 ? `Finds: ${bench.finds.length}` : t('breakDown.findings'),
+              },
             ]}
             onChange={setView}
           />
@@ -232,7 +236,7 @@ function Board({ bench }: { bench: Bench }) {
         <div className={mode === 'steps' ? 'tray-row' : 'tray-rows'}>
           {choice?.of_a_fillet && bench.sources.length > 1 && (
             <Chips
-              legend="Cut from"
+              legend={t('breakDown.cut-from-2')}
               name="from"
               inline
               value={source?.piece ?? null}
@@ -246,7 +250,7 @@ function Board({ bench }: { bench: Bench }) {
       <Pan
         todo={todo}
         recordAs={recordAs}
-        takeWord="Record"
+        takeWord={t('breakDown.record')}
         onTake={take}
         busy={false}
         fault={refusedText(outbox) ?? panFault(trouble)}
@@ -257,17 +261,17 @@ function Board({ bench }: { bench: Bench }) {
           takeBack.mutate({ params: { path: { fish: fish.id, reading } }, body: { reason: 'undone' } })
         }
         next={{
-          label: 'Done, go to Portion',
+          label: t('breakDown.done-go-to-portion'),
           disabled: !offAnything || outbox.waiting.length > 0 || takeBack.isPending,
           busy: done.isPending,
           open: bench.open,
-          back: { label: 'Back to the list', to: '/breakdown' },
+          back: { label: t('breakDown.back-to-the-list'), to: '/breakdown' },
           onClick: () => done.mutate({ params: path, body: { version: fish.version } }),
         }}
       >
         {bench.trays.length > 0 && (
           <NativeSelect
-            label="Container"
+            label={t('breakDown.container')}
             value={tray}
             onChange={(event) => setTray(event.currentTarget.value)}
             data={[

@@ -3,6 +3,7 @@ import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { ulid } from 'ulid';
 import { api, asProblem, type Find, type FindKind, faultAt } from '../api/client';
+import { t } from '../lang';
 import { PhotoButton } from '../receive/PhotoButton';
 import { Chips } from '../ui/Chips';
 import { usePut } from '../ui/outbox';
@@ -38,7 +39,7 @@ export function FindPanel({ fish, line, finds, kinds }: Props) {
   return (
     <div className="finds">
       <Chips
-        legend="Found"
+        legend={t('findPanel.found')}
         name="kind"
         inline
         value={kind}
@@ -47,16 +48,16 @@ export function FindPanel({ fish, line, finds, kinds }: Props) {
       />
       <div className="fields four">
         <TextInput
-          label="Weight lost"
-          placeholder="120 g"
+          label={t('findPanel.weight-lost')}
+          placeholder={t('findPanel.120-g')}
           value={mass}
           error={faultAt(store.error, '/mass')}
           onChange={(event) => setMass(event.currentTarget.value)}
         />
         <TextInput
           className="two"
-          label="Note"
-          placeholder="where, how much of it"
+          label={t('findPanel.note')}
+          placeholder={t('findPanel.where-how-much-of-it')}
           value={note}
           error={faultAt(store.error, '/note')}
           onChange={(event) => setNote(event.currentTarget.value)}
@@ -77,14 +78,14 @@ export function FindPanel({ fish, line, finds, kinds }: Props) {
             })
           }
         >
-          Save finding
+          {t('findPanel.save-finding')}
         </Button>
       </div>
       <Checkbox
         size="lg"
         checked={tell}
         onChange={(event) => setTold(event.target.checked)}
-        label={<>Tell the supplier</>}
+        label={t('findPanel.tell-the-supplier')}
       />
       {line && <PhotoButton line={line} count={photo ? 1 : 0} onKept={setPhoto} />}
       <p className="fault" role="alert">
@@ -96,11 +97,11 @@ export function FindPanel({ fish, line, finds, kinds }: Props) {
             <b>{find.name}</b>
             {find.mass ? `, ${find.mass}` : ''}
             {find.note ? `: ${lowerFirst(find.note)}` : ''}{' '}
-            <span className="soft">{find.claimed ? 'in the claim' : 'not claimed'}</span>
+            <span className="soft">{find.claimed ? t('findPanel.in-the-claim') : t('findPanel.not-claimed')}</span>
             {find.photo && (
               <a href={`/api/receive/photos/${find.photo}`} target="_blank" rel="noreferrer">
                 {' '}
-                photo
+                {t('findPanel.photo')}
               </a>
             )}
           </li>

@@ -5,6 +5,7 @@ import { Link } from 'react-router';
 import { ulid } from 'ulid';
 import { api, asProblem, type Bench, faultAt } from '../api/client';
 import { useKitchen } from '../kitchen/kitchen';
+import { t } from '../lang';
 import { Chips } from '../ui/Chips';
 import { usePut } from '../ui/outbox';
 
@@ -33,7 +34,7 @@ export function MethodPanel(props: {
             <span className="key" aria-hidden="true" />
             <span className="name">
               {one.name}
-              {one.ours ? ' (ours)' : ''}
+              {one.ours ? ` ${t('methodPanel.ours')}` : ''}
             </span>
             <span className="mass">{one.why}</span>
           </UnstyledButton>
@@ -64,7 +65,7 @@ export function MethodPanel(props: {
       {method && (
         <p className="line-actions">
           <Button variant="default" onClick={() => onChoose(null, {})}>
-            No steps: weigh in any order
+            {t('methodPanel.no-steps-weigh-in-any-order')}
           </Button>
           {me.role === 'head chef' && (
             <Button
@@ -76,11 +77,13 @@ export function MethodPanel(props: {
                   : `/breakdown/methods/${ulid()}?from=${method.method}`
               }
             >
-              {bench.methods.find((one) => one.method === method.method)?.ours ? 'Edit our method' : 'Copy and edit'}
+              {bench.methods.find((one) => one.method === method.method)?.ours
+                ? t('methodPanel.edit-our-method')
+                : t('methodPanel.copy-and-edit')}
             </Button>
           )}
           <Button component={Link} variant="default" to="/breakdown/trays">
-            Tare trays
+            {t('methodPanel.tare-trays')}
           </Button>
         </p>
       )}
@@ -107,16 +110,17 @@ function Batch({ bench }: { bench: Bench }) {
       }}
     >
       <span>
-        A batch of <b>{fish.count} fish</b>, {bench.each} each.
+        {t('methodPanel.a-batch-of')} <b>{t('methodPanel.fish', { n: fish.count })}</b>, {bench.each}{' '}
+        {t('methodPanel.each')}
       </span>
       <TextInput
-        aria-label="How many fish it is"
+        aria-label={t('methodPanel.how-many-fish-it-is')}
         inputMode="numeric"
         value={count}
         onChange={(event) => setCount(event.target.value)}
       />
       <Button type="submit" variant="default" disabled={count === String(fish.count) || recount.isPending}>
-        Save count
+        {t('methodPanel.save-count')}
       </Button>
       <span className="fault" role="alert">
         {recount.error ? (faultAt(recount.error, '/count') ?? asProblem(recount.error).detail) : ''}

@@ -4,6 +4,7 @@ import { useState } from 'react';
 import { useNavigate, useParams, useSearchParams } from 'react-router';
 import { ulid } from 'ulid';
 import { api, asProblem, faultAt, type MethodInFull } from '../api/client';
+import { t } from '../lang';
 import { Missing } from '../ui/Missing';
 
 type Step = MethodInFull['steps'][number] & { key: string };
@@ -35,7 +36,7 @@ export function MethodScreen() {
   return data ? (
     <Writing key={code} code={code} source={data} copy={from !== null} />
   ) : (
-    <p className="sheet soft">Loading…</p>
+    <p className="sheet soft">{t('method.loading')}</p>
   );
 }
 
@@ -65,7 +66,7 @@ function Writing({ code, source, copy }: { code: string; source: MethodInFull; c
   return (
     <section className="sheet wide">
       <div className="headline">
-        <h1>{copy ? 'Our method' : source.name}</h1>
+        <h1>{copy ? t('method.our-method') : source.name}</h1>
         <p className="line-actions">
           <Button
             loading={store.isPending}
@@ -82,10 +83,10 @@ function Writing({ code, source, copy }: { code: string; source: MethodInFull; c
               })
             }
           >
-            Save method
+            {t('method.save-method')}
           </Button>
           <Button variant="default" onClick={() => navigate(-1)}>
-            Cancel
+            {t('method.cancel')}
           </Button>
         </p>
       </div>
@@ -94,12 +95,16 @@ function Writing({ code, source, copy }: { code: string; source: MethodInFull; c
       </p>
       <div className="columns">
         <TextInput
-          label="Name"
+          label={t('method.name')}
           value={name}
           error={faultAt(store.error, '/name')}
           onChange={(event) => setName(event.currentTarget.value)}
         />
-        <TextInput label="Why this way" value={why} onChange={(event) => setWhy(event.currentTarget.value)} />
+        <TextInput
+          label={t('method.why-this-way')}
+          value={why}
+          onChange={(event) => setWhy(event.currentTarget.value)}
+        />
       </div>
       <ol className="writing">
         {steps.map((step, i) => (
@@ -107,7 +112,7 @@ function Writing({ code, source, copy }: { code: string; source: MethodInFull; c
             <div className="fields four">
               <Textarea
                 className="two"
-                label={`Step ${i + 1}`}
+                label={t('method.step', { i: i + 1 })}
                 autosize
                 minRows={1}
                 value={step.doing}
@@ -116,26 +121,26 @@ function Writing({ code, source, copy }: { code: string; source: MethodInFull; c
               />
               <Textarea
                 className="two"
-                label="Why"
+                label={t('method.why')}
                 autosize
                 minRows={1}
                 value={step.why}
                 onChange={(event) => change(step.key, { why: event.currentTarget.value })}
               />
               <TextInput
-                label="Parts that come off"
-                placeholder="head collar"
+                label={t('method.parts-that-come-off')}
+                placeholder={t('method.head-collar')}
                 value={step.parts}
                 error={faultAt(store.error, `/steps/${i}/parts`)}
                 onChange={(event) => change(step.key, { parts: event.currentTarget.value })}
               />
               <TextInput
-                label="Caution"
+                label={t('method.caution')}
                 value={step.caution}
                 onChange={(event) => change(step.key, { caution: event.currentTarget.value })}
               />
               <TextInput
-                label="Inspect"
+                label={t('method.inspect')}
                 value={step.inspect}
                 onChange={(event) => change(step.key, { inspect: event.currentTarget.value })}
               />
@@ -144,7 +149,7 @@ function Writing({ code, source, copy }: { code: string; source: MethodInFull; c
                   variant="default"
                   disabled={i === 0}
                   onClick={() => move(i, -1)}
-                  aria-label={`Step ${i + 1} earlier`}
+                  aria-label={t('method.step-earlier', { i: i + 1 })}
                 >
                   ↑
                 </Button>
@@ -152,12 +157,12 @@ function Writing({ code, source, copy }: { code: string; source: MethodInFull; c
                   variant="default"
                   disabled={i === steps.length - 1}
                   onClick={() => move(i, 1)}
-                  aria-label={`Step ${i + 1} later`}
+                  aria-label={t('method.step-later', { i: i + 1 })}
                 >
                   ↓
                 </Button>
                 <Button variant="default" onClick={() => setSteps(steps.filter((s) => s.key !== step.key))}>
-                  Remove
+                  {t('method.remove')}
                 </Button>
               </p>
             </div>
@@ -166,7 +171,7 @@ function Writing({ code, source, copy }: { code: string; source: MethodInFull; c
       </ol>
       <p>
         <Button variant="default" onClick={() => setSteps([...steps, { ...NEW, key: ulid() }])}>
-          Add a step
+          {t('method.add-a-step')}
         </Button>
       </p>
     </section>

@@ -1,6 +1,7 @@
 import { Button } from '@mantine/core';
 import { useEffect, useState } from 'react';
 import type { Method } from '../api/client';
+import { t } from '../lang';
 import { minutes, running } from '../ui/clock';
 
 /** The current step large, the next one small; what to mind and what to look at just here. */
@@ -12,18 +13,19 @@ export function StepPanel({ method, busy, onSaid }: { method: Method; busy: bool
     return (
       <div className="step">
         <p className="step-doing">
-          Every step is done{method.begun_s !== null && <Clock since={method.begun_s} of={method.seconds} />}
+          {t('stepPanel.every-step-is-done')}
+          {method.begun_s !== null && <Clock since={method.begun_s} of={method.seconds} />}
         </p>
         <p className="line-actions">
           <Button variant="default" disabled={busy} onClick={() => onSaid(at - 1)}>
-            Back a step
+            {t('stepPanel.back-a-step')}
           </Button>
         </p>
       </div>
     );
   }
   return (
-    <section className="step" aria-label="Current step">
+    <section className="step" aria-label={t('stepPanel.current-step')}>
       <div className="step-now">
         <p className="step-doing">
           <i>
@@ -32,26 +34,30 @@ export function StepPanel({ method, busy, onSaid }: { method: Method; busy: bool
           {step.doing}
         </p>
         <p className="step-why">
-          {step.why}.{step.tools && ` With: ${step.tools}.`}
+          {step.why}.{step.tools && ` ${t('stepPanel.with', { tools: step.tools })}`}
         </p>
         {step.caution && <p className="caution">{step.caution}</p>}
         <p className="step-look">
           {step.inspect && (
             <>
-              <b>Look:</b> {step.inspect.charAt(0).toLowerCase() + step.inspect.slice(1)}.{' '}
+              <b>{t('stepPanel.look')}</b> {step.inspect.charAt(0).toLowerCase() + step.inspect.slice(1)}.{' '}
             </>
           )}
-          {next && <span className="soft">Then: {next.doing.charAt(0).toLowerCase() + next.doing.slice(1)}.</span>}
+          {next && (
+            <span className="soft">
+              {t('stepPanel.then', { toLowerCase: next.doing.charAt(0).toLowerCase() + next.doing.slice(1) })}
+            </span>
+          )}
         </p>
       </div>
       <div className="step-side">
         {method.step_s !== null && <Clock key={at} since={method.step_s} of={step.seconds} />}
         {method.begun_s !== null && <Clock fish since={method.begun_s} of={method.seconds} />}
         <Button variant="default" disabled={busy} onClick={() => onSaid(at + 1)}>
-          Next step
+          {t('stepPanel.next-step')}
         </Button>
         <Button variant="default" disabled={busy || at === 0} onClick={() => onSaid(at - 1)}>
-          Back
+          {t('stepPanel.back')}
         </Button>
       </div>
     </section>
@@ -70,7 +76,7 @@ function Clock({ since, of, fish = false }: { since: number; of: number; fish?: 
   return (
     <span className={fish ? 'clock whole' : 'clock'}>
       {fish && 'fish: '}
-      {shown && <b>{shown}</b>} of about {minutes(of)}
+      {shown && <b>{shown}</b>} {t('stepPanel.of-about', { minutes: minutes(of) })}
     </span>
   );
 }

@@ -2,6 +2,7 @@ import { Button, TextInput } from '@mantine/core';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { api, asProblem } from '../api/client';
+import { t } from '../lang';
 
 /** The tray register: what lies under the fish, and what it weighs. */
 export function TraysScreen() {
@@ -18,13 +19,12 @@ export function TraysScreen() {
   return (
     <section className="sheet">
       <div>
-        <h1>Tare trays</h1>
+        <h1>{t('trays.tare-trays')}</h1>
         <p className="soft">
-          What each weighs empty. A reading keeps the tray it was taken with.{' '}
-          <Link to="/breakdown">Back to the fish</Link>
+          {t('trays.what-each-weighs-empty-a-reading')} <Link to="/breakdown">{t('trays.back-to-the-fish')}</Link>
         </p>
       </div>
-      {data?.trays.length === 0 && <p className="soft">No tray is listed yet: weigh one empty and save it.</p>}
+      {data?.trays.length === 0 && <p className="soft">{t('trays.no-tray-is-listed-yet-weigh')}</p>}
       <ul className="rows">
         {data?.trays.map((tray) => (
           <li className="tray-line" key={tray.name}>
@@ -33,9 +33,9 @@ export function TraysScreen() {
             <Button
               variant="default"
               onClick={() => store.mutate({ params: { path: { tray: tray.name } }, body: { mass: null } })}
-              aria-label={`Remove the ${tray.name}`}
+              aria-label={t('trays.remove-the', { tray: tray.name })}
             >
-              Remove
+              {t('trays.remove')}
             </Button>
           </li>
         ))}
@@ -48,19 +48,19 @@ export function TraysScreen() {
         }}
       >
         <TextInput
-          aria-label="Name of the tray"
-          placeholder="half tray"
+          aria-label={t('trays.name-of-the-tray')}
+          placeholder={t('trays.half-tray')}
           value={name}
           onChange={(event) => setName(event.target.value)}
         />
         <TextInput
-          aria-label="Its weight"
-          placeholder="412 g"
+          aria-label={t('trays.its-weight')}
+          placeholder={t('trays.412-g')}
           value={mass}
           onChange={(event) => setMass(event.target.value)}
         />
         <Button type="submit" variant="default" disabled={!name.trim() || !mass.trim() || store.isPending}>
-          Save tray
+          {t('trays.save-tray')}
         </Button>
       </form>
       <p className="fault" role="alert">

@@ -3,6 +3,7 @@ import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api, asProblem, type CostBench, faultAt } from '../api/client';
 import { useKitchen } from '../kitchen/kitchen';
+import { t } from '../lang';
 import { amount } from './amount';
 
 /** What was paid, and how long it took. */
@@ -27,7 +28,7 @@ export function CostForm({ bench }: { bench: CostBench }) {
         event.preventDefault();
         const labour = Number(minutes);
         if (minutes.trim() !== '' && !(labour >= 0)) {
-          setUnclear(`“${minutes}” is not a number of minutes.`);
+          setUnclear(t('costForm.is-not-a-number-of-minutes', { minutes }));
           return;
         }
         setUnclear(undefined);
@@ -43,7 +44,7 @@ export function CostForm({ bench }: { bench: CostBench }) {
       }}
     >
       <TextInput
-        label="Price per kg"
+        label={t('costForm.price-per-kg')}
         leftSection={sign}
         inputMode="decimal"
         value={price}
@@ -52,7 +53,7 @@ export function CostForm({ bench }: { bench: CostBench }) {
       />
       <div className="pair">
         <TextInput
-          label="Delivery"
+          label={t('costForm.delivery')}
           leftSection={sign}
           inputMode="decimal"
           value={delivery}
@@ -60,21 +61,23 @@ export function CostForm({ bench }: { bench: CostBench }) {
           error={faultAt(store.error, '/delivery')}
         />
         <TextInput
-          label="Labour, minutes"
+          label={t('costForm.labour-minutes')}
           inputMode="decimal"
           value={minutes}
           onChange={(event) => setMinutes(event.currentTarget.value)}
           error={unclear ?? faultAt(store.error, '/labour_minutes')}
         />
       </div>
-      <p className="soft">Labour is counted at {bench.labour_rate} an hour.</p>
+      <p className="soft">
+        {t('costForm.labour-is-counted-at')} {bench.labour_rate} {t('costForm.an-hour')}
+      </p>
       {store.error && !asProblem(store.error).errors && (
         <p className="fault" role="alert">
           {asProblem(store.error).detail}
         </p>
       )}
       <Button type="submit" variant="default" loading={store.isPending}>
-        Save cost
+        {t('costForm.save-cost')}
       </Button>
     </form>
   );

@@ -3,6 +3,7 @@ import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api, asProblem, faultAt } from '../api/client';
 import { useKitchen } from '../kitchen/kitchen';
+import { t } from '../lang';
 import { Chips } from '../ui/Chips';
 import { amount } from './amount';
 import { CostRooms } from './CostRooms';
@@ -41,7 +42,7 @@ export function CostHouseScreen() {
     <section className="sheet wide">
       <CostRooms />
       <div>
-        <h1>Costing rules</h1>
+        <h1>{t('costHouse.costing-rules')}</h1>
         <p className="soft">{data.said}</p>
       </div>
       <p className="fault" role="alert">
@@ -49,32 +50,32 @@ export function CostHouseScreen() {
       </p>
       <div className="count-ways">
         <Chips
-          legend="When one fish feeds several dishes, its cost is shared"
+          legend={t('costHouse.when-one-fish-feeds-several-dishes')}
           name="split"
           value={data.split}
           options={[
-            { value: 'by-weight', label: 'By weight' },
-            { value: 'relative-value', label: 'By value' },
+            { value: 'by-weight', label: t('costHouse.by-weight') },
+            { value: 'relative-value', label: t('costHouse.by-value') },
           ]}
           onChange={(split) => store.mutate({ body: { split } })}
         />
         <Chips
-          legend="Trim counts"
+          legend={t('costHouse.trim-counts')}
           name="credits"
           value={data.credits}
           options={[
-            { value: 'bin-value', label: 'At the value of its bin' },
-            { value: 'batch-return', label: 'At what its batch brought' },
+            { value: 'bin-value', label: t('costHouse.at-the-value-of-its-bin') },
+            { value: 'batch-return', label: t('costHouse.at-what-its-batch-brought') },
           ]}
           onChange={(credits) => store.mutate({ body: { credits } })}
         />
         <Chips
-          legend="Labour at the board"
+          legend={t('costHouse.labour-at-the-board')}
           name="labour"
           value={data.counts_labour ? 'yes' : 'no'}
           options={[
-            { value: 'yes', label: 'Is counted' },
-            { value: 'no', label: 'Is not counted' },
+            { value: 'yes', label: t('costHouse.is-counted') },
+            { value: 'no', label: t('costHouse.is-not-counted') },
           ]}
           onChange={(said) => store.mutate({ body: { counts_labour: said === 'yes' } })}
         />
@@ -98,20 +99,30 @@ export function CostHouseScreen() {
       >
         {field(
           'labour_rate',
-          `Labour, an hour, ${sign}`,
+          t('costHouse.labour-an-hour', { sign }),
           amount(data.labour_rate, sign),
-          'Minutes at the board at this rate.',
+          t('costHouse.minutes-at-the-board-at-this'),
         )}
-        {field('tax_pct', 'Tax on a menu price, %', String(data.tax_pct), 'Menu prices have it in them.')}
-        {field('price_ending', 'Round prices to', data.price_ending, 'Last digits: 50 makes 23.17 into 23.50.')}
+        {field(
+          'tax_pct',
+          t('costHouse.tax-on-a-menu-price'),
+          String(data.tax_pct),
+          t('costHouse.menu-prices-have-it-in-them'),
+        )}
+        {field(
+          'price_ending',
+          t('costHouse.round-prices-to'),
+          data.price_ending,
+          t('costHouse.last-digits-50-makes-23-17'),
+        )}
         {field(
           'cost_points',
-          'Food cost may differ by, points',
+          t('costHouse.food-cost-may-differ-by-points'),
           String(data.cost_points),
-          'To either side of its target.',
+          t('costHouse.to-either-side-of-its-target'),
         )}
         <Button type="submit" variant="default" disabled={Object.keys(form).length === 0}>
-          Save
+          {t('costHouse.save')}
         </Button>
       </form>
     </section>

@@ -1,15 +1,16 @@
+import { t } from '../lang';
 import { Rooms } from '../ui/Rooms';
 
 export function CostRooms() {
   return (
     <Rooms
-      label="Cost"
+      label={t('costRooms.cost')}
       rooms={[
-        { to: '/cost', name: 'To cost' },
-        { to: '/cost/plates', name: 'Plates' },
-        { to: '/cost/ready-cut', name: 'Whole fish or fillets' },
-        { to: '/cost/prices', name: 'Price lists' },
-        { to: '/cost/house', name: 'Costing rules' },
+        { to: '/cost', name: t('costRooms.to-cost') },
+        { to: '/cost/plates', name: t('costRooms.plates') },
+        { to: '/cost/ready-cut', name: t('costRooms.whole-fish-or-fillets') },
+        { to: '/cost/prices', name: t('costRooms.price-lists') },
+        { to: '/cost/house', name: t('costRooms.costing-rules') },
       ]}
     />
   );

@@ -2,6 +2,7 @@ import { Table } from '@mantine/core';
 import { useQueryClient } from '@tanstack/react-query';
 import { Link, useNavigate, useParams } from 'react-router';
 import { api, asProblem, type CostBench } from '../api/client';
+import { t } from '../lang';
 import { FishTitle } from '../ui/FishTitle';
 import { Keel } from '../ui/Keel';
 import { Missing } from '../ui/Missing';
@@ -17,7 +18,7 @@ export function CostScreen() {
   if (error) {
     return <Missing stage="cost" error={error} />;
   }
-  return bench ? <Board key={id} bench={bench} /> : <p className="sheet soft">Calculating…</p>;
+  return bench ? <Board key={id} bench={bench} /> : <p className="sheet soft">{t('cost.calculating')}</p>;
 }
 
 function Board({ bench }: { bench: CostBench }) {
@@ -42,14 +43,14 @@ function Board({ bench }: { bench: CostBench }) {
         <FishTitle
           fish={fish}
           figure={bench.edible_per_kg}
-          of={bench.factor ? `per edible kg, ${bench.factor} × the price` : 'per edible kg'}
+          of={bench.factor ? t('cost.per-edible-kg-the-price', { factor: bench.factor }) : t('cost.per-edible-kg')}
         />
         <Keel keel={bench.keel} />
         {bench.remark && <p className="caution">{bench.remark}</p>}
         {bench.missing ? (
           <div className="empty">
             <h2>{bench.missing}</h2>
-            <p>The cost appears here, from invoice to plate, as soon as it can be calculated.</p>
+            <p>{t('cost.the-cost-appears-here-from-invoice')}</p>
           </div>
         ) : (
           <div className="columns">
@@ -60,22 +61,26 @@ function Board({ bench }: { bench: CostBench }) {
               ))}
               {bench.products.length > 1 && (
                 <p className="product-sum">
-                  Together <b>{bench.walk.at(-1)?.amount}</b>
+                  {t('cost.together')} <b>{bench.walk.at(-1)?.amount}</b>
                 </p>
               )}
               {bench.unserved.map((one) => (
                 <p className={one.open ? 'caution' : 'soft'} key={one.what}>
-                  {one.open ? one.what : `${one.what} was not served`}: {one.detail}. As portions it would have carried{' '}
-                  {one.would}; it brought {one.brought}.
+                  {t('cost.as-portions-it-would-have-carried', {
+                    what: one.open ? one.what : t('cost.was-not-served', { what: one.what }),
+                    detail: one.detail,
+                  })}{' '}
+                  {one.would}
+                  {t('cost.it-brought')} {one.brought}.
                 </p>
               ))}
             </div>
           </div>
         )}
       </section>
-      <aside className="pan" aria-label="Invoice and plate">
+      <aside className="pan" aria-label={t('cost.invoice-and-plate')}>
         <p className="todo" data-testid="todo">
-          {bench.missing ?? (closed ? 'This fish is in the log.' : 'Check the figures, then close the fish.')}
+          {bench.missing ?? (closed ? t('cost.this-fish-is-in-the-log') : t('cost.check-the-figures-then-close-the'))}
         </p>
         {bench.plate && (
           <div className="live plate-figures">
@@ -85,22 +90,22 @@ function Board({ bench }: { bench: CostBench }) {
                 {bench.plate.band === null
                   ? ''
                   : bench.plate.band === 'within'
-                    ? 'on target'
-                    : `${bench.plate.band} target`}
+                    ? t('cost.on-target')
+                    : t('cost.target', { band: bench.plate.band })}
               </span>
             </div>
             <div className="figure">{bench.plate.cost}</div>
             <div className="state">
               <span>
-                <Link to={`/cost/plates/${bench.plate.dish}`}>plate cost</Link>
-                {bench.plate.cost_pct ? `, food cost ${bench.plate.cost_pct}` : ''}
+                <Link to={`/cost/plates/${bench.plate.dish}`}>{t('cost.plate-cost')}</Link>
+                {bench.plate.cost_pct ? t('cost.food-cost', { cost_pct: bench.plate.cost_pct }) : ''}
               </span>
             </div>
           </div>
         )}
         {!closed && <CostForm bench={bench} key={`${bench.price_per_kg}${bench.delivery}${bench.labour_minutes}`} />}
         <p className="soft">
-          {bench.schools} <Link to="/cost/house">Costing rules</Link>
+          {bench.schools} <Link to="/cost/house">{t('cost.costing-rules')}</Link>
         </p>
         <div className="push" />
         <p className="fault" role="alert">
@@ -108,12 +113,12 @@ function Board({ bench }: { bench: CostBench }) {
         </p>
         {!closed && (
           <NextStage
-            label="Close the fish"
+            label={t('cost.close-the-fish')}
             busy={done.isPending}
             open={bench.unserved
               .filter((one) => one.open)
               .map((one) => ({ code: 'left', say: `${one.what}: ${one.detail}.` }))}
-            back={{ label: 'Back to Route', to: `/route/${fish.id}` }}
+            back={{ label: t('cost.back-to-route'), to: `/route/${fish.id}` }}
             onClick={close}
           />
         )}
@@ -128,10 +133,10 @@ function Product({ product }: { product: CostBench['products'][number] }) {
     <article className="product" aria-label={product.name}>
       <h2>{product.dish ? <Link to={`/cost/plates/${product.dish}`}>{product.name}</Link> : product.name}</h2>
       <p className="soft">
-        {product.count} {product.count === 1 ? 'portion' : 'portions'}, {product.mass}, {product.mean} each
+        {product.count} {t('cost.portions', { count: product.count })}, {product.mass}, {product.mean} {t('cost.each')}
       </p>
       <Table className="tight">
-        <Table.Caption className="visually-hidden">Cost by product</Table.Caption>
+        <Table.Caption className="visually-hidden">{t('cost.cost-by-product')}</Table.Caption>
         <Table.Tbody>
           {product.lines.map((line) => (
             <Table.Tr key={line.what}>
@@ -142,13 +147,13 @@ function Product({ product }: { product: CostBench['products'][number] }) {
             </Table.Tr>
           ))}
           <Table.Tr className="sum">
-            <Table.Td>{product.count === 1 ? 'Total, 1 portion' : `Total, ${product.count} portions`}</Table.Td>
+            <Table.Td>{t('cost.total-portions', { count: product.count, n: product.count })}</Table.Td>
             <Table.Td className="n">{product.total}</Table.Td>
           </Table.Tr>
         </Table.Tbody>
       </Table>
       <details className="each-of">
-        <summary>Show each</summary>
+        <summary>{t('cost.show-each')}</summary>
         <ul className="each">
           {product.each.map((portion) => (
             <li key={portion.name}>

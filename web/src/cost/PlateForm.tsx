@@ -3,6 +3,7 @@ import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api, asProblem, faultAt, type Plate } from '../api/client';
 import { useKitchen } from '../kitchen/kitchen';
+import { t } from '../lang';
 import { howItIsCut } from '../portion/howItIsCut';
 import { amount } from './amount';
 
@@ -39,33 +40,33 @@ export function PlateForm({ plate }: { plate: Plate }) {
       }}
     >
       <TextInput
-        label="Sides"
+        label={t('plateForm.sides')}
         leftSection={sign}
         value={sides}
         onChange={(e) => setSides(e.currentTarget.value)}
         error={faultAt(store.error, '/sides')}
       />
       <TextInput
-        label="Sundries, %"
+        label={t('plateForm.sundries')}
         value={small}
         onChange={(e) => setSmall(e.currentTarget.value)}
         error={faultAt(store.error, '/surcharge_pct')}
       />
       <TextInput
-        label="Menu price"
+        label={t('plateForm.menu-price')}
         leftSection={sign}
         value={price}
         onChange={(e) => setPrice(e.currentTarget.value)}
         error={faultAt(store.error, '/price')}
       />
       <TextInput
-        label="Target food cost, %"
+        label={t('plateForm.target-food-cost')}
         value={target}
         onChange={(e) => setTarget(e.currentTarget.value)}
         error={faultAt(store.error, '/target_cost_pct')}
       />
       <Button type="submit" variant="default" loading={store.isPending} disabled={!dish}>
-        Save
+        {t('plateForm.save')}
       </Button>
       {store.error && !asProblem(store.error).errors && <p className="fault">{asProblem(store.error).detail}</p>}
     </form>

@@ -1,6 +1,7 @@
 import { Table } from '@mantine/core';
 import { Link, useParams } from 'react-router';
 import { api, type PlateInFull } from '../api/client';
+import { t } from '../lang';
 import { Missing } from '../ui/Missing';
 import { longest, PlateBar } from './PlateBar';
 import { PlateForm } from './PlateForm';
@@ -13,7 +14,7 @@ export function PlateScreen() {
   if (error) {
     return <Missing stage="cost" error={error} />;
   }
-  return data ? <Board key={dish} of={data} /> : <p className="sheet soft">Calculating…</p>;
+  return data ? <Board key={dish} of={data} /> : <p className="sheet soft">{t('plate.calculating')}</p>;
 }
 
 function Board({ of }: { of: PlateInFull }) {
@@ -25,21 +26,26 @@ function Board({ of }: { of: PlateInFull }) {
           <div>
             <h1>{of.name}</h1>
             <p className="soft">
-              Over the last {of.weeks} weeks. <Link to="/cost/plates">All plates</Link>
+              {t('plate.over-the-last-weeks', { weeks: of.weeks })}{' '}
+              <Link to="/cost/plates">{t('plate.all-plates')}</Link>
             </p>
           </div>
           {plate && (
             <p className="yield">
               <b>{plate.cost}</b>
-              <span className="soft">plate cost{plate.cost_pct ? `, food cost ${plate.cost_pct}` : ''}</span>
+              <span className="soft">
+                {t('plate.plate-cost', {
+                  food_cost: plate.cost_pct ? t('plate.food-cost', { cost_pct: plate.cost_pct }) : '',
+                })}
+              </span>
             </p>
           )}
         </header>
         {!plate ? (
           <div className="empty">
-            <h2>No cost yet</h2>
+            <h2>{t('plate.no-cost-yet')}</h2>
             <p>{of.missing}</p>
-            <Link to="/portion">To portion</Link>
+            <Link to="/portion">{t('plate.to-portion')}</Link>
           </div>
         ) : (
           <>
@@ -47,35 +53,36 @@ function Board({ of }: { of: PlateInFull }) {
             <div className="plate-columns">
               <div>
                 <Table className="tight">
-                  <Table.Caption>The plate</Table.Caption>
+                  <Table.Caption>{t('plate.the-plate')}</Table.Caption>
                   <Table.Tbody>
                     <Table.Tr>
                       <Table.Td>
-                        Portion{' '}
-                        <span className="soft">
-                          {of.total} over {of.count}
-                        </span>
+                        {t('plate.portion')}{' '}
+                        <span className="soft">{t('plate.over', { total: of.total, n: of.count })}</span>
                       </Table.Td>
                       <Table.Td className="n">{plate.portion}</Table.Td>
                     </Table.Tr>
                     <Table.Tr>
-                      <Table.Td>Sides</Table.Td>
+                      <Table.Td>{t('plate.sides')}</Table.Td>
                       <Table.Td className="n">{plate.sides}</Table.Td>
                     </Table.Tr>
                     <Table.Tr>
                       <Table.Td>
-                        Sundries <span className="soft">{plate.surcharge_pct} %</span>
+                        {t('plate.sundries')} <span className="soft">{plate.surcharge_pct} %</span>
                       </Table.Td>
                       <Table.Td className="n">{plate.small}</Table.Td>
                     </Table.Tr>
                     <Table.Tr className="sum">
-                      <Table.Td>Plate</Table.Td>
+                      <Table.Td>{t('plate.plate')}</Table.Td>
                       <Table.Td className="n">{plate.cost}</Table.Td>
                     </Table.Tr>
                     {plate.net_price && (
                       <Table.Tr>
                         <Table.Td>
-                          Price without {plate.tax_pct} % tax <span className="soft">leaves {plate.contribution}</span>
+                          {t('plate.price-without-tax', { tax_pct: plate.tax_pct })}{' '}
+                          <span className="soft">
+                            {t('plate.leaves')} {plate.contribution}
+                          </span>
                         </Table.Td>
                         <Table.Td className="n">{plate.net_price}</Table.Td>
                       </Table.Tr>
@@ -83,8 +90,10 @@ function Board({ of }: { of: PlateInFull }) {
                     {plate.suggested && (
                       <Table.Tr>
                         <Table.Td>
-                          Suggested price to meet {plate.target_cost_pct} %{' '}
-                          <span className="soft">{plate.suggested_gross} with tax, rounded by the house rule</span>
+                          {t('plate.suggested-price-to-meet')} {plate.target_cost_pct} %{' '}
+                          <span className="soft">
+                            {plate.suggested_gross} {t('plate.with-tax-rounded-by-the-house')}
+                          </span>
                         </Table.Td>
                         <Table.Td className="n">
                           <b>{plate.suggested}</b>
@@ -97,21 +106,21 @@ function Board({ of }: { of: PlateInFull }) {
               </div>
               <div className="plate-fish">
                 <Table className="tight">
-                  <Table.Caption>The fish its portions were cut from</Table.Caption>
+                  <Table.Caption>{t('plate.the-fish-its-portions-were-cut')}</Table.Caption>
                   <Table.Tbody>
                     {of.fish.map((one) => (
                       <Table.Tr key={one.fish}>
                         <Table.Td>
                           <Link to={`/cost/${one.fish}`}>{one.title}</Link>
                           <span className="soft block">
-                            {one.on}, {one.count} {one.count === 1 ? 'portion' : 'portions'}, {one.mass}
+                            {one.on}, {one.count} {t('plate.portions', { count: one.count })}, {one.mass}
                           </span>
                         </Table.Td>
                         <Table.Td className="n">{one.total}</Table.Td>
                       </Table.Tr>
                     ))}
                     <Table.Tr className="sum">
-                      <Table.Td>{of.count} portions</Table.Td>
+                      <Table.Td>{t('plate.portions-2', { n: of.count })}</Table.Td>
                       <Table.Td className="n">{of.total}</Table.Td>
                     </Table.Tr>
                   </Table.Tbody>
@@ -124,8 +133,8 @@ function Board({ of }: { of: PlateInFull }) {
       {plate && of.base ? (
         <WhatIf dish={of.dish} base={of.base} price={plate.price} />
       ) : (
-        <aside className="pan" aria-label="What if">
-          <p className="todo">What if: once a portion has a cost.</p>
+        <aside className="pan" aria-label={t('plate.what-if')}>
+          <p className="todo">{t('plate.what-if-once-a-portion-has')}</p>
         </aside>
       )}
     </div>

@@ -1,5 +1,6 @@
 import { Link } from 'react-router';
 import { api, asProblem, type Plate } from '../api/client';
+import { t } from '../lang';
 import { CostRooms } from './CostRooms';
 import { longest, PlateBar } from './PlateBar';
 
@@ -11,9 +12,9 @@ export function PlatesScreen() {
     <section className="sheet wide">
       <CostRooms />
       <div>
-        <h1>Plates</h1>
+        <h1>{t('plates.plates')}</h1>
         <p className="soft">
-          Plate cost over the last {data?.weeks ?? 4} weeks, highest first. {data?.said}
+          {t('plates.plate-cost-over-the-last-weeks', { weeks: data?.weeks ?? 4 })} {data?.said}
         </p>
       </div>
       {error && (
@@ -21,22 +22,22 @@ export function PlatesScreen() {
           {asProblem(error).detail}
         </p>
       )}
-      {!data && !error && <p className="soft">Calculating…</p>}
+      {!data && !error && <p className="soft">{t('plates.calculating')}</p>}
       {data?.plates.length === 0 && (
         <div className="empty">
-          <h2>No plate has a cost yet</h2>
-          <p>A fish with a price, cut to portions and routed, gives its dish a cost.</p>
-          <Link to="/cost">To cost</Link>
+          <h2>{t('plates.no-plate-has-a-cost-yet')}</h2>
+          <p>{t('plates.a-fish-with-a-price-cut')}</p>
+          <Link to="/cost">{t('plates.to-cost')}</Link>
         </div>
       )}
-      <ul className="plates" aria-label="Plates">
+      <ul className="plates" aria-label={t('plates.plates')}>
         {data?.plates.map((plate) => (
           <li key={plate.dish}>
             <Link to={`/cost/plates/${plate.dish}`} className="plate-row">
               <span>
                 <b>{plate.name}</b>
                 <span className="soft">
-                  {plate.count} portions, {plate.mean_mass} on average
+                  {t('plates.portions-on-average', { n: plate.count, mean_mass: plate.mean_mass })}
                 </span>
               </span>
               <PlateBar plate={plate} most={most} />
@@ -46,9 +47,11 @@ export function PlatesScreen() {
                 <span className="soft">{banded(plate)}</span>
               </span>
               <span className="ask">
-                <b>{plate.price ?? 'no price'}</b>
+                <b>{plate.price ?? t('plates.no-price')}</b>
                 <span className="soft">
-                  {plate.suggested && plate.suggested !== plate.price ? `${plate.suggested} suggested` : ''}
+                  {plate.suggested && plate.suggested !== plate.price
+                    ? t('plates.suggested', { suggested: plate.suggested })
+                    : ''}
                 </span>
               </span>
             </Link>
@@ -56,11 +59,14 @@ export function PlatesScreen() {
         ))}
       </ul>
       <p className="soft plate-key">
-        <i className="swatch fam-portion" /> portion <i className="swatch fam-usable" /> sides{' '}
-        <i className="swatch fam-discard" /> sundries <u /> price without tax <s /> target food cost
+        <i className="swatch fam-portion" /> {t('plates.portion')} <i className="swatch fam-usable" />{' '}
+        {t('plates.sides')} <i className="swatch fam-discard" /> {t('plates.sundries')} <u />{' '}
+        {t('plates.price-without-tax')} <s /> {t('plates.target-food-cost')}
       </p>
       {data && data.without.length > 0 && (
-        <p className="soft">No portions lately: {data.without.map((one) => one.name).join('; ')}.</p>
+        <p className="soft">
+          {t('plates.no-portions-lately', { join: data.without.map((one) => one.name).join('; ') })}
+        </p>
       )}
     </section>
   );
@@ -68,11 +74,11 @@ export function PlatesScreen() {
 
 function banded(plate: Plate): string {
   if (plate.target_cost_pct === null) {
-    return 'no target';
+    return t('plates.no-target');
   }
   return plate.band === 'above'
-    ? `above ${plate.target_cost_pct} %`
+    ? t('plates.above', { target_cost_pct: plate.target_cost_pct })
     : plate.band === 'below'
-      ? `well under ${plate.target_cost_pct} %`
-      : `about ${plate.target_cost_pct} %`;
+      ? t('plates.well-under', { target_cost_pct: plate.target_cost_pct })
+      : t('plates.about', { target_cost_pct: plate.target_cost_pct });
 }

@@ -5,6 +5,7 @@ import { Link } from 'react-router';
 import { ulid } from 'ulid';
 import { api, asProblem, faultAt, type PricesRead } from '../api/client';
 import { PREVIEW, useSettled } from '../api/preview';
+import { t } from '../lang';
 import { base64 } from '../ui/base64';
 import { CostRooms } from './CostRooms';
 
@@ -39,16 +40,13 @@ export function PricesScreen() {
     <section className="sheet wide">
       <CostRooms />
       <div>
-        <h1>Price lists</h1>
-        <p className="soft">
-          A supplier's list in CSV with a header: the fish and its price, per kg or lb. Nothing is saved until you
-          confirm.
-        </p>
+        <h1>{t('prices.price-lists')}</h1>
+        <p className="soft">{t('prices.a-suppliers-list-in-csv-with')}</p>
       </div>
       {error && <p className="fault">{asProblem(error).detail}</p>}
       <div className="new-delivery">
         <label className="file">
-          <span>File</span>
+          <span>{t('prices.file')}</span>
           <input
             type="file"
             accept=".csv,.txt,text/csv"
@@ -60,7 +58,7 @@ export function PricesScreen() {
           />
         </label>
         <Autocomplete
-          label="Supplier"
+          label={t('prices.supplier')}
           data={choices?.suppliers ?? []}
           value={supplier}
           onChange={setSupplier}
@@ -70,7 +68,7 @@ export function PricesScreen() {
           disabled={good === 0 || keep.isPending}
           onClick={() => keep.mutate({ params: { path: { list: id } }, body })}
         >
-          {good === 0 ? 'Save prices' : `Save ${good} ${good === 1 ? 'price' : 'prices'}`}
+          {good === 0 ? t('prices.save-prices') : t('prices.save', { count: good, good })}
         </Button>
       </div>
       <p className="fault" role="alert">
@@ -107,7 +105,7 @@ export function PricesScreen() {
             </Table>
           ) : latest && latest.prices.length > 0 ? (
             <Table className="tight">
-              <Table.Caption>Latest prices</Table.Caption>
+              <Table.Caption>{t('prices.latest-prices')}</Table.Caption>
               <Table.Tbody>
                 {latest.prices.map((one) => (
                   <Table.Tr key={`${one.fish}${one.supplier}`}>
@@ -125,7 +123,7 @@ export function PricesScreen() {
               </Table.Tbody>
             </Table>
           ) : (
-            <p className="soft">No price list yet.</p>
+            <p className="soft">{t('prices.no-price-list-yet')}</p>
           )}
         </div>
         <Moved dishes={(shown ?? latest)?.dishes ?? []} points={(shown ?? latest)?.points ?? 0} />
@@ -141,15 +139,18 @@ function Moved({ dishes, points }: { dishes: PricesRead['dishes']; points: numbe
     <div>
       <h2>
         {dishes.length === 0
-          ? 'Dishes'
+          ? t('prices.dishes')
           : leave === 0
-            ? 'No dish misses its target'
-            : `${leave} ${leave === 1 ? 'dish misses its' : 'dishes miss their'} band`}
+            ? t('prices.no-dish-misses-its-target')
+            : t('prices.band', { count: leave, leave })}
       </h2>
       <p className="soft">
         {dishes.length === 0
-          ? 'Dishes of the fish on the list appear here.'
-          : `A band is the target, give or take ${points} points.${out > 0 ? ` ${out} ${out === 1 ? 'was' : 'were'} outside already.` : ''}`}
+          ? t('prices.dishes-of-the-fish-on-the')
+          : t('prices.a-band-is-the-target-give', {
+              points,
+              already: out > 0 ? ` ${t('prices.outside-already', { count: out, out })}` : '',
+            })}
       </p>
       <ul className="moved">
         {dishes.map((dish) => (
@@ -158,16 +159,16 @@ function Moved({ dishes, points }: { dishes: PricesRead['dishes']; points: numbe
               <span>
                 <b>{dish.name}</b>
                 <span className="soft block">
-                  target {dish.target} %, sells at {dish.price}
+                  {t('prices.target-sells-at', { target: dish.target, price: dish.price })}
                 </span>
               </span>
               <span className="n">
                 <b className={dish.band === 'above' ? 'ended' : ''}>{dish.becomes}</b>
-                <span className="soft block">was {dish.was}</span>
+                <span className="soft block">{t('prices.was-2', { was: dish.was })}</span>
               </span>
               <span className="n">
                 <b>{dish.suggested ?? ''}</b>
-                <span className="soft block">would meet it</span>
+                <span className="soft block">{t('prices.would-meet-it')}</span>
               </span>
             </Link>
           </li>

@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { api, asProblem, faultAt } from '../api/client';
 import { PREVIEW, useSettled } from '../api/preview';
 import { useKitchen } from '../kitchen/kitchen';
+import { t } from '../lang';
 import { CostRooms } from './CostRooms';
 
 /** Whole fish cut here against fillets that come ready cut. */
@@ -38,24 +39,22 @@ export function ReadyCutScreen() {
     <section className="sheet wide">
       <CostRooms />
       <div>
-        <h1>Whole fish or fillets</h1>
-        <p className="soft">
-          Cost per kg served, by the house's own yield, labour and trim of the last {data?.weeks ?? 4} weeks.
-        </p>
+        <h1>{t('readyCut.whole-fish-or-fillets')}</h1>
+        <p className="soft">{t('readyCut.cost-per-kg-served-by-the', { weeks: data?.weeks ?? 4 })}</p>
       </div>
       {error && <p className="fault">{asProblem(error).detail}</p>}
-      {!data && !error && <p className="soft">Calculating…</p>}
+      {!data && !error && <p className="soft">{t('readyCut.calculating')}</p>}
       {data?.fish.length === 0 && (
         <div className="empty">
-          <h2>No figures of our own yet</h2>
-          <p>Cut and cost a fish; its yield appears here.</p>
+          <h2>{t('readyCut.no-figures-of-our-own-yet')}</h2>
+          <p>{t('readyCut.cut-and-cost-a-fish-its')}</p>
         </div>
       )}
       {fish && (
         <div className="ready-columns">
           <form className="ready-form" onSubmit={(event) => event.preventDefault()}>
             <NativeSelect
-              label="Fish"
+              label={t('readyCut.fish')}
               value={fish.species}
               data={data?.fish.map((one) => ({ value: one.species, label: one.name })) ?? []}
               onChange={(event) => {
@@ -65,20 +64,20 @@ export function ReadyCutScreen() {
               }}
             />
             <TextInput
-              label="Whole fish, per kg"
+              label={t('readyCut.whole-fish-per-kg')}
               leftSection={sign}
               value={whole ?? fish.price_per_kg.toFixed(2)}
               onChange={(event) => setWhole(event.currentTarget.value)}
               error={fault('/price_per_kg')}
             />
             <TextInput
-              label="Portion yield, %"
+              label={t('readyCut.portion-yield')}
               value={yields ?? String(fish.yield_pct)}
               onChange={(event) => setYields(event.currentTarget.value)}
               error={fault('/yield_pct')}
             />
             <TextInput
-              label="Bought fillets, per kg"
+              label={t('readyCut.bought-fillets-per-kg')}
               placeholder="26.40"
               leftSection={sign}
               value={ready}
@@ -86,18 +85,18 @@ export function ReadyCutScreen() {
               error={fault('/ready_price')}
             />
             <TextInput
-              label="Portion yield of fillets, %"
+              label={t('readyCut.portion-yield-of-fillets')}
               value={readyYield ?? String(data?.ready_yield_pct ?? 95)}
-              description="Allows for trim and ends: our estimate; type your own."
+              description={t('readyCut.allows-for-trim-and-ends-our')}
               onChange={(event) => setReadyYield(event.currentTarget.value)}
               error={fault('/ready_yield_pct')}
             />
-            <p className="soft">From {fish.count} fish lately.</p>
+            <p className="soft">{t('readyCut.from-fish-lately', { n: fish.count })}</p>
           </form>
           <div className="ready-answer" aria-live="polite">
             {!cut && (
               <p className="soft">
-                {fish.name} cut here comes to {fish.edible_per_kg} per kg served. Type what a supplier asks for fillets.
+                {t('readyCut.cut-here-comes-to-per-kg', { fish: fish.name, edible_per_kg: fish.edible_per_kg })}
               </p>
             )}
             {cut && (
@@ -105,14 +104,14 @@ export function ReadyCutScreen() {
                 <p className="ready-said">{cut.said}</p>
                 <dl className="ready-bars">
                   <div>
-                    <dt>Cut here</dt>
+                    <dt>{t('readyCut.cut-here')}</dt>
                     <dd>
                       <i className="fam-portion" style={{ width: `${(100 * cut.whole_minor) / most}%` }} />
                       <b>{cut.whole}</b>
                     </dd>
                   </div>
                   <div>
-                    <dt>Bought fillets</dt>
+                    <dt>{t('readyCut.bought-fillets')}</dt>
                     <dd>
                       <i className="fam-stock" style={{ width: `${(100 * cut.ready_minor) / most}%` }} />
                       <b>{cut.ready}</b>
@@ -121,17 +120,20 @@ export function ReadyCutScreen() {
                 </dl>
                 <div className="figures">
                   <div>
-                    <b>{cut.even_ready}</b>fillets pay below
+                    <b>{cut.even_ready}</b>
+                    {t('readyCut.fillets-pay-below')}
                   </div>
                   <div>
-                    <b>{cut.even_whole ?? 'never'}</b>whole pays below
+                    <b>{cut.even_whole ?? 'never'}</b>
+                    {t('readyCut.whole-pays-below')}
                   </div>
                   <div>
-                    <b>{cut.point}</b>a point of yield is worth
+                    <b>{cut.point}</b>
+                    {t('readyCut.a-point-of-yield-is-worth')}
                   </div>
                 </div>
                 <Table className="tight ready-walk">
-                  <Table.Caption>A kilo of whole fish</Table.Caption>
+                  <Table.Caption>{t('readyCut.a-kilo-of-whole-fish')}</Table.Caption>
                   <Table.Tbody>
                     {cut.walk.map((line, i) => (
                       <Table.Tr key={line.what} className={i === cut.walk.length - 1 ? 'sum' : ''}>

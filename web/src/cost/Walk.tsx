@@ -1,6 +1,7 @@
 import { Table } from '@mantine/core';
 import { Link } from 'react-router';
 import type { CostBench } from '../api/client';
+import { t } from '../lang';
 
 /** The cost walk: every line from the invoice to the net, with a bar that starts where the one above it ended. */
 export function Walk({ bench }: { bench: Pick<CostBench, 'walk'> }) {
@@ -23,7 +24,7 @@ export function Walk({ bench }: { bench: Pick<CostBench, 'walk'> }) {
 
   return (
     <Table className="walk">
-      <Table.Caption>From the invoice</Table.Caption>
+      <Table.Caption>{t('walk.from-the-invoice')}</Table.Caption>
       <Table.Tbody>
         {lines.map((line) => (
           <Table.Tr key={line.key} className={line.kind === 'net' ? 'sum' : ''}>

@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { api, asProblem, type PlateInFull } from '../api/client';
 import { PREVIEW, useSettled } from '../api/preview';
 import { useKitchen } from '../kitchen/kitchen';
+import { t } from '../lang';
 import { amount } from './amount';
 
 type Base = NonNullable<PlateInFull['base']>;
@@ -32,25 +33,25 @@ export function WhatIf({ dish, base, price }: { dish: string; base: Base; price:
   const moved = Object.keys(asked).length > 0;
 
   return (
-    <aside className="pan what-if" aria-label="What if">
+    <aside className="pan what-if" aria-label={t('whatIf.what-if')}>
       <p className="todo" data-testid="said">
-        {error ? asProblem(error).detail : (data?.said ?? 'Move a figure and see what it does.')}
+        {error ? asProblem(error).detail : (data?.said ?? t('whatIf.move-a-figure-and-see-what'))}
       </p>
       <div className={isFetching ? 'live plate-figures asking' : 'live plate-figures'}>
         <div className="state">
-          <span>plate cost</span>
-          <span>{moved ? `now ${data?.now.plate ?? ''}` : 'as it is'}</span>
+          <span>{t('whatIf.plate-cost')}</span>
+          <span>{moved ? t('whatIf.now', { plate: data?.now.plate ?? '' }) : t('whatIf.as-it-is')}</span>
         </div>
         <div className="figure">{data?.then.plate ?? '–'}</div>
         <div className="state">
           <span>
-            portion {data?.then.portion}, {data?.then.cost_pct ?? 'no price'}
+            {t('whatIf.portion')} {data?.then.portion}, {data?.then.cost_pct ?? t('whatIf.no-price')}
           </span>
-          <span>leaves {data?.then.contribution ?? '–'}</span>
+          <span>{t('whatIf.leaves', { contribution: data?.then.contribution ?? '–' })}</span>
         </div>
       </div>
       <Figure
-        label={`Fish, ${sign} a kilo`}
+        label={t('whatIf.fish-a-kilo', { sign })}
         value={Number(asked.price_per_kg ?? base.price_per_kg)}
         from={0}
         to={2 * Math.max(base.price_per_kg, step)}
@@ -59,7 +60,7 @@ export function WhatIf({ dish, base, price }: { dish: string; base: Base; price:
         onMove={(value) => setAsked({ ...asked, price_per_kg: money(value) })}
       />
       <Figure
-        label="Portion yield, %"
+        label={t('whatIf.portion-yield')}
         value={asked.yield_pct ?? base.yield_pct}
         from={Math.max(1, base.yield_pct - 20)}
         to={Math.min(100, base.yield_pct + 20)}
@@ -68,7 +69,7 @@ export function WhatIf({ dish, base, price }: { dish: string; base: Base; price:
         onMove={(value) => setAsked({ ...asked, yield_pct: value })}
       />
       <Figure
-        label="Portion, grams"
+        label={t('whatIf.portion-grams')}
         value={Number((asked.portion ?? `${base.portion_g}`).replace(' g', ''))}
         from={Math.max(10, Math.round(base.portion_g - 60))}
         to={Math.round(base.portion_g + 60)}
@@ -77,7 +78,7 @@ export function WhatIf({ dish, base, price }: { dish: string; base: Base; price:
         onMove={(value) => setAsked({ ...asked, portion: `${value} g` })}
       />
       <Figure
-        label={`Trim brings, ${sign} a kilo of fish`}
+        label={t('whatIf.trim-brings-a-kilo-of-fish', { sign })}
         value={Number(asked.credit_per_kg ?? base.credit_per_kg)}
         from={0}
         to={Math.max(2 * base.credit_per_kg, 100 * step)}
@@ -87,7 +88,7 @@ export function WhatIf({ dish, base, price }: { dish: string; base: Base; price:
       />
       {menu > 0 && (
         <Figure
-          label={`Menu price, ${sign}`}
+          label={t('whatIf.menu-price', { sign })}
           value={Number(asked.menu_price ?? menu)}
           from={0.5 * menu}
           to={1.5 * menu}
@@ -97,7 +98,7 @@ export function WhatIf({ dish, base, price }: { dish: string; base: Base; price:
         />
       )}
       <TextInput
-        label="Sold in a week"
+        label={t('whatIf.sold-in-a-week')}
         inputMode="numeric"
         value={asked.a_week ?? base.a_week}
         onChange={(event) => {
@@ -109,7 +110,7 @@ export function WhatIf({ dish, base, price }: { dish: string; base: Base; price:
       />
       <div className="push" />
       <Button variant="default" fullWidth disabled={!moved} onClick={() => setAsked({})}>
-        Reset
+        {t('whatIf.reset')}
       </Button>
     </aside>
   );

@@ -3,6 +3,7 @@ import { keepPreviousData } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { api } from '../api/client';
+import { t } from '../lang';
 import { ReceiveRooms } from '../receive/ReceiveRooms';
 
 const FORMS = { round: 'round', flat: 'flat', tail: 'tail' };
@@ -16,22 +17,24 @@ export function FishWeKnow() {
       <ReceiveRooms />
       <div className="headline">
         <div>
-          <h1>Species</h1>
-          <p className="soft">{data?.species.length ?? 0} species. Your own figures replace the defaults.</p>
+          <h1>{t('fishWeKnow.species')}</h1>
+          <p className="soft">
+            {t('fishWeKnow.species-your-own-figures-replace-the', { species: data?.species.length ?? 0 })}
+          </p>
         </div>
         <TextInput
           className="seek"
           type="search"
-          aria-label="Search species"
-          placeholder="Any name, or the FAO code"
+          aria-label={t('fishWeKnow.search-species')}
+          placeholder={t('fishWeKnow.any-name-or-the-fao-code')}
           value={q}
           onChange={(event) => setQ(event.target.value)}
         />
       </div>
       {data?.species.length === 0 && (
         <div className="empty">
-          <h2>No species matches “{q}”</h2>
-          <p>A new species is added by receiving it under its name.</p>
+          <h2>{t('fishWeKnow.no-species-matches', { q })}</h2>
+          <p>{t('fishWeKnow.a-new-species-is-added-by')}</p>
         </div>
       )}
       <div className="rows">
@@ -47,7 +50,7 @@ export function FishWeKnow() {
               {FORMS[fish.form]}, {fish.fat}
             </span>
             <span className="soft">{fish.hazards.join(', ')}</span>
-            <span className="soft">{fish.ours ? 'ours' : ''}</span>
+            <span className="soft">{fish.ours ? t('fishWeKnow.ours') : ''}</span>
           </Link>
         ))}
       </div>

@@ -4,29 +4,30 @@ import { useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { api, asProblem, faultAt, type Species } from '../api/client';
 import { useKitchen } from '../kitchen/kitchen';
+import { t } from '../lang';
 import { Missing } from '../ui/Missing';
 import { Several } from '../ui/Several';
 
 type Field = Species['about'][number]['field'];
 
 const NAMES: Record<Field, string> = {
-  other_names: 'Other names',
-  fat: 'Fat',
-  scales: 'Scales',
-  usual_state: 'Usually bought',
-  pin_row: 'Pin bones run',
-  pin_count: 'Pin bones a side',
+  other_names: t('species.other-names'),
+  fat: t('species.fat'),
+  scales: t('species.scales'),
+  usual_state: t('species.usually-bought'),
+  pin_row: t('species.pin-bones-run'),
+  pin_count: t('species.pin-bones-a-side'),
   pin_sd: '±',
-  hazards: 'Hazards',
-  raw_note: 'Raw service',
-  keep: 'Worth keeping',
-  size_grades_g: 'Size grades, g',
+  hazards: t('species.hazards'),
+  raw_note: t('species.raw-service'),
+  keep: t('species.worth-keeping'),
+  size_grades_g: t('species.size-grades-g'),
 };
 
 const CHOICES: Partial<Record<Field, string[]>> = {
   fat: ['lean', 'medium', 'oily'],
   scales: ['none', 'small', 'large', 'bony'],
-  usual_state: ['round', 'gutted', 'gutted and scaled', 'headless', 'side', 'tail'],
+  usual_state: ['round', 'gutted', t('species.gutted-and-scaled'), 'headless', 'side', 'tail'],
   pin_row: ['none', 'short', 'long', 'many'],
 };
 
@@ -42,7 +43,11 @@ export function SpeciesScreen() {
   if (error) {
     return <Missing stage="receive" error={error} />;
   }
-  return data ? <Known key={`${id}${data.version}`} species={data} /> : <p className="sheet soft">Loading…</p>;
+  return data ? (
+    <Known key={`${id}${data.version}`} species={data} />
+  ) : (
+    <p className="sheet soft">{t('species.loading')}</p>
+  );
 }
 
 function Known({ species }: { species: Species }) {
@@ -78,12 +83,12 @@ function Known({ species }: { species: Species }) {
           <p className="soft">
             <i>{species.scientific}</i>
             {species.code ? `, FAO ${species.code}` : ''}, {species.form}
-            {species.bled ? ', bled on the boat' : ''}. <Link to="/fish">All species</Link>
+            {species.bled ? t('species.bled-on-the-boat') : ''}. <Link to="/fish">{t('species.all-species')}</Link>
           </p>
         </div>
         {mine && (
           <Button disabled={!changed} loading={store.isPending} onClick={save}>
-            Edit our figures
+            {t('species.edit-our-figures')}
           </Button>
         )}
       </div>
@@ -93,7 +98,7 @@ function Known({ species }: { species: Species }) {
       </p>
       <div className="columns">
         <Table className="about">
-          <Table.Caption>About it</Table.Caption>
+          <Table.Caption>{t('species.about-it')}</Table.Caption>
           <Table.Tbody>
             {species.about.map((one) => {
               const typed = one.field in about ? (about[one.field] ?? one.shipped ?? '') : one.value;
@@ -132,10 +137,10 @@ function Known({ species }: { species: Species }) {
                     )}
                     {one.ours && one.shipped !== null && (
                       <p className="soft">
-                        default: {one.shipped || 'none'}{' '}
+                        {t('species.default', { shipped: one.shipped || 'none' })}{' '}
                         {mine && (
                           <Button variant="transparent" size="compact-md" onClick={() => set(null)}>
-                            use default
+                            {t('species.use-default')}
                           </Button>
                         )}
                       </p>
@@ -147,8 +152,8 @@ function Known({ species }: { species: Species }) {
           </Table.Tbody>
         </Table>
         <div>
-          <h2>Starting yields</h2>
-          <p className="soft">% of as purchased, ± 1 SD.</p>
+          <h2>{t('species.starting-yields')}</h2>
+          <p className="soft">{t('species.of-as-purchased-1-sd')}</p>
           {species.yields.map((ladder) => (
             <Table key={ladder.state} className="start-yields">
               <Table.Caption>{ladder.state}</Table.Caption>
@@ -177,7 +182,7 @@ function Known({ species }: { species: Species }) {
                       <Table.Td className="soft">
                         {rung.source}
                         {rung.source === 'house' && rung.shipped_mean_pct !== null
-                          ? `, default ${rung.shipped_mean_pct}`
+                          ? t('species.default-2', { shipped_mean_pct: rung.shipped_mean_pct })
                           : ''}
                       </Table.Td>
                     </Table.Tr>
@@ -186,7 +191,7 @@ function Known({ species }: { species: Species }) {
               </Table.Tbody>
             </Table>
           ))}
-          <p className="soft">Source: {species.source}.</p>
+          <p className="soft">{t('species.source', { source: species.source })}</p>
         </div>
       </div>
     </section>

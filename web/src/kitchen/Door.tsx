@@ -1,6 +1,7 @@
 import { useEffect } from 'react';
 import { api } from '../api/client';
 import { isSignedOut } from '../api/session';
+import { t } from '../lang';
 import { KitchenRoutes } from '../routes';
 import { setPerson } from '../ui/outbox';
 import { useLetters } from '../ui/useKeys';
@@ -18,13 +19,13 @@ export function Door() {
   if (error && !data) {
     return (
       <main className="sheet">
-        <h1>The kitchen computer does not answer</h1>
-        <p>Nothing is lost. This page looks for it again when you reload it.</p>
+        <h1>{t('door.the-kitchen-computer-does-not-answer')}</h1>
+        <p>{t('door.nothing-is-lost-this-page-looks')}</p>
       </main>
     );
   }
   if (!data) {
-    return <main className="sheet soft">Loading…</main>;
+    return <main className="sheet soft">{t('door.loading')}</main>;
   }
   if (data.needs_setup) {
     return <Setup />;

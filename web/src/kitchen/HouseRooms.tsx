@@ -1,4 +1,5 @@
 import { useKitchen } from '../kitchen/kitchen';
+import { t } from '../lang';
 import { Rooms } from '../ui/Rooms';
 
 /** The screens about the house itself; those of the head chef beside everybody's own. */
@@ -6,15 +7,15 @@ export function HouseRooms() {
   const { me } = useKitchen();
   return (
     <Rooms
-      label="House"
+      label={t('houseRooms.house')}
       rooms={[
         ...(me.role === 'head chef'
           ? [
-              { to: '/settings', name: 'Settings' },
-              { to: '/people', name: 'People' },
+              { to: '/settings', name: t('houseRooms.settings') },
+              { to: '/people', name: t('houseRooms.people') },
             ]
           : []),
-        { to: '/me', name: 'You' },
+        { to: '/me', name: t('houseRooms.you') },
       ]}
     />
   );

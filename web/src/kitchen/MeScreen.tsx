@@ -2,6 +2,7 @@ import { Button } from '@mantine/core';
 import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api, asProblem, faultAt } from '../api/client';
+import { t } from '../lang';
 import { Chips } from '../ui/Chips';
 import { HouseRooms } from './HouseRooms';
 import { useKitchen } from './kitchen';
@@ -34,22 +35,22 @@ export function MeScreen() {
         <p className="soft">{me.role}</p>
       </div>
       <Chips
-        legend="Weights are read in"
+        legend={t('me.weights-are-read-in')}
         name="units"
         value={me.units}
         options={[
-          { value: 'metric', label: 'Grams' },
-          { value: 'us', label: 'Pounds and ounces' },
+          { value: 'metric', label: t('me.grams') },
+          { value: 'us', label: t('me.pounds-and-ounces') },
         ]}
         onChange={(value) => units.mutate({ body: { units: value } })}
       />
       <Chips
-        legend="Single letters at the bench (T tares, W types a weight, Z undoes)"
+        legend={t('me.single-letters-at-the-bench-t')}
         name="shortcuts"
         value={me.shortcuts ? 'on' : 'off'}
         options={[
-          { value: 'on', label: 'On' },
-          { value: 'off', label: 'Off' },
+          { value: 'on', label: t('me.on') },
+          { value: 'off', label: t('me.off') },
         ]}
         onChange={(value) => shortcuts.mutate({ body: { on: value === 'on' } })}
       />
@@ -61,19 +62,24 @@ export function MeScreen() {
           change.mutate({ body: { pin, new_pin: next } });
         }}
       >
-        <h2>Change your PIN</h2>
-        <PinField label="PIN you have now" value={pin} error={faultAt(change.error, '/pin')} onChange={setPin} />
+        <h2>{t('me.change-your-pin')}</h2>
         <PinField
-          label="New PIN, best six digits"
+          label={t('me.pin-you-have-now')}
+          value={pin}
+          error={faultAt(change.error, '/pin')}
+          onChange={setPin}
+        />
+        <PinField
+          label={t('me.new-pin-best-six-digits')}
           value={next}
           error={faultAt(change.error, '/new_pin')}
           onChange={setNext}
         />
         <Button type="submit" loading={change.isPending} disabled={pin.length < 4 || next.length < 4}>
-          Change PIN
+          {t('me.change-pin')}
         </Button>
         <p className={fault ? 'fault' : 'soft'} role="status">
-          {fault || (changed ? 'Your PIN is changed. Other tablets ask for it anew.' : '')}
+          {fault || (changed ? t('me.your-pin-is-changed-other-tablets') : '')}
         </p>
       </form>
     </section>

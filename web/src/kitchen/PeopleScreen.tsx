@@ -3,6 +3,7 @@ import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { ulid } from 'ulid';
 import { api, asProblem, faultAt, type People } from '../api/client';
+import { t } from '../lang';
 import { Chips } from '../ui/Chips';
 import { HouseRooms } from './HouseRooms';
 import { PinField } from './PinField';
@@ -10,8 +11,8 @@ import { PinField } from './PinField';
 type One = People['people'][number];
 
 const ROLES: { value: One['role']; label: string }[] = [
-  { value: 'cutter', label: 'Cutter' },
-  { value: 'head chef', label: 'Head chef' },
+  { value: 'cutter', label: t('people.cutter') },
+  { value: 'head chef', label: t('people.head-chef') },
 ];
 
 /** Who works here: add, rename, give another role or PIN, disable. Nobody is deleted: their weights stay theirs. */
@@ -21,7 +22,7 @@ export function PeopleScreen() {
   if (error) {
     return (
       <section className="sheet">
-        <h1>People</h1>
+        <h1>{t('people.people')}</h1>
         <p role="alert">{asProblem(error).detail}</p>
       </section>
     );
@@ -31,13 +32,11 @@ export function PeopleScreen() {
       <HouseRooms />
       <div className="headline">
         <div>
-          <h1>People</h1>
-          <p className="soft">
-            Whoever is disabled cannot sign in; what they weighed stays on record under their name.
-          </p>
+          <h1>{t('people.people')}</h1>
+          <p className="soft">{t('people.whoever-is-disabled-cannot-sign-in')}</p>
         </div>
         <Button onClick={() => setEditing(ulid())} disabled={editing !== null}>
-          Add a person
+          {t('people.add-a-person')}
         </Button>
       </div>
       {data && editing !== null && !data.people.some((one) => one.id === editing) && (
@@ -56,14 +55,16 @@ export function PeopleScreen() {
       </ul>
       {data && data.wrong.length > 0 && (
         <div>
-          <h2>Wrong PINs, last {data.days} days</h2>
+          <h2>{t('people.wrong-pins-last-days', { days: data.days })}</h2>
           <ul className="wrong-pins">
             {data.wrong.map((one, i) => (
               <li key={i}>
                 <span>{one.at}</span>
                 <b>{one.name}</b>
                 <span className="soft">
-                  {one.known ? 'at a known tablet' : `from ${one.address}, not a known tablet`}
+                  {one.known
+                    ? t('people.at-a-known-tablet')
+                    : t('people.from-not-a-known-tablet', { address: one.address })}
                 </span>
               </li>
             ))}
@@ -85,23 +86,23 @@ function Row({ one, days, onEdit }: { one: One; days: number; onEdit: () => void
     <div className="person-row">
       <span className="name">
         <b>{one.name}</b>
-        <span className="soft">{one.disabled ? 'disabled' : one.role}</span>
+        <span className="soft">{one.disabled ? t('people.disabled') : one.role}</span>
       </span>
-      <span className="soft">{one.signed_in ? `last signed in ${one.signed_in}` : 'has not signed in yet'}</span>
       <span className="soft">
-        {one.wrong > 0 && `${one.wrong} wrong ${one.wrong === 1 ? 'PIN' : 'PINs'} in ${days} days`}
+        {one.signed_in ? t('people.last-signed-in', { signed_in: one.signed_in }) : t('people.has-not-signed-in-yet')}
       </span>
+      <span className="soft">{one.wrong > 0 && t('people.wrong-in-days', { count: one.wrong, days })}</span>
       <span className="row">
-        <Button variant="default" onClick={onEdit} aria-label={`Edit ${one.name}`}>
-          Edit
+        <Button variant="default" onClick={onEdit} aria-label={t('people.edit', { one: one.name })}>
+          {t('people.edit-2')}
         </Button>
         <Button
           variant="default"
           disabled={disable.isPending}
-          aria-label={`${one.disabled ? 'Enable' : 'Disable'} ${one.name}`}
+          aria-label={`${one.disabled ? t('people.enable') : t('people.disable')} ${one.name}`}
           onClick={() => set(!one.disabled)}
         >
-          {one.disabled ? 'Enable' : 'Disable'}
+          {one.disabled ? t('people.enable') : t('people.disable')}
         </Button>
       </span>
       {disable.error && (
@@ -136,25 +137,25 @@ function PersonForm({ id, person, onDone }: { id: string; person: One | null; on
       }}
     >
       <TextInput
-        label="Name"
+        label={t('people.name')}
         value={name}
         autoFocus
         error={faultAt(store.error, '/name')}
         onChange={(event) => setName(event.currentTarget.value)}
       />
-      <Chips legend="Role" name={`role-${id}`} value={role} options={ROLES} onChange={setRole} />
+      <Chips legend={t('people.role')} name={`role-${id}`} value={role} options={ROLES} onChange={setRole} />
       <PinField
-        label={person ? 'New PIN, if it is to change' : 'First PIN, best six digits'}
+        label={person ? t('people.new-pin-if-it-is-to') : t('people.first-pin-best-six-digits')}
         value={pin}
         error={faultAt(store.error, '/pin')}
         onChange={setPin}
       />
       <div className="row">
         <Button type="submit" loading={store.isPending} disabled={!name.trim() || (!person && pin.length < 4)}>
-          Save
+          {t('people.save')}
         </Button>
         <Button variant="default" onClick={onDone}>
-          Cancel
+          {t('people.cancel')}
         </Button>
       </div>
       <p className="fault" role="alert">

@@ -3,17 +3,18 @@ import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { api, asProblem, faultAt, type HouseSettings } from '../api/client';
+import { t } from '../lang';
 import { HouseRooms } from './HouseRooms';
 
 type Rule = HouseSettings['stages'][number]['rules'][number];
 
 const STAGES: Record<HouseSettings['stages'][number]['stage'], string> = {
-  house: 'The house',
-  scale: 'Scale and probe',
-  receive: 'Receive',
-  portion: 'Portion',
-  route: 'Route',
-  cost: 'Cost',
+  house: t('settings.the-house'),
+  scale: t('settings.scale-and-probe'),
+  receive: t('settings.receive'),
+  portion: t('settings.portion'),
+  route: t('settings.route'),
+  cost: t('settings.cost'),
 };
 
 /** Every setting of the house in one column, by stage: what it is, what it came as, who changed it when. */
@@ -23,7 +24,7 @@ export function SettingsScreen() {
   if (error) {
     return (
       <section className="sheet">
-        <h1>Settings</h1>
+        <h1>{t('settings.settings')}</h1>
         <p role="alert">{asProblem(error).detail}</p>
       </section>
     );
@@ -32,11 +33,11 @@ export function SettingsScreen() {
     <section className="sheet wide settings">
       <HouseRooms />
       <div>
-        <h1>Settings</h1>
+        <h1>{t('settings.settings')}</h1>
         <p className="soft">
-          The default stands beside each. Bin values, sizes and days are set under{' '}
-          <Link to="/route/house">House rules</Link>; trays under <Link to="/breakdown/trays">Trays</Link>. Check limits
-          and dates with your local code and your food-safety plan.
+          {t('settings.the-default-stands-beside-each-bin')} <Link to="/route/house">{t('settings.house-rules')}</Link>
+          {t('settings.trays-under')} <Link to="/breakdown/trays">{t('settings.trays')}</Link>
+          {t('settings.check-limits-and-dates-with-your')}
         </p>
       </div>
       {data?.stages.map((stage) => (
@@ -50,13 +51,13 @@ export function SettingsScreen() {
                 ) : (
                   <UnstyledButton
                     className="rule-row"
-                    aria-label={`${rule.name}: ${rule.shown || 'not set'}. Edit`}
+                    aria-label={t('settings.edit', { rule: rule.name, shown: rule.shown || t('settings.not-set') })}
                     onClick={() => setEditing(rule.key)}
                   >
                     <span>{rule.name}</span>
-                    <b className={rule.changed ? '' : 'soft'}>{rule.shown || 'not set'}</b>
+                    <b className={rule.changed ? '' : 'soft'}>{rule.shown || t('settings.not-set')}</b>
                     <span className="soft">
-                      {rule.shown === rule.default ? '' : `shipped: ${rule.default || 'not set'}, `}
+                      {rule.shown === rule.default ? '' : `shipped: ${rule.default || t('settings.not-set')}, `}
                       {rule.source}
                     </span>
                     <span className="soft who">{rule.changed ?? ''}</span>
@@ -120,14 +121,14 @@ function RuleForm({ rule, zones, onDone }: { rule: Rule; zones: string[]; onDone
       )}
       <div className="row">
         <Button type="submit" loading={store.isPending}>
-          Save
+          {t('settings.save')}
         </Button>
         <Button variant="default" onClick={onDone}>
-          Cancel
+          {t('settings.cancel')}
         </Button>
       </div>
       <p className="soft">
-        Default: {rule.default || 'not set'} ({rule.source}).
+        {t('settings.default', { default: rule.default || t('settings.not-set'), source: rule.source })}
       </p>
     </form>
   );

@@ -1,6 +1,7 @@
 import { Autocomplete, Button, NativeSelect, TextInput } from '@mantine/core';
 import { useQueryClient } from '@tanstack/react-query';
 import { api, asProblem, faultAt } from '../api/client';
+import { t } from '../lang';
 import { Chips } from '../ui/Chips';
 import { useDraft } from '../ui/useDraft';
 import { PinField } from './PinField';
@@ -14,8 +15,8 @@ type Units = 'metric' | 'us';
 
 /** What a bench scale usually is, in the units it is read in. */
 const SCALES = {
-  metric: { scale_step: '5 g', scale_most: '15 kg' },
-  us: { scale_step: '0.1 oz', scale_most: '30 lb' },
+  metric: { scale_step: t('setup.5-g'), scale_most: t('setup.15-kg') },
+  us: { scale_step: t('setup.0-1-oz'), scale_most: t('setup.30-lb') },
 };
 
 const EMPTY = {
@@ -51,10 +52,8 @@ export function Setup() {
   return (
     <main className="first-run">
       <header>
-        <h1>A new kitchen</h1>
-        <p className="soft">
-          Five questions, and the first fish can go on the scale. Everything can be changed later under Settings.
-        </p>
+        <h1>{t('setup.a-new-kitchen')}</h1>
+        <p className="soft">{t('setup.five-questions-and-the-first-fish')}</p>
       </header>
       <form
         onSubmit={(event) => {
@@ -63,19 +62,19 @@ export function Setup() {
         }}
       >
         <fieldset>
-          <legend>1. Whose kitchen is it?</legend>
+          <legend>{t('setup.1-whose-kitchen-is-it')}</legend>
           <TextInput
-            label="Name of the kitchen"
-            placeholder="as it stands on labels and claims"
+            label={t('setup.name-of-the-kitchen')}
+            placeholder={t('setup.as-it-stands-on-labels-and')}
             {...field('kitchen')}
           />
         </fieldset>
         <fieldset>
-          <legend>2. Who is head chef?</legend>
+          <legend>{t('setup.2-who-is-head-chef')}</legend>
           <div className="pair">
-            <TextInput label="Your name" {...field('name')} />
+            <TextInput label={t('setup.your-name')} {...field('name')} />
             <PinField
-              label="Your PIN, best six digits"
+              label={t('setup.your-pin-best-six-digits')}
               value={pin}
               onChange={(value) => setPin({ pin: value })}
               error={faultAt(setup.error, '/pin')}
@@ -83,49 +82,49 @@ export function Setup() {
           </div>
         </fieldset>
         <fieldset>
-          <legend>3. Where does its clock stand?</legend>
+          <legend>{t('setup.3-where-does-its-clock-stand')}</legend>
           <div className="pair">
             <Autocomplete
-              label="Time zone"
+              label={t('setup.time-zone')}
               data={Intl.supportedValuesOf('timeZone')}
               limit={8}
               value={form.timezone}
               onChange={(timezone) => setForm({ ...form, timezone })}
               error={faultAt(setup.error, '/timezone')}
             />
-            <NativeSelect label="A kitchen day ends at" data={HOURS} {...field('day_ends')} />
+            <NativeSelect label={t('setup.a-kitchen-day-ends-at')} data={HOURS} {...field('day_ends')} />
           </div>
-          <p className="soft">A service that goes on past midnight still belongs to the evening before.</p>
+          <p className="soft">{t('setup.a-service-that-goes-on-past')}</p>
         </fieldset>
         <fieldset>
-          <legend>4. What does it count in?</legend>
+          <legend>{t('setup.4-what-does-it-count-in')}</legend>
           <div className="pair">
-            <TextInput label="Currency, three letters" maxLength={3} {...field('currency')} />
+            <TextInput label={t('setup.currency-three-letters')} maxLength={3} {...field('currency')} />
             <Chips
-              legend="Weights are read in"
+              legend={t('setup.weights-are-read-in')}
               name="units"
               value={form.units}
               options={[
-                { value: 'metric', label: 'Grams' },
-                { value: 'us', label: 'Pounds and ounces' },
+                { value: 'metric', label: t('setup.grams') },
+                { value: 'us', label: t('setup.pounds-and-ounces') },
               ]}
               onChange={(units) => setForm({ ...form, units, ...SCALES[units] })}
             />
           </div>
         </fieldset>
         <fieldset>
-          <legend>5. Which scale stands at the board?</legend>
+          <legend>{t('setup.5-which-scale-stands-at-the')}</legend>
           <div className="pair">
-            <TextInput label="It shows steps of" {...field('scale_step')} />
-            <TextInput label="It weighs up to" {...field('scale_most')} />
+            <TextInput label={t('setup.it-shows-steps-of')} {...field('scale_step')} />
+            <TextInput label={t('setup.it-weighs-up-to')} {...field('scale_most')} />
           </div>
-          <p className="soft">Weights are typed until its address is set under Settings.</p>
+          <p className="soft">{t('setup.weights-are-typed-until-its-address')}</p>
         </fieldset>
         <p className="fault" role="alert">
           {setup.error && !asProblem(setup.error).errors ? asProblem(setup.error).detail : ''}
         </p>
         <Button type="submit" loading={setup.isPending}>
-          Open the kitchen
+          {t('setup.open-the-kitchen')}
         </Button>
       </form>
     </main>

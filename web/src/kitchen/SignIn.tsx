@@ -3,6 +3,7 @@ import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api, asProblem, type Kitchen } from '../api/client';
 import { signedIn } from '../api/session';
+import { t } from '../lang';
 import { DRAWINGS } from '../ui/fish/shapes';
 import { useEverythingWaiting } from '../ui/outbox';
 import { lastHere } from './lastHere';
@@ -35,17 +36,17 @@ export function SignIn({ kitchen }: { kitchen: Kitchen }) {
   return (
     <main className="door">
       <div className="door-side">
-        <p className="mark">Sectum</p>
+        <p className="mark">{t('signIn.sectum')}</p>
         <h1>{kitchen.name}</h1>
-        <p>Whole fish in. Portions, yield and plate cost out.</p>
+        <p>{t('signIn.whole-fish-in-portions-yield-and')}</p>
         <DoorFish />
         {kitchen.demo && (
           <div className="demo-note">
-            <h2>A made-up kitchen to try</h2>
+            <h2>{t('signIn.a-made-up-kitchen-to-try')}</h2>
             <ul>
               {kitchen.people.map((p) => (
                 <li key={p.id}>
-                  {p.name}, {p.role}: PIN <b>{p.demo_pin}</b>
+                  {t('signIn.pin', { p: p.name, role: p.role })} <b>{p.demo_pin}</b>
                 </li>
               ))}
             </ul>
@@ -59,7 +60,7 @@ export function SignIn({ kitchen }: { kitchen: Kitchen }) {
           submit();
         }}
       >
-        <h2 id="who">Who is at the board?</h2>
+        <h2 id="who">{t('signIn.who-is-at-the-board')}</h2>
         <ul className="people" aria-labelledby="who">
           {kitchen.people.map((p) => (
             <li key={p.id}>
@@ -81,11 +82,14 @@ export function SignIn({ kitchen }: { kitchen: Kitchen }) {
         </ul>
         {waiting.length > 0 && (
           <p className="remark quiet-remark" role="status">
-            {waiting.length === 1 ? 'A weight waits' : `${waiting.length} weights wait`} on this tablet for{' '}
-            {[...new Set(waiting.map((entry) => entry.personName))].join(', ')}: sent when they sign in.
+            {t('signIn.on-this-tablet-for-sent-when', {
+              count: waiting.length,
+              join: [...new Set(waiting.map((entry) => entry.personName))].join(', '),
+              waiting: waiting.length,
+            })}
           </p>
         )}
-        <label htmlFor="pin">{chosen ? `PIN of ${chosen.name}` : 'PIN'}</label>
+        <label htmlFor="pin">{chosen ? t('signIn.pin-of', { chosen: chosen.name }) : 'PIN'}</label>
         <TextInput
           id="pin"
           className="pin-field"
@@ -107,13 +111,13 @@ export function SignIn({ kitchen }: { kitchen: Kitchen }) {
             </Button>
           ))}
           <Button variant="default" onClick={() => setPin('')}>
-            Clear
+            {t('signIn.clear')}
           </Button>
           <Button variant="default" onClick={() => setPin((p) => `${p}0`.slice(0, 8))}>
             0
           </Button>
           <Button type="submit" className="enter" disabled={!person || pin.length < 4 || signIn.isPending}>
-            {signIn.isPending ? 'Signing in…' : 'Sign in'}
+            {signIn.isPending ? t('signIn.signing-in') : t('signIn.sign-in')}
           </Button>
         </div>
       </form>

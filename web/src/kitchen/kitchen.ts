@@ -1,5 +1,6 @@
 import { createContext, useContext } from 'react';
 import type { Kitchen } from '../api/client';
+import { t } from '../lang';
 
 type Inside = Kitchen & { me: NonNullable<Kitchen['me']> };
 
@@ -9,7 +10,7 @@ export const KitchenContext = createContext<Inside | null>(null);
 export function useKitchen(): Inside {
   const kitchen = useContext(KitchenContext);
   if (!kitchen) {
-    throw new Error('Nobody is signed in.');
+    throw new Error(t('kitchen.nobody-is-signed-in'));
   }
   return kitchen;
 }

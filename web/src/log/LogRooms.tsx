@@ -1,12 +1,13 @@
+import { t } from '../lang';
 import { Rooms } from '../ui/Rooms';
 
 export function LogRooms() {
   return (
     <Rooms
-      label="Log"
+      label={t('logRooms.log')}
       rooms={[
-        { to: '/log', name: 'Every fish' },
-        { to: '/log/recall', name: 'Recall a lot' },
+        { to: '/log', name: t('logRooms.every-fish') },
+        { to: '/log/recall', name: t('logRooms.recall-a-lot') },
       ]}
     />
   );

@@ -3,6 +3,7 @@ import { keepPreviousData } from '@tanstack/react-query';
 import { useEffect, useRef, useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import { api } from '../api/client';
+import { t } from '../lang';
 import { Keel } from '../ui/Keel';
 import { Pages } from '../ui/Pages';
 import { LogRooms } from './LogRooms';
@@ -30,13 +31,13 @@ export function LogScreen() {
     <section className="sheet log">
       <LogRooms />
       <div className="headline">
-        <h1>Every fish</h1>
+        <h1>{t('log.every-fish')}</h1>
         <TextInput
           ref={field}
           className="seek"
           type="search"
-          aria-label="Search the log"
-          placeholder="Species, supplier or number"
+          aria-label={t('log.search-the-log')}
+          placeholder={t('log.species-supplier-or-number')}
           value={q}
           onChange={(event) => {
             setQ(event.target.value);
@@ -46,18 +47,16 @@ export function LogScreen() {
       </div>
       {data?.total === 0 && (
         <div className="empty">
-          <h2>{q ? `No fish is called “${q}”` : 'No fish yet'}</h2>
-          <p>{q ? 'Try part of a name, a supplier, or a number.' : 'Every fish received is listed here.'}</p>
-          {!q && <Link to="/receive">Receive a fish</Link>}
+          <h2>{q ? t('log.no-fish-is-called', { q }) : t('log.no-fish-yet')}</h2>
+          <p>{q ? t('log.try-part-of-a-name-a') : t('log.every-fish-received-is-listed-here')}</p>
+          {!q && <Link to="/receive">{t('log.receive-a-fish')}</Link>}
         </div>
       )}
       <div className="rows">
         {data?.fish.map(({ fish, keel, edible_yield: edible, portions }) => (
           <Link className="fish-row" key={fish.id} to={`/log/${fish.id}`}>
             <span>
-              <span className="name">
-                {fish.title} no. {fish.number}
-              </span>
+              <span className="name">{t('log.no', { title: fish.title, number: fish.number })}</span>
               <span className="soft">{fish.received.slice(0, -7)}</span>
             </span>
             <Keel keel={keel} small />
@@ -65,7 +64,7 @@ export function LogScreen() {
               <b>{edible ?? '–'}</b>
               <br />
               <span className="soft">
-                {portions > 0 ? `${portions} portions` : fish.stage === 'log' ? '' : 'in progress'}
+                {portions > 0 ? t('log.portions', { portions }) : fish.stage === 'log' ? '' : t('log.in-progress')}
               </span>
             </span>
           </Link>

@@ -3,6 +3,7 @@ import { keepPreviousData } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import { api, asProblem, type Recall } from '../api/client';
+import { t } from '../lang';
 import { useScanner } from '../ui/useScanner';
 import { LogRooms } from './LogRooms';
 
@@ -28,8 +29,8 @@ export function RecallScreen() {
       <LogRooms />
       <div className="headline">
         <div>
-          <h1>Recall a lot</h1>
-          <p className="soft">Type a lot, a delivery’s number or a fish like “no. 31”, or scan its label.</p>
+          <h1>{t('recall.recall-a-lot')}</h1>
+          <p className="soft">{t('recall.type-a-lot-a-deliverys-number')}</p>
         </div>
         <form
           className="typed"
@@ -41,24 +42,24 @@ export function RecallScreen() {
           <TextInput
             className="seek"
             type="search"
-            aria-label="Lot, delivery or fish"
+            aria-label={t('recall.lot-delivery-or-fish')}
             placeholder="H-2311"
             value={typed}
             onChange={(event) => setTyped(event.target.value)}
           />
           <Button type="submit" variant="default">
-            Find
+            {t('recall.find')}
           </Button>
         </form>
       </div>
       {error && <p role="alert">{asProblem(error).detail}</p>}
       {data && data.fish.length + data.back.length === 0 && (
         <div className="empty">
-          <h2>{data.sought ? `Nothing found for “${data.sought}”` : 'Which lot?'}</h2>
+          <h2>{data.sought ? t('recall.nothing-found-for', { sought: data.sought }) : t('recall.which-lot')}</h2>
           <p>
             {data.lately.length > 0
-              ? 'The latest lots of this kitchen:'
-              : 'Lots appear here once a delivery is recorded.'}
+              ? t('recall.the-latest-lots-of-this-kitchen')
+              : t('recall.lots-appear-here-once-a-delivery')}
           </p>
           <p className="line-actions">
             {data.lately.map((lot) => (
@@ -80,34 +81,37 @@ function Found({ recall, q }: { recall: Recall; q: string }) {
     <>
       <div className="columns">
         <div>
-          <h2>Came from</h2>
-          {recall.back.length === 0 && <p className="soft">These fish came without a delivery.</p>}
+          <h2>{t('recall.came-from')}</h2>
+          {recall.back.length === 0 && <p className="soft">{t('recall.these-fish-came-without-a-delivery')}</p>}
           {recall.back.map((line) => (
             <p key={`${line.delivery}${line.lot}${line.species}`}>
               <b>{line.supplier}</b>, <Link to={`/receive/deliveries/${line.delivery}`}>{line.number}</Link>, {line.day}
               <br />
               {line.species} <i>{line.scientific}</i>
-              {line.lot ? `, lot ${line.lot}` : ''}
+              {line.lot ? t('recall.lot', { lot: line.lot }) : ''}
               <br />
               <span className="soft">
-                {line.from}
-                {line.from ? '. ' : ''}Received by {line.received_by}.
+                {t('recall.received-by', {
+                  from: line.from,
+                  stop: line.from ? '. ' : '',
+                  received_by: line.received_by,
+                })}
               </span>
             </p>
           ))}
         </div>
         {recall.fish.length === 0 ? (
-          <p className="soft">Nothing of it has been weighed in.</p>
+          <p className="soft">{t('recall.nothing-of-it-has-been-weighed')}</p>
         ) : (
           <div>
-            <h2>To hand over</h2>
-            <p className="soft">One step back and one step forward, for every piece.</p>
+            <h2>{t('recall.to-hand-over')}</h2>
+            <p className="soft">{t('recall.one-step-back-and-one-step')}</p>
             <p className="line-actions">
               {(
                 [
                   ['csv', 'Table (CSV)'],
                   ['json', 'JSON'],
-                  ['epcis', 'EPCIS 2.0 events'],
+                  ['epcis', t('recall.epcis-2-0-events')],
                 ] as const
               ).map(([format, name]) => (
                 <Button
@@ -134,7 +138,10 @@ function WhereNow({ recall }: { recall: Recall }) {
     <>
       <div>
         <h2>
-          Where it is now: {recall.in.text} of {recall.fish.reduce((sum, one) => sum + one.fish.count, 0)} fish
+          {t('recall.where-it-is-now-of-fish', {
+            in: recall.in.text,
+            reduce: recall.fish.reduce((sum, one) => sum + one.fish.count, 0),
+          })}
         </h2>
         <div className="keel places">
           <div
@@ -154,10 +161,10 @@ function WhereNow({ recall }: { recall: Recall }) {
         <Table>
           <Table.Thead>
             <Table.Tr>
-              <Table.Th>Place</Table.Th>
-              <Table.Th className="n">Pieces</Table.Th>
-              <Table.Th className="n">Weight</Table.Th>
-              <Table.Th className="n">Share</Table.Th>
+              <Table.Th>{t('recall.place')}</Table.Th>
+              <Table.Th className="n">{t('recall.pieces')}</Table.Th>
+              <Table.Th className="n">{t('recall.weight')}</Table.Th>
+              <Table.Th className="n">{t('recall.share')}</Table.Th>
             </Table.Tr>
           </Table.Thead>
           <Table.Tbody>
@@ -172,13 +179,13 @@ function WhereNow({ recall }: { recall: Recall }) {
               </Table.Tr>
             ))}
             <Table.Tr>
-              <Table.Td>Water and blood lost, or not weighed yet</Table.Td>
+              <Table.Td>{t('recall.water-and-blood-lost-or-not')}</Table.Td>
               <Table.Td />
               <Table.Td className="n">{recall.unaccounted.text}</Table.Td>
               <Table.Td />
             </Table.Tr>
             <Table.Tr className="sum">
-              <Table.Td>Weighed in</Table.Td>
+              <Table.Td>{t('recall.weighed-in')}</Table.Td>
               <Table.Td />
               <Table.Td className="n">{recall.in.text}</Table.Td>
               <Table.Td />
@@ -187,13 +194,11 @@ function WhereNow({ recall }: { recall: Recall }) {
         </Table>
       </div>
       <div>
-        <h2>Each fish</h2>
+        <h2>{t('recall.each-fish')}</h2>
         <ul className="recalled">
           {recall.fish.map(({ fish, where }) => (
             <li key={fish.id}>
-              <Link to={`/log/${fish.id}`}>
-                {fish.title} no. {fish.number}
-              </Link>
+              <Link to={`/log/${fish.id}`}>{t('recall.no', { title: fish.title, number: fish.number })}</Link>
               <b className="n">{fish.whole.text}</b>
               <span className="soft">{where.map((place) => `${place.name} ${place.mass}`).join(' · ')}</span>
             </li>

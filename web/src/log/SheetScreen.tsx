@@ -5,6 +5,7 @@ import { useNavigate, useParams } from 'react-router';
 import { api, asProblem, type FishHead, type LogSheet } from '../api/client';
 import { Walk } from '../cost/Walk';
 import { useKitchen } from '../kitchen/kitchen';
+import { t } from '../lang';
 import { FishTitle } from '../ui/FishTitle';
 import { Keel } from '../ui/Keel';
 import { Ladder } from '../ui/Ladder';
@@ -18,7 +19,7 @@ export function SheetScreen() {
   if (error) {
     return <Missing stage="log" error={error} />;
   }
-  return data ? <Sheet sheet={data} /> : <p className="sheet soft">Loading…</p>;
+  return data ? <Sheet sheet={data} /> : <p className="sheet soft">{t('sheet.loading')}</p>;
 }
 
 function Sheet({ sheet }: { sheet: LogSheet }) {
@@ -29,31 +30,35 @@ function Sheet({ sheet }: { sheet: LogSheet }) {
 
   return (
     <article className="sheet yield-sheet">
-      <p className="print-only">{header}, yield sheet</p>
-      <FishTitle fish={fish} figure={sheet.edible_yield} of="edible yield" />
+      <p className="print-only">{t('sheet.yield-sheet', { header })}</p>
+      <FishTitle fish={fish} figure={sheet.edible_yield} of={t('sheet.edible-yield')} />
       <Keel keel={sheet.keel} />
       <Remarks remarks={sheet.remarks} />
       <div className="no-print sheet-actions">
-        <Button onClick={() => window.print()}>Print the yield sheet</Button>
+        <Button onClick={() => window.print()}>{t('sheet.print-the-yield-sheet')}</Button>
         {me.role === 'head chef' && fish.stage === 'log' && <OpenAgain fish={fish} />}
       </div>
       <div className="columns">
         <div>
-          <h2>Yield</h2>
+          <h2>{t('sheet.yield')}</h2>
           <Ladder rungs={sheet.ladder} />
-          <p className="soft">Adjusted: the most likely masses, at which all weights of this fish add up.</p>
+          <p className="soft">{t('sheet.adjusted-the-most-likely-masses-at')}</p>
           {tally && (
             <>
               <h2>
-                {tally.count} portions{dish ? ` for ${dish.name}` : ''}
+                {t('sheet.portions', { n: tally.count, dish: dish ? ` ${t('sheet.for', { dish: dish.name })}` : '' })}
               </h2>
               <p>
-                Mean {tally.mean}, {tally.range}. {tally.under} under, {tally.over} over, {tally.given_away} over
-                target.
+                {t('sheet.mean')} {tally.mean}, {tally.range}
+                {t('sheet.under-over-over-target', {
+                  under: tally.under,
+                  over: tally.over,
+                  given_away: tally.given_away,
+                })}
               </p>
             </>
           )}
-          <h2>Parts</h2>
+          <h2>{t('sheet.parts')}</h2>
           <Table className="tight">
             <Table.Tbody>
               {parts.map((piece) => (
@@ -72,14 +77,21 @@ function Sheet({ sheet }: { sheet: LogSheet }) {
             <>
               <Walk bench={cost} />
               <p>
-                {cost.edible_per_kg} per edible kg
-                {cost.products.map((product) => `, ${product.mean} a portion for ${product.name}`)}
-                {cost.plate && `, ${cost.plate.cost} a plate${cost.plate.cost_pct ? ` (${cost.plate.cost_pct})` : ''}`}.
+                {cost.edible_per_kg} {t('sheet.per-edible-kg')}
+                {cost.products.map((product) =>
+                  t('sheet.a-portion-for', { mean: product.mean, product: product.name }),
+                )}
+                {cost.plate &&
+                  t('sheet.a-plate', {
+                    cost: cost.plate.cost,
+                    share: cost.plate.cost_pct ? ` (${cost.plate.cost_pct})` : '',
+                  })}
+                .
               </p>
             </>
           )}
           <div className="no-print">
-            <h2>History</h2>
+            <h2>{t('sheet.history')}</h2>
             <ol className="history">
               {sheet.history.map((line) => (
                 <li key={line.at + line.what}>
@@ -109,7 +121,7 @@ function OpenAgain({ fish }: { fish: FishHead }) {
   if (!asking) {
     return (
       <Button variant="default" onClick={() => setAsking(true)}>
-        Reopen
+        {t('sheet.reopen')}
       </Button>
     );
   }
@@ -122,13 +134,13 @@ function OpenAgain({ fish }: { fish: FishHead }) {
       }}
     >
       <TextInput
-        aria-label="Reason"
-        placeholder="Reason (required)"
+        aria-label={t('sheet.reason')}
+        placeholder={t('sheet.reason-required')}
         value={why}
         onChange={(event) => setWhy(event.target.value)}
       />
       <Button type="submit" variant="default" disabled={why.trim().length < 3 || reopen.isPending}>
-        Put it on the board
+        {t('sheet.put-it-on-the-board')}
       </Button>
       <span className="fault" role="alert">
         {reopen.error ? asProblem(reopen.error).detail : ''}

@@ -3,6 +3,7 @@ import { useQueryClient } from '@tanstack/react-query';
 import { Link, useParams } from 'react-router';
 import { ulid } from 'ulid';
 import { api, asProblem, type Batch, type Label } from '../api/client';
+import { t } from '../lang';
 import { Missing } from '../ui/Missing';
 import { usePut } from '../ui/outbox';
 
@@ -13,7 +14,7 @@ export function BatchScreen() {
   if (error) {
     return <Missing stage="portion" error={error} />;
   }
-  return data ? <Tray batch={data} /> : <p className="sheet soft">Loading…</p>;
+  return data ? <Tray batch={data} /> : <p className="sheet soft">{t('batch.loading')}</p>;
 }
 
 function Tray({ batch }: { batch: Batch }) {
@@ -30,38 +31,44 @@ function Tray({ batch }: { batch: Batch }) {
       <header className="headline">
         <div>
           <h1>
-            Tray {batch.number} <span style={{ fontWeight: 450 }}>{batch.dish}</span>
+            {t('batch.tray', { number: batch.number })} <span style={{ fontWeight: 450 }}>{batch.dish}</span>
           </h1>
           <p className="soft">
-            Made {batch.made} by {batch.by}, lot {batch.lots.join(', ')}. <Link to="/portion/trays">All trays</Link>
+            {t('batch.made-by-lot', { made: batch.made, by: batch.by, join: batch.lots.join(', ') })}{' '}
+            <Link to="/portion/trays">{t('batch.all-trays')}</Link>
           </p>
         </div>
         <p className="yield">
           <b>{batch.use_by}</b>
-          <span className="soft">use by</span>
+          <span className="soft">{t('batch.use-by')}</span>
         </p>
       </header>
       <div className="figures">
         <div>
-          <b>{batch.count}</b>portions
+          <b>{batch.count}</b>
+          {t('batch.portions')}
         </div>
         <div>
-          <b>{batch.net}</b>in all
+          <b>{batch.net}</b>
+          {t('batch.in-all')}
         </div>
         <div>
-          <b>{batch.mean}</b>mean
+          <b>{batch.mean}</b>
+          {t('batch.mean')}
         </div>
         <div>
-          <b>{batch.range}</b>lightest to heaviest
+          <b>{batch.range}</b>
+          {t('batch.lightest-to-heaviest')}
         </div>
         <div>
-          <b>{batch.cooking?.index ?? '–'}</b>evenness
+          <b>{batch.cooking?.index ?? '–'}</b>
+          {t('batch.evenness')}
         </div>
       </div>
       <p className="soft">{batch.why_then}</p>
       <div className="tray-columns">
         <div>
-          <h2>What goes into the pan together</h2>
+          <h2>{t('batch.what-goes-into-the-pan-together')}</h2>
           {batch.cooking ? (
             <ul className="together">
               {batch.cooking.groups.map((group) => (
@@ -72,14 +79,16 @@ function Tray({ batch }: { batch: Batch }) {
                     {group.pieces.join(', ')}
                     <br />
                     <span className="soft">
-                      {group.time === 100 ? 'the longest' : `${group.time} % of the time of the thickest`}
+                      {group.time === 100
+                        ? t('batch.the-longest')
+                        : t('batch.of-the-time-of-the-thickest', { time: group.time })}
                     </span>
                   </span>
                 </li>
               ))}
             </ul>
           ) : (
-            <p className="soft">Pieces cut by a plan are grouped here by how thick they are.</p>
+            <p className="soft">{t('batch.pieces-cut-by-a-plan-are')}</p>
           )}
           {batch.cooking?.warned.map((one) => (
             <p className="caution" key={one.name}>
@@ -88,10 +97,10 @@ function Tray({ batch }: { batch: Batch }) {
           ))}
           {batch.cooking && batch.cooking.known < batch.count && (
             <p className="soft">
-              Of {batch.count - batch.cooking.known} more nobody knows how thick they are: they were cut without a plan.
+              {t('batch.of-more-nobody-knows-how-thick', { n: batch.count - batch.cooking.known })}
             </p>
           )}
-          <h2>Bones</h2>
+          <h2>{t('batch.bones')}</h2>
           {batch.bones.map((said) => (
             <p className="soft" key={said}>
               {said}
@@ -99,24 +108,24 @@ function Tray({ batch }: { batch: Batch }) {
           ))}
         </div>
         <div>
-          <h2>Labels</h2>
+          <h2>{t('batch.labels')}</h2>
           <LabelCard label={batch.tray_label} />
           <div className="line-actions">
             <Button onClick={() => send('tray')} disabled={print.isPending}>
-              {print.isPending ? 'Printing…' : 'Print the tray label'}
+              {print.isPending ? t('batch.printing') : t('batch.print-the-tray-label')}
             </Button>
             <Button variant="default" onClick={() => send('each')} disabled={print.isPending}>
-              One for each of {batch.count}
+              {t('batch.one-for-each-of', { n: batch.count })}
             </Button>
           </div>
           <p className="fault" role="alert">
             {print.error ? asProblem(print.error).detail : ''}
           </p>
-          <ul className="printed" aria-label="Printed">
+          <ul className="printed" aria-label={t('batch.printed')}>
             {batch.printed.map((job) => (
               <li key={job.id}>
                 <a href={`/api/printer/${job.id}`} target="_blank" rel="noreferrer">
-                  {job.labels === 1 ? 'One label' : `${job.labels} labels`}
+                  {t('batch.labels-2', { count: job.labels, labels: job.labels })}
                 </a>{' '}
                 <span className="soft">
                   {job.at}, {job.by}
@@ -139,18 +148,18 @@ function LabelCard({ label }: { label: Label }) {
         <span>{label.what}</span>
         <b>
           {label.net}
-          {label.count === null ? '' : `, ${label.count} portions`}
+          {label.count === null ? '' : t('batch.portions-2', { n: label.count })}
         </b>
-        <b>Use by {label.use_by}</b>
-        <span>Lot {label.lots}</span>
+        <b>{t('batch.use-by-2', { use_by: label.use_by })}</b>
+        <span>{t('batch.lot', { lots: label.lots })}</span>
         <span>
           {label.made}, {label.kitchen}
         </span>
         <b className="small">{label.contains}</b>
       </div>
-      <img className="square" src={label.square} alt={`Square code: ${label.link}`} />
+      <img className="square" src={label.square} alt={t('batch.square-code', { link: label.link })} />
       <p>{label.bones}</p>
-      <img className="bars" src={label.bars} alt={`Bar code: ${label.read}`} />
+      <img className="bars" src={label.bars} alt={t('batch.bar-code', { read: label.read })} />
       <figcaption>{label.read}</figcaption>
     </figure>
   );

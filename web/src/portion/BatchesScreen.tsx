@@ -3,6 +3,7 @@ import { useQueryClient } from '@tanstack/react-query';
 import { Link, useNavigate } from 'react-router';
 import { ulid } from 'ulid';
 import { api, asProblem } from '../api/client';
+import { t } from '../lang';
 import { usePut } from '../ui/outbox';
 import { PortionRooms } from './PortionRooms';
 
@@ -21,13 +22,13 @@ export function BatchesScreen() {
     <section className="sheet wide">
       <PortionRooms />
       <div>
-        <h1>Trays and labels</h1>
-        <p className="soft">Portions of one dish go onto a tray together: it gets a number, a date and its labels.</p>
+        <h1>{t('batches.trays-and-labels')}</h1>
+        <p className="soft">{t('batches.portions-of-one-dish-go-onto')}</p>
       </div>
       <p className="fault" role="alert">
         {(error ?? make.error) ? asProblem(error ?? make.error).detail : ''}
       </p>
-      {data && data.ready.length > 0 && <h2>Not on a tray yet</h2>}
+      {data && data.ready.length > 0 && <h2>{t('batches.not-on-a-tray-yet')}</h2>}
       <ul className="rows">
         {data?.ready.map((ready) => (
           <li className="ready-row" key={ready.dish}>
@@ -36,10 +37,10 @@ export function BatchesScreen() {
               <br />
               <span className="soft">
                 {[...new Set(ready.pieces.map((piece) => piece.fish))].join(', ')}
-                {ready.under > 0 ? `. ${ready.under} too light for it, left out` : ''}
+                {ready.under > 0 ? t('batches.too-light-for-it-left-out', { under: ready.under }) : ''}
               </span>
             </span>
-            <span>{ready.pieces.length} portions</span>
+            <span>{t('batches.portions', { pieces: ready.pieces.length })}</span>
             <Button
               disabled={ready.pieces.length === 0 || make.isPending}
               onClick={() =>
@@ -49,36 +50,32 @@ export function BatchesScreen() {
                 })
               }
             >
-              Put {ready.pieces.length} on a tray
+              {t('batches.put-on-a-tray', { pieces: ready.pieces.length })}
             </Button>
           </li>
         ))}
       </ul>
-      {data && data.trays.length > 0 && <h2>Portion trays</h2>}
+      {data && data.trays.length > 0 && <h2>{t('batches.portion-trays')}</h2>}
       <div className="rows">
         {data?.trays.map((tray) => (
           <Link className="ready-row" key={tray.id} to={`/portion/trays/${tray.id}`}>
             <span>
-              <b>
-                Tray {tray.number}, {tray.dish}
-              </b>
+              <b>{t('batches.tray', { number: tray.number, dish: tray.dish })}</b>
               <br />
               <span className="soft">
                 {tray.made}, {tray.by}
               </span>
             </span>
-            <span>
-              {tray.count} portions, {tray.net}
-            </span>
-            <b>use by {tray.use_by}</b>
+            <span>{t('batches.portions-2', { n: tray.count, net: tray.net })}</span>
+            <b>{t('batches.use-by', { use_by: tray.use_by })}</b>
           </Link>
         ))}
       </div>
       {data && data.ready.length === 0 && data.trays.length === 0 && (
         <div className="empty">
-          <h2>No portions to put on a tray</h2>
-          <p>What is cut and weighed for a dish comes here, until it is on a labelled tray.</p>
-          <Link to="/portion">Fish to be portioned</Link>
+          <h2>{t('batches.no-portions-to-put-on-a')}</h2>
+          <p>{t('batches.what-is-cut-and-weighed-for')}</p>
+          <Link to="/portion">{t('batches.fish-to-be-portioned')}</Link>
         </div>
       )}
     </section>

@@ -1,4 +1,5 @@
 import type { PortionBench } from '../api/client';
+import { t } from '../lang';
 
 type Portion = PortionBench['portions'][number];
 
@@ -9,10 +10,10 @@ export function DeviationStrip({ portions, minus, plus }: { portions: Portion[];
   const y = (mg: number) => 75 - (70 * mg) / reach;
 
   if (shown.length === 0) {
-    return <p className="soft strip">Each piece shows here beside its target as it is weighed.</p>;
+    return <p className="soft strip">{t('deviationStrip.each-piece-shows-here-beside-its')}</p>;
   }
   return (
-    <ol className="strip" aria-label="Portions beside their target">
+    <ol className="strip" aria-label={t('deviationStrip.portions-beside-their-target')}>
       {shown.map((portion) => (
         <li key={portion.piece} className={`placed-${portion.placed}`}>
           <svg viewBox="0 0 40 150" preserveAspectRatio="none" aria-hidden="true">
@@ -26,7 +27,7 @@ export function DeviationStrip({ portions, minus, plus }: { portions: Portion[];
           </svg>
           <b>{portion.off}</b>
           <em>{portion.placed === 'within' ? '' : (portion.given_away ?? portion.placed)}</em>
-          {portion.said && <span className="soft">guessed {portion.said}</span>}
+          {portion.said && <span className="soft">{t('deviationStrip.guessed', { said: portion.said })}</span>}
         </li>
       ))}
     </ol>

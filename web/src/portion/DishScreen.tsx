@@ -5,6 +5,7 @@ import { Link, useNavigate, useParams } from 'react-router';
 import { ulid } from 'ulid';
 import { api, asProblem, type Dish, faultAt } from '../api/client';
 import { useKitchen } from '../kitchen/kitchen';
+import { t } from '../lang';
 import { Chips } from '../ui/Chips';
 import { Missing } from '../ui/Missing';
 import { howItIsCut } from './howItIsCut';
@@ -37,7 +38,11 @@ export function DishScreen() {
   if (error) {
     return <Missing stage="portion" error={error} />;
   }
-  return dish === 'new' || data ? <Writing key={dish} dish={data} /> : <p className="sheet soft">Loading…</p>;
+  return dish === 'new' || data ? (
+    <Writing key={dish} dish={data} />
+  ) : (
+    <p className="sheet soft">{t('dish.loading')}</p>
+  );
 }
 
 function Writing({ dish }: { dish?: Dish | undefined }) {
@@ -116,9 +121,9 @@ function Writing({ dish }: { dish?: Dish | undefined }) {
     <section className="sheet wide">
       <header className="headline">
         <div>
-          <h1>{dish?.name ?? 'New dish'}</h1>
+          <h1>{dish?.name ?? t('dish.new-dish')}</h1>
           <p className="soft">
-            <Link to="/portion/dishes">All dishes</Link>
+            <Link to="/portion/dishes">{t('dish.all-dishes')}</Link>
           </p>
         </div>
       </header>
@@ -130,87 +135,87 @@ function Writing({ dish }: { dish?: Dish | undefined }) {
         }}
       >
         <fieldset>
-          <legend>Total, 1 portion</legend>
-          {text('name', 'Dish', 'Char, brown butter')}
-          {text('target', 'It weighs', '160 g')}
+          <legend>{t('dish.total-1-portion')}</legend>
+          {text('name', t('dish.dish'), t('dish.char-brown-butter'))}
+          {text('target', t('dish.it-weighs'), t('dish.160-g'))}
           <div className="pair">
-            {text('minus', 'May be lighter by', '8 g')}
-            {text('plus', 'May be heavier by', '10 g')}
+            {text('minus', t('dish.may-be-lighter-by'), t('dish.8-g'))}
+            {text('plus', t('dish.may-be-heavier-by'), t('dish.10-g'))}
           </div>
           <Chips
-            legend="Skin"
+            legend={t('dish.skin')}
             name="skin"
             inline
             value={form.skin_on ? 'on' : 'off'}
             options={[
-              { value: 'on', label: 'On' },
-              { value: 'off', label: 'Off' },
+              { value: 'on', label: t('dish.on') },
+              { value: 'off', label: t('dish.off') },
             ]}
             onChange={(skin) => set({ skin_on: skin === 'on' })}
           />
           <Chips
-            legend="Served"
+            legend={t('dish.served')}
             name="raw"
             inline
             value={form.raw ? 'raw' : 'cooked'}
             options={[
-              { value: 'cooked', label: 'Cooked' },
-              { value: 'raw', label: 'Raw' },
+              { value: 'cooked', label: t('dish.cooked') },
+              { value: 'raw', label: t('dish.raw') },
             ]}
             onChange={(served) => set({ raw: served === 'raw' })}
           />
         </fieldset>
         <fieldset>
-          <legend>Where it comes from</legend>
+          <legend>{t('dish.where-it-comes-from')}</legend>
           <NativeSelect
-            label="Fish"
+            label={t('dish.fish')}
             value={form.species ?? ''}
             data={[
-              { value: '', label: 'Any fish' },
+              { value: '', label: t('dish.any-fish') },
               ...(catalogue?.species ?? []).map((fish) => ({ value: fish.id, label: fish.name })),
             ]}
             onChange={(event) => set({ species: event.currentTarget.value || null })}
           />
           <NativeSelect
-            label="Cut from"
+            label={t('dish.cut-from')}
             value={form.stretch}
             data={[
-              { value: 'anywhere', label: 'Anywhere on the fillet' },
-              { value: 'thick', label: 'The thick of the side' },
-              { value: 'tail', label: 'The tail third' },
-              { value: 'loin', label: 'The loin, cut off lengthwise' },
-              { value: 'belly', label: 'The belly, cut off lengthwise' },
+              { value: 'anywhere', label: t('dish.anywhere-on-the-fillet') },
+              { value: 'thick', label: t('dish.the-thick-of-the-side') },
+              { value: 'tail', label: t('dish.the-tail-third') },
+              { value: 'loin', label: t('dish.the-loin-cut-off-lengthwise') },
+              { value: 'belly', label: t('dish.the-belly-cut-off-lengthwise') },
             ]}
             onChange={(event) => set({ stretch: event.currentTarget.value as Dish['stretch'] })}
           />
           <div className="pair">
-            {number('min_thickness_mm', 'No thinner than, mm', 'any')}
-            {number('max_thickness_mm', 'No thicker than, mm', 'any')}
-            {number('min_evenness', 'Evenness, at least', 'thin end over thick end, 0 to 1')}
-            {number('slant_deg', 'Knife angle, degrees', '90 is straight down')}
+            {number('min_thickness_mm', t('dish.no-thinner-than-mm'), 'any')}
+            {number('max_thickness_mm', t('dish.no-thicker-than-mm'), 'any')}
+            {number('min_evenness', t('dish.evenness-at-least'), t('dish.thin-end-over-thick-end-0'))}
+            {number('slant_deg', t('dish.knife-angle-degrees'), t('dish.90-is-straight-down'))}
           </div>
         </fieldset>
         <fieldset>
-          <legend>Price and value</legend>
+          <legend>{t('dish.price-and-value')}</legend>
           {me.sees_prices && (
             <>
-              {text('price', 'Menu price', '24.50')}
-              {text('sides', 'Sides and garnish cost', '1.90')}
+              {text('price', t('dish.menu-price'), '24.50')}
+              {text('sides', t('dish.sides-and-garnish-cost'), '1.90')}
               {text(
                 'value',
-                'Or: value of a portion',
-                'worked out from the price',
-                'Typed, it counts instead of the price.',
+                t('dish.or-value-of-a-portion'),
+                t('dish.worked-out-from-the-price'),
+                t('dish.typed-it-counts-instead-of-the'),
               )}
             </>
           )}
           <NativeSelect
-            label="When fish is short"
+            label={t('dish.when-fish-is-short')}
             value={form.priority}
             data={[
-              { value: 'first', label: 'First' },
-              { value: 'usual', label: 'As others' },
-              { value: 'last', label: 'Last' },
+              { value: 'first', label: t('dish.first') },
+              { value: 'usual', label: t('dish.as-others') },
+              { value: 'last', label: t('dish.last') },
             ]}
             onChange={(event) => set({ priority: event.currentTarget.value as Dish['priority'] })}
           />
@@ -222,19 +227,19 @@ function Writing({ dish }: { dish?: Dish | undefined }) {
           {me.sees_prices ? (
             <>
               <Button type="submit" disabled={store.isPending}>
-                Save dish
+                {t('dish.save-dish')}
               </Button>
               {dish && !dish.retired && (
                 <Button
                   variant="default"
                   onClick={() => retire.mutate({ params: { path: { dish: id } }, body: { version: dish.version } })}
                 >
-                  Remove from the list
+                  {t('dish.remove-from-the-list')}
                 </Button>
               )}
             </>
           ) : (
-            <p className="soft">The head chef edits dishes.</p>
+            <p className="soft">{t('dish.the-head-chef-edits-dishes')}</p>
           )}
         </fieldset>
       </form>

@@ -1,6 +1,7 @@
 import { Link } from 'react-router';
 import { api, asProblem } from '../api/client';
 import { useKitchen } from '../kitchen/kitchen';
+import { t } from '../lang';
 import { PortionRooms } from './PortionRooms';
 
 /** Every dish portions are cut for. */
@@ -12,20 +13,20 @@ export function DishesScreen() {
       <PortionRooms />
       <header className="headline">
         <div>
-          <h1>Dishes</h1>
-          <p className="soft">What a portion weighs, which fish and which stretch of it suits.</p>
+          <h1>{t('dishes.dishes')}</h1>
+          <p className="soft">{t('dishes.what-a-portion-weighs-which-fish')}</p>
         </div>
         {me.sees_prices && (
           <Link className="go" to="/portion/dishes/new">
-            New dish
+            {t('dishes.new-dish')}
           </Link>
         )}
       </header>
       {error && <p className="fault">{asProblem(error).detail}</p>}
       {data?.dishes.length === 0 && (
         <div className="empty">
-          <h2>No dish yet</h2>
-          <p>A dish has a weight, and how far from it a piece may be.</p>
+          <h2>{t('dishes.no-dish-yet')}</h2>
+          <p>{t('dishes.a-dish-has-a-weight-and')}</p>
         </div>
       )}
       <div className="rows">
@@ -34,7 +35,7 @@ export function DishesScreen() {
             <span>
               <b>{dish.name}</b>
               <br />
-              <span className="soft">{dish.fish ?? 'of any fish'}</span>
+              <span className="soft">{dish.fish ?? t('dishes.of-any-fish')}</span>
             </span>
             <span>
               <b>{dish.target}</b>
@@ -48,9 +49,9 @@ export function DishesScreen() {
               <br />
               <span className="soft">
                 {[
-                  dish.skin_on ? 'skin on' : 'skinned',
-                  dish.raw ? 'served raw' : 'cooked',
-                  dish.slant_deg < 90 ? `cut at ${dish.slant_deg}°` : '',
+                  dish.skin_on ? t('dishes.skin-on') : 'skinned',
+                  dish.raw ? t('dishes.served-raw') : 'cooked',
+                  dish.slant_deg < 90 ? t('dishes.cut-at', { slant_deg: dish.slant_deg }) : '',
                 ]
                   .filter(Boolean)
                   .join(', ')}
@@ -59,7 +60,7 @@ export function DishesScreen() {
             <span className="n">
               {dish.worth}
               <br />
-              <span className="soft">{dish.worth ? 'net value' : ''}</span>
+              <span className="soft">{dish.worth ? t('dishes.net-value') : ''}</span>
             </span>
           </Link>
         ))}

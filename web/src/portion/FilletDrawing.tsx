@@ -1,5 +1,6 @@
 import { type KeyboardEvent, type PointerEvent, useEffect, useRef, useState } from 'react';
 import type { Plan } from '../api/client';
+import { t } from '../lang';
 import { MARGIN, marksOf, movedMark, placeUnder } from './marks';
 
 type Props = {
@@ -51,7 +52,11 @@ export function FilletDrawing({ plan, next, onMove, asking }: Props) {
       ref={svg}
       className={asking ? 'fillet asking' : 'fillet'}
       viewBox={`${-MARGIN} 0 ${plan.length_cm * 10 + 2 * MARGIN} ${height}`}
-      aria-label={`${plan.name}, ${plan.length} long, ${plan.thickness} thick, drawn to scale`}
+      aria-label={t('filletDrawing.long-thick-drawn-to-scale', {
+        plan: plan.name,
+        plan2: plan.length,
+        thickness: plan.thickness,
+      })}
     >
       <defs>
         <clipPath id={`above-${plan.piece}`}>
@@ -86,7 +91,14 @@ export function FilletDrawing({ plan, next, onMove, asking }: Props) {
         const width = x(piece.to_cm - piece.from_cm);
         return (
           <g key={`${piece.what}${piece.from_cm}`} className={`told ${FAMILY[piece.what]}`}>
-            <title>{`${piece.name}: ${piece.mass.text}, ${piece.width} wide, ${piece.thickness} thick`}</title>
+            <title>
+              {t('filletDrawing.wide-thick', {
+                piece: piece.name,
+                mass: piece.mass.text,
+                width: piece.width,
+                thickness: piece.thickness,
+              })}
+            </title>
             {width >= 32 && (
               <>
                 <rect
@@ -128,11 +140,11 @@ export function FilletDrawing({ plan, next, onMove, asking }: Props) {
             ? {
                 role: 'slider',
                 tabIndex: 0,
-                'aria-label': `Mark ${i + 1}`,
+                'aria-label': t('filletDrawing.mark', { i: i + 1 }),
                 'aria-valuemin': 0,
                 'aria-valuemax': plan.length_cm,
                 'aria-valuenow': cm,
-                'aria-valuetext': `${cm} cm`,
+                'aria-valuetext': t('filletDrawing.cm', { cm }),
                 onPointerDown: (event: PointerEvent<SVGGElement>) => {
                   event.currentTarget.setPointerCapture(event.pointerId);
                   setHeld({ i, cm, moving: true });

@@ -1,4 +1,5 @@
 import type { PortionBench } from '../api/client';
+import { t } from '../lang';
 
 type Hand = NonNullable<PortionBench['hand']>;
 
@@ -7,12 +8,21 @@ export function HandLine({ hand, aimed }: { hand: Hand; aimed: boolean }) {
   if (!hand.scatter || !hand.aim) {
     return null;
   }
-  const year = hand.yearly_cost ? `, about ${hand.yearly_cost} a year` : '';
+  const year = hand.yearly_cost ? t('handLine.about-a-year', { yearly_cost: hand.yearly_cost }) : '';
   return (
     <p className="soft hand">
-      Your portions vary by {hand.scatter} over the last {hand.pieces} pieces. {aimed ? 'The plan aims' : 'Aim'} at{' '}
-      <b>{hand.aim.text}</b>: {hand.under} come out too light, and each gives away {hand.gives_away} on average{year}.
-      {hand.guess_scatter ? ` Your guesses are within ${hand.guess_scatter}.` : ''}
+      {t('handLine.your-portions-vary-by-over-the', {
+        scatter: hand.scatter,
+        pieces: hand.pieces,
+        aim: aimed ? t('handLine.the-plan-aims') : t('handLine.aim'),
+      })}{' '}
+      <b>{hand.aim.text}</b>: {hand.under} {t('handLine.come-out-too-light-and-each')} {hand.gives_away}{' '}
+      {t('handLine.on-average', {
+        year,
+        guesses: hand.guess_scatter
+          ? ` ${t('handLine.your-guesses-are-within', { guess_scatter: hand.guess_scatter })}`
+          : '',
+      })}
     </p>
   );
 }

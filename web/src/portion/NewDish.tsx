@@ -2,6 +2,7 @@ import { Button, TextInput } from '@mantine/core';
 import { useState } from 'react';
 import { ulid } from 'ulid';
 import { api, asProblem, faultAt } from '../api/client';
+import { t } from '../lang';
 
 /** The head chef writes a dish down: its portion, its band, its price. */
 export function NewDish({ onDone }: { onDone: () => void }) {
@@ -30,17 +31,17 @@ export function NewDish({ onDone }: { onDone: () => void }) {
         store.mutate({ params: { path: { dish: id } }, body: { ...rest, ...(price ? { price } : {}) } });
       }}
     >
-      {field('name', 'Dish', 'Char, brown butter')}
-      {field('target', 'Portion', '160 g')}
-      {field('minus', 'May be lighter by', '8 g')}
-      {field('plus', 'May be heavier by', '10 g')}
-      {field('price', 'Menu price', '24.50')}
+      {field('name', t('newDish.dish'), t('newDish.char-brown-butter'))}
+      {field('target', t('newDish.portion'), t('newDish.160-g'))}
+      {field('minus', t('newDish.may-be-lighter-by'), t('newDish.8-g'))}
+      {field('plus', t('newDish.may-be-heavier-by'), t('newDish.10-g'))}
+      {field('price', t('newDish.menu-price'), '24.50')}
       <div className="row">
         <Button type="submit" loading={store.isPending}>
-          Save dish
+          {t('newDish.save-dish')}
         </Button>
         <Button variant="default" onClick={onDone}>
-          Cancel
+          {t('newDish.cancel')}
         </Button>
       </div>
       {store.error && !asProblem(store.error).errors && <p className="fault">{asProblem(store.error).detail}</p>}

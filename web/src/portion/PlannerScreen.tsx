@@ -4,6 +4,7 @@ import { useState } from 'react';
 import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
 import { api, asProblem, faultAt, type Planner } from '../api/client';
 import { PREVIEW, useSettled } from '../api/preview';
+import { t } from '../lang';
 import { Chips } from '../ui/Chips';
 import { Missing } from '../ui/Missing';
 import { usePut } from '../ui/outbox';
@@ -14,17 +15,17 @@ type Plan = Planner['plan'];
 type Kind = Plan['kinds'][number];
 
 const SHAPES: Record<Plan['shape'], string> = {
-  'long-side': 'Long side',
-  'short-side': 'Short, deep side',
-  'flat-quarter': 'Flat-fish fillet',
-  loin: 'Loin',
-  'tapered-tail': 'Tapering tail',
+  'long-side': t('planner.long-side'),
+  'short-side': t('planner.short-deep-side'),
+  'flat-quarter': t('planner.flat-fish-fillet'),
+  loin: t('planner.loin'),
+  'tapered-tail': t('planner.tapering-tail'),
 };
 
 const SCHOOLS: { value: Plan['school']; label: string }[] = [
-  { value: 'exact', label: 'Exact' },
-  { value: 'fit', label: 'Fit one more' },
-  { value: 'share', label: 'Equal' },
+  { value: 'exact', label: t('planner.exact') },
+  { value: 'fit', label: t('planner.fit-one-more') },
+  { value: 'share', label: t('planner.equal') },
 ];
 
 /** One fillet before it is cut: its size, what is wanted of it, and where the cuts would go. */
@@ -36,7 +37,11 @@ export function PlannerScreen() {
   if (error) {
     return <Missing stage="portion" error={error} />;
   }
-  return data ? <Planning key={piece} fish={fish} planner={data} /> : <p className="sheet soft">Loading…</p>;
+  return data ? (
+    <Planning key={piece} fish={fish} planner={data} />
+  ) : (
+    <p className="sheet soft">{t('planner.loading')}</p>
+  );
 }
 
 function Planning({ fish, planner }: { fish: string; planner: Planner }) {
@@ -99,19 +104,22 @@ function Planning({ fish, planner }: { fish: string; planner: Planner }) {
           <h1>
             {plan.name}{' '}
             <span style={{ fontWeight: 450 }}>
-              of {planner.fish.title} no. {planner.fish.number}
+              {t('planner.of-no', { title: planner.fish.title, number: planner.fish.number })}
             </span>
           </h1>
           <p className="soft">
-            {plan.left.text}, {plan.length} long, {plan.thickness} thick
-            {plan.measured ? '' : ', guessed from its weight'}. <Link to={`/portion/${fish}`}>Back to the board</Link>
+            {t('planner.long-thick', {
+              left: plan.left.text,
+              plan: plan.length,
+              thickness: plan.thickness,
+              guessed: plan.measured ? '' : t('planner.guessed-from-its-weight'),
+            })}{' '}
+            <Link to={`/portion/${fish}`}>{t('planner.back-to-the-board')}</Link>
           </p>
         </div>
         <p className="yield">
           <b>{count}</b>
-          <span className="soft">
-            {count === 1 ? 'portion' : 'portions'}, {plan.left_over.text} left over
-          </span>
+          <span className="soft">{t('planner.left-over', { count: count, left_over: plan.left_over.text })}</span>
         </p>
       </header>
       <FilletDrawing
@@ -123,24 +131,24 @@ function Planning({ fish, planner }: { fish: string; planner: Planner }) {
       <p className="plan-said" aria-live="polite">
         {rest.marks_cm.length > 0 ? (
           <>
-            Your own marks: {plan.counts.map((one) => `${one.planned} ${one.name}`).join(', ')}.{' '}
+            {t('planner.your-own-marks', { join: plan.counts.map((one) => `${one.planned} ${one.name}`).join(', ') })}{' '}
             <Button variant="transparent" size="compact-md" onClick={() => change({ marks_cm: [] })}>
-              Back to the planned cuts
+              {t('planner.back-to-the-planned-cuts')}
             </Button>
           </>
         ) : (
-          (plan.stops[0]?.say ?? 'Choose what to cut from it, or move a mark.')
+          (plan.stops[0]?.say ?? t('planner.choose-what-to-cut-from-it'))
         )}
       </p>
       <div className="planner-columns">
         <div className="planner-fillet">
-          <h2>The fillet</h2>
+          <h2>{t('planner.the-fillet')}</h2>
           <div className="pair">
-            {field('Length', length, setLength, plan.length, '/length')}
-            {field('Thickest', thickness, setThickness, plan.thickness, '/thickness')}
-            {field('Squared off', square, setSquare, '40 g', '/square')}
+            {field(t('planner.length'), length, setLength, plan.length, '/length')}
+            {field(t('planner.thickest'), thickness, setThickness, plan.thickness, '/thickness')}
+            {field(t('planner.squared-off'), square, setSquare, t('planner.40-g'), '/square')}
             <TextInput
-              label="Tail off below, mm"
+              label={t('planner.tail-off-below-mm')}
               value={String(rest.tail_mm)}
               inputMode="numeric"
               error={named('/tail_mm')}
@@ -153,14 +161,14 @@ function Planning({ fish, planner }: { fish: string; planner: Planner }) {
             />
           </div>
           <NativeSelect
-            label="Its shape"
+            label={t('planner.its-shape')}
             value={rest.shape}
             data={Object.entries(SHAPES).map(([value, label]) => ({ value, label }))}
             onChange={(event) => change({ shape: event.currentTarget.value as Plan['shape'] })}
           />
         </div>
         <div>
-          <h2>What is cut from it</h2>
+          <h2>{t('planner.what-is-cut-from-it')}</h2>
           <ul className="kinds">
             {planner.dishes.map((dish) => {
               const kind = rest.kinds.find((k) => k.dish === dish.id);
@@ -190,7 +198,7 @@ function Planning({ fish, planner }: { fish: string; planner: Planner }) {
                       <b className="count">{planned?.planned ?? 0}</b>
                       <TextInput
                         className="most"
-                        aria-label={`${dish.name}, at most`}
+                        aria-label={t('planner.at-most', { dish: dish.name })}
                         placeholder="any"
                         inputMode="numeric"
                         value={kind.max ?? ''}
@@ -210,7 +218,7 @@ function Planning({ fish, planner }: { fish: string; planner: Planner }) {
           </ul>
           {planner.dishes.length === 0 && (
             <p>
-              No dish of this fish yet. <Link to="/portion/dishes/new">Add a dish</Link>
+              {t('planner.no-dish-of-this-fish-yet')} <Link to="/portion/dishes/new">{t('planner.add-a-dish')}</Link>
             </p>
           )}
           <p className="fault" role="alert">
@@ -224,14 +232,14 @@ function Planning({ fish, planner }: { fish: string; planner: Planner }) {
             </p>
           ))}
           <details className="plan-table">
-            <summary>Every cut as a table</summary>
+            <summary>{t('planner.every-cut-as-a-table')}</summary>
             <Table className="tight">
               <Table.Thead>
                 <Table.Tr>
-                  <Table.Th scope="col">Piece</Table.Th>
-                  <Table.Th scope="col">Ends at</Table.Th>
-                  <Table.Th scope="col">Thick</Table.Th>
-                  <Table.Th scope="col">Weighs</Table.Th>
+                  <Table.Th scope="col">{t('planner.piece')}</Table.Th>
+                  <Table.Th scope="col">{t('planner.ends-at')}</Table.Th>
+                  <Table.Th scope="col">{t('planner.thick')}</Table.Th>
+                  <Table.Th scope="col">{t('planner.weighs')}</Table.Th>
                 </Table.Tr>
               </Table.Thead>
               <Table.Tbody>
@@ -248,9 +256,9 @@ function Planning({ fish, planner }: { fish: string; planner: Planner }) {
           </details>
         </div>
         <div>
-          <h2>How</h2>
+          <h2>{t('planner.how')}</h2>
           <Chips
-            legend="Method"
+            legend={t('planner.method')}
             name="school"
             quiet
             value={rest.school}
@@ -262,7 +270,9 @@ function Planning({ fish, planner }: { fish: string; planner: Planner }) {
                   <span>
                     <b>{label}</b>
                     <br />
-                    {by ? `${by.portions === 0 ? 'no portion' : `${by.portions} of ${by.each}`}, ${by.worth}` : ''}
+                    {by
+                      ? `${by.portions === 0 ? t('planner.no-portion') : t('planner.of', { portions: by.portions, each: by.each })}, ${by.worth}`
+                      : ''}
                   </span>
                 ),
               };
@@ -273,16 +283,16 @@ function Planning({ fish, planner }: { fish: string; planner: Planner }) {
             size="lg"
             checked={rest.aimed}
             onChange={() => change({ aimed: !rest.aimed })}
-            label={<>Adjust for my variation</>}
+            label={t('planner.adjust-for-my-variation')}
           />
           <Checkbox
             size="lg"
             checked={rest.guess_first}
             onChange={() => setRest({ ...rest, guess_first: !rest.guess_first })}
-            label={<>Guess first</>}
+            label={t('planner.guess-first')}
           />
           <Button onClick={putThere} disabled={rest.kinds.length === 0 || lay.isPending}>
-            {planner.on_the_board ? 'Save plan and continue' : 'Save plan and cut'}
+            {planner.on_the_board ? t('planner.save-plan-and-continue') : t('planner.save-plan-and-cut')}
           </Button>
         </div>
       </div>

@@ -1,15 +1,16 @@
+import { t } from '../lang';
 import { Rooms } from '../ui/Rooms';
 
 export function PortionRooms() {
   return (
     <Rooms
-      label="Portion"
+      label={t('portionRooms.portion')}
       rooms={[
-        { to: '/portion', name: 'To portion' },
-        { to: '/portion/tonight', name: 'Tonight' },
-        { to: '/portion/trays', name: 'Trays and labels' },
-        { to: '/portion/dishes', name: 'Dishes' },
-        { to: '/portion/shapes', name: 'Shapes' },
+        { to: '/portion', name: t('portionRooms.to-portion') },
+        { to: '/portion/tonight', name: t('portionRooms.tonight') },
+        { to: '/portion/trays', name: t('portionRooms.trays-and-labels') },
+        { to: '/portion/dishes', name: t('portionRooms.dishes') },
+        { to: '/portion/shapes', name: t('portionRooms.shapes') },
       ]}
     />
   );

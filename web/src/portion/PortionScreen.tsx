@@ -6,6 +6,7 @@ import { ulid } from 'ulid';
 import { api, type PortionBench, panFault, type Weight } from '../api/client';
 import { BonePanel } from '../breakdown/BonePanel';
 import { useKitchen } from '../kitchen/kitchen';
+import { t } from '../lang';
 import { Chips } from '../ui/Chips';
 import { FishTitle } from '../ui/FishTitle';
 import { Keel } from '../ui/Keel';
@@ -30,7 +31,7 @@ export function PortionScreen() {
   if (error) {
     return <Missing stage="portion" error={error} />;
   }
-  return bench ? <Board key={id} bench={bench} /> : <p className="sheet soft">Loading…</p>;
+  return bench ? <Board key={id} bench={bench} /> : <p className="sheet soft">{t('portion.loading')}</p>;
 }
 
 function Board({ bench }: { bench: PortionBench }) {
@@ -83,7 +84,7 @@ function Board({ bench }: { bench: PortionBench }) {
     outbox.dismiss();
     record.mutate({
       params: { path: { fish: fish.id, reading: ulid() } },
-      name: choice?.name ?? 'Portion',
+      name: choice?.name ?? t('portion.portion'),
       text: weightText(weight),
       body: {
         part: part as 'portion',
@@ -112,29 +113,32 @@ function Board({ bench }: { bench: PortionBench }) {
   const unboned = bench.bones.find((side) => !side.done && isOf(bench, source?.piece, side.piece));
   const trouble = takeBack.error ?? chooseDish.error ?? give.error ?? done.error;
   const todo = !source
-    ? 'No fillet has been weighed. Go back to Break down.'
+    ? t('portion.no-fillet-has-been-weighed-go')
     : unboned && part === 'portion'
-      ? `Count the pin bones of ${lowerFirst(unboned.name)} first.`
+      ? t('portion.count-the-pin-bones-of-first', { lowerFirst: lowerFirst(unboned.name) })
       : !dish
-        ? 'Choose the dish these portions are for.'
+        ? t('portion.choose-the-dish-these-portions-are')
         : plan && plan.next.part === part
           ? plan.next.say
           : part === 'portion'
-            ? `Cut ${dish.target.text} and put it on the scale.`
-            : `Put ${lowerFirst(choice?.name ?? '')} on the scale.`;
+            ? t('portion.cut-and-put-it-on-the', { target: dish.target.text })
+            : t('portion.put-on-the-scale', { lowerFirst: lowerFirst(choice?.name ?? '') });
 
   return (
     <div className={plan ? 'bench planned' : 'bench'}>
       <section className="board">
-        <FishTitle fish={fish} figure={bench.portion_yield} of="portion yield" />
+        <FishTitle fish={fish} figure={bench.portion_yield} of={t('portion.portion-yield')} />
         <Keel keel={bench.keel} />
         {plan && !counting && (
           <div className="on-board">
             <FilletDrawing plan={plan} next={plan.next.to_cm} />
             <p className="soft">
-              {plan.name}: {plan.counts.map((c) => `${c.name} ${c.cut} cut, ${c.planned} to come`).join('; ')}.{' '}
-              {plan.stops.find((stop) => stop.code === 'off-mark')?.say ?? ''} {plan.next.how}{' '}
-              <Link to={`/portion/${fish.id}/plan/${plan.piece}`}>Re-plan</Link>
+              {plan.name}:{' '}
+              {plan.counts
+                .map((c) => t('portion.cut-to-come', { c: c.name, cut: c.cut, planned: c.planned }))
+                .join('; ')}
+              . {plan.stops.find((stop) => stop.code === 'off-mark')?.say ?? ''} {plan.next.how}{' '}
+              <Link to={`/portion/${fish.id}/plan/${plan.piece}`}>{t('portion.re-plan')}</Link>
             </p>
           </div>
         )}
@@ -145,7 +149,7 @@ function Board({ bench }: { bench: PortionBench }) {
               <b>{unboned.name}.</b> {unboned.said}
             </span>
             <Button variant="default" onClick={() => setCounting(true)}>
-              Count the bones
+              {t('portion.count-the-bones')}
             </Button>
           </p>
         )}
@@ -153,14 +157,14 @@ function Board({ bench }: { bench: PortionBench }) {
           <div className="counting">
             <BonePanel fish={fish.id} bones={bench.bones} later={!unboned} />
             <Button variant="default" onClick={() => setCounting(false)}>
-              Back to the portions
+              {t('portion.back-to-the-portions')}
             </Button>
           </div>
         )}
         {bench.dishes.length > 0 && !writing && !(plan && !changing) && (
           <div className="tray-head">
             <Chips
-              legend="For"
+              legend={t('portion.for')}
               name="dish"
               inline
               value={bench.dish}
@@ -172,7 +176,7 @@ function Board({ bench }: { bench: PortionBench }) {
                     <span>
                       <b>{d.name}</b>
                       <br />
-                      {d.target.text}, {d.band}; about {d.fits}
+                      {t('portion.about', { target: d.target.text, band: d.band, fits: d.fits })}
                     </span>
                   ),
                 }))}
@@ -183,22 +187,22 @@ function Board({ bench }: { bench: PortionBench }) {
             />
             {bench.dish && bench.dishes.length > 1 && !changing && (
               <Button variant="default" onClick={() => setChanging(true)}>
-                Another dish
+                {t('portion.another-dish')}
               </Button>
             )}
             {!unboned && bench.bones.length > 0 && !counting && (
               <Button variant="default" onClick={() => setCounting(true)}>
-                Found a bone
+                {t('portion.found-a-bone')}
               </Button>
             )}
             {source?.can_plan && !unboned && !changing && (
               <Button component={Link} variant="default" to={`/portion/${fish.id}/plan/${source.piece}`}>
-                Plan the cuts
+                {t('portion.plan-the-cuts')}
               </Button>
             )}
             {me.sees_prices && (!bench.dish || changing) && (
               <Button variant="default" onClick={() => setWriting(true)}>
-                New dish
+                {t('portion.new-dish')}
               </Button>
             )}
           </div>
@@ -212,13 +216,14 @@ function Board({ bench }: { bench: PortionBench }) {
               }}
             />
           ) : (
-            <p>No dish yet. Ask the head chef for one; pieces can be weighed meanwhile.</p>
+            <p>{t('portion.no-dish-yet-ask-the-head')}</p>
           ))}
         {tally && <Tally tally={tally} portions={bench.portions} planned={plan !== undefined} strip={!counting} />}
         {light?.rather && (
           <p className="remark quiet-remark">
             <span>
-              <b>{light.name}</b> is too light for {light.dish}: {light.rather.name} takes it {light.rather.how}.
+              <b>{light.name}</b> {t('portion.is-too-light-for')} {light.dish}
+              {t('portion.takes-it', { rather: light.rather.name, how: light.rather.how })}
             </span>
             <Button
               variant="default"
@@ -230,18 +235,21 @@ function Board({ bench }: { bench: PortionBench }) {
                 })
               }
             >
-              Give it to {light.rather.name}
+              {t('portion.give-it-to', { rather: light.rather.name })}
             </Button>
           </p>
         )}
         {bench.hand && <HandLine hand={bench.hand} aimed={plan?.aimed ?? false} />}
         {bench.sources.length > 1 && (
           <Chips
-            legend="Cut from"
+            legend={t('portion.cut-from')}
             name="source"
             inline
             value={source?.piece ?? null}
-            options={bench.sources.map((s) => ({ value: s.piece, label: `${s.name}, ${s.left.text} left` }))}
+            options={bench.sources.map((s) => ({
+              value: s.piece,
+              label: t('portion.left', { s: s.name, left: s.left.text }),
+            }))}
             onChange={setFrom}
           />
         )}
@@ -251,10 +259,14 @@ function Board({ bench }: { bench: PortionBench }) {
         todo={todo}
         recordAs={
           source && choice && !(unboned && part === 'portion')
-            ? `${choice.name}${part === 'portion' ? ` ${choice.count + 1}` : ''}, cut from ${lowerFirst(source.name)}`
+            ? t('portion.cut-from-2', {
+                choice: choice.name,
+                nth: part === 'portion' ? ` ${choice.count + 1}` : '',
+                lowerFirst: lowerFirst(source.name),
+              })
             : null
         }
-        takeWord="Record"
+        takeWord={t('portion.record')}
         onTake={take}
         busy={false}
         {...(guessing ? { guess: { said: guess, onSay: setGuess } } : {})}
@@ -266,11 +278,11 @@ function Board({ bench }: { bench: PortionBench }) {
           takeBack.mutate({ params: { path: { fish: fish.id, reading } }, body: { reason: 'undone' } })
         }
         next={{
-          label: 'Finish portioning',
+          label: t('portion.finish-portioning'),
           disabled: outbox.waiting.length > 0 || takeBack.isPending,
           busy: done.isPending,
           open: bench.open,
-          back: { label: 'Back to Break down', to: `/breakdown/${fish.id}` },
+          back: { label: t('portion.back-to-break-down'), to: `/breakdown/${fish.id}` },
           onClick: () => done.mutate({ params: path, body: { version: fish.version } }),
         }}
       />

@@ -3,14 +3,15 @@ import { useQueryClient } from '@tanstack/react-query';
 import { Link } from 'react-router';
 import { api, asProblem, type Shapes } from '../api/client';
 import { useKitchen } from '../kitchen/kitchen';
+import { t } from '../lang';
 import { PortionRooms } from './PortionRooms';
 
 const NAMES: Record<string, string> = {
-  'long-side': 'long side',
-  'short-side': 'short, deep side',
-  'flat-quarter': 'flat-fish fillet',
+  'long-side': t('shapes.long-side'),
+  'short-side': t('shapes.short-deep-side'),
+  'flat-quarter': t('shapes.flat-fish-fillet'),
   loin: 'loin',
-  'tapered-tail': 'tapering tail',
+  'tapered-tail': t('shapes.tapering-tail'),
 };
 
 /** What the house learned of how its fillets run, from pieces cut at known places. */
@@ -25,10 +26,9 @@ export function ShapesScreen() {
     <section className="sheet wide">
       <PortionRooms />
       <div>
-        <h1>Shapes</h1>
+        <h1>{t('shapes.shapes')}</h1>
         <p className="soft">
-          Every piece cut at a mark and weighed tells how heavy the fillet is there. The starting shape counts for{' '}
-          {data?.starts_as} fillets; after that the house knows its own fish better.
+          {t('shapes.every-piece-cut-at-a-mark')} {data?.starts_as} {t('shapes.fillets-after-that-the-house-knows')}
         </p>
       </div>
       <p className="fault" role="alert">
@@ -36,9 +36,9 @@ export function ShapesScreen() {
       </p>
       {data?.shapes.length === 0 && (
         <div className="empty">
-          <h2>Nothing learned yet</h2>
-          <p>Plan the cuts of a fillet, cut at the marks and weigh each piece.</p>
-          <Link to="/portion">Fish to be portioned</Link>
+          <h2>{t('shapes.nothing-learned-yet')}</h2>
+          <p>{t('shapes.plan-the-cuts-of-a-fillet')}</p>
+          <Link to="/portion">{t('shapes.fish-to-be-portioned')}</Link>
         </div>
       )}
       {data?.shapes.map((shape) => (
@@ -49,22 +49,25 @@ export function ShapesScreen() {
             </h2>
             <p className="soft">
               {shape.fillets === 0
-                ? `Reset ${shape.reset_at}; the starting shape is used.`
-                : `From ${shape.pieces} pieces of ${shape.fillets} ${shape.fillets === 1 ? 'fillet' : 'fillets'}${shape.reset_at ? ` since ${shape.reset_at}` : ''}.`}
+                ? t('shapes.reset-the-starting-shape-is-used', { reset_at: shape.reset_at })
+                : t('shapes.from-pieces-of', {
+                    count: shape.fillets,
+                    pieces: shape.pieces,
+                    fillets: shape.fillets,
+                    since: shape.reset_at ? ` ${t('shapes.since', { reset_at: shape.reset_at })}` : '',
+                  })}
             </p>
           </div>
           <Curves shape={shape} />
           <Table className="tight">
-            <Table.Caption className="visually-hidden">
-              How far pieces are from what the shape says, on average
-            </Table.Caption>
+            <Table.Caption className="visually-hidden">{t('shapes.how-far-pieces-are-from-what')}</Table.Caption>
             <Table.Tbody>
               <Table.Tr>
-                <Table.Th scope="row">Starting shape, off by</Table.Th>
+                <Table.Th scope="row">{t('shapes.starting-shape-off-by')}</Table.Th>
                 <Table.Td>{shape.before ?? '–'}</Table.Td>
               </Table.Tr>
               <Table.Tr>
-                <Table.Th scope="row">The house's, off by</Table.Th>
+                <Table.Th scope="row">{t('shapes.the-houses-off-by')}</Table.Th>
                 <Table.Td>
                   <b>{shape.after ?? '–'}</b>
                 </Table.Td>
@@ -76,7 +79,7 @@ export function ShapesScreen() {
               variant="default"
               onClick={() => reset.mutate({ params: { path: { species: shape.species, shape: shape.shape } } })}
             >
-              Reset learned shape
+              {t('shapes.reset-learned-shape')}
             </Button>
           )}
         </article>
@@ -96,7 +99,7 @@ function Curves({ shape }: { shape: Shapes['shapes'][number] }) {
         <path d={path(shape.starting)} fill="none" stroke="var(--ink-soft)" strokeWidth="1.5" strokeDasharray="5 4" />
         <path d={path(shape.house)} fill="none" stroke="var(--portion)" strokeWidth="3" />
       </svg>
-      <figcaption className="soft">Weight along the fillet, head end left; broken line: the starting shape</figcaption>
+      <figcaption className="soft">{t('shapes.weight-along-the-fillet-head-end')}</figcaption>
     </figure>
   );
 }

@@ -1,4 +1,5 @@
 import type { PortionBench } from '../api/client';
+import { t } from '../lang';
 import { DeviationStrip } from './DeviationStrip';
 
 type Props = {
@@ -16,23 +17,28 @@ export function Tally({ tally, portions, planned, strip }: Props) {
       <div className="figures" aria-live="polite">
         <div>
           <b>{tally.count}</b>
-          {tally.count === 1 ? 'portion' : 'portions'}
+          {t('tally.portions', { count: tally.count })}
         </div>
         <div>
-          <b>{tally.mean ?? '–'}</b>mean {tally.scatter ?? ''}
+          <b>{tally.mean ?? '–'}</b>
+          {t('tally.mean', { scatter: tally.scatter ?? '' })}
         </div>
         <div>
-          <b>{tally.under}</b>under
+          <b>{tally.under}</b>
+          {t('tally.under')}
         </div>
         <div>
-          <b>{tally.over}</b>over
+          <b>{tally.over}</b>
+          {t('tally.over')}
         </div>
         <div>
-          <b>{tally.given_away}</b>over target {tally.given_away_cost ?? ''}
+          <b>{tally.given_away}</b>
+          {t('tally.over-target', { given_away_cost: tally.given_away_cost ?? '' })}
         </div>
         {!planned && (
           <div>
-            <b>{tally.range ?? '–'}</b>lightest to heaviest
+            <b>{tally.range ?? '–'}</b>
+            {t('tally.lightest-to-heaviest')}
           </div>
         )}
       </div>

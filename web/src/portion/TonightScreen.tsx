@@ -4,6 +4,7 @@ import { useEffect, useRef, useState } from 'react';
 import { Link } from 'react-router';
 import { ulid } from 'ulid';
 import { api, asProblem, type Tonight } from '../api/client';
+import { t } from '../lang';
 import { PortionRooms } from './PortionRooms';
 
 type Group = Tonight['groups'][number];
@@ -39,11 +40,14 @@ export function TonightScreen() {
       <PortionRooms />
       <header className="headline">
         <div>
-          <h1>Tonight</h1>
-          <p className="soft">{data?.day}. Enter the portions needed; fillets are allocated at once.</p>
+          <h1>{t('tonight.tonight')}</h1>
+          <p className="soft">
+            {data?.day}
+            {t('tonight.enter-the-portions-needed-fillets')}
+          </p>
         </div>
         <Button variant="default" onClick={() => start.current(undefined)} disabled={deal.isPending}>
-          {deal.isPending ? 'Allocating…' : 'Reallocate'}
+          {deal.isPending ? t('tonight.allocating') : t('tonight.reallocate')}
         </Button>
       </header>
       {run && <Running run={run} />}
@@ -54,9 +58,9 @@ export function TonightScreen() {
       )}
       {data?.groups.length === 0 && (
         <div className="empty">
-          <h2>Nothing to allocate</h2>
-          <p>Set the fish of a dish and break a fish down: its fillets appear here.</p>
-          <Link to="/portion/dishes">Dishes</Link>
+          <h2>{t('tonight.nothing-to-allocate')}</h2>
+          <p>{t('tonight.set-the-fish-of-a-dish')}</p>
+          <Link to="/portion/dishes">{t('tonight.dishes')}</Link>
         </div>
       )}
       {data?.groups.filter(isOn).map((group) => (
@@ -67,9 +71,9 @@ export function TonightScreen() {
         />
       ))}
       {data?.groups.some((group) => !isOn(group)) && (
-        <article className="dealt" aria-label="No fillets on the bench">
+        <article className="dealt" aria-label={t('tonight.no-fillets-on-the-bench')}>
           <header>
-            <h2>No fillets on the bench</h2>
+            <h2>{t('tonight.no-fillets-on-the-bench')}</h2>
           </header>
           <div className="off-bench">
             {data.groups
@@ -88,7 +92,8 @@ export function TonightScreen() {
       )}
       {data && data.anywhere.length > 0 && (
         <p className="soft">
-          For any fish, so not allocated: {data.anywhere.join(', ')}. <Link to="/portion/dishes">Set the fish</Link>
+          {t('tonight.for-any-fish-so-not-allocated', { join: data.anywhere.join(', ') })}{' '}
+          <Link to="/portion/dishes">{t('tonight.set-the-fish')}</Link>
         </p>
       )}
     </section>
@@ -126,7 +131,9 @@ function Dealt({ group, onWant }: { group: Group; onWant: (dish: string, need: n
             {group.gap_pct !== null && (
               <span className="soft">
                 {' '}
-                {group.gap_pct < 0.0005 ? 'Proven optimal.' : `Within ${group.gap_pct.toFixed(2)} % of the optimum.`}
+                {group.gap_pct < 0.0005
+                  ? t('tonight.proven-optimal')
+                  : t('tonight.within-of-the-optimum', { toFixed: group.gap_pct.toFixed(2) })}
               </span>
             )}
           </p>
@@ -137,7 +144,7 @@ function Dealt({ group, onWant }: { group: Group; onWant: (dish: string, need: n
           {group.dishes.map((dish) => (
             <Wanted key={dish.dish} dish={dish} onWant={(need) => onWant(dish.dish, need)} />
           ))}
-          {group.dishes.length === 0 && <p className="soft">No dish of this fish yet.</p>}
+          {group.dishes.length === 0 && <p className="soft">{t('tonight.no-dish-of-this-fish-yet')}</p>}
         </div>
         <div>
           <ul>
@@ -147,12 +154,10 @@ function Dealt({ group, onWant }: { group: Group; onWant: (dish: string, need: n
               return (
                 <li key={fillet.piece} className="fillet-row">
                   <span>
-                    <b>
-                      No. {fillet.number} {fillet.name}
-                    </b>
+                    <b>{t('tonight.no', { number: fillet.number, fillet: fillet.name })}</b>
                     <br />
                     <span className="soft">
-                      {fillet.left.text}, {fillet.available.text} to cut
+                      {t('tonight.to-cut', { left: fillet.left.text, available: fillet.available.text })}
                     </span>
                   </span>
                   <span className="cuts">
@@ -170,24 +175,27 @@ function Dealt({ group, onWant }: { group: Group; onWant: (dish: string, need: n
                     {group.said !== '' && <i className="cut rest" style={{ flexGrow: rest(group, fillet) }} />}
                   </span>
                   <span className="told">
-                    {counts.map((count) => `${count.count} ${count.name}`).join(', ') || (group.said ? 'none' : '')}
+                    {counts.map((count) => `${count.count} ${count.name}`).join(', ') ||
+                      (group.said ? t('tonight.none') : '')}
                   </span>
                   <Button
                     component={Link}
                     variant="default"
                     to={counts.length > 0 ? `${to}?want=${counts.map((c) => `${c.dish}:${c.count}`).join(',')}` : to}
                   >
-                    Plan cuts
+                    {t('tonight.plan-cuts')}
                   </Button>
                 </li>
               );
             })}
           </ul>
           {group.together.length > 0 && (
-            <p className="soft">Weighed together, so not allocated: {group.together.join(', ')}.</p>
+            <p className="soft">
+              {t('tonight.weighed-together-so-not-allocated', { join: group.together.join(', ') })}
+            </p>
           )}
           {group.fillets.length === 0 && group.together.length === 0 && (
-            <p className="soft">No fillet waits to be portioned.</p>
+            <p className="soft">{t('tonight.no-fillet-waits-to-be-portioned')}</p>
           )}
         </div>
       </div>
@@ -215,34 +223,44 @@ function Wanted({ dish, onWant }: { dish: Group['dishes'][number]; onWant: (need
     <div className="wanted-row">
       <span>
         <b>{dish.name}</b> {dish.target.text}
-        {dish.priority === 'first' && <span className="soft">, first when short</span>}
-        {dish.priority === 'last' && <span className="soft">, last when short</span>}
+        {dish.priority === 'first' && <span className="soft">{t('tonight.first-when-short')}</span>}
+        {dish.priority === 'last' && <span className="soft">{t('tonight.last-when-short')}</span>}
       </span>
       <span className="stepper">
         <Button
           variant="default"
-          aria-label={`One less of ${dish.name}`}
+          aria-label={t('tonight.one-less-of', { dish: dish.name })}
           onClick={() => say(Math.max(0, dish.need - 1))}
         >
           −
         </Button>
         <TextInput
-          aria-label={`Wanted of ${dish.name}`}
+          aria-label={t('tonight.wanted-of', { dish: dish.name })}
           inputMode="numeric"
           value={typed}
           onChange={(event) => setTyped(event.currentTarget.value)}
           onBlur={() => say(Number(typed))}
           onKeyDown={(event) => event.key === 'Enter' && say(Number(typed))}
         />
-        <Button variant="default" aria-label={`One more of ${dish.name}`} onClick={() => say(dish.need + 1)}>
+        <Button
+          variant="default"
+          aria-label={t('tonight.one-more-of', { dish: dish.name })}
+          onClick={() => say(dish.need + 1)}
+        >
           +
         </Button>
       </span>
       <span className="soft">
-        {dish.made} cut today{dish.comes === null ? '' : `, ${dish.comes} to come`}
+        {t('tonight.cut-today', {
+          made: dish.made,
+          comes: dish.comes === null ? '' : t('tonight.to-come', { comes: dish.comes }),
+        })}
         {(dish.short ?? 0) > 0 && (
           <>
-            , <b className="short">{dish.short} short</b>
+            ,{' '}
+            <b className="short">
+              {dish.short} {t('tonight.short')}
+            </b>
           </>
         )}
       </span>

@@ -2,6 +2,7 @@ import { Button, Table, Textarea } from '@mantine/core';
 import { useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { api } from '../api/client';
+import { t } from '../lang';
 import { Missing } from '../ui/Missing';
 
 /** What is not as invoiced, with figures, and the text ready to send. */
@@ -13,29 +14,30 @@ export function ClaimScreen() {
     return <Missing stage="receive" error={error} />;
   }
   if (!data) {
-    return <p className="sheet soft">Calculating…</p>;
+    return <p className="sheet soft">{t('claim.calculating')}</p>;
   }
   const { delivery, claim } = data;
   return (
     <section className="sheet claim">
       <div className="headline">
         <div>
-          <h1>Claim to {delivery.supplier}</h1>
+          <h1>{t('claim.claim-to', { supplier: delivery.supplier })}</h1>
           <p className="soft">
-            {delivery.number}, {delivery.day}. <Link to={`/receive/deliveries/${id}`}>Back to the delivery</Link>
+            {delivery.number}, {delivery.day}.{' '}
+            <Link to={`/receive/deliveries/${id}`}>{t('claim.back-to-the-delivery')}</Link>
           </p>
         </div>
         {claim?.total && (
           <p className="yield">
             <b>{claim.total}</b>
-            <span className="soft">credit claimed</span>
+            <span className="soft">{t('claim.credit-claimed')}</span>
           </p>
         )}
       </div>
       {!claim && (
         <div className="empty">
-          <h2>Nothing to claim</h2>
-          <p>What was weighed in is what was invoiced, within the scale’s tolerance.</p>
+          <h2>{t('claim.nothing-to-claim')}</h2>
+          <p>{t('claim.what-was-weighed-in-is-what')}</p>
         </div>
       )}
       {claim && (
@@ -43,10 +45,10 @@ export function ClaimScreen() {
           <Table>
             <Table.Thead>
               <Table.Tr>
-                <Table.Th>What</Table.Th>
-                <Table.Th>Fish</Table.Th>
-                <Table.Th>Figures</Table.Th>
-                <Table.Th className="n">Money</Table.Th>
+                <Table.Th>{t('claim.what')}</Table.Th>
+                <Table.Th>{t('claim.fish')}</Table.Th>
+                <Table.Th>{t('claim.figures')}</Table.Th>
+                <Table.Th className="n">{t('claim.money')}</Table.Th>
               </Table.Tr>
             </Table.Thead>
             <Table.Tbody>
@@ -60,24 +62,24 @@ export function ClaimScreen() {
               ))}
               {claim.total && (
                 <Table.Tr className="sum">
-                  <Table.Td colSpan={3}>Credit claimed</Table.Td>
+                  <Table.Td colSpan={3}>{t('claim.credit-claimed-2')}</Table.Td>
                   <Table.Td className="n">{claim.total}</Table.Td>
                 </Table.Tr>
               )}
             </Table.Tbody>
           </Table>
           <div className="letter">
-            <h2>The text, ready to send</h2>
+            <h2>{t('claim.the-text-ready-to-send')}</h2>
             <Textarea
               readOnly
-              aria-label="Claim, ready to send"
+              aria-label={t('claim.claim-ready-to-send')}
               value={claim.text}
               rows={claim.text.split('\n').length + 2}
               onFocus={(event) => event.target.select()}
             />
             <p className="line-actions no-print">
               <Button onClick={() => copy(claim.text).then(() => setCopied(true))}>
-                {copied ? 'Copied' : 'Copy the text'}
+                {copied ? t('claim.copied') : t('claim.copy-the-text')}
               </Button>
               <Button
                 component={'a'}
@@ -85,10 +87,10 @@ export function ClaimScreen() {
                 download={`claim-${delivery.number}.txt`}
                 href={`data:text/plain;charset=utf-8,${encodeURIComponent(claim.text)}`}
               >
-                Save as a file
+                {t('claim.save-as-a-file')}
               </Button>
               <Button component={Link} variant="default" to="/receive">
-                To the cold room
+                {t('claim.to-the-cold-room')}
               </Button>
             </p>
           </div>

@@ -1,6 +1,7 @@
 import { Button } from '@mantine/core';
 import { Link } from 'react-router';
 import type { Door } from '../api/client';
+import { t } from '../lang';
 
 /** What is not as invoiced so far, and the way to the claim. */
 export function ClaimSoFar({ door }: { door: Door }) {
@@ -8,11 +9,19 @@ export function ClaimSoFar({ door }: { door: Door }) {
   return (
     <p className="remark quiet-remark">
       <span>
-        <b>{door.claim?.total ? `${door.claim.total} to claim` : `${count} to settle`}</b>: {count}{' '}
-        {count === 1 ? 'thing is' : 'things are'} not as invoiced{door.delivery.open ? ' so far' : ''}.
+        <b>
+          {door.claim?.total
+            ? t('claimSoFar.to-claim', { total: door.claim.total })
+            : t('claimSoFar.to-settle', { n: count })}
+        </b>
+        {t('claimSoFar.not-as-invoiced', {
+          count: count,
+          n: count,
+          so_far: door.delivery.open ? ` ${t('claimSoFar.so-far')}` : '',
+        })}
       </span>
       <Button component={Link} variant="default" to={`/receive/deliveries/${door.delivery.id}/claim`}>
-        Open claim
+        {t('claimSoFar.open-claim')}
       </Button>
     </p>
   );

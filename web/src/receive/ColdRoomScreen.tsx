@@ -3,6 +3,7 @@ import { useQueryClient } from '@tanstack/react-query';
 import { Link } from 'react-router';
 import { api, asProblem, type ColdRoom } from '../api/client';
 import { useKitchen } from '../kitchen/kitchen';
+import { t } from '../lang';
 import { usePut } from '../ui/outbox';
 import { ReceiveRooms } from './ReceiveRooms';
 
@@ -27,40 +28,44 @@ export function ColdRoomScreen() {
         <>
           <div className="headline">
             <div>
-              <h1>Cold room</h1>
+              <h1>{t('coldRoom.cold-room')}</h1>
               <p className="soft">
                 {data.now}. {said(data)}
               </p>
             </div>
             <Link className="go" to="/receive/deliveries?new">
-              New delivery
+              {t('coldRoom.new-delivery')}
             </Link>
           </div>
           {data.at_the_door.map((delivery) => (
             <p className="remark quiet-remark" key={delivery.id}>
               <span>
-                <b>{delivery.supplier}</b>, {delivery.number}, is at the door: {delivery.fish} fish weighed in so far,{' '}
-                {delivery.mass.text}.
+                <b>{delivery.supplier}</b>
+                {t('coldRoom.is-at-the-door-fish-weighed', {
+                  number: delivery.number,
+                  fish: delivery.fish,
+                  mass: delivery.mass.text,
+                })}
               </span>
               <Button component={Link} variant="default" to={`/receive/deliveries/${delivery.id}`}>
-                Continue
+                {t('coldRoom.continue')}
               </Button>
             </p>
           ))}
           {empty && (
             <div className="empty">
-              <h2>The cold room is empty</h2>
-              <p>Fish that was weighed in lies here, in the order in which it should be cut.</p>
-              <Link to="/receive/deliveries?new">New delivery</Link>
+              <h2>{t('coldRoom.the-cold-room-is-empty')}</h2>
+              <p>{t('coldRoom.fish-that-was-weighed-in-lies')}</p>
+              <Link to="/receive/deliveries?new">{t('coldRoom.new-delivery')}</Link>
             </div>
           )}
           {!empty && (
             <div className="queue">
               <p className="lasts-key" aria-hidden="true">
-                <i className="raw" /> raw service
-                <i className="keeps" /> days left on ice
-                <i className="rests" /> resting
-                <i className="now" /> now
+                <i className="raw" /> {t('coldRoom.raw-service')}
+                <i className="keeps" /> {t('coldRoom.days-left-on-ice')}
+                <i className="rests" /> {t('coldRoom.resting')}
+                <i className="now" /> {t('coldRoom.now')}
               </p>
               {data.groups
                 .filter((group) => group.fish.length > 0)
@@ -78,10 +83,10 @@ export function ColdRoomScreen() {
 function said(data: ColdRoom): string {
   const count = (group: Group['group']) => data.groups.find((g) => g.group === group)?.count ?? 0;
   const parts = [
-    count('decide') > 0 ? `${count('decide')} to be decided` : '',
-    `${count('cut')} to be cut`,
-    count('rest') > 0 ? `${count('rest')} resting` : '',
-    data.on_the_board > 0 ? `${data.on_the_board} on the board already` : '',
+    count('decide') > 0 ? t('coldRoom.to-be-decided', { n: count('decide') }) : '',
+    t('coldRoom.to-be-cut', { n: count('cut') }),
+    count('rest') > 0 ? t('coldRoom.resting-2', { n: count('rest') }) : '',
+    data.on_the_board > 0 ? t('coldRoom.on-the-board-already', { on_the_board: data.on_the_board }) : '',
   ];
   return `${parts.filter(Boolean).join(', ')}.`;
 }
@@ -107,7 +112,7 @@ function QueueGroup({ group, days, ruled }: { group: Group; days: string[]; rule
       {group.fish.map((row, i) => (
         <QueueRow key={row.fish.id} row={row} group={group.group} place={i + 1} />
       ))}
-      {group.more > 0 && <p className="soft more">and {group.more} more</p>}
+      {group.more > 0 && <p className="soft more">{t('coldRoom.and-more', { more: group.more })}</p>}
     </div>
   );
 }
@@ -118,7 +123,8 @@ function QueueRow({ row, group, place }: { row: Row; group: Group['group']; plac
     <span className="what">
       <b>
         {group === 'cut' && <i className="place">{place}</i>}
-        {fish.title} {fish.count > 1 ? `, ${fish.count} fish` : `no. ${fish.number}`}
+        {fish.title}{' '}
+        {fish.count > 1 ? t('coldRoom.fish', { n: fish.count }) : t('coldRoom.no', { number: fish.number })}
       </b>
       <span className="why">{row.reasons.join(' ')}</span>
     </span>
@@ -144,9 +150,13 @@ function Week({ row }: { row: Row }) {
   const resting = rests !== null && rests > now;
   const from = resting ? rests : now;
   const says = [
-    resting ? `rests ${hours(rests - now)}` : '',
-    raw !== null && raw > now ? `raw service for ${hours(raw - now)} more` : '',
-    keeps !== null ? (keeps > now ? `keeps ${hours(keeps - now)} more` : 'past its expected life') : '',
+    resting ? t('coldRoom.rests', { hours: hours(rests - now) }) : '',
+    raw !== null && raw > now ? t('coldRoom.raw-service-for-more', { hours: hours(raw - now) }) : '',
+    keeps !== null
+      ? keeps > now
+        ? t('coldRoom.keeps-more', { hours: hours(keeps - now) })
+        : t('coldRoom.past-its-expected-life')
+      : '',
   ].filter(Boolean);
   return (
     <span className="lasts" role="img" aria-label={says.join(', ')}>
@@ -166,7 +176,8 @@ function Week({ row }: { row: Row }) {
   );
 }
 
-const hours = (days: number) => (days < 1.5 ? `${Math.round(24 * days)} hours` : `${Math.floor(days)} days`);
+const hours = (days: number) =>
+  days < 1.5 ? t('coldRoom.hours', { round: Math.round(24 * days) }) : t('coldRoom.days', { floor: Math.floor(days) });
 
 function Decision({ row }: { row: Row }) {
   const { me } = useKitchen();
@@ -177,15 +188,15 @@ function Decision({ row }: { row: Row }) {
   const say = (take: boolean) =>
     decide.mutate({ params: { path: { fish: row.fish.id } }, body: { take, version: row.fish.version } });
   if (me.role !== 'head chef') {
-    return <p className="soft">The head chef decides.</p>;
+    return <p className="soft">{t('coldRoom.the-head-chef-decides')}</p>;
   }
   return (
     <p className="decision">
       <Button variant="default" disabled={decide.isPending} onClick={() => say(true)}>
-        Accept anyway
+        {t('coldRoom.accept-anyway')}
       </Button>
       <Button variant="default" disabled={decide.isPending} onClick={() => say(false)}>
-        Reject
+        {t('coldRoom.reject')}
       </Button>
       <span className="fault" role="alert">
         {decide.error ? asProblem(decide.error).detail : ''}

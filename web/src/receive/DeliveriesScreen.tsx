@@ -4,6 +4,7 @@ import { useState } from 'react';
 import { Link, useNavigate, useSearchParams } from 'react-router';
 import { ulid } from 'ulid';
 import { api, asProblem, faultAt } from '../api/client';
+import { t } from '../lang';
 import { usePut } from '../ui/outbox';
 import { Pages } from '../ui/Pages';
 import { ReceiveRooms } from './ReceiveRooms';
@@ -24,12 +25,12 @@ export function DeliveriesScreen() {
     <section className="sheet wide">
       <ReceiveRooms />
       <div className="headline">
-        <h1>Deliveries</h1>
+        <h1>{t('deliveries.deliveries')}</h1>
         <TextInput
           className="seek"
           type="search"
-          aria-label="Search the deliveries"
-          placeholder="Supplier, number or lot"
+          aria-label={t('deliveries.search-the-deliveries')}
+          placeholder={t('deliveries.supplier-number-or-lot')}
           value={q}
           onChange={(event) => {
             setQ(event.target.value);
@@ -40,8 +41,8 @@ export function DeliveriesScreen() {
       <NewDelivery start={search.has('new')} />
       {data?.total === 0 && (
         <div className="empty">
-          <h2>{q ? `No delivery matches “${q}”` : 'No delivery yet'}</h2>
-          <p>{q ? 'Try part of the supplier’s name, a number, or a lot.' : 'Deliveries are recorded here.'}</p>
+          <h2>{q ? t('deliveries.no-delivery-matches', { q }) : t('deliveries.no-delivery-yet')}</h2>
+          <p>{q ? t('deliveries.try-part-of-the-suppliers-name') : t('deliveries.deliveries-are-recorded-here')}</p>
         </div>
       )}
       <div className="rows">
@@ -54,21 +55,23 @@ export function DeliveriesScreen() {
               </span>
             </span>
             <span>
-              {what || 'no lines yet'}
+              {what || t('deliveries.no-lines-yet')}
               <span className="soft">
-                {delivery.open ? 'at the door' : `received by ${delivery.received_by}`}
-                {delivery.held > 0 ? `, ${delivery.held} to be decided` : ''}
+                {delivery.open
+                  ? t('deliveries.at-the-door')
+                  : t('deliveries.received-by', { received_by: delivery.received_by })}
+                {delivery.held > 0 ? t('deliveries.to-be-decided', { held: delivery.held }) : ''}
               </span>
             </span>
             <span className="n">
               <b>{delivery.mass.text}</b>
-              <span className="soft">{delivery.fish} fish</span>
+              <span className="soft">{t('deliveries.fish', { fish: delivery.fish })}</span>
             </span>
             <span className="n">
               {claimed && (
                 <>
                   <b>{claimed}</b>
-                  <span className="soft">{claimed.includes('settle') ? '' : 'claimed'}</span>
+                  <span className="soft">{claimed.includes('settle') ? '' : t('deliveries.claimed')}</span>
                 </>
               )}
             </span>
@@ -105,8 +108,8 @@ function NewDelivery({ start }: { start: boolean }) {
       }}
     >
       <Autocomplete
-        label="New delivery from"
-        placeholder="Supplier"
+        label={t('deliveries.new-delivery-from')}
+        placeholder={t('deliveries.supplier')}
         data={data?.suppliers ?? []}
         value={supplier}
         onChange={setSupplier}
@@ -114,18 +117,19 @@ function NewDelivery({ start }: { start: boolean }) {
         autoFocus={start}
       />
       <TextInput
-        label="Number"
-        placeholder="invoice or despatch note"
+        label={t('deliveries.number')}
+        placeholder={t('deliveries.invoice-or-despatch-note')}
         value={number}
         onChange={(event) => setNumber(event.currentTarget.value)}
         error={faultAt(store.error, '/number')}
       />
       <Button type="submit" loading={store.isPending} disabled={!supplier.trim() || !number.trim()}>
-        Start
+        {t('deliveries.start')}
       </Button>
       {store.error && !asProblem(store.error).errors && (
         <p className="fault" role="alert">
-          {asProblem(store.error).detail} {twin && <Link to={`/receive/deliveries/${twin}`}>Open</Link>}
+          {asProblem(store.error).detail}{' '}
+          {twin && <Link to={`/receive/deliveries/${twin}`}>{t('deliveries.open')}</Link>}
         </p>
       )}
     </form>

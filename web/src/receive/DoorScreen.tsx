@@ -5,6 +5,7 @@ import { Link, useLocation, useNavigate, useParams } from 'react-router';
 import { ulid } from 'ulid';
 import { api, asProblem, type Door, faultAt, panFault, type Scanned, type Weight } from '../api/client';
 import { useKitchen } from '../kitchen/kitchen';
+import { t } from '../lang';
 import { Chips } from '../ui/Chips';
 import { Missing } from '../ui/Missing';
 import { takenNow, useOutbox, usePut } from '../ui/outbox';
@@ -32,7 +33,7 @@ export function DoorScreen() {
   if (error) {
     return <Missing stage="receive" error={error} />;
   }
-  return data ? <AtTheDoor key={id} door={data} /> : <p className="sheet soft">Loading…</p>;
+  return data ? <AtTheDoor key={id} door={data} /> : <p className="sheet soft">{t('door.loading')}</p>;
 }
 
 function AtTheDoor({ door }: { door: Door }) {
@@ -129,11 +130,11 @@ function AtTheDoor({ door }: { door: Door }) {
   const trouble = sendBack.error ?? close.error;
   const nth = line ? line.received_count + waitingFor(line, outbox.waiting) + 1 : 0;
   const missing = !delivery.open
-    ? 'This delivery is closed.'
+    ? t('door.this-delivery-is-closed')
     : editing
-      ? 'Save the line first.'
+      ? t('door.save-the-line-first')
       : !line
-        ? 'Add the first invoice line, or scan a label.'
+        ? t('door.add-the-first-invoice-line-or')
         : null;
 
   return (
@@ -145,13 +146,17 @@ function AtTheDoor({ door }: { door: Door }) {
               {delivery.supplier} <span style={{ fontWeight: 450 }}>{delivery.number}</span>
             </h1>
             <p className="soft">
-              {delivery.day}, received by {delivery.received_by}
-              {delivery.open ? '' : ', closed'}. <Link to="/receive/deliveries">All deliveries</Link>
+              {t('door.received-by', {
+                day: delivery.day,
+                received_by: delivery.received_by,
+                closed: delivery.open ? '' : t('door.closed'),
+              })}{' '}
+              <Link to="/receive/deliveries">{t('door.all-deliveries')}</Link>
             </p>
           </div>
           <p className="yield">
             <b>{delivery.mass.text}</b>
-            <span className="soft">{delivery.fish} fish weighed in</span>
+            <span className="soft">{t('door.fish-weighed-in', { fish: delivery.fish })}</span>
           </p>
         </header>
         {scan.error && (
@@ -189,14 +194,14 @@ function AtTheDoor({ door }: { door: Door }) {
                 />
               ))}
             </div>
-            {lines.length === 0 && <p className="soft">This delivery has no lines.</p>}
+            {lines.length === 0 && <p className="soft">{t('door.this-delivery-has-no-lines')}</p>}
             {door.claim && !(delivery.open && lines.some((one) => wanting(one))) && <ClaimSoFar door={door} />}
             {delivery.open && (
               <p className="line-actions">
                 <Button variant="default" onClick={() => setEditing(writtenOf(null, null))}>
-                  Add a line
+                  {t('door.add-a-line')}
                 </Button>
-                <span className="soft">A scanned label adds a line.</span>
+                <span className="soft">{t('door.a-scanned-label-adds-a-line')}</span>
               </p>
             )}
           </>
@@ -206,16 +211,16 @@ function AtTheDoor({ door }: { door: Door }) {
       <Pan
         todo={
           missing ??
-          (boxed ? `Put the box of ${line?.species.name ?? ''} on the scale, gross.` : nextFish(lines, line, nth))
+          (boxed ? t('door.put-the-box-of-on-the', { species: line?.species.name ?? '' }) : nextFish(lines, line, nth))
         }
         recordAs={
           missing || !line
             ? null
             : boxed
-              ? `${line.species.name}, ${box.count || '?'} fish in a box`
-              : `${line.species.name}, fish ${nth}`
+              ? t('door.fish-in-a-box', { species: line.species.name, n: box.count || '?' })
+              : t('door.fish', { species: line.species.name, nth })
         }
-        takeWord="Weigh in"
+        takeWord={t('door.weigh-in')}
         onTake={take}
         busy={false}
         outbox={outbox}
@@ -225,11 +230,11 @@ function AtTheDoor({ door }: { door: Door }) {
         {...(delivery.open
           ? {
               onTakeBack: (fish: string) =>
-                sendBack.mutate({ params: { path: { fish } }, body: { reason: 'taken back at the door' } }),
+                sendBack.mutate({ params: { path: { fish } }, body: { reason: t('door.taken-back-at-the-door') } }),
             }
           : {})}
         next={{
-          label: delivery.open ? 'Close delivery' : 'To the cold room',
+          label: delivery.open ? t('door.close-delivery') : t('door.to-the-cold-room'),
           disabled: delivery.open && (delivery.fish === 0 || editing !== null || outbox.waiting.length > 0),
           busy: close.isPending,
           open: delivery.open
@@ -244,13 +249,13 @@ function AtTheDoor({ door }: { door: Door }) {
         {delivery.open && line && !editing && (
           <>
             <Chips
-              legend="On the scale"
+              legend={t('door.on-the-scale')}
               name="boxed"
               inline
               value={boxed ? 'box' : 'one'}
               options={[
-                { value: 'one', label: 'One fish' },
-                { value: 'box', label: 'A box' },
+                { value: 'one', label: t('door.one-fish') },
+                { value: 'box', label: t('door.a-box') },
               ]}
               onChange={(value) => setBoxed(value === 'box')}
             />
@@ -259,8 +264,12 @@ function AtTheDoor({ door }: { door: Door }) {
                 {(['count', 'ice', 'tub', 'tag'] as const).map((field) => (
                   <TextInput
                     key={field}
-                    label={{ count: 'Fish in it', ice: 'Ice', tub: 'Tub', tag: 'Tag' }[field]}
-                    placeholder={{ count: '12', ice: '2 kg', tub: '1.8 kg', tag: 'box 7' }[field]}
+                    label={
+                      { count: t('door.fish-in-it'), ice: t('door.ice'), tub: t('door.tub'), tag: t('door.tag') }[field]
+                    }
+                    placeholder={
+                      { count: '12', ice: t('door.2-kg'), tub: t('door.1-8-kg'), tag: t('door.box-7') }[field]
+                    }
                     {...(field === 'count' ? { inputMode: 'numeric' as const } : {})}
                     value={box[field]}
                     error={faultAt(outbox.refused?.fault, `/${field}`)}

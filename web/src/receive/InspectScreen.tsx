@@ -6,6 +6,7 @@ import { ulid } from 'ulid';
 import { api, asProblem, faultAt, type InspectionForm } from '../api/client';
 import { PREVIEW, useSettled } from '../api/preview';
 import { useKitchen } from '../kitchen/kitchen';
+import { t } from '../lang';
 import { Chips } from '../ui/Chips';
 import { Missing } from '../ui/Missing';
 import { usePut } from '../ui/outbox';
@@ -29,7 +30,7 @@ export function InspectScreen() {
   if (error) {
     return <Missing stage="receive" error={error} />;
   }
-  return data ? <Look key={line} line={line} form={data} /> : <p className="sheet soft">Loading…</p>;
+  return data ? <Look key={line} line={line} form={data} /> : <p className="sheet soft">{t('inspect.loading')}</p>;
 }
 
 function Look({ line, form }: { line: string; form: InspectionForm }) {
@@ -73,12 +74,12 @@ function Look({ line, form }: { line: string; form: InspectionForm }) {
         <header className="headline">
           <div>
             <h1>
-              {form.title} <span style={{ fontWeight: 450 }}>from {form.supplier}</span>
+              {form.title} <span style={{ fontWeight: 450 }}>{t('inspect.from', { supplier: form.supplier })}</span>
             </h1>
             <p className="soft">
-              Bought {form.state}. Tap what you see.{' '}
+              {t('inspect.bought-tap-what-you-see', { state: form.state })}{' '}
               <Link to={`/receive/deliveries/${form.delivery}`} state={{ line }}>
-                Back to the delivery
+                {t('inspect.back-to-the-delivery')}
               </Link>
             </p>
           </div>
@@ -86,12 +87,12 @@ function Look({ line, form }: { line: string; form: InspectionForm }) {
             variant="default"
             onClick={() => setGrades(Object.fromEntries(form.attributes.map((a) => [a.attribute, 0])))}
           >
-            All best grade
+            {t('inspect.all-best-grade')}
           </Button>
         </header>
         {form.fish.length > 1 && (
           <Several
-            legend="Applies to"
+            legend={t('inspect.applies-to')}
             chosen={chosen}
             options={form.fish.map((fish) => ({
               value: fish.id,
@@ -114,34 +115,37 @@ function Look({ line, form }: { line: string; form: InspectionForm }) {
                   />
                   <GradeDrawing attribute={attribute.attribute} grade={grade} />
                   <span>{words}</span>
-                  {grade === 3 && attribute.fatal && <em>refuses</em>}
+                  {grade === 3 && attribute.fatal && <em>{t('inspect.refuses')}</em>}
                 </label>
               ))}
             </fieldset>
           ))}
         </div>
       </section>
-      <aside className="pan" aria-label="Probe and verdict">
+      <aside className="pan" aria-label={t('inspect.probe-and-verdict')}>
         <ProbePanel warmest={form.warmest} rule={form.rule} taken={core} onTake={setCore} demo={demo} />
         <Chips
-          legend="Rigor"
+          legend={t('inspect.rigor')}
           name="rigor"
           value={rigor}
           options={form.rigor.map((r) => ({ value: r.rigor, label: r.name }))}
           onChange={setRigor}
         />
         <div className={`verdict ${verdict?.verdict.replace(' ', '-') ?? ''}`} aria-live="polite">
-          <h2>{verdict ? verdict.spoken : 'Nothing graded yet'}</h2>
+          <h2>{verdict ? verdict.spoken : t('inspect.nothing-graded-yet')}</h2>
           {verdict ? (
             <>
               <p>{verdict.reasons.join(' ')}</p>
               <p className="soft">
-                Some {Math.round(verdict.days_on_ice)} days on ice so far, {Math.round(verdict.days_left_low)} to{' '}
-                {Math.round(verdict.days_left_high)} left nine times in ten.
+                {t('inspect.some-days-on-ice-so-far', {
+                  round: Math.round(verdict.days_on_ice),
+                  round2: Math.round(verdict.days_left_low),
+                  round3: Math.round(verdict.days_left_high),
+                })}
               </p>
             </>
           ) : (
-            <p className="soft">{form.cautions.join(' ') || 'Smell it first, then look, then press.'}</p>
+            <p className="soft">{form.cautions.join(' ') || t('inspect.smell-it-first-then-look-then')}</p>
           )}
         </div>
         <p className="fault" role="alert">
@@ -157,11 +161,17 @@ function Look({ line, form }: { line: string; form: InspectionForm }) {
           disabled={!verdict || chosen.length === 0 || store.isPending}
           onClick={() => store.mutate({ params: { path: { inspection: ulid() } }, body })}
         >
-          Save inspection
+          {t('inspect.save-inspection')}
           <small>
             {chosen.length === 0
-              ? 'No fish is chosen'
-              : `${chosen.length} of ${form.fish.length} ${form.fish.length === 1 ? 'fish' : 'weighings'}, ${seen} of ${form.attributes.length} graded`}
+              ? t('inspect.no-fish-is-chosen')
+              : t('inspect.of-of-graded', {
+                  count: form.fish.length,
+                  chosen: chosen.length,
+                  fish: form.fish.length,
+                  seen,
+                  attributes: form.attributes.length,
+                })}
           </small>
         </Button>
       </aside>

@@ -5,6 +5,7 @@ import { ulid } from 'ulid';
 import { api, asProblem, faultAt, type InvoicePreview } from '../api/client';
 import { PREVIEW, useSettled } from '../api/preview';
 import { useKitchen } from '../kitchen/kitchen';
+import { t } from '../lang';
 import { base64 } from '../ui/base64';
 import { Chips } from '../ui/Chips';
 import { ReceiveRooms } from './ReceiveRooms';
@@ -13,32 +14,32 @@ type Decimals = 'auto' | 'point' | 'comma';
 type Dates = 'auto' | 'dmy' | 'mdy' | 'ymd';
 
 const DECIMALS: { value: Decimals; label: string }[] = [
-  { value: 'auto', label: 'as it looks' },
+  { value: 'auto', label: t('invoice.as-it-looks') },
   { value: 'point', label: '9.80' },
   { value: 'comma', label: '9,80' },
 ];
 
 const DATES: { value: Dates; label: string }[] = [
-  { value: 'auto', label: 'as it looks' },
-  { value: 'dmy', label: 'day first' },
-  { value: 'mdy', label: 'month first' },
-  { value: 'ymd', label: 'year first' },
+  { value: 'auto', label: t('invoice.as-it-looks') },
+  { value: 'dmy', label: t('invoice.day-first') },
+  { value: 'mdy', label: t('invoice.month-first') },
+  { value: 'ymd', label: t('invoice.year-first') },
 ];
 
 const SAYS: Record<string, string> = {
-  name: 'Fish',
-  mass: 'Weight',
-  count: 'How many',
-  boxes: 'Boxes',
-  price: 'Price',
-  unit: 'Price is for',
-  lot: 'Lot',
-  area: 'Catch area',
-  gear: 'Gear',
-  landed: 'Landed',
-  vessel: 'Vessel',
-  production: 'Wild or farmed',
-  grade: 'Size',
+  name: t('invoice.fish'),
+  mass: t('invoice.weight'),
+  count: t('invoice.how-many'),
+  boxes: t('invoice.boxes'),
+  price: t('invoice.price'),
+  unit: t('invoice.price-is-for'),
+  lot: t('invoice.lot'),
+  area: t('invoice.catch-area'),
+  gear: t('invoice.gear'),
+  landed: t('invoice.landed'),
+  vessel: t('invoice.vessel'),
+  production: t('invoice.wild-or-farmed'),
+  grade: t('invoice.size'),
 };
 
 /** A supplier's file becomes a delivery: read, shown row by row with its faults, and taken whole or not at all. */
@@ -79,15 +80,12 @@ export function InvoiceScreen() {
     <section className="sheet wide invoice">
       <ReceiveRooms />
       <div>
-        <h1>Import invoice</h1>
-        <p className="soft">
-          CSV, or a UBL 2.1 invoice or despatch advice in XML, up to 5 MB. Nothing is imported until every row is
-          correct.
-        </p>
+        <h1>{t('invoice.import-invoice')}</h1>
+        <p className="soft">{t('invoice.csv-or-a-ubl-2-1')}</p>
       </div>
       <div className="new-delivery">
         <label className="file">
-          <span>File</span>
+          <span>{t('invoice.file')}</span>
           <input
             type="file"
             accept=".csv,.txt,.xml,text/csv,text/xml,application/xml"
@@ -100,27 +98,27 @@ export function InvoiceScreen() {
           />
         </label>
         <Autocomplete
-          label="Supplier"
+          label={t('invoice.supplier')}
           data={choices?.suppliers ?? []}
           value={from}
           onChange={setSupplier}
           error={faultAt(take.error, '/supplier')}
         />
         <TextInput
-          label="Number"
+          label={t('invoice.number')}
           value={under}
           onChange={(event) => setNumber(event.currentTarget.value)}
           error={faultAt(take.error, '/number')}
         />
         <TextInput
-          label="Day"
+          label={t('invoice.day')}
           type="date"
           value={day}
           onChange={(event) => setDay(event.currentTarget.value)}
           error={faultAt(take.error, '/delivered_on')}
         />
       </div>
-      {file && preview.isFetching && <p className="soft">Reading {file.name}…</p>}
+      {file && preview.isFetching && <p className="soft">{t('invoice.reading', { file: file.name })}</p>}
       {file && preview.error && (
         <p className="remark" role="alert">
           {asProblem(preview.error).detail}
@@ -128,8 +126,8 @@ export function InvoiceScreen() {
       )}
       {!file && (
         <div className="empty">
-          <h2>No file yet</h2>
-          <p>Choose what the supplier sent. It is shown row by row first, with what is wrong with each.</p>
+          <h2>{t('invoice.no-file-yet')}</h2>
+          <p>{t('invoice.choose-what-the-supplier-sent-it')}</p>
         </div>
       )}
       {read && (
@@ -143,14 +141,21 @@ export function InvoiceScreen() {
             <>
               <div className="row written">
                 <Chips
-                  legend="Numbers are written"
+                  legend={t('invoice.numbers-are-written')}
                   name="decimals"
                   inline
                   value={decimals}
                   options={DECIMALS}
                   onChange={setDecimals}
                 />
-                <Chips legend="Dates" name="dates" inline value={dates} options={DATES} onChange={setDates} />
+                <Chips
+                  legend={t('invoice.dates')}
+                  name="dates"
+                  inline
+                  value={dates}
+                  options={DATES}
+                  onChange={setDates}
+                />
               </div>
               <Mapping read={read} columns={columns ?? read.columns} onColumns={setColumns} />
             </>
@@ -182,16 +187,15 @@ export function InvoiceScreen() {
                 })
               }
             >
-              Import {read.rows.length - leftOut.length} rows as a delivery
+              {t('invoice.import-rows-as-a-delivery', { rows: read.rows.length - leftOut.length })}
             </Button>
             <span className="soft">
-              {open.length > 0
-                ? `${open.length} ${open.length === 1 ? 'row has' : 'rows have'} a fault: correct it in the file, choose the species, or leave the row out.`
-                : ''}
+              {open.length > 0 ? t('invoice.a-fault-correct-it-in-the', { count: open.length, open: open.length }) : ''}
             </span>
             {take.error && (
               <span className="fault" role="alert">
-                {asProblem(take.error).detail} {twin && <Link to={`/receive/deliveries/${twin}`}>Open</Link>}
+                {asProblem(take.error).detail}{' '}
+                {twin && <Link to={`/receive/deliveries/${twin}`}>{t('invoice.open')}</Link>}
               </span>
             )}
           </p>
@@ -209,7 +213,7 @@ function Mapping(props: {
   const { read, columns } = props;
   return (
     <details className="mapping" open={read.faults.length > 0}>
-      <summary>What each column says</summary>
+      <summary>{t('invoice.what-each-column-says')}</summary>
       <div className="fields four">
         {read.says.map((says) => (
           <NativeSelect
@@ -239,14 +243,14 @@ function Rows(props: {
     <Table className="invoice-rows">
       <Table.Thead>
         <Table.Tr>
-          <Table.Th className="n">Line</Table.Th>
-          <Table.Th>On the invoice</Table.Th>
-          <Table.Th>Here it is</Table.Th>
-          <Table.Th className="n">Weight</Table.Th>
-          <Table.Th className="n">Count</Table.Th>
-          <Table.Th className="n">Price</Table.Th>
-          <Table.Th className="n">Net, tax</Table.Th>
-          <Table.Th>Lot and origin</Table.Th>
+          <Table.Th className="n">{t('invoice.line')}</Table.Th>
+          <Table.Th>{t('invoice.on-the-invoice')}</Table.Th>
+          <Table.Th>{t('invoice.here-it-is')}</Table.Th>
+          <Table.Th className="n">{t('invoice.weight')}</Table.Th>
+          <Table.Th className="n">{t('invoice.count')}</Table.Th>
+          <Table.Th className="n">{t('invoice.price')}</Table.Th>
+          <Table.Th className="n">{t('invoice.net-tax')}</Table.Th>
+          <Table.Th>{t('invoice.lot-and-origin')}</Table.Th>
           <Table.Th />
         </Table.Tr>
       </Table.Thead>
@@ -263,7 +267,7 @@ function Rows(props: {
               <Table.Td>
                 {row.species_name ?? (
                   <NativeSelect
-                    aria-label={`Which species is “${row.name}”?`}
+                    aria-label={t('invoice.which-species-is', { row: row.name })}
                     data={[
                       { value: '', label: 'choose' },
                       ...props.species.map((s) => ({ value: s.id, label: s.name })),
@@ -283,7 +287,7 @@ function Rows(props: {
               <Table.Td>{row.trace}</Table.Td>
               <Table.Td>
                 <Button variant="default" onClick={() => props.onLeaveOut(row.place)}>
-                  {out ? 'Include' : 'Leave out'}
+                  {out ? t('invoice.include') : t('invoice.leave-out')}
                 </Button>
               </Table.Td>
             </Table.Tr>

@@ -1,8 +1,9 @@
 import { Button, UnstyledButton } from '@mantine/core';
 import { Link } from 'react-router';
 import type { Line } from '../api/client';
+import { t } from '../lang';
 
-const VERDICTS = { accept: '', 'use first': 'use first', hold: 'held', refuse: 'refused' };
+const VERDICTS = { accept: '', 'use first': t('lineCard.use-first'), hold: 'held', refuse: 'refused' };
 
 /** One line of a delivery: what was invoiced, what came, and each fish with what was said of it. */
 export function LineCard(props: {
@@ -28,26 +29,26 @@ export function LineCard(props: {
           <b>{line.species.name}</b>
           <span className="soft">
             {line.state}
-            {line.lot ? `, lot ${line.lot}` : ''}
+            {line.lot ? t('lineCard.lot', { lot: line.lot }) : ''}
             {line.price ? `, ${line.price}` : ''}
           </span>
         </span>
         <span className="n">
-          <span className="soft">invoiced</span>
+          <span className="soft">{t('lineCard.invoiced')}</span>
           {line.invoiced ?? '–'}
           {line.count !== null ? `, ${line.count}` : ''}
         </span>
         <span className="n">
-          <span className="soft">weighed in</span>
+          <span className="soft">{t('lineCard.weighed-in')}</span>
           <b>
             {line.received.text}, {line.received_count}
           </b>
         </span>
         {props.toCome > 0 && line.fish.length > 0 ? (
-          <span className="n">{props.toCome} to come</span>
+          <span className="n">{t('lineCard.to-come', { toCome: props.toCome })}</span>
         ) : (
           <span className={line.gap?.short ? 'n gap' : 'n'}>
-            {line.gap?.say ?? (line.fish.length > 0 ? 'fits' : '')}
+            {line.gap?.say ?? (line.fish.length > 0 ? t('lineCard.fits') : '')}
           </span>
         )}
       </UnstyledButton>
@@ -62,7 +63,7 @@ export function LineCard(props: {
           )}
           {line.cautions.length > 0 && <p className="caution">{line.cautions.join(' ')}</p>}
           {line.fish.length > 0 && (
-            <ul className="in-box" aria-label={`Fish of ${line.species.name}`}>
+            <ul className="in-box" aria-label={t('lineCard.fish-of', { species: line.species.name })}>
               {line.fish.map((fish) => (
                 <li
                   key={fish.id}
@@ -70,10 +71,10 @@ export function LineCard(props: {
                   title={fish.said ?? undefined}
                 >
                   <b>{fish.mass.text}</b>
-                  {fish.count > 1 && <span>{fish.count} fish</span>}
+                  {fish.count > 1 && <span>{t('lineCard.fish', { n: fish.count })}</span>}
                   {fish.verdict && VERDICTS[fish.verdict] && <em>{VERDICTS[fish.verdict]}</em>}
-                  {fish.wrong_grade && <em>not {fish.wrong_grade}</em>}
-                  {fish.rests_until && <em>rests</em>}
+                  {fish.wrong_grade && <em>{t('lineCard.not', { wrong_grade: fish.wrong_grade })}</em>}
+                  {fish.rests_until && <em>{t('lineCard.rests')}</em>}
                 </li>
               ))}
             </ul>
@@ -85,7 +86,10 @@ export function LineCard(props: {
             <p className="photos">
               {line.photos.map((photo) => (
                 <a key={photo.id} href={`/api/receive/photos/${photo.id}`} target="_blank" rel="noreferrer">
-                  <img src={`/api/receive/photos/${photo.id}`} alt={`${line.species.name} at ${photo.at}`} />
+                  <img
+                    src={`/api/receive/photos/${photo.id}`}
+                    alt={t('lineCard.at', { species: line.species.name, at: photo.at })}
+                  />
                 </a>
               ))}
             </p>
@@ -93,12 +97,14 @@ export function LineCard(props: {
           <p className="line-actions">
             {line.fish.length > 0 && (
               <Button component={Link} variant="default" to={`/receive/lines/${line.id}/inspect`}>
-                {unseen > 0 ? `Inspect${unseen === line.fish.length ? '' : ` the other ${unseen}`}` : 'Inspect again'}
+                {unseen > 0
+                  ? `Inspect${unseen === line.fish.length ? '' : ` ${t('lineCard.the-other', { unseen })}`}`
+                  : t('lineCard.inspect-again')}
               </Button>
             )}
             {open && (
               <Button variant="default" onClick={props.onEdit}>
-                Edit line
+                {t('lineCard.edit-line')}
               </Button>
             )}
           </p>

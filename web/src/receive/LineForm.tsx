@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { ulid } from 'ulid';
 import { api, asProblem, type Door, type Form, faultAt, type Line, type Scanned } from '../api/client';
 import { useKitchen } from '../kitchen/kitchen';
+import { t } from '../lang';
 import { Chips } from '../ui/Chips';
 import { usePut } from '../ui/outbox';
 import { useDraft } from '../ui/useDraft';
@@ -35,11 +36,15 @@ export function writtenOf(
   return { id, stamp: ulid(), words };
 }
 
-const UNITS: Record<Unit, string> = { kg: 'per kg', lb: 'per lb', each: 'each' };
+const UNITS: Record<Unit, string> = { kg: t('lineForm.per-kg'), lb: t('lineForm.per-lb'), each: 'each' };
 
-const PAPERS = { '': 'none came', 'farmed feed': 'Farmed on feed free of parasites', frozen: 'Frozen before' };
+const PAPERS = {
+  '': t('lineForm.none-came'),
+  'farmed feed': t('lineForm.farmed-on-feed-free-of-parasites'),
+  frozen: t('lineForm.frozen-before'),
+};
 
-const WILD = { '': 'not said', wild: 'Wild', farmed: 'Farmed' };
+const WILD = { '': t('lineForm.not-said'), wild: t('lineForm.wild'), farmed: t('lineForm.farmed') };
 
 /** One line of the invoice; only the fish and how it was bought are asked for. */
 export function LineForm(props: {
@@ -115,7 +120,7 @@ export function LineForm(props: {
   return (
     <form
       className="line-form"
-      aria-label="One line of the invoice"
+      aria-label={t('lineForm.one-line-of-the-invoice')}
       onSubmit={(event) => {
         event.preventDefault();
         save();
@@ -124,20 +129,20 @@ export function LineForm(props: {
       <div className="fields four">
         <Autocomplete
           className="two"
-          label="Fish"
-          placeholder="Arctic char"
+          label={t('lineForm.fish')}
+          placeholder={t('lineForm.arctic-char')}
           data={data?.species.map((s) => s.name) ?? []}
           value={shown}
           onChange={(value) => setDraft({ name: value, words: { ...words, species: '' } })}
           error={faultAt(store.error, '/species') ?? faultAt(store.error, '/form')}
           limit={8}
         />
-        {text('invoiced', 'Invoiced weight', '12.3 kg')}
-        {text('count', 'How many', '4', { inputMode: 'numeric' })}
+        {text('invoiced', t('lineForm.invoiced-weight'), t('lineForm.12-3-kg'))}
+        {text('count', t('lineForm.how-many'), '4', { inputMode: 'numeric' })}
       </div>
       {unknown && (
         <Chips
-          legend={`“${shown.trim()}” is new here. How is it built?`}
+          legend={t('lineForm.is-new-here-how-is-it', { trim: shown.trim() })}
           name="form"
           value={form}
           options={chipsOf(FORMS)}
@@ -145,32 +150,32 @@ export function LineForm(props: {
         />
       )}
       <div className="fields four">
-        {choice('state', 'Bought as', STATES, 'gutted')}
-        {me.sees_prices && text('price', 'Price', '13.90', { leftSection: sign, inputMode: 'decimal' })}
+        {choice('state', t('lineForm.bought-as'), STATES, 'gutted')}
+        {me.sees_prices && text('price', t('lineForm.price'), '13.90', { leftSection: sign, inputMode: 'decimal' })}
         {me.sees_prices && choice('price_unit', 'for', UNITS, 'kg')}
-        {text('grade', 'Size sold as, g', '600-800')}
+        {text('grade', t('lineForm.size-sold-as-g'), '600-800')}
       </div>
-      <h2>Where it comes from</h2>
+      <h2>{t('lineForm.where-it-comes-from')}</h2>
       <div className="fields four">
-        {text('lot', 'Lot', 'H-2311')}
-        {text('area', 'Catch area or farm', '27.7.a')}
-        {text('gear', 'Gear or method', 'longline')}
-        {text('vessel', 'Vessel or site')}
-        {text('landed_on', 'Landed', '', { type: 'date' })}
-        {text('harvested_on', 'Caught or harvested', '', { type: 'date' })}
-        {text('boxes', 'Boxes', '1', { inputMode: 'numeric' })}
-        {text('gtin', 'GTIN', '14 digits', { inputMode: 'numeric' })}
+        {text('lot', t('lineForm.lot'), 'H-2311')}
+        {text('area', t('lineForm.catch-area-or-farm'), '27.7.a')}
+        {text('gear', t('lineForm.gear-or-method'), 'longline')}
+        {text('vessel', t('lineForm.vessel-or-site'))}
+        {text('landed_on', t('lineForm.landed'), '', { type: 'date' })}
+        {text('harvested_on', t('lineForm.caught-or-harvested'), '', { type: 'date' })}
+        {text('boxes', t('lineForm.boxes'), '1', { inputMode: 'numeric' })}
+        {text('gtin', 'GTIN', t('lineForm.14-digits'), { inputMode: 'numeric' })}
       </div>
       <div className="fields four">
-        {choice('production', 'Production', WILD)}
-        <div className="two">{choice('proof', 'Freezing or feed certificate', PAPERS)}</div>
+        {choice('production', t('lineForm.production'), WILD)}
+        <div className="two">{choice('proof', t('lineForm.freezing-or-feed-certificate'), PAPERS)}</div>
       </div>
       <p className="line-actions">
         <Button type="submit" loading={store.isPending} disabled={!shown.trim() || (unknown && !form)}>
-          Save line
+          {t('lineForm.save-line')}
         </Button>
         <Button variant="default" onClick={() => props.onDone(null, id)}>
-          Cancel
+          {t('lineForm.cancel')}
         </Button>
         <span className="fault" role="alert">
           {store.error && !asProblem(store.error).errors ? asProblem(store.error).detail : ''}

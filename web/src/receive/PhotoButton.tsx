@@ -3,6 +3,7 @@ import { useQueryClient } from '@tanstack/react-query';
 import { useRef } from 'react';
 import { ulid } from 'ulid';
 import { api, asProblem } from '../api/client';
+import { t } from '../lang';
 import { base64 } from '../ui/base64';
 
 /** Takes a picture of the fish, or chooses one; the kitchen computer draws it anew. */
@@ -22,7 +23,7 @@ export function PhotoButton(props: { line: string; count: number; onKept?: (phot
         ref={field}
         className="visually-hidden"
         type="file"
-        aria-label="Photo of the fish"
+        aria-label={t('photoButton.photo-of-the-fish')}
         accept="image/jpeg,image/png,image/webp"
         capture="environment"
         tabIndex={-1}
@@ -35,7 +36,11 @@ export function PhotoButton(props: { line: string; count: number; onKept?: (phot
         }}
       />
       <Button variant="default" fullWidth disabled={store.isPending} onClick={() => field.current?.click()}>
-        {store.isPending ? 'Saving the photo…' : count > 0 ? `Another photo (${count} saved)` : 'Add a photo'}
+        {store.isPending
+          ? t('photoButton.saving-the-photo')
+          : count > 0
+            ? t('photoButton.another-photo-saved', { n: count })
+            : t('photoButton.add-a-photo')}
       </Button>
       {store.error && (
         <p className="fault" role="alert">

@@ -2,6 +2,7 @@ import { Button, TextInput } from '@mantine/core';
 import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api, asProblem } from '../api/client';
+import { t } from '../lang';
 import { probeKey, useProbe } from '../ui/useProbe';
 
 /** A core temperature that was taken: as it is sent, and as it is read. */
@@ -25,12 +26,18 @@ export function ProbePanel(props: {
     <div className="probe">
       <div className="live">
         <div className="state">
-          <span>{shown ? (shown.steady ? 'Core, steady' : 'Core, creeping') : 'No probe'}</span>
-          <span>at most {props.warmest}</span>
+          <span>
+            {shown
+              ? shown.steady
+                ? t('probePanel.core-steady')
+                : t('probePanel.core-creeping')
+              : t('probePanel.no-probe')}
+          </span>
+          <span>{t('probePanel.at-most', { warmest: props.warmest })}</span>
         </div>
         <div className="figure long" data-testid="core">
           {shown?.text.replace(' °C', '') ?? '–'}
-          <small>°C</small>
+          <small>{t('probePanel.c')}</small>
         </div>
       </div>
       <div className="row">
@@ -39,7 +46,7 @@ export function ProbePanel(props: {
           disabled={!shown?.steady}
           onClick={() => shown && props.onTake({ sent: { probe: shown.tenths }, text: shown.text })}
         >
-          {props.taken ? `Taken: ${props.taken.text}` : 'Record core temperature'}
+          {props.taken ? `Taken: ${props.taken.text}` : t('probePanel.record-core-temperature')}
         </Button>
         <form
           className="typed"
@@ -49,15 +56,15 @@ export function ProbePanel(props: {
           }}
         >
           <TextInput
-            aria-label="Core temperature, typed"
-            placeholder="or type: 3.4"
+            aria-label={t('probePanel.core-temperature-typed')}
+            placeholder={t('probePanel.or-type-3-4')}
             value={typed}
             autoComplete="off"
             onChange={(event) => setTyped(event.target.value)}
           />
         </form>
       </div>
-      <p className="soft">{props.rule}. Check your local code and your food-safety plan.</p>
+      <p className="soft">{t('probePanel.check-your-local-code-and-your', { rule: props.rule })}</p>
       {props.demo && (
         <form
           className="demo-pan"
@@ -68,14 +75,14 @@ export function ProbePanel(props: {
         >
           <div className="row">
             <TextInput
-              aria-label="Stick the probe into"
-              placeholder="demo: a fish of 1.8"
+              aria-label={t('probePanel.stick-the-probe-into')}
+              placeholder={t('probePanel.demo-a-fish-of-1-8')}
               value={fish}
               autoComplete="off"
               onChange={(event) => setFish(event.target.value)}
             />
             <Button type="submit" variant="default">
-              Stick in
+              {t('probePanel.stick-in')}
             </Button>
           </div>
           {stick.error && <p className="fault">{asProblem(stick.error).detail}</p>}

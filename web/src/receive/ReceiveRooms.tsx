@@ -1,17 +1,18 @@
 import { useKitchen } from '../kitchen/kitchen';
+import { t } from '../lang';
 import { Rooms } from '../ui/Rooms';
 
 export function ReceiveRooms() {
   const { me } = useKitchen();
   return (
     <Rooms
-      label="Receive"
+      label={t('receiveRooms.receive')}
       rooms={[
-        { to: '/receive', name: 'Cold room' },
-        { to: '/receive/deliveries', name: 'Deliveries' },
-        { to: '/receive/fish', name: 'Quick receive' },
-        ...(me.sees_prices ? [{ to: '/receive/invoice', name: 'Import invoice' }] : []),
-        { to: '/fish', name: 'Species' },
+        { to: '/receive', name: t('receiveRooms.cold-room') },
+        { to: '/receive/deliveries', name: t('receiveRooms.deliveries') },
+        { to: '/receive/fish', name: t('receiveRooms.quick-receive') },
+        ...(me.sees_prices ? [{ to: '/receive/invoice', name: t('receiveRooms.import-invoice') }] : []),
+        { to: '/fish', name: t('receiveRooms.species') },
       ]}
     />
   );

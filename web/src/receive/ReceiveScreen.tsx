@@ -4,6 +4,7 @@ import { Link, useNavigate } from 'react-router';
 import { ulid } from 'ulid';
 import { api, type Form, faultAt, type Weight } from '../api/client';
 import { useKitchen } from '../kitchen/kitchen';
+import { t } from '../lang';
 import { Chips } from '../ui/Chips';
 import { takenNow, useOutbox, usePut } from '../ui/outbox';
 import { Pan, refusedText } from '../ui/Pan';
@@ -40,11 +41,11 @@ export function ReceiveScreen() {
   const species = data?.species.find((s) => s.name.toLowerCase() === name.trim().toLowerCase());
   const unknown = name.trim() !== '' && data !== undefined && !species;
   const missing = !name.trim()
-    ? 'Which fish is it?'
+    ? t('receive.which-fish-is-it')
     : unknown && !form
-      ? 'How is it built?'
+      ? t('receive.how-is-it-built')
       : !supplier.trim()
-        ? 'Who is it from?'
+        ? t('receive.who-is-it-from')
         : null;
   // One fish under one id until the kitchen computer has answered: pressing again makes no second one.
   const take = (weight: Weight) => {
@@ -72,13 +73,13 @@ export function ReceiveScreen() {
       <section className="board receive">
         <ReceiveRooms />
         <div>
-          <h1>Receive one fish</h1>
-          <p className="soft">One fish: what it is, who sold it, how it came. Its weight is taken on the scale.</p>
+          <h1>{t('receive.receive-one-fish')}</h1>
+          <p className="soft">{t('receive.one-fish-what-it-is-who')}</p>
         </div>
         <div className="columns">
           <Autocomplete
-            label="Fish"
-            placeholder="Arctic char"
+            label={t('receive.fish')}
+            placeholder={t('receive.arctic-char')}
             data={data?.species.map((s) => s.name) ?? []}
             value={name}
             onChange={(value) => set({ name: value })}
@@ -87,8 +88,8 @@ export function ReceiveScreen() {
             selectFirstOptionOnChange={false}
           />
           <Autocomplete
-            label="Supplier"
-            placeholder="Who it was bought from"
+            label={t('receive.supplier')}
+            placeholder={t('receive.who-it-was-bought-from')}
             data={data?.suppliers ?? []}
             value={supplier}
             onChange={(value) => set({ supplier: value })}
@@ -98,7 +99,7 @@ export function ReceiveScreen() {
         {unknown && (
           <div className="remark">
             <Chips
-              legend={`“${name.trim()}” is new here. How is it built?`}
+              legend={t('receive.is-new-here-how-is-it', { trim: name.trim() })}
               name="form"
               value={form}
               options={chipsOf(FORMS)}
@@ -107,7 +108,7 @@ export function ReceiveScreen() {
           </div>
         )}
         <Chips
-          legend="Bought as"
+          legend={t('receive.bought-as')}
           name="state"
           value={state}
           options={chipsOf(STATES)}
@@ -115,8 +116,8 @@ export function ReceiveScreen() {
         />
         {me.sees_prices && (
           <TextInput
-            label="Price per kg"
-            description="As on the invoice. It can be added later, at Cost."
+            label={t('receive.price-per-kg')}
+            description={t('receive.as-on-the-invoice-it-can')}
             leftSection={sign}
             inputMode="decimal"
             placeholder="13.90"
@@ -127,8 +128,8 @@ export function ReceiveScreen() {
           />
         )}
         <div>
-          <h2>Last received</h2>
-          {data?.latest.length === 0 && <p className="soft">The first fish of this kitchen goes on the scale.</p>}
+          <h2>{t('receive.last-received')}</h2>
+          {data?.latest.length === 0 && <p className="soft">{t('receive.the-first-fish-of-this-kitchen')}</p>}
           <div className="rows">
             {data?.latest.slice(0, 4).map((fish) => (
               <Link
@@ -136,9 +137,7 @@ export function ReceiveScreen() {
                 key={fish.id}
                 to={ON_A_BENCH.has(fish.stage) ? `/${fish.stage}/${fish.id}` : `/log/${fish.id}`}
               >
-                <b>
-                  {fish.title} no. {fish.number}
-                </b>
+                <b>{t('receive.no', { title: fish.title, number: fish.number })}</b>
                 <span className="soft">{fish.supplier}</span>
                 <span className="soft">{fish.received}</span>
                 <b className="n">{fish.whole.text}</b>
@@ -148,9 +147,9 @@ export function ReceiveScreen() {
         </div>
       </section>
       <Pan
-        todo={missing ?? 'Put the whole fish on the scale, without ice.'}
-        recordAs={missing ? null : `${name.trim()}, whole, ${state}`}
-        takeWord="Receive"
+        todo={missing ?? t('receive.put-the-whole-fish-on-the')}
+        recordAs={missing ? null : t('receive.whole', { trim: name.trim(), state })}
+        takeWord={t('receive.receive')}
         onTake={take}
         busy={outbox.waiting.length > 0}
         outbox={outbox}

@@ -1,4 +1,5 @@
 import type { Line } from '../api/client';
+import { t } from '../lang';
 
 /** The line one comes back from. */
 export function lineOf(state: unknown): string | null {
@@ -10,8 +11,12 @@ export function lineOf(state: unknown): string | null {
 /** What a line still lacks, in one sentence. */
 export function stillToCome(line: Line): string {
   return line.count === null
-    ? `No ${line.species.name} was weighed in.`
-    : `${line.species.name}: ${line.count - line.received_count} of ${line.count} fish are still to come.`;
+    ? t('atTheDoor.no-was-weighed-in', { species: line.species.name })
+    : t('atTheDoor.of-fish-are-still-to-come', {
+        species: line.species.name,
+        n: line.count - line.received_count,
+        n2: line.count,
+      });
 }
 
 /** A line with fish still to come, by its count or its weight; `onTheWay` are weighed and not yet stored. */
@@ -25,13 +30,18 @@ export function nextFish(lines: Line[], line: Line | undefined, nth: number): st
     return '';
   }
   if (lines.some((one) => wanting(one))) {
-    const of = line.count === null ? '' : nth <= line.count ? ` of ${line.count}` : ', one more than invoiced';
-    return `Put ${line.species.name} ${nth}${of} on the scale, without ice.`;
+    const of =
+      line.count === null
+        ? ''
+        : nth <= line.count
+          ? ` ${t('atTheDoor.of', { n: line.count })}`
+          : t('atTheDoor.one-more-than-invoiced');
+    return t('atTheDoor.put-on-the-scale-without-ice', { species: line.species.name, nth, of });
   }
   const unseen = lines.find((l) => l.fish.some((fish) => fish.verdict === null));
   return unseen
-    ? `Inspect the ${unseen.species.name}: not inspected yet.`
-    : 'All invoiced fish are in and inspected. Close the delivery.';
+    ? t('atTheDoor.inspect-the-not-inspected-yet', { species: unseen.species.name })
+    : t('atTheDoor.all-invoiced-fish-are-in-and');
 }
 
 /** A fish that was weighed in, as the pan lists its readings. */
@@ -39,7 +49,12 @@ export function weighedIn(fish: Line['fish'][number], line: Line) {
   return {
     id: fish.id,
     piece: fish.id,
-    name: `${line.species.name} no. ${fish.number}${fish.count > 1 ? `, ${fish.count} fish` : ''}${fish.tag ? `, ${fish.tag}` : ''}`,
+    name: t('atTheDoor.no', {
+      species: line.species.name,
+      number: fish.number,
+      of: fish.count > 1 ? t('atTheDoor.fish', { n: fish.count }) : '',
+      tag: fish.tag ? `, ${fish.tag}` : '',
+    }),
     mass: fish.mass,
     by: fish.by ?? '',
     at: fish.at,

@@ -1,5 +1,6 @@
 import { Link } from 'react-router';
 import { api, asProblem } from '../api/client';
+import { t } from '../lang';
 import { RouteRooms } from './RouteRooms';
 
 /** What can be made of what lies in the bins, and what was made of it. */
@@ -11,8 +12,8 @@ export function BatchesMade() {
     <section className="sheet wide">
       <RouteRooms />
       <div>
-        <h1>Batches</h1>
-        <p className="soft">Stock, soup, mince and the rest, made of what lies in the bins, oldest first.</p>
+        <h1>{t('batchesMade.batches')}</h1>
+        <p className="soft">{t('batchesMade.stock-soup-mince-and-the-rest')}</p>
       </div>
       {error && (
         <p className="fault" role="alert">
@@ -21,7 +22,7 @@ export function BatchesMade() {
       )}
       <div className="made-columns">
         <div>
-          <h2>What could be made now</h2>
+          <h2>{t('batchesMade.what-could-be-made-now')}</h2>
           <ul className="makeable">
             {data?.recipes
               .toSorted((a, b) => Number(b.enough) - Number(a.enough) || b.have.mg - a.have.mg)
@@ -32,13 +33,13 @@ export function BatchesMade() {
                     <b>{recipe.name}</b>
                     <span className="soft">
                       {recipe.have.mg > 0
-                        ? `${recipe.have.text} in ${recipe.from.toLowerCase()}`
-                        : `${recipe.from} is empty`}
+                        ? t('batchesMade.in', { have: recipe.have.text, toLowerCase: recipe.from.toLowerCase() })
+                        : t('batchesMade.is-empty', { from: recipe.from })}
                     </span>
                   </span>
                   {recipe.have.mg > 0 && (
                     <Link className={recipe.enough ? 'go' : 'quiet link'} to={`/route/make/${recipe.recipe}`}>
-                      {recipe.enough ? 'Start batch' : 'Plan'}
+                      {recipe.enough ? t('batchesMade.start-batch') : t('batchesMade.plan')}
                     </Link>
                   )}
                 </li>
@@ -46,12 +47,12 @@ export function BatchesMade() {
           </ul>
         </div>
         <div>
-          <h2>In the cold room</h2>
-          {there.length === 0 && <p className="soft">Nothing made is in the cold room.</p>}
+          <h2>{t('batchesMade.in-the-cold-room')}</h2>
+          {there.length === 0 && <p className="soft">{t('batchesMade.nothing-made-is-in-the-cold')}</p>}
           <MadeList made={there} />
           {gone.length > 0 && (
             <>
-              <h2>Used up</h2>
+              <h2>{t('batchesMade.used-up')}</h2>
               <MadeList made={gone.slice(0, 8)} />
             </>
           )}
@@ -83,20 +84,18 @@ function MadeList({ made }: { made: Made[] }) {
             <b>{one.number}</b>
             <span>
               <b>{one.name}</b>
-              <span className="soft">
-                {one.made}, {one.by}, of {one.mass}
-              </span>
+              <span className="soft">{t('batchesMade.of', { made: one.made, by: one.by, mass: one.mass })}</span>
             </span>
             <span className="until">
-              <b>{one.yield ?? 'not measured yet'}</b>
+              <b>{one.yield ?? t('batchesMade.not-measured-yet')}</b>
               <span className={one.past ? 'soft ended' : 'soft'}>
                 {one.gone === 'discarded'
-                  ? 'thrown away'
+                  ? t('batchesMade.thrown-away')
                   : one.gone
-                    ? 'used'
+                    ? t('batchesMade.used')
                     : one.past
-                      ? `past its date ${one.until}`
-                      : `until ${one.until}`}
+                      ? t('batchesMade.past-its-date', { until: one.until })
+                      : t('batchesMade.until', { until: one.until })}
               </span>
             </span>
           </Link>

@@ -4,19 +4,20 @@ import { useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { ulid } from 'ulid';
 import { api, asProblem, type BinInFull, faultAt, type Weight } from '../api/client';
+import { t } from '../lang';
 import { Chips } from '../ui/Chips';
 import { Missing } from '../ui/Missing';
 import { usePut } from '../ui/outbox';
 import { Pan } from '../ui/Pan';
 
-const ALL_PAST = 'all past';
+const ALL_PAST = t('bin.all-past');
 
 type How = 'meal' | 'discard' | 'correction';
 
 const REASONS: Record<How, string[]> = {
-  meal: ['staff meal', 'bar plate'],
-  discard: ['past its date', 'smells', 'dropped', 'too much of it'],
-  correction: ['weighed wrong', 'wrong bin', 'never put in'],
+  meal: [t('bin.staff-meal'), t('bin.bar-plate')],
+  discard: [t('bin.past-its-date'), 'smells', 'dropped', t('bin.too-much-of-it')],
+  correction: [t('bin.weighed-wrong'), t('bin.wrong-bin'), t('bin.never-put-in')],
 };
 
 /** One bin, tub by tub, with the pan beside it: everything that leaves is weighed. */
@@ -26,7 +27,7 @@ export function BinScreen() {
   if (error) {
     return <Missing stage="route" error={error} />;
   }
-  return data ? <Tubs key={bin} bin={data} /> : <p className="sheet soft">Loading…</p>;
+  return data ? <Tubs key={bin} bin={data} /> : <p className="sheet soft">{t('bin.loading')}</p>;
 }
 
 function Tubs({ bin }: { bin: BinInFull }) {
@@ -51,9 +52,9 @@ function Tubs({ bin }: { bin: BinInFull }) {
   const manyPast = bin.past_tubs > 1;
   const allPast = manyPast && (chosen === ALL_PAST || chosen === null);
   const tub = bin.deposits.find((one) => one.id === chosen) ?? bin.deposits[0];
-  const what = allPast ? 'All that is past' : (tub?.what ?? '');
+  const what = allPast ? t('bin.all-that-is-past') : (tub?.what ?? '');
   const leaves: How = allPast && how === 'meal' ? 'discard' : how;
-  const why = reason || (tub?.past && leaves === 'discard' ? 'past its date' : '');
+  const why = reason || (tub?.past && leaves === 'discard' ? t('bin.past-its-date') : '');
   const take = (weight: Weight) => {
     if (tub) {
       out.mutate({
@@ -68,7 +69,7 @@ function Tubs({ bin }: { bin: BinInFull }) {
       });
     }
   };
-  const verb = leaves === 'meal' ? 'Record' : leaves === 'discard' ? 'Throw away' : 'Correct';
+  const verb = leaves === 'meal' ? t('bin.record') : leaves === 'discard' ? t('bin.throw-away') : t('bin.correct');
   const fault = faultAt(out.error, '/weight') ?? faultAt(out.error, '/mass');
 
   return (
@@ -78,24 +79,26 @@ function Tubs({ bin }: { bin: BinInFull }) {
           <div>
             <h1>{bin.name}</h1>
             <p className="soft">
-              {bin.enough ?? 'Used as it comes.'} <Link to="/route/bins">All bins</Link>
+              {bin.enough ?? t('bin.used-as-it-comes')} <Link to="/route/bins">{t('bin.all-bins')}</Link>
             </p>
           </div>
           <p className="yield">
-            <b>{bin.mass.mg === 0 ? 'empty' : bin.mass.text}</b>
+            <b>{bin.mass.mg === 0 ? t('bin.empty') : bin.mass.text}</b>
             <span className="soft">
-              {bin.frozen.mg > 0 ? `${bin.cold.text} cold, ${bin.frozen.text} frozen` : (bin.worth ?? '')}
+              {bin.frozen.mg > 0
+                ? t('bin.cold-frozen', { cold: bin.cold.text, frozen: bin.frozen.text })
+                : (bin.worth ?? '')}
             </span>
           </p>
         </header>
         {bin.deposits.length === 0 ? (
           <div className="empty">
-            <h2>Nothing lies here</h2>
-            <p>Parts come here when a fish is routed, each with its lot and its date.</p>
-            <Link to="/route">To route</Link>
+            <h2>{t('bin.nothing-lies-here')}</h2>
+            <p>{t('bin.parts-come-here-when-a-fish')}</p>
+            <Link to="/route">{t('bin.to-route')}</Link>
           </div>
         ) : (
-          <ul className="tubs" aria-label="Tubs, the first to end in front">
+          <ul className="tubs" aria-label={t('bin.tubs-the-first-to-end-in')}>
             {manyPast && (
               <li>
                 <UnstyledButton
@@ -108,11 +111,11 @@ function Tubs({ bin }: { bin: BinInFull }) {
                 >
                   <i className={`swatch fam-${bin.family}`} />
                   <span>
-                    <b>All that is past its date</b>
-                    <span className="soft">{bin.past_tubs} tubs, weighed together</span>
+                    <b>{t('bin.all-that-is-past-its-date')}</b>
+                    <span className="soft">{t('bin.tubs-weighed-together', { past_tubs: bin.past_tubs })}</span>
                   </span>
                   <span className="until">
-                    <b>to be thrown away</b>
+                    <b>{t('bin.to-be-thrown-away')}</b>
                   </span>
                   <b className="n">{bin.past.text}</b>
                 </UnstyledButton>
@@ -130,14 +133,16 @@ function Tubs({ bin }: { bin: BinInFull }) {
                 >
                   <i className={`swatch fam-${bin.family}`} />
                   <span>
-                    <b>{one.what}</b> {one.fish} no. {one.number}
+                    <b>{one.what}</b> {t('bin.no', { fish: one.fish, number: one.number })}
                     <span className="soft">
-                      lot {one.lot}, put in {one.since} by {one.by}
+                      {t('bin.lot-put-in-by', { lot: one.lot, since: one.since, by: one.by })}
                     </span>
                   </span>
                   <span className="until">
-                    <b>{one.past ? `past its date ${one.until}` : `until ${one.until}`}</b>
-                    <span className="soft">{one.keeping === 'frozen' ? 'frozen' : 'cold'}</span>
+                    <b>
+                      {one.past ? t('bin.past-its-date-2', { until: one.until }) : t('bin.until', { until: one.until })}
+                    </b>
+                    <span className="soft">{one.keeping === 'frozen' ? t('bin.frozen') : t('bin.cold')}</span>
                   </span>
                   <b className="n">{one.left.text}</b>
                 </UnstyledButton>
@@ -154,18 +159,18 @@ function Tubs({ bin }: { bin: BinInFull }) {
                 disabled={freezeAll.isPending}
                 onClick={() => freezeAll.mutate({ params: { path: { bin: bin.bin, act } } })}
               >
-                Freeze the {bin.ends_today.text} that end today
+                {t('bin.freeze-the-that-end-today', { ends_today: bin.ends_today.text })}
               </Button>
             )}
             {bin.recipes.map((recipe) => (
               <Button component={Link} variant="default" key={recipe.recipe} to={`/route/make/${recipe.recipe}`}>
-                Make {recipe.name.toLowerCase()}
+                {t('bin.make', { toLowerCase: recipe.name.toLowerCase() })}
               </Button>
             ))}
           </p>
         )}
         <details className="ledger">
-          <summary>In and out</summary>
+          <summary>{t('bin.in-and-out')}</summary>
           <Table className="tight">
             <Table.Tbody>
               {bin.ledger.map((line, i) => (
@@ -183,11 +188,13 @@ function Tubs({ bin }: { bin: BinInFull }) {
       <Pan
         todo={
           tub
-            ? `${what}: put what leaves ${allPast ? 'the bin' : 'the tub'} on the scale.`
-            : 'Nothing to take out. Route a fish, or look later.'
+            ? t('bin.put-what-leaves-on-the-scale', { what, from: allPast ? t('bin.the-bin') : t('bin.the-tub') })
+            : t('bin.nothing-to-take-out-route-a')
         }
         recordAs={
-          tub ? `${what}, ${leaves === 'meal' ? 'for a meal' : leaves === 'discard' ? 'discard' : 'correction'}` : null
+          tub
+            ? `${what}, ${leaves === 'meal' ? t('bin.for-a-meal') : leaves === 'discard' ? 'discard' : 'correction'}`
+            : null
         }
         takeWord={verb}
         onTake={take}
@@ -198,14 +205,14 @@ function Tubs({ bin }: { bin: BinInFull }) {
         {tub && (
           <div className="leaving">
             <Chips
-              legend="How it leaves"
+              legend={t('bin.how-it-leaves')}
               quiet
               name="how"
               value={leaves}
               options={[
-                { value: 'meal', label: 'Eaten' },
-                { value: 'discard', label: 'Thrown away' },
-                { value: 'correction', label: 'Correct' },
+                { value: 'meal', label: t('bin.eaten') },
+                { value: 'discard', label: t('bin.thrown-away') },
+                { value: 'correction', label: t('bin.correct') },
               ]}
               onChange={(chosenHow) => {
                 setHow(chosenHow);
@@ -213,10 +220,10 @@ function Tubs({ bin }: { bin: BinInFull }) {
               }}
             />
             <Autocomplete
-              aria-label={leaves === 'meal' ? 'What for' : 'Why'}
+              aria-label={leaves === 'meal' ? t('bin.what-for') : t('bin.why')}
               data={REASONS[leaves]}
               value={reason}
-              placeholder={`${leaves === 'meal' ? 'What for' : 'Why'}: ${why || REASONS[leaves][0]}`}
+              placeholder={`${leaves === 'meal' ? t('bin.what-for') : t('bin.why')}: ${why || REASONS[leaves][0]}`}
               error={faultAt(out.error, '/reason')}
               onChange={setReason}
             />
@@ -224,7 +231,7 @@ function Tubs({ bin }: { bin: BinInFull }) {
               size="lg"
               checked={empty}
               onChange={(event) => setEmpty(event.target.checked)}
-              label={<>Then {allPast ? 'they are' : 'the tub is'} empty</>}
+              label={t('bin.then-empty', { which: allPast ? t('bin.they-are') : t('bin.the-tub-is') })}
             />
             {bin.may_freeze && tub.keeping === 'cold' && !tub.past && !allPast && (
               <Button
@@ -233,7 +240,7 @@ function Tubs({ bin }: { bin: BinInFull }) {
                 disabled={freeze.isPending}
                 onClick={() => freeze.mutate({ params: { path: { deposit: tub.id, new: act } } })}
               >
-                Freeze the {tub.left.text}
+                {t('bin.freeze-the', { left: tub.left.text })}
               </Button>
             )}
             <p className="fault">

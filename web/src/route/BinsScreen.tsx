@@ -1,5 +1,6 @@
 import { Link } from 'react-router';
 import { api, asProblem, type Bins } from '../api/client';
+import { t } from '../lang';
 import { RouteRooms } from './RouteRooms';
 
 type Bin = Bins['bins'][number];
@@ -19,13 +20,13 @@ export function BinsScreen() {
       )}
       <header className="headline">
         <div>
-          <h1>Bins</h1>
-          <p className="soft">What was routed, tub by tub. The left end of each bar is used first.</p>
+          <h1>{t('bins.bins')}</h1>
+          <p className="soft">{t('bins.what-was-routed-tub-by-tub')}</p>
         </div>
       </header>
-      {calm && <p className="said">Nothing ends today.</p>}
+      {calm && <p className="said">{t('bins.nothing-ends-today')}</p>}
       {data && !calm && (
-        <ul className="morning" aria-label="This morning">
+        <ul className="morning" aria-label={t('bins.this-morning')}>
           {data.morning.map((line) => (
             <li key={`${line.bin}${line.past}`} className={line.past ? 'past' : ''}>
               <Link to={`/route/bins/${line.bin}`}>
@@ -33,7 +34,7 @@ export function BinsScreen() {
                 <b>
                   {line.name}, {line.mass.text}
                 </b>
-                <span>{line.past ? 'past its date' : 'ends today'}</span>
+                <span>{line.past ? t('bins.past-its-date') : t('bins.ends-today')}</span>
                 <span className="advice">{line.advice}</span>
               </Link>
             </li>
@@ -42,17 +43,15 @@ export function BinsScreen() {
             <li key={one.batch} className={one.past ? 'past' : ''}>
               <Link to={`/route/batches/${one.batch}`}>
                 <i className="swatch" />
-                <b>
-                  Batch {one.number}, {one.name}
-                </b>
-                <span>{one.past ? 'past its date' : 'ends today'}</span>
+                <b>{t('bins.batch', { number: one.number, one: one.name })}</b>
+                <span>{one.past ? t('bins.past-its-date') : t('bins.ends-today')}</span>
                 <span className="advice">{one.advice}</span>
               </Link>
             </li>
           ))}
         </ul>
       )}
-      <ul className="troughs" aria-label="Bins">
+      <ul className="troughs" aria-label={t('bins.bins')}>
         {data?.bins.map((bin) => (
           <li key={bin.bin}>
             <Link to={`/route/bins/${bin.bin}`} className="trough-row">
@@ -60,10 +59,10 @@ export function BinsScreen() {
                 <b>{bin.name}</b>
                 <span className="soft">
                   {bin.mass.mg === 0
-                    ? 'empty'
+                    ? t('bins.empty')
                     : bin.ends === null
-                      ? 'nothing that may be eaten'
-                      : `first ends ${bin.ends}`}
+                      ? t('bins.nothing-that-may-be-eaten')
+                      : t('bins.first-ends', { ends: bin.ends })}
                 </span>
               </span>
               <Trough bin={bin} most={most} />
@@ -76,8 +75,9 @@ export function BinsScreen() {
         ))}
       </ul>
       <p className="soft trough-key">
-        <i className="tub-key past" /> past its date <i className="tub-key today" /> ends today{' '}
-        <i className="tub-key frozen" /> frozen <i className="tub-key enough" /> enough for a batch
+        <i className="tub-key past" /> {t('bins.past-its-date')} <i className="tub-key today" /> {t('bins.ends-today')}{' '}
+        <i className="tub-key frozen" /> {t('bins.frozen')} <i className="tub-key enough" />{' '}
+        {t('bins.enough-for-a-batch')}
       </p>
     </section>
   );

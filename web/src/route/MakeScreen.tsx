@@ -5,6 +5,7 @@ import { Link, useNavigate, useParams } from 'react-router';
 import { ulid } from 'ulid';
 import { api, asProblem, faultAt } from '../api/client';
 import { PREVIEW, useSettled } from '../api/preview';
+import { t } from '../lang';
 import { Chips } from '../ui/Chips';
 import { Missing } from '../ui/Missing';
 import { usePut } from '../ui/outbox';
@@ -47,7 +48,7 @@ export function MakeScreen() {
     return <Missing stage="route" error={error} />;
   }
   if (!data) {
-    return <p className="sheet soft">Calculating…</p>;
+    return <p className="sheet soft">{t('make.calculating')}</p>;
   }
   const trouble = faultAt(error, '/mass') ?? faultAt(start.error, '/weight') ?? data.more ?? undefined;
   return (
@@ -57,43 +58,44 @@ export function MakeScreen() {
           <div>
             <h1>{data.name}</h1>
             <p className="soft">
-              {data.have.text} in {data.from.toLowerCase()} may be used. <Link to="/route/batches">All batches</Link>
+              {t('make.in-may-be-used', { have: data.have.text, toLowerCase: data.from.toLowerCase() })}{' '}
+              <Link to="/route/batches">{t('make.all-batches')}</Link>
             </p>
           </div>
           {data.plan && (
             <p className="yield">
               <b>{data.plan.expected}</b>
-              <span className="soft">expected, {data.plan.spread}</span>
+              <span className="soft">{t('make.expected', { spread: data.plan.spread })}</span>
             </p>
           )}
         </header>
         {data.caution && <p className="caution">{data.caution}</p>}
         {data.plan === null ? (
           <div className="empty">
-            <h2>Nothing to make it of</h2>
-            <p>{data.from} is empty, or what lies there is past its date.</p>
-            <Link to="/route/bins">Bins</Link>
+            <h2>{t('make.nothing-to-make-it-of')}</h2>
+            <p>{t('make.is-empty-or-what-lies-there', { from: data.from })}</p>
+            <Link to="/route/bins">{t('make.bins')}</Link>
           </div>
         ) : (
           <div className={isFetching ? 'make-columns asking' : 'make-columns'}>
             <div>
-              <h2>Into the pot</h2>
+              <h2>{t('make.into-the-pot')}</h2>
               <Amounts plan={data.plan} fish={data.mass.text} />
             </div>
             <div>
-              <h2>If it starts now</h2>
+              <h2>{t('make.if-it-starts-now')}</h2>
               <TimeLine plan={data.plan} />
             </div>
           </div>
         )}
       </section>
-      <aside className="pan" aria-label="Start">
+      <aside className="pan" aria-label={t('make.start')}>
         <p className="todo" data-testid="todo">
-          {data.plan ? 'Say how much goes in, then begin.' : 'There is nothing to make it of.'}
+          {data.plan ? t('make.say-how-much-goes-in-then') : t('make.there-is-nothing-to-make-it')}
         </p>
         {data.one_kind && data.kinds.length > 0 && (
           <Chips
-            legend="Of which fish"
+            legend={t('make.of-which-fish')}
             name="kind"
             value={species ?? data.species}
             options={data.kinds.map((kind) => ({ value: kind.species, label: `${kind.name}, ${kind.mass}` }))}
@@ -104,18 +106,18 @@ export function MakeScreen() {
           />
         )}
         <TextInput
-          label="How much"
+          label={t('make.how-much')}
           value={mass ?? data.typed}
           onChange={(event) => setMass(event.currentTarget.value)}
           error={trouble}
         />
-        <p className="soft">It leaves the bin oldest first, and what it brings goes back to the fish it came from.</p>
+        <p className="soft">{t('make.it-leaves-the-bin-oldest-first')}</p>
         <p className="fault" role="alert">
           {start.error && !faultAt(start.error, '/weight') ? asProblem(start.error).detail : ''}
         </p>
         <div className="push" />
         <Button disabled={start.isPending || data.plan === null} onClick={begin}>
-          Start the batch
+          {t('make.start-the-batch')}
         </Button>
       </aside>
     </div>

@@ -5,6 +5,7 @@ import { Link, useParams } from 'react-router';
 import { ulid } from 'ulid';
 import { api, asProblem, faultAt, type Making } from '../api/client';
 import { useKitchen } from '../kitchen/kitchen';
+import { t } from '../lang';
 import { Missing } from '../ui/Missing';
 import { usePut } from '../ui/outbox';
 import { useProbe } from '../ui/useProbe';
@@ -22,7 +23,7 @@ export function MakingScreen() {
   if (error) {
     return <Missing stage="route" error={error} />;
   }
-  return data ? <Pot key={making} batch={data} /> : <p className="sheet soft">Loading…</p>;
+  return data ? <Pot key={making} batch={data} /> : <p className="sheet soft">{t('making.loading')}</p>;
 }
 
 function Pot({ batch }: { batch: Making }) {
@@ -43,15 +44,15 @@ function Pot({ batch }: { batch: Making }) {
   const todo =
     batch.gone !== null
       ? batch.gone === 'used'
-        ? 'Used up.'
-        : `Thrown away: ${batch.gone_why}.`
+        ? t('making.used-up')
+        : t('making.thrown-away', { gone_why: batch.gone_why })
       : batch.past
-        ? 'Its date is past. The head chef throws it away.'
+        ? t('making.its-date-is-past-the-head')
         : batch.yield === null
-          ? 'Strain it, then say how much it made.'
+          ? t('making.strain-it-then-say-how-much')
           : batch.cooling && batch.cooling.meets === null
             ? batch.cooling.said
-            : `Keep it cold until ${batch.until}.`;
+            : t('making.keep-it-cold-until', { until: batch.until });
 
   return (
     <div className="bench">
@@ -59,48 +60,54 @@ function Pot({ batch }: { batch: Making }) {
         <header className="headline">
           <div>
             <h1>
-              Batch {batch.number} <span style={{ fontWeight: 450 }}>{batch.name}</span>
+              {t('making.batch', { number: batch.number })} <span style={{ fontWeight: 450 }}>{batch.name}</span>
             </h1>
             <p className="soft">
-              {batch.made} by {batch.by}, of {batch.mass} from {batch.from.toLowerCase()}, until {batch.until}.{' '}
-              <Link to="/route/batches">All batches</Link>
+              {t('making.by-of-from-until', {
+                made: batch.made,
+                by: batch.by,
+                mass: batch.mass,
+                toLowerCase: batch.from.toLowerCase(),
+                until: batch.until,
+              })}{' '}
+              <Link to="/route/batches">{t('making.all-batches')}</Link>
             </p>
           </div>
           <p className="yield">
             <b>{batch.yield ?? batch.plan.expected}</b>
-            <span className="soft">{batch.yield ? 'made' : `expected, ${batch.plan.spread}`}</span>
+            <span className="soft">
+              {batch.yield ? t('making.made') : t('making.expected', { spread: batch.plan.spread })}
+            </span>
           </p>
         </header>
         <div className="make-columns three">
           <div>
-            <h2>Into the pot</h2>
+            <h2>{t('making.into-the-pot')}</h2>
             <Amounts plan={batch.plan} fish={batch.mass} />
           </div>
           <div>
-            <h2>On the clock</h2>
+            <h2>{t('making.on-the-clock')}</h2>
             <TimeLine plan={batch.plan} brief={batch.yield !== null} />
           </div>
           <div>
-            <h2>What went in</h2>
+            <h2>{t('making.what-went-in')}</h2>
             <Table className="tight went">
-              <Table.Caption className="visually-hidden">Where it came from and what it brought back</Table.Caption>
+              <Table.Caption className="visually-hidden">{t('making.where-it-came-from-and-what')}</Table.Caption>
               <Table.Tbody>
                 {batch.fish.map((one) => (
                   <Table.Tr key={one.fish_id}>
                     <Table.Td>
-                      <Link to={`/log/${one.fish_id}`}>
-                        {one.fish} no. {one.number}
-                      </Link>
-                      <span className="soft block">
-                        {one.parts}, lot {one.lot}
-                      </span>
+                      <Link to={`/log/${one.fish_id}`}>{t('making.no', { fish: one.fish, number: one.number })}</Link>
+                      <span className="soft block">{t('making.lot', { parts: one.parts, lot: one.lot })}</span>
                     </Table.Td>
                     <Table.Td className="n">{one.back ?? ''}</Table.Td>
                   </Table.Tr>
                 ))}
                 {batch.value && (
                   <Table.Tr className="sum">
-                    <Table.Td>{batch.yield} brought back</Table.Td>
+                    <Table.Td>
+                      {batch.yield} {t('making.brought-back')}
+                    </Table.Td>
                     <Table.Td className="n">{batch.value}</Table.Td>
                   </Table.Tr>
                 )}
@@ -108,14 +115,15 @@ function Pot({ batch }: { batch: Making }) {
             </Table>
             {batch.value && (
               <p className="soft">
-                Bin value {batch.at_bin_value}: {batch.per_unit} a {batch.unit === 'L' ? 'litre' : 'kilo'}.
+                {t('making.bin-value')} {batch.at_bin_value}: {batch.per_unit}{' '}
+                {t('making.a', { measure: batch.unit === 'L' ? t('making.litre') : t('making.kilo') })}
               </p>
             )}
           </div>
         </div>
         {batch.cooling && <CoolingChart cooling={batch.cooling} />}
       </section>
-      <aside className="pan" aria-label="The batch">
+      <aside className="pan" aria-label={t('making.the-batch')}>
         <p className="todo" data-testid="todo">
           {todo}
         </p>
@@ -133,14 +141,18 @@ function Pot({ batch }: { batch: Making }) {
             }}
           >
             <TextInput
-              aria-label={`How much it made, ${batch.unit}`}
-              placeholder={batch.yield ? `${batch.yield}; enter again` : `it made: 4.1 ${batch.unit}`}
+              aria-label={t('making.how-much-it-made', { unit: batch.unit })}
+              placeholder={
+                batch.yield
+                  ? t('making.enter-again', { yield: batch.yield })
+                  : t('making.it-made-4-1', { unit: batch.unit })
+              }
               inputMode="decimal"
               value={amount}
               onChange={(event) => setAmount(event.target.value)}
             />
             <Button type="submit" variant="default" disabled={amount.trim() === '' || made.isPending}>
-              Save
+              {t('making.save')}
             </Button>
           </form>
         )}
@@ -162,13 +174,13 @@ function Pot({ batch }: { batch: Making }) {
               }}
             >
               <TextInput
-                aria-label="Why it is thrown away"
-                placeholder={faultAt(gone.error, '/reason') ?? 'Reason'}
+                aria-label={t('making.why-it-is-thrown-away')}
+                placeholder={faultAt(gone.error, '/reason') ?? t('making.reason')}
                 value={why}
                 onChange={(event) => setWhy(event.target.value)}
               />
               <Button type="submit" variant="default">
-                Throw away
+                {t('making.throw-away')}
               </Button>
             </form>
             {!batch.past && (
@@ -176,7 +188,7 @@ function Pot({ batch }: { batch: Making }) {
                 disabled={gone.isPending || batch.yield === null}
                 onClick={() => gone.mutate({ params: { path }, body: { how: 'used', version: batch.version } })}
               >
-                Used up
+                {t('making.used-up-2')}
               </Button>
             )}
           </>
@@ -204,12 +216,14 @@ function CoolingPanel({ batch, onCooled }: { batch: Making; onCooled: (data: Mak
     <div className="probe">
       <div className="live">
         <div className="state">
-          <span>{shown ? (shown.steady ? 'Probe, steady' : 'Probe, creeping') : 'No probe'}</span>
-          <span>{batch.cooling?.next_by ? `next by ${batch.cooling.next_by}` : ''}</span>
+          <span>
+            {shown ? (shown.steady ? t('making.probe-steady') : t('making.probe-creeping')) : t('making.no-probe')}
+          </span>
+          <span>{batch.cooling?.next_by ? t('making.next-by', { next_by: batch.cooling.next_by }) : ''}</span>
         </div>
         <div className="figure long">
           {shown?.text.replace(' °C', '') ?? '–'}
-          <small>°C</small>
+          <small>{t('making.c')}</small>
         </div>
       </div>
       <div className="row">
@@ -218,7 +232,7 @@ function CoolingPanel({ batch, onCooled }: { batch: Making; onCooled: (data: Mak
           disabled={!shown?.steady || cool.isPending}
           onClick={() => shown && send({ probe: shown.tenths })}
         >
-          Record probe
+          {t('making.record-probe')}
         </Button>
         <form
           className="typed"
@@ -228,19 +242,19 @@ function CoolingPanel({ batch, onCooled }: { batch: Making; onCooled: (data: Mak
           }}
         >
           <TextInput
-            aria-label="How hot it is, typed"
-            placeholder={`or type: ${batch.cooling?.limits[0]?.text ?? ''}`}
+            aria-label={t('making.how-hot-it-is-typed')}
+            placeholder={t('making.or-type', { limits: batch.cooling?.limits[0]?.text ?? '' })}
             value={typed}
             autoComplete="off"
             onChange={(event) => setTyped(event.target.value)}
           />
           <Button type="submit" variant="default" disabled={typed.trim() === ''}>
-            Record
+            {t('making.record')}
           </Button>
         </form>
       </div>
       <p className="fault">{cool.error ? asProblem(cool.error).detail : ''}</p>
-      {demo && !shown && <p className="soft">No probe: type what a thermometer shows.</p>}
+      {demo && !shown && <p className="soft">{t('making.no-probe-type-what-a-thermometer')}</p>}
     </div>
   );
 }
@@ -258,7 +272,7 @@ function CoolingChart({ cooling }: { cooling: NonNullable<Making['cooling']> }) 
   const y = (celsius: number) => 8 + (H - 32) * (1 - Math.min(95, Math.max(0, celsius)) / 95);
   return (
     <div className={`cooling ${cooling.meets === false ? 'failed' : ''}`}>
-      <svg viewBox={`0 0 ${W} ${H}`} role="img" aria-label="Temperature over time">
+      <svg viewBox={`0 0 ${W} ${H}`} role="img" aria-label={t('making.temperature-over-time')}>
         {cooling.limits.map((limit) => (
           <g key={limit.hour}>
             <path d={`M46 ${y(limit.celsius)}H${W - 10}`} className="limit" />
@@ -276,12 +290,12 @@ function CoolingChart({ cooling }: { cooling: NonNullable<Making['cooling']> }) 
         ))}
         {Array.from({ length: Math.floor(hours / 2) + 1 }, (_, i) => 2 * i).map((hour) => (
           <text key={hour} x={x(hour * 60)} y={H - 4} textAnchor={hour === 0 ? 'start' : 'middle'}>
-            {hour === 0 ? 'off the heat' : `${hour} h`}
+            {hour === 0 ? t('making.off-the-heat') : `${hour} h`}
           </text>
         ))}
       </svg>
       <div>
-        <h2>Cooling</h2>
+        <h2>{t('making.cooling')}</h2>
         <p className={cooling.meets === false ? 'ended' : 'soft'}>{cooling.said}</p>
         <ul className="soft">
           {cooling.readings.map((one) => (

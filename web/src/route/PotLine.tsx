@@ -1,15 +1,16 @@
 import { Table } from '@mantine/core';
 import type { BatchPlanned } from '../api/client';
+import { t } from '../lang';
 
 /** What goes in, which pots hold it, and what comes out. */
 export function Amounts({ plan, fish }: { plan: BatchPlanned; fish: string }) {
   return (
     <div className="amounts">
       <Table className="tight">
-        <Table.Caption className="visually-hidden">What goes in</Table.Caption>
+        <Table.Caption className="visually-hidden">{t('potLine.what-goes-in')}</Table.Caption>
         <Table.Tbody>
           <Table.Tr>
-            <Table.Th scope="row">Fish</Table.Th>
+            <Table.Th scope="row">{t('potLine.fish')}</Table.Th>
             <Table.Td className="n">
               <b>{fish}</b>
             </Table.Td>
@@ -23,14 +24,14 @@ export function Amounts({ plan, fish }: { plan: BatchPlanned; fish: string }) {
         </Table.Tbody>
       </Table>
       {plan.pots.length > 0 && (
-        <ul className="pots" aria-label="Pots">
+        <ul className="pots" aria-label={t('potLine.pots')}>
           {plan.pots.map((pot, i) => (
             <li key={`${pot.pot}${i}`}>
               <span className="pot" aria-hidden="true">
                 <i style={{ height: `${100 * pot.share}%` }} />
               </span>
               <b>{pot.pot}</b>
-              <span className="soft">filled with {pot.filled}</span>
+              <span className="soft">{t('potLine.filled-with', { filled: pot.filled })}</span>
             </li>
           ))}
         </ul>
@@ -43,7 +44,7 @@ export function Amounts({ plan, fish }: { plan: BatchPlanned; fish: string }) {
 /** The time line: what is done when, along a rule from the start to the end. */
 export function TimeLine({ plan, brief = false }: { plan: BatchPlanned; brief?: boolean }) {
   if (plan.line.length === 0) {
-    return <p className="soft">About {plan.minutes} minutes of work; no times to keep.</p>;
+    return <p className="soft">{t('potLine.about-minutes-of-work-no-times', { minutes: plan.minutes })}</p>;
   }
   return (
     <ol className="time-line">

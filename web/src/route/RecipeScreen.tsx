@@ -5,6 +5,7 @@ import { Link, useNavigate, useParams } from 'react-router';
 import { ulid } from 'ulid';
 import { api, asProblem, faultAt, type RouteHouse } from '../api/client';
 import { useKitchen } from '../kitchen/kitchen';
+import { t } from '../lang';
 import { Chips } from '../ui/Chips';
 
 type Recipe = RouteHouse['recipes'][number];
@@ -14,7 +15,7 @@ export function RecipeScreen() {
   const { recipe = '' } = useParams();
   const { data } = api.useQuery('get', '/route/house');
   if (!data) {
-    return <p className="sheet soft">Loading…</p>;
+    return <p className="sheet soft">{t('recipe.loading')}</p>;
   }
   return <Writing key={recipe} house={data} recipe={data.recipes.find((one) => one.id === recipe)} />;
 }
@@ -71,8 +72,8 @@ function Writing({ house, recipe }: { house: RouteHouse; recipe: Recipe | undefi
     const ingredients = lines(form.ingredients).map((line) => /^(.+?)\s+(-?[\d.]+)\s*(ml|g)$/.exec(line));
     const marks = lines(form.marks).map((line) => /^(\d+)\s+(?:min\s+)?([^/]+?)(?:\s*\/\s*(.+))?$/.exec(line));
     const faults = {
-      ...(ingredients.some((one) => one === null) ? { ingredients: 'A line each, like: water 1200 ml.' } : {}),
-      ...(marks.some((one) => one === null) ? { marks: 'A line each, like: 25 Skim / Before it is stirred in.' } : {}),
+      ...(ingredients.some((one) => one === null) ? { ingredients: t('recipe.a-line-each-like-water-1200') } : {}),
+      ...(marks.some((one) => one === null) ? { marks: t('recipe.a-line-each-like-25-skim') } : {}),
     };
     setUnclear(faults);
     if (Object.keys(faults).length > 0) {
@@ -123,9 +124,9 @@ function Writing({ house, recipe }: { house: RouteHouse; recipe: Recipe | undefi
     <section className="sheet wide">
       <header className="headline">
         <div>
-          <h1>{recipe?.name ?? 'New recipe'}</h1>
+          <h1>{recipe?.name ?? t('recipe.new-recipe')}</h1>
           <p className="soft">
-            Amounts are for a kilo of fish. <Link to="/route/house">House rules</Link>
+            {t('recipe.amounts-are-for-a-kilo-of')} <Link to="/route/house">{t('recipe.house-rules')}</Link>
           </p>
         </div>
       </header>
@@ -137,22 +138,22 @@ function Writing({ house, recipe }: { house: RouteHouse; recipe: Recipe | undefi
         }}
       >
         <fieldset>
-          <legend>What it is</legend>
-          {text('name', 'Recipe', '/name', 'White stock')}
+          <legend>{t('recipe.what-it-is')}</legend>
+          {text('name', t('recipe.recipe'), '/name', t('recipe.white-stock'))}
           <NativeSelect
-            label="From bin"
+            label={t('recipe.from-bin')}
             value={form.bin}
             data={house.bins.map((bin) => ({ value: bin.bin, label: bin.name }))}
             onChange={(event) => set({ bin: event.currentTarget.value as Recipe['bin'] })}
           />
-          {flag('litres', 'Measured in', 'Kilos', 'Litres')}
-          {flag('one_kind', 'Fish', 'Any', 'One kind only')}
-          {flag('hot', 'Cooled after', 'No', 'Yes')}
+          {flag('litres', t('recipe.measured-in'), t('recipe.kilos'), t('recipe.litres'))}
+          {flag('one_kind', t('recipe.fish'), t('recipe.any'), t('recipe.one-kind-only'))}
+          {flag('hot', t('recipe.cooled-after'), t('recipe.no'), t('recipe.yes'))}
         </fieldset>
         <fieldset>
-          <legend>What goes in, and when</legend>
+          <legend>{t('recipe.what-goes-in-and-when')}</legend>
           <Textarea
-            label="Other ingredients"
+            label={t('recipe.other-ingredients')}
             rows={6}
             value={form.ingredients}
             readOnly={!me.sees_prices}
@@ -160,7 +161,7 @@ function Writing({ house, recipe }: { house: RouteHouse; recipe: Recipe | undefi
             error={unclear.ingredients ?? faultAt(store.error, '/ingredients')}
           />
           <Textarea
-            label="Times: minute, what, why"
+            label={t('recipe.times-minute-what-why')}
             rows={6}
             value={form.marks}
             readOnly={!me.sees_prices}
@@ -169,15 +170,26 @@ function Writing({ house, recipe }: { house: RouteHouse; recipe: Recipe | undefi
           />
         </fieldset>
         <fieldset>
-          <legend>Yield</legend>
+          <legend>{t('recipe.yield')}</legend>
           <div className="pair">
-            {text('yields', form.litres ? 'Litres a kilo gives' : 'Kilos a kilo gives', '/yield_per_kg', '1.05')}
+            {text(
+              'yields',
+              form.litres ? t('recipe.litres-a-kilo-gives') : t('recipe.kilos-a-kilo-gives'),
+              '/yield_per_kg',
+              '1.05',
+            )}
             {text('sd', '±', '/yield_sd', '0.08')}
-            {text('minutes', 'Minutes', '/minutes', '40')}
-            {text('days', 'Keeps, days', '/days_kept', '3')}
+            {text('minutes', t('recipe.minutes'), '/minutes', '40')}
+            {text('days', t('recipe.keeps-days'), '/days_kept', '3')}
           </div>
-          {me.sees_prices && text('value', `Value per ${form.litres ? 'litre' : 'kg'}, ${sign}`, '/value', '4.20')}
-          {text('caution', 'Mind', '/caution')}
+          {me.sees_prices &&
+            text(
+              'value',
+              t('recipe.value-per', { measure: form.litres ? t('recipe.litre') : t('recipe.kg'), sign }),
+              '/value',
+              '4.20',
+            )}
+          {text('caution', t('recipe.mind'), '/caution')}
           <p className="fault" role="alert">
             {[store.error, retire.error].map((fault) =>
               fault && !asProblem(fault).errors ? asProblem(fault).detail : '',
@@ -186,19 +198,19 @@ function Writing({ house, recipe }: { house: RouteHouse; recipe: Recipe | undefi
           {me.sees_prices ? (
             <>
               <Button type="submit" disabled={store.isPending}>
-                Save recipe
+                {t('recipe.save-recipe')}
               </Button>
               {recipe && (
                 <Button
                   variant="default"
                   onClick={() => retire.mutate({ params: { path: { recipe: id } }, body: { version: recipe.version } })}
                 >
-                  Remove from the list
+                  {t('recipe.remove-from-the-list')}
                 </Button>
               )}
             </>
           ) : (
-            <p className="soft">The head chef edits recipes.</p>
+            <p className="soft">{t('recipe.the-head-chef-edits-recipes')}</p>
           )}
         </fieldset>
       </form>

@@ -1,14 +1,15 @@
+import { t } from '../lang';
 import { Rooms } from '../ui/Rooms';
 
 export function RouteRooms() {
   return (
     <Rooms
-      label="Route"
+      label={t('routeRooms.route')}
       rooms={[
-        { to: '/route', name: 'To route' },
-        { to: '/route/bins', name: 'Bins' },
-        { to: '/route/batches', name: 'Batches' },
-        { to: '/route/house', name: 'House rules' },
+        { to: '/route', name: t('routeRooms.to-route') },
+        { to: '/route/bins', name: t('routeRooms.bins') },
+        { to: '/route/batches', name: t('routeRooms.batches') },
+        { to: '/route/house', name: t('routeRooms.house-rules') },
       ]}
     />
   );

@@ -4,6 +4,7 @@ import { useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import { api, asProblem, type RouteBench } from '../api/client';
 import { useKitchen } from '../kitchen/kitchen';
+import { t } from '../lang';
 import { FishTitle } from '../ui/FishTitle';
 import { Keel } from '../ui/Keel';
 import { Missing } from '../ui/Missing';
@@ -20,7 +21,7 @@ export function RouteScreen() {
   if (error) {
     return <Missing stage="route" error={error} />;
   }
-  return bench ? <Board key={id} bench={bench} /> : <p className="sheet soft">Loading…</p>;
+  return bench ? <Board key={id} bench={bench} /> : <p className="sheet soft">{t('route.loading')}</p>;
 }
 
 function Board({ bench }: { bench: RouteBench }) {
@@ -71,8 +72,8 @@ function Board({ bench }: { bench: RouteBench }) {
         <Keel keel={bench.keel} onChoose={(piece) => bench.rows.some((r) => r.piece === piece) && setChosen(piece)} />
         {bench.rows.length === 0 ? (
           <div className="empty">
-            <h2>Nothing is left over</h2>
-            <p>Every weighed part of this fish is a portion.</p>
+            <h2>{t('route.nothing-is-left-over')}</h2>
+            <p>{t('route.every-weighed-part-of-this-fish')}</p>
           </div>
         ) : (
           <ul className="routes">
@@ -86,37 +87,39 @@ function Board({ bench }: { bench: RouteBench }) {
                   <i className={`swatch fam-${r.family}`} />
                   <span className="name">{r.name}</span>
                   <span className="n">{r.mass.text}</span>
-                  <span className="goes">{r.options.find((o) => o.bin === r.bin)?.name ?? 'Served'}</span>
+                  <span className="goes">{r.options.find((o) => o.bin === r.bin)?.name ?? t('route.served')}</span>
                   <span className="soft">{r.why}</span>
                 </UnstyledButton>
               </li>
             ))}
           </ul>
         )}
-        <ul className="from-fish" aria-label="From this fish">
+        <ul className="from-fish" aria-label={t('route.from-this-fish')}>
           {bench.bins
             .filter((bin) => bin.mass)
             .map((bin) => (
               <li key={bin.bin}>
                 <i className={`swatch fam-${bin.family}`} />
                 <b>{bin.mass?.text}</b>
-                <span className="soft">{bin.bin === 'discard' ? 'thrown away' : `to ${lowerFirst(bin.name)}`}</span>
+                <span className="soft">
+                  {bin.bin === 'discard' ? t('route.thrown-away') : t('route.to', { lowerFirst: lowerFirst(bin.name) })}
+                </span>
               </li>
             ))}
         </ul>
       </section>
-      <aside className="pan" aria-label="Bins">
+      <aside className="pan" aria-label={t('route.bins')}>
         <p className="todo" data-testid="todo">
-          {row ? `Destination of: ${lowerFirst(row.name)}` : 'Go on to the cost.'}
+          {row ? t('route.destination-of', { lowerFirst: lowerFirst(row.name) }) : t('route.go-on-to-the-cost')}
         </p>
-        {row?.prepare && <p className="caution">First: {lowerFirst(row.prepare)}</p>}
+        {row?.prepare && <p className="caution">{t('route.first', { lowerFirst: lowerFirst(row.prepare) })}</p>}
         {row && (
           <div className="bin-choices">
             {row.may_be_served && (
               <UnstyledButton className="choice" aria-pressed={row.bin === null} onClick={() => to(null)}>
                 <span className="key" />
-                <span className="name">Serve it</span>
-                <span className="mass">as it is</span>
+                <span className="name">{t('route.serve-it')}</span>
+                <span className="mass">{t('route.as-it-is')}</span>
               </UnstyledButton>
             )}
             {row.options.map((option) => (
@@ -132,7 +135,7 @@ function Board({ bench }: { bench: RouteBench }) {
                 </span>
                 <span className="name">
                   {option.name}
-                  {option.per_kg && <small>{option.per_kg} per kg</small>}
+                  {option.per_kg && <small>{t('route.per-kg', { per_kg: option.per_kg })}</small>}
                 </span>
                 <span className="mass">{option.why}</span>
               </UnstyledButton>
@@ -144,9 +147,9 @@ function Board({ bench }: { bench: RouteBench }) {
         </p>
         <div className="push" />
         <NextStage
-          label={me.sees_prices ? 'Confirm bins, go to Cost' : 'Confirm bins'}
+          label={me.sees_prices ? t('route.confirm-bins-go-to-cost') : t('route.confirm-bins')}
           busy={done.isPending}
-          back={{ label: 'Back to Portion', to: `/portion/${fish.id}` }}
+          back={{ label: t('route.back-to-portion'), to: `/portion/${fish.id}` }}
           onClick={finish}
         />
       </aside>

@@ -3,6 +3,7 @@ import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { ulid } from 'ulid';
 import { api, asProblem } from '../api/client';
+import { t } from '../lang';
 import { usePut } from '../ui/outbox';
 import { WaitingList } from '../ui/WaitingList';
 import { RouteRooms } from './RouteRooms';
@@ -36,9 +37,9 @@ export function WaitingToRoute() {
                   })
                 }
               >
-                {fish.length === 1 ? 'Accept 1 fish' : `Accept all ${fish.length}`}
+                {t('waitingToRoute.accept-all', { count: fish.length, fish: fish.length })}
               </Button>
-              <p className="soft">Every part goes where it usually goes, with its date. Tap a fish to see why.</p>
+              <p className="soft">{t('waitingToRoute.every-part-goes-where-it-usually')}</p>
               <p className="fault" role="alert">
                 {accept.error ? asProblem(accept.error).detail : ''}
               </p>

@@ -4,16 +4,17 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import { api, asProblem, faultAt, type RouteHouse } from '../api/client';
 import { useKitchen } from '../kitchen/kitchen';
+import { t } from '../lang';
 import { Chips } from '../ui/Chips';
 import { RouteRooms } from './RouteRooms';
 
 type Way = keyof RouteHouse['ways'];
 
 const WAYS: { way: Way; asks: string; no: string; yes: string }[] = [
-  { way: 'keeps_dark_muscle', asks: 'Dark muscle', no: 'Thrown away', yes: 'Into the mince' },
-  { way: 'skins_in_stock', asks: 'White skin', no: 'Crisped', yes: 'Into the stock' },
-  { way: 'grills_heads', asks: 'Heads', no: 'Into the pot', yes: 'Split and grilled' },
-  { way: 'boils_collars', asks: 'Collars', no: 'Grilled', yes: 'Into the pot' },
+  { way: 'keeps_dark_muscle', asks: t('ways.dark-muscle'), no: t('ways.thrown-away'), yes: t('ways.into-the-mince') },
+  { way: 'skins_in_stock', asks: t('ways.white-skin'), no: t('ways.crisped'), yes: t('ways.into-the-stock') },
+  { way: 'grills_heads', asks: t('ways.heads'), no: t('ways.into-the-pot'), yes: t('ways.split-and-grilled') },
+  { way: 'boils_collars', asks: t('ways.collars'), no: t('ways.grilled'), yes: t('ways.into-the-pot') },
 ];
 
 /** What kitchens do differently, as this one does it; its bins, pots and recipes. */
@@ -38,10 +39,11 @@ export function WaysScreen() {
     <section className="sheet wide">
       <RouteRooms />
       <div>
-        <h1>House rules</h1>
+        <h1>{t('ways.house-rules')}</h1>
         <p className="soft">
-          These rules decide where parts go first
-          {me.sees_prices ? '.' : '; the head chef sets them.'}
+          {t('ways.these-rules-decide-where-parts-go', {
+            who: me.sees_prices ? '.' : t('ways.the-head-chef-sets-them'),
+          })}
         </p>
       </div>
       <p className="fault" role="alert">
@@ -73,7 +75,7 @@ export function WaysScreen() {
           }}
         >
           <TextInput
-            label="Pots, litres"
+            label={t('ways.pots-litres')}
             value={potsTyped}
             readOnly={!me.sees_prices}
             onChange={(event) => setPots(event.currentTarget.value)}
@@ -81,42 +83,46 @@ export function WaysScreen() {
           />
           {me.sees_prices && (
             <Button type="submit" variant="default" disabled={pots === null}>
-              Save
+              {t('ways.save')}
             </Button>
           )}
         </form>
       </div>
-      <h2>Bins</h2>
+      <h2>{t('ways.bins')}</h2>
       <div className="house-bins">
         <div className="house-bin head" aria-hidden="true">
           <span />
-          {me.sees_prices && <span>Value per kg</span>}
-          <span>A batch takes</span>
-          <span>Holds</span>
-          <span>Days cold</span>
-          <span>Days frozen</span>
+          {me.sees_prices && <span>{t('ways.value-per-kg')}</span>}
+          <span>{t('ways.a-batch-takes')}</span>
+          <span>{t('ways.holds')}</span>
+          <span>{t('ways.days-cold')}</span>
+          <span>{t('ways.days-frozen')}</span>
         </div>
         {data.bins.map((bin) => (
           <HouseBin key={`${bin.bin}${bin.version}`} bin={bin} onKept={(house) => queries.setQueryData(key, house)} />
         ))}
       </div>
-      <h2>Recipes</h2>
+      <h2>{t('ways.recipes')}</h2>
       <ul className="recipes">
         {data.recipes.map((recipe) => (
           <li key={recipe.id}>
             <Link to={`/route/recipes/${recipe.id}`}>
               <b>{recipe.name}</b>
               <span className="soft">
-                from {recipe.from.toLowerCase()}, {recipe.yield_per_kg} {recipe.litres ? 'L' : 'kg'} a kilo,{' '}
-                {recipe.minutes} min
-                {recipe.source === 'house' ? ', ours' : `, ${recipe.source}`}
+                {t('ways.from-a-kilo-min', {
+                  toLowerCase: recipe.from.toLowerCase(),
+                  yield_per_kg: recipe.yield_per_kg,
+                  measure: recipe.litres ? 'L' : t('ways.kg'),
+                  minutes: recipe.minutes,
+                  source: recipe.source === 'house' ? t('ways.ours') : `, ${recipe.source}`,
+                })}
               </span>
             </Link>
           </li>
         ))}
         {me.sees_prices && (
           <li>
-            <Link to="/route/recipes/new">Add a recipe</Link>
+            <Link to="/route/recipes/new">{t('ways.add-a-recipe')}</Link>
           </li>
         )}
       </ul>
@@ -163,16 +169,16 @@ function HouseBin({ bin, onKept }: { bin: RouteHouse['bins'][number]; onKept: (h
     >
       <b>
         <i className={`swatch fam-${bin.family}`} /> {bin.name}
-        <span className="soft">{bin.source === 'house' ? 'ours' : bin.source}</span>
+        <span className="soft">{bin.source === 'house' ? t('ways.ours-2') : bin.source}</span>
       </b>
-      {me.sees_prices && field('value', `Value per kg, ${sign}`, '/value')}
-      {field('enough', 'A batch takes', '/enough')}
-      {field('room', 'Holds', '/room')}
-      {field('cold', 'Days cold', '/days_cold')}
-      {field('frozen', 'Days frozen', '/days_frozen')}
+      {me.sees_prices && field('value', t('ways.value-per-kg-2', { sign }), '/value')}
+      {field('enough', t('ways.a-batch-takes'), '/enough')}
+      {field('room', t('ways.holds'), '/room')}
+      {field('cold', t('ways.days-cold'), '/days_cold')}
+      {field('frozen', t('ways.days-frozen'), '/days_frozen')}
       {me.sees_prices && (
         <Button type="submit" variant="default" disabled={store.isPending}>
-          Save
+          {t('ways.save')}
         </Button>
       )}
       {store.error && !asProblem(store.error).errors && <p className="fault">{asProblem(store.error).detail}</p>}

@@ -1,5 +1,6 @@
 import { Button, TextInput } from '@mantine/core';
 import { useState } from 'react';
+import { t } from '../lang';
 import type { usePan } from './usePan';
 
 /** Only in the demo kitchen: the hand that puts something on the simulated scale. */
@@ -15,20 +16,20 @@ export function DemoPan({ pan }: { pan: ReturnType<typeof usePan> }) {
         }
       }}
     >
-      <p className="soft">Demo: your hand at the scale</p>
+      <p className="soft">{t('demoPan.demo-your-hand-at-the-scale')}</p>
       <div className="row">
         <TextInput
-          aria-label="Put on the scale"
-          placeholder="520 g"
+          aria-label={t('demoPan.put-on-the-scale')}
+          placeholder={t('demoPan.520-g')}
           value={mass}
           autoComplete="off"
           onChange={(event) => setMass(event.target.value)}
         />
         <Button type="submit" variant="default">
-          Put on
+          {t('demoPan.put-on')}
         </Button>
         <Button variant="default" onClick={pan.clear}>
-          Off
+          {t('demoPan.off')}
         </Button>
       </div>
       {pan.putFault && (

@@ -1,4 +1,5 @@
 import type { FishHead } from '../api/client';
+import { t } from '../lang';
 
 /** The name of a fish on a bench, and the one figure that sums it up so far. */
 export function FishTitle({ fish, figure, of }: { fish: FishHead; figure?: string | null; of?: string }) {
@@ -6,10 +7,15 @@ export function FishTitle({ fish, figure, of }: { fish: FishHead; figure?: strin
     <header className="headline">
       <div>
         <h1>
-          {fish.title} <span style={{ fontWeight: 450 }}>no. {fish.number}</span>
+          {fish.title} <span style={{ fontWeight: 450 }}>{t('fishTitle.no', { number: fish.number })}</span>
         </h1>
         <p className="soft">
-          {fish.whole.text}, {fish.state}, from {fish.supplier}, {fish.received}
+          {t('fishTitle.from', {
+            whole: fish.whole.text,
+            state: fish.state,
+            supplier: fish.supplier,
+            received: fish.received,
+          })}
         </p>
       </div>
       {figure && (

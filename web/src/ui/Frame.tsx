@@ -1,4 +1,5 @@
 import { Outlet, useNavigate } from 'react-router';
+import { t } from '../lang';
 import { Keys } from './Keys';
 import { Offline } from './Offline';
 import { Spine, STAGES } from './Spine';
@@ -17,7 +18,7 @@ export function Frame() {
   return (
     <div className="page">
       <a className="skip" href="#main">
-        Skip to the screen
+        {t('frame.skip-to-the-screen')}
       </a>
       <Spine />
       <main className="main" id="main">

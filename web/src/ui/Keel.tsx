@@ -1,12 +1,13 @@
 import { useElementSize } from '@mantine/hooks';
 import { useState } from 'react';
 import type { Family, Keel as KeelData } from '../api/client';
+import { t } from '../lang';
 
 const FAMILIES: { family: Family; name: string }[] = [
-  { family: 'portion', name: 'Portion' },
-  { family: 'usable', name: 'Usable' },
-  { family: 'stock', name: 'Stock' },
-  { family: 'discard', name: 'Discard' },
+  { family: 'portion', name: t('keel.portion') },
+  { family: 'usable', name: t('keel.usable') },
+  { family: 'stock', name: t('keel.stock') },
+  { family: 'discard', name: t('keel.discard') },
 ];
 
 /** Narrower than this no finger finds it, px; the list of parts beside the bar does the same. */
@@ -37,9 +38,10 @@ export function Keel(props: { keel: KeelData; small?: boolean; onChoose?: (piece
     ahead += part.mass.mg;
     return { ...part, from };
   });
-  const outlook = `Uncut: expected ${expected.map((part) => `${part.name} ${part.mass.text}`).join(', ')}${
-    keel.portions ? `; ${keel.portions}` : ''
-  }`;
+  const outlook = t('keel.uncut-expected', {
+    join: expected.map((part) => `${part.name} ${part.mass.text}`).join(', '),
+    portions: keel.portions ? `; ${keel.portions}` : '',
+  });
 
   return (
     <div className={small ? 'keel small' : 'keel'}>
@@ -47,8 +49,11 @@ export function Keel(props: { keel: KeelData; small?: boolean; onChoose?: (piece
         ref={ref}
         className="bar"
         {...(small
-          ? { role: 'img', 'aria-label': label || (expected.length > 0 ? outlook : 'Nothing weighed off it yet') }
-          : { role: 'group', 'aria-label': 'Keel' })}
+          ? {
+              role: 'img',
+              'aria-label': label || (expected.length > 0 ? outlook : t('keel.nothing-weighed-off-it-yet')),
+            }
+          : { role: 'group', 'aria-label': t('keel.keel') })}
       >
         {segments.map((segment) =>
           small || (segment.mass.mg / keel.length_mg) * width < FINGER ? (
@@ -85,7 +90,7 @@ export function Keel(props: { keel: KeelData; small?: boolean; onChoose?: (piece
         {small && keel.portions && <span className="outlook">{keel.portions}</span>}
         {keel.rest && expected.length === 0 && (
           <div className="rest" style={{ left: `calc(${pct(at, keel.length_mg)} + 5px)` }}>
-            {!small && keel.rest.mg / keel.length_mg > 0.14 && `${keel.rest.text} on the board`}
+            {!small && keel.rest.mg / keel.length_mg > 0.14 && t('keel.on-the-board', { rest: keel.rest.text })}
           </div>
         )}
         {went !== null && <div className="went-on" style={{ left: pct(went, keel.length_mg) }} />}
@@ -114,12 +119,16 @@ export function Keel(props: { keel: KeelData; small?: boolean; onChoose?: (piece
                 <b>
                   {shown.name}: {shown.mass.text}
                 </b>
-                <span>{shown.share} of the fish</span>
-                {shown.expected && <span>usually {shown.expected}</span>}
+                <span>
+                  {shown.share} {t('keel.of-the-fish')}
+                </span>
+                {shown.expected && <span>{t('keel.usually', { expected: shown.expected })}</span>}
                 <span>{shown.destination}</span>
               </>
             ) : expected.length > 0 ? (
-              <span>Uncut. What it should give is outlined{keel.portions ? `: ${keel.portions}` : ''}.</span>
+              <span>
+                {t('keel.uncut-what-it-should-give-is', { portions: keel.portions ? `: ${keel.portions}` : '' })}
+              </span>
             ) : (
               FAMILIES.map(({ family, name }) => (
                 <span className="key" key={family}>

@@ -1,17 +1,18 @@
 import { Button } from '@mantine/core';
+import { t } from '../lang';
 import { useKeys } from './useKeys';
 
 const LIST: [string, string][] = [
-  ['1 … 9', 'choose the part'],
-  ['Space', 'record the weight'],
-  ['T', 'tare the scale'],
-  ['W', 'type a weight instead'],
-  ['G', 'guess the weight first'],
-  ['Esc', 'leave a field'],
-  ['Z', 'undo the last reading; asks first'],
-  ['Alt + 1 … 6', 'go to a stage'],
-  ['/', 'search the log'],
-  ['?', 'these shortcuts'],
+  ['1 … 9', t('keys.choose-the-part')],
+  ['Space', t('keys.record-the-weight')],
+  ['T', t('keys.tare-the-scale')],
+  ['W', t('keys.type-a-weight-instead')],
+  ['G', t('keys.guess-the-weight-first')],
+  [t('keys.esc'), t('keys.leave-a-field')],
+  ['Z', t('keys.undo-the-last-reading-asks-first')],
+  [t('keys.alt-1-6'), t('keys.go-to-a-stage')],
+  ['/', t('keys.search-the-log')],
+  ['?', t('keys.these-shortcuts')],
 ];
 
 export function Keys() {
@@ -19,7 +20,7 @@ export function Keys() {
   useKeys({ '?': show });
   return (
     <dialog id="keys" className="keys" aria-labelledby="keys-title">
-      <h2 id="keys-title">Keys</h2>
+      <h2 id="keys-title">{t('keys.keys')}</h2>
       <dl>
         {LIST.map(([key, what]) => (
           <div key={key}>
@@ -32,7 +33,7 @@ export function Keys() {
       </dl>
       <form method="dialog">
         <Button type="submit" variant="default">
-          Close
+          {t('keys.close')}
         </Button>
       </form>
     </dialog>

@@ -1,5 +1,6 @@
 import { Table } from '@mantine/core';
 import type { Rung } from '../api/client';
+import { t } from '../lang';
 
 /**
  * The yield ladder: what is left of the fish on each rung, as a table with its own bars. Adjusted is the most likely mass, at
@@ -8,21 +9,21 @@ import type { Rung } from '../api/client';
 export function Ladder({ rungs }: { rungs: Rung[] }) {
   return (
     <Table className="ladder">
-      <Table.Caption className="visually-hidden">Yield, step by step</Table.Caption>
+      <Table.Caption className="visually-hidden">{t('ladder.yield-step-by-step')}</Table.Caption>
       <Table.Thead>
         <Table.Tr>
-          <Table.Th scope="col">Step</Table.Th>
+          <Table.Th scope="col">{t('ladder.step')}</Table.Th>
           <Table.Th scope="col" className="n">
-            Weighed
+            {t('ladder.weighed')}
           </Table.Th>
           <Table.Th scope="col" className="n">
-            Adjusted
+            {t('ladder.adjusted')}
           </Table.Th>
           <Table.Th scope="col" className="n">
-            Of as purchased
+            {t('ladder.of-as-purchased')}
           </Table.Th>
           <Table.Th scope="col" className="n">
-            Of the step above
+            {t('ladder.of-the-step-above')}
           </Table.Th>
           <Table.Td className="gauge" />
         </Table.Tr>
@@ -66,7 +67,7 @@ export function Ladder({ rungs }: { rungs: Rung[] }) {
 /** The same ladder in one line, for the bench. */
 export function LadderLine({ rungs }: { rungs: Rung[] }) {
   return (
-    <ol className="ladder-line" aria-label="Yield so far">
+    <ol className="ladder-line" aria-label={t('ladder.yield-so-far')}>
       {rungs.slice(1).map((rung, i, all) => (
         <li key={rung.rung} className={rung.band ? rung.band.verdict.replace(' ', '-') : ''}>
           {rung.rung} <b>{rung.of_purchased}</b>

@@ -1,5 +1,6 @@
 import { Link } from 'react-router';
 import { asProblem, type StageName } from '../api/client';
+import { t } from '../lang';
 
 /** When what was asked for cannot be shown: the sentence, and the way back. */
 export function Missing({ stage, error }: { stage: StageName; error: unknown }) {
@@ -7,7 +8,7 @@ export function Missing({ stage, error }: { stage: StageName; error: unknown }) 
     <section className="sheet">
       <h1>{asProblem(error).title}</h1>
       <p>{asProblem(error).detail}</p>
-      <Link to={`/${stage}`}>Back to the list</Link>
+      <Link to={`/${stage}`}>{t('missing.back-to-the-list')}</Link>
     </section>
   );
 }

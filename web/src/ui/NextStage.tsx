@@ -1,6 +1,7 @@
 import { Button } from '@mantine/core';
 import { useEffect, useState } from 'react';
 import { useNavigate } from 'react-router';
+import { t } from '../lang';
 
 /** After a change of screen the button that ends it does nothing for a moment: the second of two taps was meant for the first. */
 const DEAD_MS = 1_200;
@@ -34,7 +35,7 @@ export function NextStage({ label, onClick, disabled, busy, open = [], back }: N
   };
   if (asking && open.length > 0) {
     return (
-      <div className="still-open" role="alertdialog" aria-label="Still open">
+      <div className="still-open" role="alertdialog" aria-label={t('nextStage.still-open')}>
         <ul>
           {open.map((one) => (
             <li key={one.code + one.say}>{one.say}</li>
@@ -42,10 +43,10 @@ export function NextStage({ label, onClick, disabled, busy, open = [], back }: N
         </ul>
         <div className="row">
           <Button variant="default" disabled={busy} onClick={onClick}>
-            Finish all the same
+            {t('nextStage.finish-all-the-same')}
           </Button>
           <Button size="lg" fullWidth color="gill.6" className="take small" onClick={() => setAsking(false)}>
-            Stay here
+            {t('nextStage.stay-here')}
           </Button>
         </div>
       </div>
@@ -59,7 +60,7 @@ export function NextStage({ label, onClick, disabled, busy, open = [], back }: N
         </Button>
       )}
       <Button disabled={dead || disabled || busy} onClick={finish}>
-        {busy ? 'Saving…' : label}
+        {busy ? t('nextStage.saving') : label}
       </Button>
     </div>
   );

@@ -1,4 +1,5 @@
 import { useReach } from '../api/reach';
+import { t } from '../lang';
 import { useEverythingWaiting } from './outbox';
 
 /** While the kitchen computer is away: that it is, how old what is shown is, and what waits here. */
@@ -9,15 +10,17 @@ export function Offline() {
     return null;
   }
   const from = shownFrom ? new Date(shownFrom) : null;
-  const shown = from && !Number.isNaN(from.getTime()) ? ` This shows the kitchen as it was at ${clock(from)}.` : '';
+  const shown =
+    from && !Number.isNaN(from.getTime())
+      ? ` ${t('offline.this-shows-the-kitchen-as-it', { clock: clock(from) })}`
+      : '';
   const kept =
     waiting > 0
-      ? ` ${waiting} ${waiting === 1 ? 'weight waits' : 'weights wait'} on this tablet and will be sent when it answers.`
-      : ' What you record waits on this tablet until it answers.';
+      ? ` ${t('offline.on-this-tablet-and-will-be', { count: waiting, waiting })}`
+      : ` ${t('offline.what-you-record-waits-on-this')}`;
   return (
     <p className="offline" role="status">
-      <b>Offline.</b> The kitchen computer does not answer.{shown}
-      {kept}
+      <b>{t('offline.offline')}</b> {t('offline.the-kitchen-computer-does-not-answer', { shown, kept })}
     </p>
   );
 }

@@ -1,5 +1,6 @@
 import { Button } from '@mantine/core';
 import { Link } from 'react-router';
+import { t } from '../lang';
 
 /** Newer and older pages of a list; nothing where there is only one. */
 export function Pages(props: { of: string; to: string; page: number; pages: number; total: number }) {
@@ -8,15 +9,13 @@ export function Pages(props: { of: string; to: string; page: number; pages: numb
     return null;
   }
   return (
-    <nav className="pages" aria-label={`Pages of ${of}`}>
+    <nav className="pages" aria-label={t('pages.pages-of', { of })}>
       <Button component={Link} variant="default" to={`${to}?page=${page - 1}`} aria-disabled={page <= 1}>
-        Newer
+        {t('pages.newer')}
       </Button>
-      <span>
-        {page} of {pages}, {total} {of}
-      </span>
+      <span>{t('pages.of', { page, pages, total, of })}</span>
       <Button component={Link} variant="default" to={`${to}?page=${page + 1}`} aria-disabled={page >= pages}>
-        Older
+        {t('pages.older')}
       </Button>
     </nav>
   );

@@ -2,6 +2,7 @@ import { Button, TextInput } from '@mantine/core';
 import { type ReactNode, useRef, useState } from 'react';
 import { asProblem, faultAt, type ReadingLine, type Weight } from '../api/client';
 import { useKitchen } from '../kitchen/kitchen';
+import { t } from '../lang';
 import { DemoPan } from './DemoPan';
 import { type NextProps, NextStage } from './NextStage';
 import type { useOutbox } from './outbox';
@@ -73,14 +74,14 @@ export function Pan(props: Props) {
   const asked = props.readings.find((reading) => reading.id === undoing);
 
   return (
-    <aside className="pan" aria-label="Scale">
+    <aside className="pan" aria-label={t('pan.scale')}>
       <p className="todo" data-testid="todo">
         {props.todo}
       </p>
       <div className="live">
         <div className="state">
           <span>{stateOf(pan)}</span>
-          <span>{shown && shown.tare_mg > 0 ? `tare ${shown.tare}` : ''}</span>
+          <span>{shown && shown.tare_mg > 0 ? t('pan.tare', { tare: shown.tare }) : ''}</span>
         </div>
         <div className={figure.length > 5 ? 'figure long' : 'figure'} data-testid="live">
           {figure || '–'}
@@ -103,22 +104,22 @@ export function Pan(props: Props) {
         >
           <TextInput
             ref={said}
-            aria-label="What do you think it weighs?"
-            placeholder="Guess first: 172 g"
+            aria-label={t('pan.what-do-you-think-it-weighs')}
+            placeholder={t('pan.guess-first-172-g')}
             autoComplete="off"
           />
           <Button type="submit" variant="default">
-            Guess
+            {t('pan.guess')}
           </Button>
         </form>
       )}
       {question && props.onSure ? (
         <Odd say={question}>
           <Button variant="default" onClick={props.outbox?.dismiss}>
-            Weigh again
+            {t('pan.weigh-again')}
           </Button>
           <Button variant="default" onClick={props.onSure}>
-            Record all the same
+            {t('pan.record-all-the-same')}
           </Button>
         </Odd>
       ) : (
@@ -132,8 +133,10 @@ export function Pan(props: Props) {
               onClick={takePan}
               disabled={!ready || !pan.weight}
             >
-              {busy ? 'Saving…' : `${props.takeWord} ${pan.weight && !veiled ? (shown?.text ?? '') : ''}`}
-              <small>{pan.spent && !busy ? 'Recorded. Put the next thing on.' : (props.recordAs ?? props.todo)}</small>
+              {busy ? t('pan.saving') : `${props.takeWord} ${pan.weight && !veiled ? (shown?.text ?? '') : ''}`}
+              <small>
+                {pan.spent && !busy ? t('pan.recorded-put-the-next-thing-on') : (props.recordAs ?? props.todo)}
+              </small>
             </Button>
           </div>
           <div className="row">
@@ -146,19 +149,19 @@ export function Pan(props: Props) {
             >
               <TextInput
                 ref={field}
-                aria-label="Weight, typed"
-                placeholder="or type: 1515 g"
+                aria-label={t('pan.weight-typed')}
+                placeholder={t('pan.or-type-1515-g')}
                 value={typed}
                 autoComplete="off"
                 enterKeyHint="done"
                 onChange={(event) => setTyped(event.target.value)}
               />
               <Button type="submit" variant="default" disabled={!readyTyped || typed.trim() === ''}>
-                Record
+                {t('pan.record')}
               </Button>
             </form>
             <Button variant="default" onClick={pan.tare} disabled={!shown}>
-              Tare
+              {t('pan.tare-2')}
             </Button>
           </div>
         </>
@@ -168,9 +171,9 @@ export function Pan(props: Props) {
       </p>
       {props.children}
       {asked && (
-        <Odd say={`Undo ${asked.mass.text}, ${lowerFirst(asked.name)}?`}>
+        <Odd say={t('pan.undo', { mass: asked.mass.text, lowerFirst: lowerFirst(asked.name) })}>
           <Button variant="default" onClick={() => setUndoing(null)}>
-            Keep
+            {t('pan.keep')}
           </Button>
           <Button
             variant="default"
@@ -179,17 +182,19 @@ export function Pan(props: Props) {
               props.onTakeBack?.(asked.id);
             }}
           >
-            Undo
+            {t('pan.undo-2')}
           </Button>
         </Odd>
       )}
-      <ul className="readings" aria-label="Last readings">
+      <ul className="readings" aria-label={t('pan.last-readings')}>
         {waiting.toReversed().map((entry) => (
           <li key={entry.key} className="waits">
             <span>
               <b>{entry.text}</b> {entry.name}
               <br />
-              <span className="soft">{new Date(entry.at).toTimeString().slice(0, 5)}, Saving…</span>
+              <span className="soft">
+                {t('pan.saving-2', { slice: new Date(entry.at).toTimeString().slice(0, 5) })}
+              </span>
             </span>
           </li>
         ))}
@@ -206,10 +211,10 @@ export function Pan(props: Props) {
             {!reading.taken_back && props.onTakeBack && (
               <Button
                 variant="default"
-                aria-label={`Undo ${reading.name}, ${reading.mass.text}`}
+                aria-label={t('pan.undo-3', { reading: reading.name, mass: reading.mass.text })}
                 onClick={() => props.onTakeBack?.(reading.id)}
               >
-                Undo
+                {t('pan.undo-2')}
               </Button>
             )}
           </li>
@@ -234,9 +239,15 @@ function Odd({ say, children }: { say: string; children: ReactNode }) {
 /** What the scale is doing, in a word. */
 function stateOf({ shown, isThere }: ReturnType<typeof usePan>): string {
   if (!isThere) {
-    return 'No scale: type the weight';
+    return t('pan.no-scale-type-the-weight');
   }
-  return !shown ? 'No scale' : shown.overload ? 'Too much on the scale' : shown.steady ? 'Steady' : 'Settling';
+  return !shown
+    ? t('pan.no-scale')
+    : shown.overload
+      ? t('pan.too-much-on-the-scale')
+      : shown.steady
+        ? t('pan.steady')
+        : t('pan.settling');
 }
 
 /** The sentence beside the scale: what was refused, if it was not asked about. */

@@ -1,6 +1,7 @@
 import { UnstyledButton } from '@mantine/core';
 import { useState } from 'react';
 import type { Choice } from '../api/client';
+import { t } from '../lang';
 
 /** As many as there are digits; the rest waits behind one more button. */
 const UNDER_A_DIGIT = 9;
@@ -35,17 +36,19 @@ export function PartTray({
             </span>
             <span className="name">{choice.name}</span>
             <span className="mass">
-              {choice.mass ? `${choice.mass.text}${choice.count > 1 ? `, ${choice.count} pieces` : ''}` : 'not weighed'}
+              {choice.mass
+                ? `${choice.mass.text}${choice.count > 1 ? t('partTray.pieces', { n: choice.count }) : ''}`
+                : t('partTray.not-weighed')}
             </span>
           </UnstyledButton>
         );
       })}
       {hidden >= 1 && (
         <UnstyledButton className="choice more" aria-expanded={all} onClick={() => setAll(!all)}>
-          <span className="name">{all ? 'Fewer parts' : 'More parts'}</span>
+          <span className="name">{all ? t('partTray.fewer-parts') : t('partTray.more-parts')}</span>
           <span className="mass">
             {all
-              ? 'only the usual ones'
+              ? t('partTray.only-the-usual-ones')
               : choices
                   .slice(UNDER_A_DIGIT)
                   .map((c) => c.name.toLowerCase())

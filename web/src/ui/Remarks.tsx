@@ -1,5 +1,6 @@
 import { Button } from '@mantine/core';
 import type { Remark } from '../api/client';
+import { t } from '../lang';
 
 /** What the weights say: what, why, and what to do, with the one tap that mends it. */
 export function Remarks(props: {
@@ -17,12 +18,12 @@ export function Remarks(props: {
           </span>
           {remark.piece && remark.tray && onTray && (
             <Button variant="default" onClick={() => remark.piece && remark.tray && onTray(remark.piece, remark.tray)}>
-              It was on the {remark.tray}
+              {t('remarks.it-was-on-the', { tray: remark.tray })}
             </Button>
           )}
           {remark.piece && onRetake && (
             <Button variant="default" onClick={() => remark.piece && onRetake(remark.piece)}>
-              Weigh again
+              {t('remarks.weigh-again')}
             </Button>
           )}
         </p>

@@ -6,15 +6,16 @@ import { api, type StageName } from '../api/client';
 import { signOut } from '../api/session';
 import { useKitchen } from '../kitchen/kitchen';
 import { rememberLast } from '../kitchen/lastHere';
+import { t } from '../lang';
 import { useEverythingWaiting } from './outbox';
 
 export const STAGES: { path: 'receive' | StageName; name: string }[] = [
-  { path: 'receive', name: 'Receive' },
-  { path: 'breakdown', name: 'Break down' },
-  { path: 'portion', name: 'Portion' },
-  { path: 'route', name: 'Route' },
-  { path: 'cost', name: 'Cost' },
-  { path: 'log', name: 'Log' },
+  { path: 'receive', name: t('spine.receive') },
+  { path: 'breakdown', name: t('spine.break-down') },
+  { path: 'portion', name: t('spine.portion') },
+  { path: 'route', name: t('spine.route') },
+  { path: 'cost', name: t('spine.cost') },
+  { path: 'log', name: t('spine.log') },
 ];
 
 /** The stages in working order, each with the fish that wait there; who is at the board; the units. */
@@ -36,9 +37,9 @@ export function Spine() {
   const waiting = (stage: string) => data?.waiting.find((w) => w.stage === stage)?.count ?? 0;
 
   return (
-    <nav className="spine" aria-label="Stages">
+    <nav className="spine" aria-label={t('spine.stages')}>
       <p className="mark" aria-hidden="true">
-        Sectum
+        {t('spine.sectum')}
       </p>
       <ol>
         {STAGES.map((stage) => (
@@ -48,7 +49,7 @@ export function Spine() {
               {stage.path !== 'log' && waiting(stage.path) > 0 && (
                 <span className="count">
                   {waiting(stage.path)}
-                  <span className="visually-hidden"> waiting</span>
+                  <span className="visually-hidden"> {t('spine.waiting')}</span>
                 </span>
               )}
             </NavLink>
@@ -62,13 +63,13 @@ export function Spine() {
           </p>
         )}
         <UnstyledButton onClick={() => units.mutate({ body: { units: me.units === 'metric' ? 'us' : 'metric' } })}>
-          {me.units === 'metric' ? 'Switch to lb/oz' : 'Switch to grams'}
+          {me.units === 'metric' ? t('spine.switch-to-lb-oz') : t('spine.switch-to-grams')}
         </UnstyledButton>
         <UnstyledButton onClick={() => document.querySelector<HTMLDialogElement>('#keys')?.showModal()}>
-          Shortcuts
+          {t('spine.shortcuts')}
         </UnstyledButton>
         <NavLink to={me.role === 'head chef' ? '/settings' : '/me'}>
-          {me.role === 'head chef' ? 'Settings' : 'Your PIN'}
+          {me.role === 'head chef' ? t('spine.settings') : t('spine.your-pin')}
         </NavLink>
         <p className="who">
           {me.name}
@@ -76,18 +77,15 @@ export function Spine() {
           {me.role}
         </p>
         {leaving ? (
-          <div className="leaving" role="alertdialog" aria-label="Weights wait">
-            <p>
-              {mine} {mine === 1 ? 'weight of yours waits' : 'weights of yours wait'} on this tablet. Nobody else can
-              send {mine === 1 ? 'it' : 'them'}: sign in again when the kitchen computer answers.
-            </p>
-            <UnstyledButton onClick={() => void signOut()}>Sign out all the same</UnstyledButton>
-            <UnstyledButton onClick={() => setLeaving(false)}>Stay</UnstyledButton>
+          <div className="leaving" role="alertdialog" aria-label={t('spine.weights-wait')}>
+            <p>{t('spine.on-this-tablet-nobody-else-can', { count: mine, mine })}</p>
+            <UnstyledButton onClick={() => void signOut()}>{t('spine.sign-out-all-the-same')}</UnstyledButton>
+            <UnstyledButton onClick={() => setLeaving(false)}>{t('spine.stay')}</UnstyledButton>
           </div>
         ) : (
           <div className="ways-out">
-            <UnstyledButton onClick={() => leave(true)}>Lock</UnstyledButton>
-            <UnstyledButton onClick={() => leave(false)}>Sign out</UnstyledButton>
+            <UnstyledButton onClick={() => leave(true)}>{t('spine.lock')}</UnstyledButton>
+            <UnstyledButton onClick={() => leave(false)}>{t('spine.sign-out')}</UnstyledButton>
           </div>
         )}
       </div>

@@ -1,5 +1,6 @@
 import { useEffect, useRef } from 'react';
 import { useLocation } from 'react-router';
+import { t } from '../lang';
 
 /** Names the page after its heading, and takes whoever reads by ear or by keyboard to it when the screen changes. */
 export function useArrival() {
@@ -15,7 +16,7 @@ export function useArrival() {
       if (!heading) {
         return;
       }
-      document.title = `${heading.textContent} · Sectum`;
+      document.title = t('useArrival.sectum', { textContent: heading.textContent });
       // A heading is drawn anew when its screen has loaded: the place is kept, unless somebody has gone on.
       const lost = focused !== heading && document.activeElement === document.body;
       if (walked && (focused === null || lost)) {

@@ -3,6 +3,8 @@ import { createRoot, type Root } from 'react-dom/client';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { useFaultFocus } from './useFaultFocus';
 
+Object.assign(globalThis, { IS_REACT_ACT_ENVIRONMENT: true });
+
 let root: Root;
 
 const field = (id: string) => document.getElementById(id) as HTMLInputElement;

@@ -1,0 +1,78 @@
+import { readdirSync, readFileSync } from 'node:fs';
+import ts from 'typescript';
+import { describe, expect, it } from 'vitest';
+import { type Key, t } from '.';
+
+const ROOT = 'web/src';
+const words: Record<string, string> = Object.assign(
+  {},
+  ...readdirSync(`${ROOT}/lang/en`).map((file) => JSON.parse(readFileSync(`${ROOT}/lang/en/${file}`, 'utf8'))),
+);
+const base = (key: string) => key.replace(/_(one|other)$/, '');
+const places = (text: string) => [...text.matchAll(/\{(\w+)\}/g)].map(([, name]) => name ?? '');
+
+type Said = { file: string; key: string; values: string[] };
+
+/** Every call of `t` in the page's source, and every text between tags that is not said by key. */
+function read(): { said: Said[]; bare: string[] } {
+  const said: Said[] = [];
+  const bare: string[] = [];
+  const files = readdirSync(ROOT, { recursive: true, encoding: 'utf8' }).filter(
+    (file) => /\.tsx?$/.test(file) && !/\.test\.|schema\.d/.test(file),
+  );
+  for (const file of files) {
+    const source = ts.createSourceFile(file, readFileSync(`${ROOT}/${file}`, 'utf8'), ts.ScriptTarget.Latest, true);
+    const walk = (node: ts.Node): void => {
+      if (ts.isJsxText(node) && /[a-z]{2}/i.test(node.text)) {
+        bare.push(`${file}: ${node.text.trim()}`);
+      }
+      if (ts.isCallExpression(node) && node.expression.getText() === 't') {
+        const [key, values] = node.arguments;
+        const given = values && ts.isObjectLiteralExpression(values) ? values.properties : [];
+        if (key && ts.isStringLiteral(key)) {
+          said.push({ file, key: key.text, values: given.map((value) => value.name?.getText() ?? '') });
+        }
+      }
+      ts.forEachChild(node, walk);
+    };
+    walk(source);
+  }
+  return { said, bare };
+}
+
+describe('the words of the page', () => {
+  const { said, bare } = read();
+
+  it('stand in the language files and nowhere else', () => {
+    expect(bare).toEqual([]);
+  });
+
+  it('are all said somewhere', () => {
+    const heard = new Set(said.map(({ key }) => key));
+    expect(Object.keys(words).filter((key) => !heard.has(base(key)))).toEqual([]);
+  });
+
+  it('have every place filled by the screen that says them', () => {
+    const unfilled = said.flatMap(({ file, key, values }) =>
+      Object.entries(words)
+        .filter(([one]) => base(one) === key)
+        .flatMap(([one, text]) => places(text).map((place) => ({ one, place })))
+        .filter(({ place }) => !values.includes(place))
+        .map(({ one, place }) => `${file}: ${one} {${place}}`),
+    );
+    expect(unfilled).toEqual([]);
+  });
+
+  it('have both forms where they are counted', () => {
+    const odd = Object.keys(words).filter(
+      (key) => key !== base(key) && !(`${base(key)}_one` in words && `${base(key)}_other` in words),
+    );
+    expect(odd).toEqual([]);
+  });
+
+  it('put a value in its place and leave the place of none empty', () => {
+    const key: Key = 'planner.left-over';
+    expect(t(key, { count: 1, left_over: '40 g' })).toBe('portion, 40 g left over');
+    expect(t(key, { count: 3, left_over: null })).toBe('portions,  left over');
+  });
+});
