@@ -62,7 +62,7 @@ final readonly class Bench
     /**
      * All of it.
      *
-     * @return array<string, mixed>
+     * @return Answer
      */
     public static function of(Fish $fish, Person $person): array
     {
@@ -107,14 +107,14 @@ final readonly class Bench
     /**
      * What every bench screen shows: the fish, its weights, and whether they add up.
      *
-     * @return array<string, mixed>
+     * @return Answer
      */
     public static function shared(Fish $fish, Person $person): array
     {
         return (new self($fish, $person))->figures();
     }
 
-    /** @return array<string, mixed> */
+    /** @return Answer */
     private function figures(): array
     {
         $misfits = $this->misfits();
@@ -150,7 +150,7 @@ final readonly class Bench
         );
     }
 
-    /** @return list<array<string, mixed>> */
+    /** @return list<Answer> */
     private function ladder(): array
     {
         // While something lies on the board unweighed, no rung says anything of the cut yet.
@@ -202,7 +202,7 @@ final readonly class Bench
      * A reading that does not fit comes first; what it upsets is not told besides.
      *
      * @param  list<array{what: string, todo: string, piece: string|null, tray: string|null}>  $misfits
-     * @return list<array<string, mixed>>
+     * @return list<Answer>
      */
     private static function remarks(array $misfits, YieldRemarks $saying): array
     {
@@ -213,7 +213,7 @@ final readonly class Bench
             );
     }
 
-    /** @return list<array<string, mixed>> */
+    /** @return list<Answer> */
     private static function finds(Fish $fish, Words $words): array
     {
         return array_map(
@@ -257,7 +257,7 @@ final readonly class Bench
      * Parts as they can be chosen for the pan, with what of each has been weighed.
      *
      * @param  list<Part>  $parts
-     * @return list<array<string, mixed>>
+     * @return list<Answer>
      */
     public static function choices(Fish $fish, array $parts, Words $words): array
     {
@@ -286,7 +286,7 @@ final readonly class Bench
         }, $parts);
     }
 
-    /** @return list<array<string, mixed>> */
+    /** @return list<Answer> */
     private static function pieces(Fish $fish, Words $words): array
     {
         $pieces = [];
@@ -305,7 +305,7 @@ final readonly class Bench
         return $pieces;
     }
 
-    /** @return list<array<string, mixed>> last taken first, the taken back among them */
+    /** @return list<Answer> last taken first, the taken back among them */
     private static function readings(Fish $fish, Words $words): array
     {
         $readings = $fish->pieces

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Catalogue;
 
 use App\Kitchen\Database\Remembered;
+use App\Kitchen\Settings;
 use Illuminate\Database\Eloquent\Model;
 use Sectum\Fish\Bin;
 use Sectum\Measure\Mass;
@@ -74,7 +75,7 @@ final class HouseBin extends Model
     public function need(Ledger $ledger): BinNeed
     {
         return BinNeed::of(
-            $this->value_per_kg_minor,
+            Settings::load()->perKg($this->value_per_kg_minor),
             $this->room_mg === null ? null : Mass::ofMilligrams($this->room_mg),
             $this->enough(),
             $ledger->in($this->bin),

@@ -12,7 +12,7 @@ use Sectum\Fish\Rung;
 /** What the house knows of a fish: its own values beside the shipped ones, and who says so. */
 final readonly class SpeciesView
 {
-    /** @return array<string, mixed> by name; those that match first by a name of theirs */
+    /** @return Answer by name; those that match first by a name of theirs */
     public static function all(string $sought): array
     {
         $sought = mb_strtolower(trim($sought));
@@ -50,7 +50,7 @@ final readonly class SpeciesView
         ];
     }
 
-    /** @return array<string, mixed> */
+    /** @return Answer */
     public static function of(Species $species): array
     {
         return [
@@ -92,7 +92,7 @@ final readonly class SpeciesView
 
     /**
      * @param  Collection<int, SpeciesYield>  $ladder
-     * @return list<array<string, mixed>> down the ladder
+     * @return list<Answer> down the ladder
      */
     private static function ladder(Collection $ladder): array
     {

@@ -14,7 +14,7 @@ interface Computation
 
     /**
      * @param  Fields  $request  already judged by the schema
-     * @return array<string, mixed>
+     * @return Answer
      */
     public function answer(Fields $request): array;
 }

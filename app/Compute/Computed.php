@@ -32,7 +32,7 @@ final class Computed extends Record
 
     protected $attributes = ['state' => self::WAITING, 'progress_pct' => 0];
 
-    /** @return array<string, mixed> */
+    /** @return Answer */
     public function view(): array
     {
         return [

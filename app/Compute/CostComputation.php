@@ -13,6 +13,7 @@ use Sectum\Cost\ProductCost;
 use Sectum\Cost\Purchase;
 use Sectum\Cost\Split;
 use Sectum\Measure\Mass;
+use Sectum\Measure\PricePerKg;
 
 /** `cost`: from the invoice to each portion. */
 final readonly class CostComputation implements Computation
@@ -24,18 +25,19 @@ final readonly class CostComputation implements Computation
 
     public function answer(Fields $request): array
     {
+        $currency = Minor::currency();
         $cost = Cost::of(
             new Purchase(
                 Mass::ofGrams($request->number('mass_g')),
-                $request->int('price_per_kg_minor'),
-                $request->int('delivery_minor', 0),
+                PricePerKg::ofMinor($request->int('price_per_kg_minor'), $currency),
+                Minor::of($request->int('delivery_minor', 0)),
                 Exact::number($request->number('labour_minutes', 0)),
-                $request->int('labour_rate_per_hour_minor', 0),
+                Minor::of($request->int('labour_rate_per_hour_minor', 0)),
             ),
             array_map(
-                fn (Fields $credit): Credit => Credit::atPerKg(
+                fn (Fields $credit): Credit => Credit::at(
                     Mass::ofGrams($credit->number('mass_g')),
-                    $credit->int('value_per_kg_minor'),
+                    PricePerKg::ofMinor($credit->int('value_per_kg_minor'), $currency),
                 ),
                 $request->list('credits'),
             ),
@@ -44,17 +46,17 @@ final readonly class CostComputation implements Computation
         );
 
         return [
-            'invoice_minor' => $cost->invoiceMinor,
-            'credits_minor' => $cost->creditsMinor,
-            'labour_minor' => $cost->labourMinor,
-            'net_minor' => $cost->netMinor,
-            'edible_cost_per_kg_minor' => $cost->edibleCostPerKgMinor,
+            'invoice_minor' => $cost->invoice->minor,
+            'credits_minor' => Minor::each($cost->credits),
+            'labour_minor' => $cost->labour->minor,
+            'net_minor' => $cost->net->minor,
+            'edible_cost_per_kg_minor' => $cost->edible->perKg->minor,
             'cost_factor' => $cost->costFactor,
             'products' => array_map(
                 fn (ProductCost $product): array => [
                     'id' => $product->id,
-                    'total_minor' => $product->totalMinor,
-                    'pieces_minor' => $product->piecesMinor,
+                    'total_minor' => $product->total->minor,
+                    'pieces_minor' => Minor::each($product->pieces),
                 ],
                 $cost->products,
             ),

@@ -13,7 +13,7 @@ interface Gradual extends Computation
     /**
      * @param  Fields  $request  already judged by the schema
      * @param  Closure(float): void  $progress  told how much is done, 0 to 1
-     * @return array<string, mixed>
+     * @return Answer
      */
     public function answerWith(Fields $request, Closure $progress): array;
 }

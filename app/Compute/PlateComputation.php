@@ -18,22 +18,23 @@ final readonly class PlateComputation implements Computation
     public function answer(Fields $request): array
     {
         $target = $request->maybeNumber('target_cost_pct');
+        $price = $request->maybeInt('price_minor');
         $plate = Plate::of(
-            $request->int('portion_minor'),
-            $request->int('sides_minor', 0),
+            Minor::of($request->int('portion_minor')),
+            Minor::of($request->int('sides_minor', 0)),
             Exact::number($request->number('surcharge_pct', 0)),
-            $request->maybeInt('price_minor'),
+            $price === null ? null : Minor::of($price),
             Exact::number($request->number('tax_pct', 0)),
             $target === null ? null : Exact::number($target),
         );
 
         return [
-            'plate_cost_minor' => $plate->plateCostMinor,
-            'net_price_minor' => $plate->netPriceMinor,
+            'plate_cost_minor' => $plate->cost->minor,
+            'net_price_minor' => $plate->netPrice?->minor,
             'cost_pct' => $plate->costPct,
-            'contribution_minor' => $plate->contributionMinor,
-            'suggested_net_minor' => $plate->suggestedNetMinor,
-            'suggested_gross_minor' => $plate->suggestedGrossMinor,
+            'contribution_minor' => $plate->contribution?->minor,
+            'suggested_net_minor' => $plate->suggestedNet?->minor,
+            'suggested_gross_minor' => $plate->suggestedGross?->minor,
         ];
     }
 }

@@ -21,12 +21,12 @@ final readonly class ReadyCutComputation implements Computation
         $cut = ReadyCut::of(self::yielded($request->fields('whole')), self::yielded($request->fields('ready')));
 
         return [
-            'whole_per_kg_minor' => $cut->wholeMinor,
-            'ready_per_kg_minor' => $cut->readyMinor,
-            'saves_per_kg_minor' => $cut->savesMinor,
-            'break_even_ready_minor' => $cut->evenReadyMinor,
-            'break_even_whole_minor' => $cut->evenWholeMinor,
-            'point_of_yield_minor' => $cut->pointMinor,
+            'whole_per_kg_minor' => $cut->whole->minor,
+            'ready_per_kg_minor' => $cut->ready->minor,
+            'saves_per_kg_minor' => $cut->saves->minor,
+            'break_even_ready_minor' => $cut->evenReady->perKg->minor,
+            'break_even_whole_minor' => $cut->evenWhole?->perKg->minor,
+            'point_of_yield_minor' => $cut->point->minor,
         ];
     }
 
@@ -37,6 +37,7 @@ final readonly class ReadyCutComputation implements Computation
             Exact::number($of->number('work_per_kg_minor', 0)),
             Exact::number($of->number('credit_per_kg_minor', 0)),
             Exact::number($of->number('yield_pct')),
+            Minor::currency(),
         );
     }
 }

@@ -25,7 +25,7 @@ final readonly class ReconcileComputation implements Computation
         return self::written(Reconcile::of(TreeReader::read($request)));
     }
 
-    /** @return array<string, mixed> */
+    /** @return Answer */
     private static function written(Reconciliation $reconciled): array
     {
         return [
@@ -73,7 +73,7 @@ final readonly class ReconcileComputation implements Computation
         ];
     }
 
-    /** @return array<string, mixed> */
+    /** @return Answer */
     private static function explanation(Explanation $explanation): array
     {
         return array_filter(

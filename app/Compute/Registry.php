@@ -54,7 +54,7 @@ final readonly class Registry
 
     /**
      * @param  Closure(float): void|null  $progress  told how much is done, 0 to 1, by what takes long
-     * @return array<string, mixed>
+     * @return Answer
      *
      * @throws Fault when there is no such computation or the request does not fit its schema
      */

@@ -87,7 +87,7 @@ final readonly class ProblemDocument
         };
     }
 
-    /** @return array<string, mixed> */
+    /** @return Answer */
     public function members(): array
     {
         $members = [

@@ -16,7 +16,6 @@ use App\Kitchen\Settings;
 use App\Portion\CutPlan\Cut;
 use App\Portion\Dish\Dish;
 use Sectum\Cost\Cost;
-use Sectum\Cost\Credit;
 use Sectum\Cost\GivenAway;
 use Sectum\Cost\ProductCost;
 use Sectum\Fish\Part;
@@ -35,7 +34,7 @@ final readonly class CostBench
     ) {
     }
 
-    /** @return array<string, mixed> */
+    /** @return Answer */
     public static function of(Fish $fish, Person $person): array
     {
         $settings = Settings::load();
@@ -53,11 +52,11 @@ final readonly class CostBench
             'price_per_kg' => $bench->money($fish->price_per_kg_minor),
             'delivery' => $bench->money($fish->delivery_minor),
             'labour_minutes' => $fish->labour_minutes,
-            'labour_rate' => $bench->money($settings->labourRateMinor),
+            'labour_rate' => $settings->labourPerHour->print(),
             'counts_labour' => $settings->countsLabour,
             'schools' => CostHouse::said($settings),
             'walk' => $cost === null ? [] : $bench->walk($cost),
-            'edible_per_kg' => $cost === null ? null : $bench->money($cost->edibleCostPerKgMinor),
+            'edible_per_kg' => $cost?->edible->perKg->print(),
             'factor' => $cost?->costFactor === null ? null : number_format($cost->costFactor, 2, '.', ''),
             'remark' => $cost === null ? null : $bench->remark($cost),
             'products' => $cost === null ? [] : $bench->products($cost),
@@ -66,7 +65,7 @@ final readonly class CostBench
                     ? null
                     : PlateView::of(
                         $dish,
-                        Portioned::mean($main->totalMinor, count($main->piecesMinor)),
+                        Portioned::mean($main->total, count($main->pieces)),
                         $settings,
                         $words,
                     ),
@@ -78,7 +77,7 @@ final readonly class CostBench
         return $minor === null ? null : Money::ofMinor($minor, $this->settings->currency)->print();
     }
 
-    /** @return list<array<string, mixed>> */
+    /** @return list<Answer> */
     private function walk(Cost $cost): array
     {
         $whole = $this->fish->whole()->reading()?->mass() ?? Mass::zero();
@@ -88,7 +87,7 @@ final readonly class CostBench
                 'kind' => 'bought',
                 'what' => 'As purchased',
                 'detail' => $this->words->text($whole).' at '.$this->money($this->fish->price_per_kg_minor).' per kg',
-                'minor' => $cost->invoiceMinor - $this->fish->delivery_minor,
+                'minor' => $cost->invoice->minor - $this->fish->delivery_minor,
                 'to' => $line === null ? null : "/receive/deliveries/{$line->delivery_id}",
             ],
             [
@@ -106,7 +105,7 @@ final readonly class CostBench
                 'detail' => $this->words->text($piece->reading()?->mass() ?? Mass::zero()).
                     ' to '.
                     lcfirst($piece->bin?->spoken() ?? ''),
-                'minor' => -$cost->creditsMinor[$i],
+                'minor' => -$cost->credits[$i]->minor,
                 'to' => $to,
             ];
         }
@@ -114,14 +113,14 @@ final readonly class CostBench
             'kind' => 'labour',
             'what' => 'Labour',
             'detail' => ($this->fish->labour_minutes ?? '0').' min',
-            'minor' => $cost->labourMinor,
+            'minor' => $cost->labour->minor,
             'to' => null,
         ];
         $lines[] = [
             'kind' => 'net',
             'what' => 'Cost of the portions',
             'detail' => '',
-            'minor' => $cost->netMinor,
+            'minor' => $cost->net->minor,
             'to' => null,
         ];
 
@@ -131,7 +130,7 @@ final readonly class CostBench
         );
     }
 
-    /** @return list<array<string, mixed>> */
+    /** @return list<Answer> */
     private function products(Cost $cost): array
     {
         $dishes = Dish::known();
@@ -146,26 +145,26 @@ final readonly class CostBench
                 'name' => $dish->name ?? ($product->id === FishCost::UNCUT ? 'Not portioned yet' : 'No dish yet'),
                 'count' => count($pieces),
                 'mass' => $this->words->text(FishCost::sum($masses)),
-                'total' => $this->money($product->totalMinor),
-                'minor' => $product->totalMinor,
-                'mean' => $pieces === [] ? null : $this->money(Portioned::mean($product->totalMinor, count($pieces))),
+                'total' => $product->total->print(),
+                'minor' => $product->total->minor,
+                'mean' => $pieces === [] ? null : Portioned::mean($product->total, count($pieces))->print(),
                 'lines' => $dish === null || $pieces === []
                         ? []
                         : $this->given(GivenAway::of($product, $masses, $dish->band()->target, $dish->band()->minus)),
                 'each' => array_map(
-                    fn (Piece $piece, int $minor): array => [
+                    fn (Piece $piece, Money $amount): array => [
                         'name' => $piece->name,
                         'mass' => $this->words->text($piece->reading()?->mass() ?? Mass::zero()),
-                        'amount' => $this->money($minor),
+                        'amount' => $amount->print(),
                     ],
                     $pieces,
-                    $pieces === [] ? [] : $product->piecesMinor,
+                    $pieces === [] ? [] : $product->pieces,
                 ),
             ];
         }, $cost->products);
     }
 
-    /** @return list<array<string, mixed>> */
+    /** @return list<Answer> */
     private function given(GivenAway $given): array
     {
         $lines = [
@@ -173,7 +172,7 @@ final readonly class CostBench
                 'kind' => 'served',
                 'what' => 'On the plate',
                 'detail' => $this->words->text($given->served),
-                'minor' => $given->servedMinor,
+                'minor' => $given->servedCost->minor,
             ],
         ];
         if ($given->given->isPositive()) {
@@ -181,7 +180,7 @@ final readonly class CostBench
                 'kind' => 'over',
                 'what' => 'Over target (given away)',
                 'detail' => $this->words->text($given->given).' above the target',
-                'minor' => $given->givenMinor,
+                'minor' => $given->givenCost->minor,
             ];
         }
         if ($given->lightPieces > 0) {
@@ -189,7 +188,7 @@ final readonly class CostBench
                 'kind' => 'light',
                 'what' => 'Too light',
                 'detail' => "{$given->lightPieces} of them, ".$this->words->text($given->light),
-                'minor' => $given->lightMinor,
+                'minor' => $given->lightCost->minor,
             ];
         }
 
@@ -199,14 +198,15 @@ final readonly class CostBench
     /**
      * Flesh that was meant for a plate and went to a bin: what it would have cost, and what it brought.
      *
-     * @return list<array<string, mixed>>
+     * @return list<Answer>
      */
     private function unserved(Cost $cost): array
     {
         $lines = [];
         $brought = [];
+        $nothing = Money::zero($this->settings->currency);
         foreach ($this->found->credited as $i => [$piece]) {
-            $brought[$piece->id] = $cost->creditsMinor[$i];
+            $brought[$piece->id] = $cost->credits[$i];
         }
         foreach ($this->fish->pieces as $piece) {
             $mass = $piece->reading()?->mass();
@@ -215,12 +215,12 @@ final readonly class CostBench
                 $mass !== null &&
                 ($piece->part === Part::Portion || $piece->part->isFillet())
             ) {
-                $would = Credit::atPerKg($mass, max(0, $cost->edibleCostPerKgMinor))->minor;
+                $would = $cost->edible->times($mass)->orNothing();
                 $lines[] = [
                     'what' => $piece->name,
                     'detail' => $this->words->text($mass).' to '.lcfirst($piece->bin->spoken()),
-                    'would' => $this->money($would),
-                    'brought' => $this->money($brought[$piece->id] ?? 0),
+                    'would' => $would->print(),
+                    'brought' => ($brought[$piece->id] ?? $nothing)->print(),
                     'open' => false,
                 ];
             }
@@ -229,12 +229,12 @@ final readonly class CostBench
         foreach (CutFrom::fillets($this->fish) as $fillet) {
             $left = Cut::left($this->fish, $fillet);
             if ($fillet->bin === null && LeftFlesh::isMuch($left, $fillet->reading()?->mass() ?? Mass::zero())) {
-                $would = Credit::atPerKg($left, max(0, $cost->edibleCostPerKgMinor))->minor;
+                $would = $cost->edible->times($left)->orNothing();
                 $lines[] = [
                     'what' => "{$fillet->name}, not portioned",
                     'detail' => $this->words->text($left).' left',
-                    'would' => $this->money($would),
-                    'brought' => $this->money(0),
+                    'would' => $would->print(),
+                    'brought' => $nothing->print(),
                     'open' => true,
                 ];
             }
@@ -245,12 +245,11 @@ final readonly class CostBench
 
     private function remark(Cost $cost): ?string
     {
-        $credits = array_sum($cost->creditsMinor);
+        $credits = Money::sum($cost->credits, $this->settings->currency);
 
         return match (true) {
-            $credits > $cost->invoiceMinor => "Its trim is worth {$this->money(
-                $credits,
-            )}, more than the {$this->money($cost->invoiceMinor)} the fish cost. Check the values of the bins.",
+            $credits->minor > $cost->invoice->minor => "Its trim is worth {$credits->print()}, more than the ".
+                "{$cost->invoice->print()} the fish cost. Check the values of the bins.",
             $this->fish->price_per_kg_minor === 0 => 'It was bought for nothing.',
             default => null,
         };

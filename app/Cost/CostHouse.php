@@ -17,7 +17,7 @@ use Sectum\Measure\Money;
 /** How this house counts: the schools of sharing and crediting, labour, prices. */
 final readonly class CostHouse
 {
-    /** @return array<string, mixed> */
+    /** @return Answer */
     public static function of(): array
     {
         $settings = Settings::load();
@@ -26,7 +26,7 @@ final readonly class CostHouse
             'split' => $settings->split->value,
             'credits' => $settings->credits->value,
             'counts_labour' => $settings->countsLabour,
-            'labour_rate' => Money::ofMinor($settings->labourRateMinor, $settings->currency)->print(),
+            'labour_rate' => $settings->labourPerHour->print(),
             'tax_pct' => (float) $settings->taxPct,
             'price_ending' => $settings->priceEnding,
             'cost_points' => $settings->costPoints,

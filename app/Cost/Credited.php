@@ -6,12 +6,14 @@ namespace App\Cost;
 
 use App\Catalogue\HouseBin;
 use App\Fish\Piece;
+use App\Kitchen\Settings;
 use App\Route\Batches\FoodBatch;
 use App\Route\Bins\BinDeposit;
 use App\Route\Bins\BinWithdrawal;
 use Sectum\Cost\Credit;
 use Sectum\Cost\CreditSchool;
 use Sectum\Fish\Bin;
+use Sectum\Measure\Money;
 use Sectum\Route\Bins\Leaving;
 
 /** What each part in a bin gives back to its fish, by the school of the house, and where that can be looked up. */
@@ -27,7 +29,7 @@ final class Credited
     private array $makings = [];
 
     /** @param  list<string>  $fish  whose parts will be asked for */
-    public function __construct(private readonly CreditSchool $school, array $fish)
+    public function __construct(private readonly Settings $settings, array $fish)
     {
         $this->bins = HouseBin::byName();
         if ($fish === []) {
@@ -58,20 +60,20 @@ final class Credited
         }
         $in = $this->deposits[$piece->id] ?? [];
         $to = self::batchOf($in) ?? "/route/bins/{$piece->bin->value}";
-        if ($this->school === CreditSchool::BinValue || $in === []) {
+        if ($this->settings->credits === CreditSchool::BinValue || $in === []) {
             $value = $in[0]->value_per_kg_minor ?? $this->bins[$piece->bin->value]->value_per_kg_minor;
 
-            return $value === 0 ? null : [Credit::atPerKg($mass, $value), $to];
+            return $value === 0 ? null : [Credit::at($mass, $this->settings->perKg($value)), $to];
         }
-        $minor = array_sum(
-            array_map(
-                fn (BinDeposit $one): int => $one->deposit()->leftMinor() +
-                    $one->withdrawals->sum($this->brought(...)),
-                $in,
-            ),
-        );
+        $brought = Money::zero($this->settings->currency);
+        foreach ($in as $one) {
+            $brought = $brought->plus($one->deposit()->leftWorth());
+            foreach ($one->withdrawals as $out) {
+                $brought = $brought->plus($this->brought($out));
+            }
+        }
 
-        return [Credit::returned($mass, $minor), $to];
+        return [Credit::returned($mass, $brought), $to];
     }
 
     /**
@@ -96,18 +98,18 @@ final class Credited
      * What became of something that left: nothing for what was thrown away or never there, the share of its batch once
      * that is measured.
      */
-    private function brought(BinWithdrawal $out): int
+    private function brought(BinWithdrawal $out): Money
     {
         if ($out->how === Leaving::Meal) {
-            return $out->minor;
+            return $this->settings->money($out->minor);
         }
         $making = $out->how === Leaving::Batch ? $this->makings[$out->making_id ?? ''] ?? null : null;
         if ($making === null) {
-            return 0;
+            return Money::zero($this->settings->currency);
         }
         $returned = $making->returned();
         $place = array_search($out->id, array_values($making->went->modelKeys()), true);
 
-        return $returned === null || ! is_int($place) ? $out->minor : $returned->sharesMinor[$place];
+        return $returned === null || ! is_int($place) ? $this->settings->money($out->minor) : $returned->shares[$place];
     }
 }

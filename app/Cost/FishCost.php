@@ -49,7 +49,7 @@ final readonly class FishCost
     public static function of(Fish $fish, Settings $settings, ?Credited $credits = null): self
     {
         $routed = $fish->pieces->contains(fn (Piece $piece): bool => $piece->bin !== null);
-        $credits ??= new Credited($settings->credits, $routed ? [$fish->id] : []);
+        $credits ??= new Credited($settings, $routed ? [$fish->id] : []);
         $sorting = new Sorting($fish, $settings);
         $credited = [];
         $back = [];
@@ -152,10 +152,10 @@ final readonly class FishCost
         return Cost::of(
             new Purchase(
                 $whole,
-                $fish->price_per_kg_minor ?? 0,
-                $fish->delivery_minor,
+                $settings->perKg($fish->price_per_kg_minor ?? 0),
+                $settings->money($fish->delivery_minor),
                 BigRational::of($settings->countsLabour ? $fish->labour_minutes ?? '0' : '0'),
-                $settings->labourRateMinor,
+                $settings->labourPerHour,
             ),
             $credits,
             $products,
@@ -181,6 +181,6 @@ final readonly class FishCost
     /** What a gram of a dish is worth beside others. */
     private static function perGram(?Dish $dish, Settings $settings): BigRational
     {
-        return $dish === null ? BigRational::zero() : BigRational::nd($dish->worthMinor($settings), $dish->target_mg);
+        return $dish === null ? BigRational::zero() : BigRational::nd($dish->worth($settings)->minor, $dish->target_mg);
     }
 }

@@ -48,10 +48,10 @@ final readonly class FishPortionCosts implements CostOfPortions
             $pieces = $found->portions[$product->id];
             $given = GivenAway::of($product, FishCost::masses($pieces), $dish->band()->target, $dish->band()->minus);
             foreach ($pieces as $i => $piece) {
-                $over[$piece->id] = $given->givenEachMinor[$i];
+                $over[$piece->id] = $given->givenEach[$i];
             }
         }
 
-        return new PortionCosts($found->cost->edibleCostPerKgMinor, $over);
+        return new PortionCosts($found->cost->edible, $over);
     }
 }

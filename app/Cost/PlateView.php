@@ -17,13 +17,13 @@ use Sectum\Measure\Percent;
 /** A plate around a portion of a given cost: what is on it, what it sells for, what it should. */
 final readonly class PlateView
 {
-    /** @return array<string, mixed> */
-    public static function of(Dish $dish, int $portionMinor, Settings $settings, Words $words): array
+    /** @return Answer */
+    public static function of(Dish $dish, Money $portion, Settings $settings, Words $words): array
     {
-        $money = fn (?int $minor): ?string => $minor === null
-            ? null
-            : Money::ofMinor($minor, $settings->currency)->print();
-        $plate = self::plate($dish, $portionMinor, $settings);
+        $plate = self::plate($dish, $portion, $settings);
+        $sides = $settings->money($dish->sides_minor);
+        // What is left of the plate beside portion and sides, so that the three add up to it.
+        $small = $plate->cost->minus($portion)->minus($sides);
         $band = $dish->band();
         $target = $dish->target_cost_pct === null ? null : (float) $dish->target_cost_pct;
 
@@ -34,45 +34,55 @@ final readonly class PlateView
             'target' => $words->text($band->target),
             'minus' => $words->text($band->minus),
             'plus' => $words->text($band->plus),
-            'sides' => $money($dish->sides_minor),
+            'sides' => $sides->print(),
             'surcharge_pct' => (float) $dish->surcharge_pct,
-            // What is left of the plate beside portion and sides, so that the three add up to it.
-            'small' => $money($plate->plateCostMinor - $portionMinor - $dish->sides_minor),
-            'price' => $money($dish->price_minor),
+            'small' => $small->print(),
+            'price' => $dish->price_minor === null ? null : $settings->money($dish->price_minor)->print(),
             'target_cost_pct' => $target,
             'tax_pct' => (float) $settings->taxPct,
-            'portion' => $money($portionMinor),
-            'cost' => $money($plate->plateCostMinor),
-            'cost_minor' => $plate->plateCostMinor,
+            'portion' => $portion->print(),
+            'cost' => $plate->cost->print(),
+            'cost_minor' => $plate->cost->minor,
             // As they are drawn beside each other.
             'bar' => [
-                'portion' => $portionMinor,
+                'portion' => $portion->minor,
                 'sides' => $dish->sides_minor,
-                'small' => $plate->plateCostMinor - $portionMinor - $dish->sides_minor,
-                'net' => $plate->netPriceMinor,
-                'target' => $plate->targetCostMinor,
+                'small' => $small->minor,
+                'net' => $plate->netPrice?->minor,
+                'target' => $plate->targetCost?->minor,
             ],
-            'net_price' => $money($plate->netPriceMinor),
+            'net_price' => $plate->netPrice?->print(),
             'cost_pct' => $plate->costPct === null ? null : Percent::of($plate->costPct)->print(),
             'band' => $plate->costPct === null || $target === null
                     ? null
                     : CostBand::of($plate->costPct, $target, $settings->costPoints)->value,
-            'contribution' => $money($plate->contributionMinor),
-            'suggested_net' => $money($plate->suggestedNetMinor),
-            'suggested_gross' => $money($plate->suggestedGrossMinor),
-            'suggested' => $plate->suggestedGrossMinor === null || $plate->suggestedGrossMinor < 0
-                    ? null
-                    : $money(HouseEnding::of($settings->priceEnding)->up($plate->suggestedGrossMinor)),
+            'contribution' => $plate->contribution?->print(),
+            'suggested_net' => $plate->suggestedNet?->print(),
+            'suggested_gross' => $plate->suggestedGross?->print(),
+            'suggested' => self::suggested($plate, $settings)?->print(),
         ];
     }
 
-    public static function plate(Dish $dish, int $portionMinor, Settings $settings, ?int $priceMinor = null): Plate
+    /** The price that meets the target, by the house's last digits; null when none does. */
+    public static function suggested(Plate $plate, Settings $settings): ?Money
     {
+        $gross = $plate->suggestedGross;
+
+        return $gross === null || $gross->minor < 0
+            ? null
+            : $settings->money(HouseEnding::of($settings->priceEnding)->up($gross->minor));
+    }
+
+    /** @param  Money|null  $price  in place of the dish's own */
+    public static function plate(Dish $dish, Money $portion, Settings $settings, ?Money $price = null): Plate
+    {
+        $price ??= $dish->price_minor === null ? null : $settings->money($dish->price_minor);
+
         return Plate::of(
-            $portionMinor,
-            $dish->sides_minor,
+            $portion,
+            $settings->money($dish->sides_minor),
             BigRational::of($dish->surcharge_pct),
-            $priceMinor ?? $dish->price_minor,
+            $price,
             BigRational::of($settings->taxPct),
             $dish->target_cost_pct === null ? null : BigRational::of($dish->target_cost_pct),
         );

@@ -28,7 +28,7 @@ final readonly class Plates
     {
     }
 
-    /** @return array<string, mixed> */
+    /** @return Answer */
     public function all(Person $person): array
     {
         $settings = Settings::load();
@@ -44,7 +44,7 @@ final readonly class Plates
                 continue;
             }
             $plates[] = [
-                ...PlateView::of($dish, Portioned::mean($lately->totalMinor($dish->id), $count), $settings, $words),
+                ...PlateView::of($dish, Portioned::mean($lately->total($dish->id), $count), $settings, $words),
                 'count' => $count,
                 'mean_mass' => $words->text(Portioned::meanMass($lately->portionMass($dish->id), $count)),
             ];
@@ -59,15 +59,15 @@ final readonly class Plates
         ];
     }
 
-    /** @return array<string, mixed> */
+    /** @return Answer */
     public function one(Dish $dish, Person $person): array
     {
         $settings = Settings::load();
         $words = new Words($person->units, $settings->scaleStep);
         $lately = $this->lately($settings, $dish)->forDish($dish->id);
         $count = $lately->portions($dish->id);
-        $total = $lately->totalMinor($dish->id);
-        $money = fn (int $minor): string => Money::ofMinor($minor, $settings->currency)->print();
+        $total = $lately->total($dish->id);
+        $nothing = Money::zero($settings->currency);
 
         return [
             'dish' => $dish->id,
@@ -80,8 +80,8 @@ final readonly class Plates
                     : null,
             'plate' => $count === 0 ? null : PlateView::of($dish, Portioned::mean($total, $count), $settings, $words),
             'count' => $count,
-            'total' => $money($total),
-            'total_minor' => $total,
+            'total' => $total->print(),
+            'total_minor' => $total->minor,
             'fish' => array_map(
                 fn (array $one): array => [
                     'fish' => $one[0]->id,
@@ -90,8 +90,8 @@ final readonly class Plates
                     'on' => Moment::at($one[0]->received_at)->format('D j M'),
                     'count' => count($one[1]->portions[$dish->id]),
                     'mass' => $words->text(FishCost::sum(FishCost::masses($one[1]->portions[$dish->id]))),
-                    'total' => $money($one[1]->product($dish->id)->totalMinor ?? 0),
-                    'minor' => $one[1]->product($dish->id)->totalMinor ?? 0,
+                    'total' => ($one[1]->product($dish->id)->total ?? $nothing)->print(),
+                    'minor' => $one[1]->product($dish->id)->total->minor ?? 0,
                 ],
                 array_reverse($lately->fish),
             ),
@@ -102,7 +102,7 @@ final readonly class Plates
     /**
      * What if the fish cost something else, gave more, or the portion were lighter.
      *
-     * @return array<string, mixed>
+     * @return Answer
      */
     public function whatIf(Dish $dish, Fields $fields, Person $person): array
     {
@@ -132,40 +132,39 @@ final readonly class Plates
                 $now->workPerKg,
                 $minor('credit_per_kg', $now->creditPerKg),
                 $yield === null ? $now->yieldPct : BigRational::of(BigDecimal::of((string) $yield)),
+                $settings->currency,
             ),
         );
         $price = $fields->has('menu_price')
             ? Fault::at(
                 '/menu_price',
-                fn (): int => Money::parse($fields->string('menu_price'), $settings->currency)->minor,
+                fn (): Money => Money::parse($fields->string('menu_price'), $settings->currency),
             )
             : null;
-        $price !== 0 || throw Fault::inField('/menu_price', 'A menu price is more than nothing.');
+        $price?->minor !== 0 || throw Fault::inField('/menu_price', 'A menu price is more than nothing.');
         $aWeek = $fields->maybeInt('a_week') ?? self::aWeek($lately->portions($dish->id));
         $what = WhatIf::of(
             $now,
             $massNow,
             $then,
             $massThen,
-            fn (int $portion): Plate => PlateView::plate($dish, $portion, $settings, $price),
+            fn (Money $portion): Plate => PlateView::plate($dish, $portion, $settings, $price),
             $aWeek,
-            Portioned::mean($lately->totalMinor($dish->id), $lately->portions($dish->id)),
+            Portioned::mean($lately->total($dish->id), $lately->portions($dish->id)),
         );
-        $nowPlate = PlateView::plate($dish, $what->nowPortionMinor, $settings);
-        $side = fn (int $portion, Plate $plate, Yielded $of): array => [
-            'portion' => Money::ofMinor($portion, $settings->currency)->print(),
-            'plate' => Money::ofMinor($plate->plateCostMinor, $settings->currency)->print(),
+        $nowPlate = PlateView::plate($dish, $what->nowPortion, $settings);
+        $side = fn (Money $portion, Plate $plate, Yielded $of): array => [
+            'portion' => $portion->print(),
+            'plate' => $plate->cost->print(),
             'cost_pct' => $plate->costPct === null ? null : Percent::of($plate->costPct)->print(),
-            'contribution' => $plate->contributionMinor === null
-                    ? null
-                    : Money::ofMinor($plate->contributionMinor, $settings->currency)->print(),
-            'edible_per_kg' => Money::ofMinor(Money::toMinor($of->ediblePerKg()), $settings->currency)->print(),
+            'contribution' => $plate->contribution?->print(),
+            'edible_per_kg' => $of->edible()->perKg->print(),
         ];
 
         return [
-            'now' => $side($what->nowPortionMinor, $nowPlate, $now),
-            'then' => $side($what->thenPortionMinor, $what->then, $then),
-            'saves_minor' => $what->savesMinor,
+            'now' => $side($what->nowPortion, $nowPlate, $now),
+            'then' => $side($what->thenPortion, $what->then, $then),
+            'saves_minor' => $what->saves->minor,
             'said' => $this->sentence($what, $massNow, $massThen, $fields, $aWeek, $settings, $words),
         ];
     }
@@ -204,21 +203,21 @@ final readonly class Plates
         if ($changed === []) {
             return 'Move a figure and see what it does.';
         }
-        $amount = fn (int $minor): string => Money::ofMinor(abs($minor), $settings->currency)->print();
-        if ($what->savesMinor === 0) {
+        $amount = fn (Money $saved): string => $settings->money(abs($saved->minor))->print();
+        if ($what->saves->minor === 0) {
             return ucfirst(implode(' and ', $changed)).' makes no difference to the plate.';
         }
 
         return ucfirst(implode(' and ', $changed)).
-            ($what->savesMinor > 0 ? ' saves ' : ' costs ').
-            $amount($what->savesMinor).
+            ($what->saves->minor > 0 ? ' saves ' : ' costs ').
+            $amount($what->saves).
             ' a plate'.
-            ($what->aYearMinor === null || $aWeek === 0
+            ($what->aYear === null || $aWeek === 0
                 ? '.'
-                : ', '.$amount($what->aYearMinor)." a year at {$aWeek} a week.");
+                : ', '.$amount($what->aYear)." a year at {$aWeek} a week.");
     }
 
-    /** @return array<string, mixed>|null */
+    /** @return Answer|null */
     private function base(Dish $dish, Portioned $lately, Words $words, Settings $settings): ?array
     {
         $of = $lately->yielded();
@@ -228,7 +227,7 @@ final readonly class Plates
         $mass = Portioned::meanMass($lately->portionMass($dish->id), $lately->portions($dish->id));
 
         return [
-            ...Portioned::figures($of, $settings->currency),
+            ...Portioned::figures($of),
             'portion_g' => round($mass->grams(), 1),
             'portion' => $words->text($mass),
             'a_week' => self::aWeek($lately->portions($dish->id)),

@@ -27,7 +27,7 @@ final readonly class Portioned
     /**
      * @param  list<array{Fish, FishCost}>  $fish
      */
-    private function __construct(public array $fish)
+    private function __construct(public array $fish, private Currency $currency)
     {
     }
 
@@ -49,7 +49,7 @@ final readonly class Portioned
         }
         $all = $query->get();
         $credits = new Credited(
-            $settings->credits,
+            $settings,
             array_values(array_map(fn (Fish $one): string => $one->id, $all->all())),
         );
         $found = [];
@@ -60,7 +60,7 @@ final readonly class Portioned
             }
         }
 
-        return new self($found);
+        return new self($found, $settings->currency);
     }
 
     /** Those a dish was cut from. */
@@ -68,6 +68,7 @@ final readonly class Portioned
     {
         return new self(
             array_values(array_filter($this->fish, fn (array $one): bool => $one[1]->product($dish) !== null)),
+            $this->currency,
         );
     }
 
@@ -75,6 +76,7 @@ final readonly class Portioned
     {
         return new self(
             array_values(array_filter($this->fish, fn (array $one): bool => $one[0]->species_id === $species)),
+            $this->currency,
         );
     }
 
@@ -106,36 +108,46 @@ final readonly class Portioned
         );
     }
 
-    public function totalMinor(string $dish): int
+    /** What all portions of a dish cost together. */
+    public function total(string $dish): Money
     {
-        return array_sum(array_map(fn (array $one): int => $one[1]->product($dish)->totalMinor ?? 0, $this->fish));
+        $nothing = Money::zero($this->currency);
+
+        return Money::sum(
+            array_map(fn (array $one): Money => $one[1]->product($dish)->total ?? $nothing, $this->fish),
+            $this->currency,
+        );
     }
 
     /** What all of them were on the invoices, all told, and what of them is served; null when there are none. */
     public function yielded(): ?Yielded
     {
         $bought = $served = Mass::zero();
-        $price = $work = $credit = 0;
+        $price = $work = $credit = Money::zero($this->currency);
         foreach ($this->fish as [$fish, $found]) {
             $cost = $found->cost;
             if ($cost !== null) {
                 $bought = $bought->plus($fish->mass());
                 $served = $served->plus($found->served());
-                $price += $cost->invoiceMinor - $fish->delivery_minor;
-                $work += $fish->delivery_minor + $cost->labourMinor;
-                $credit += array_sum($cost->creditsMinor);
+                $delivery = Money::ofMinor($fish->delivery_minor, $this->currency);
+                $price = $price->plus($cost->invoice)->minus($delivery);
+                $work = $work->plus($delivery)->plus($cost->labour);
+                $credit = $credit->plus(Money::sum($cost->credits, $this->currency));
             }
         }
         if (! $bought->isPositive() || ! $served->isPositive()) {
             return null;
         }
-        $perKg = fn (int $minor): BigRational => BigRational::nd($minor, $bought->milligrams)->multipliedBy(1_000_000);
+        $perKg = fn (Money $all): BigRational => BigRational::nd($all->minor, $bought->milligrams)->multipliedBy(
+            1_000_000,
+        );
 
         return Yielded::of(
             $perKg($price),
             $perKg($work),
             $perKg($credit),
             BigRational::nd($served->milligrams, $bought->milligrams)->multipliedBy(100),
+            $this->currency,
         );
     }
 
@@ -143,11 +155,11 @@ final readonly class Portioned
      * @return array{price_per_kg: float, work_per_kg: float, credit_per_kg: float, yield_pct: float} a mean fish as a
      *     form shows it, in major units
      */
-    public static function figures(Yielded $of, Currency $currency): array
+    public static function figures(Yielded $of): array
     {
         $plain = fn (BigRational $minor): float => round(
-            $minor->toFloat() / 10 ** $currency->decimals,
-            $currency->decimals,
+            $minor->toFloat() / 10 ** $of->currency->decimals,
+            $of->currency->decimals,
         );
 
         return [
@@ -159,9 +171,9 @@ final readonly class Portioned
     }
 
     /** @param  int  $count  1 or more */
-    public static function mean(int $totalMinor, int $count): int
+    public static function mean(Money $total, int $count): Money
     {
-        return Money::toMinor(BigRational::nd($totalMinor, max(1, $count)));
+        return $total->multipliedBy(BigRational::nd(1, max(1, $count)));
     }
 
     public static function meanMass(Mass $all, int $count): Mass

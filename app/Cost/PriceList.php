@@ -20,7 +20,6 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use Psr\Clock\ClockInterface;
 use Sectum\Cost\CostBand;
-use Sectum\Cost\HouseEnding;
 use Sectum\Cost\Plate;
 use Sectum\Cost\Yielded;
 use Sectum\Measure\MassUnit;
@@ -43,14 +42,14 @@ final readonly class PriceList
     /**
      * What the file says, and what would come of it; nothing is saved.
      *
-     * @return array<string, mixed>
+     * @return Answer
      */
     public function preview(Fields $fields): array
     {
         return $this->shown($this->read($fields), Settings::load());
     }
 
-    /** @return array<string, mixed> the same, kept */
+    /** @return Answer the same, kept */
     public function keep(string $list, Fields $fields, Person $person): array
     {
         $settings = Settings::load();
@@ -83,7 +82,7 @@ final readonly class PriceList
         return $shown;
     }
 
-    /** @return array<string, mixed> the latest price of every fish, and the dishes that leave their band by it */
+    /** @return Answer the latest price of every fish, and the dishes that leave their band by it */
     public function latest(): array
     {
         $settings = Settings::load();
@@ -139,7 +138,7 @@ final readonly class PriceList
         );
     }
 
-    /** @return array<string, mixed> */
+    /** @return Answer */
     private function shown(ReadFile $file, Settings $settings): array
     {
         $lately = $this->lately($settings);
@@ -219,7 +218,7 @@ final readonly class PriceList
      * the furthest out.
      *
      * @param  array<string, int>  $prices  minor units a kilo by species
-     * @return list<array<string, mixed>>
+     * @return list<Answer>
      */
     private function dishes(array $prices, Settings $settings, ?Portioned $lately = null): array
     {
@@ -237,12 +236,13 @@ final readonly class PriceList
                 $now->workPerKg,
                 $now->creditPerKg,
                 $now->yieldPct,
+                $settings->currency,
             );
             // What it really came to, and what the mean fish says the new price adds to that.
-            $portion = Portioned::mean($some->totalMinor($dish->id), $some->portions($dish->id));
-            [$before, $after] = array_map(fn (int $minor) => PlateView::plate($dish, $minor, $settings), [
+            $portion = Portioned::mean($some->total($dish->id), $some->portions($dish->id));
+            [$before, $after] = array_map(fn (Money $one): Plate => PlateView::plate($dish, $one, $settings), [
                 $portion,
-                $portion + $then->portionMinor($mass) - $now->portionMinor($mass),
+                $portion->plus($then->portion($mass))->minus($now->portion($mass)),
             ]);
             [$was, $band] = array_map(
                 fn (Plate $plate): CostBand => CostBand::of(
@@ -262,12 +262,7 @@ final readonly class PriceList
                 'leaves' => $band !== CostBand::Within && $was === CostBand::Within,
                 'off' => round(($after->costPct ?? 0.0) - (float) $dish->target_cost_pct, 1),
                 'price' => Money::ofMinor($dish->price_minor, $settings->currency)->print(),
-                'suggested' => $after->suggestedGrossMinor === null || $after->suggestedGrossMinor < 0
-                        ? null
-                        : Money::ofMinor(
-                            HouseEnding::of($settings->priceEnding)->up($after->suggestedGrossMinor),
-                            $settings->currency,
-                        )->print(),
+                'suggested' => PlateView::suggested($after, $settings)?->print(),
             ];
         }
         usort($out, fn (array $a, array $b): int => [$b['leaves'], abs($b['off'])] <=> [$a['leaves'], abs($a['off'])]);

@@ -23,7 +23,7 @@ final readonly class WholeOrReady
     {
     }
 
-    /** @return array<string, mixed> the fish the house has figures of */
+    /** @return Answer the fish the house has figures of */
     public function all(): array
     {
         $settings = Settings::load();
@@ -46,11 +46,8 @@ final readonly class WholeOrReady
                     'species' => $species->id,
                     'name' => $species->name,
                     'count' => count($some->fish),
-                    ...Portioned::figures($of, $settings->currency),
-                    'edible_per_kg' => Money::ofMinor(
-                        Money::toMinor($of->ediblePerKg()),
-                        $settings->currency,
-                    )->print(),
+                    ...Portioned::figures($of),
+                    'edible_per_kg' => $of->edible()->perKg->print(),
                 ];
             }
         }
@@ -58,7 +55,7 @@ final readonly class WholeOrReady
         return ['weeks' => Portioned::WEEKS, 'fish' => $fish, 'ready_yield_pct' => (float) $settings->readyYieldPct];
     }
 
-    /** @return array<string, mixed> */
+    /** @return Answer */
     public function compare(Fields $fields): array
     {
         $settings = Settings::load();
@@ -85,6 +82,7 @@ final readonly class WholeOrReady
                 $house->workPerKg,
                 $house->creditPerKg,
                 $pct('yield_pct', $house->yieldPct),
+                $settings->currency,
             ),
         );
         $ready = Fault::within(
@@ -94,43 +92,42 @@ final readonly class WholeOrReady
                 BigRational::zero(),
                 BigRational::zero(),
                 $pct('ready_yield_pct', BigRational::of($settings->readyYieldPct)),
+                $settings->currency,
             ),
         );
         $ready->pricePerKg->isPositive() ||
             throw Fault::inField('/ready_price', 'Ready-cut fillets cost more than nothing.');
         $cut = ReadyCut::of($whole, $ready);
-        $money = fn (int $minor): string => Money::ofMinor($minor, $settings->currency)->print();
+        $money = fn (BigRational $minor): Money => Money::round($minor, $settings->currency);
 
         return [
-            'whole' => $money($cut->wholeMinor),
-            'ready' => $money($cut->readyMinor),
-            'whole_minor' => $cut->wholeMinor,
-            'ready_minor' => $cut->readyMinor,
-            'even_ready' => $money($cut->evenReadyMinor),
-            'even_whole' => $cut->evenWholeMinor === null ? null : $money($cut->evenWholeMinor),
-            'point' => $money($cut->pointMinor),
+            'whole' => $cut->whole->print(),
+            'ready' => $cut->ready->print(),
+            'whole_minor' => $cut->whole->minor,
+            'ready_minor' => $cut->ready->minor,
+            'even_ready' => $cut->evenReady->perKg->print(),
+            'even_whole' => $cut->evenWhole?->perKg->print(),
+            'point' => $cut->point->print(),
             'said' => match (true) {
-                $cut->savesMinor > 0 => "Cutting {$species->name} here saves {$money(
-                    $cut->savesMinor,
-                )} per kg served. Bought fillets pay below {$money($cut->evenReadyMinor)} per kg.",
-                $cut->savesMinor < 0 => "Ready-cut {$species->name} saves {$money(
-                    -$cut->savesMinor,
-                )} a served kilo.".
-                    ($cut->evenWholeMinor === null
+                $cut->saves->minor > 0 => "Cutting {$species->name} here saves {$cut->saves->print()} per kg served. ".
+                    "Bought fillets pay below {$cut->evenReady->perKg->print()} per kg.",
+                $cut->saves->minor < 0 => "Ready-cut {$species->name} saves {$cut->saves->times(-1)->print()} a served kilo.".
+
+                    ($cut->evenWhole === null
                         ? ' No price of whole fish makes up for it.'
-                        : " Cutting here pays below {$money($cut->evenWholeMinor)} per kg of whole fish."),
+                        : " Cutting here pays below {$cut->evenWhole->perKg->print()} per kg of whole fish."),
                 default => 'Both cost the same.',
             }.
                 ' A point of yield is worth '.
-                $money($cut->pointMinor).
+                $cut->point->print().
                 ' a served kilo.',
             'walk' => [
-                ['what' => 'As purchased', 'amount' => $money(Money::toMinor($whole->pricePerKg))],
-                ['what' => 'Delivery and work', 'amount' => $money(Money::toMinor($whole->workPerKg))],
-                ['what' => 'Trim', 'amount' => $money(-Money::toMinor($whole->creditPerKg))],
+                ['what' => 'As purchased', 'amount' => $money($whole->pricePerKg)->print()],
+                ['what' => 'Delivery and work', 'amount' => $money($whole->workPerKg)->print()],
+                ['what' => 'Trim', 'amount' => $money($whole->creditPerKg)->times(-1)->print()],
                 [
                     'what' => 'over a yield of '.Percent::of($whole->yieldPct->toFloat())->print(),
-                    'amount' => $money($cut->wholeMinor),
+                    'amount' => $cut->whole->print(),
                 ],
             ],
         ];

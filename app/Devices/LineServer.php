@@ -28,7 +28,7 @@ final class LineServer
     private array $clients = [];
 
     /**
-     * @param  callable(array<array-key, mixed>, float): array<string, mixed>  $answer  to one line, at a moment in
+     * @param  callable(array<array-key, mixed>, float): Answer  $answer  to one line, at a moment in
      *     seconds that never goes back
      */
     private function __construct(private $answer)
@@ -38,7 +38,7 @@ final class LineServer
     /**
      * Listens until it is ended.
      *
-     * @param  callable(array<array-key, mixed>, float): array<string, mixed>  $answer
+     * @param  callable(array<array-key, mixed>, float): Answer  $answer
      */
     public static function run(string $address, callable $answer): never
     {

@@ -34,13 +34,13 @@ final class Printed extends Record
         return $this->belongsTo(Person::class, 'printed_by');
     }
 
-    /** @return list<array<string, mixed>> last printed first */
+    /** @return list<Answer> last printed first */
     public static function latest(): array
     {
         return self::lines(self::query());
     }
 
-    /** @return list<array<string, mixed>> */
+    /** @return list<Answer> */
     public static function ofBatch(string $batch): array
     {
         return self::lines(self::query()->where('batch_id', $batch));
@@ -48,7 +48,7 @@ final class Printed extends Record
 
     /**
      * @param  Builder<self>  $query
-     * @return list<array<string, mixed>>
+     * @return list<Answer>
      */
     private static function lines(Builder $query): array
     {

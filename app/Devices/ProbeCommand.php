@@ -25,7 +25,7 @@ final class ProbeCommand extends Command
 
     /**
      * @param  array<array-key, mixed>  $words
-     * @return array<string, mixed>
+     * @return Answer
      */
     private static function answer(SimulatedProbe $probe, array $words, float $now): array
     {

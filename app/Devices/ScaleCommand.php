@@ -30,7 +30,7 @@ final class ScaleCommand extends Command
 
     /**
      * @param  array<array-key, mixed>  $words
-     * @return array<string, mixed>
+     * @return Answer
      */
     private static function answer(SimulatedScale $scale, array $words, float $now): array
     {

@@ -10,7 +10,7 @@ use App\Kitchen\Moment;
 /** The lines that name a fish wherever it is shown. */
 final readonly class FishHead
 {
-    /** @return array<string, mixed> */
+    /** @return Answer */
     public static function of(Fish $fish, Words $words): array
     {
         return [

@@ -17,7 +17,7 @@ use Sectum\Measure\Percent;
 /** The keel of a fish, ready to be drawn: lengths in milligrams, everything to be read in words. */
 final readonly class KeelView
 {
-    /** @return array<string, mixed> */
+    /** @return Answer */
     public static function of(Fish $fish, CutTree $tree, Words $words): array
     {
         $keel = Keel::of($tree, $words->unit);
@@ -47,7 +47,7 @@ final readonly class KeelView
     /**
      * What a fish nobody cut yet should give.
      *
-     * @return array{expected: list<array<string, mixed>>, portions: string|null}
+     * @return array{expected: list<Answer>, portions: string|null}
      */
     private static function uncut(Fish $fish, Mass $whole, Words $words): array
     {
@@ -70,7 +70,7 @@ final readonly class KeelView
 
     /**
      * @param  array<string, Share>  $expected
-     * @return array<string, mixed>
+     * @return Answer
      */
     private static function segment(
         Piece $piece,

@@ -13,7 +13,7 @@ final readonly class Waiting
 {
     private const MOST = 60;
 
-    /** @return array<string, mixed> */
+    /** @return Answer */
     public static function at(Stage $stage, Person $person): array
     {
         $settings = Settings::load();

@@ -14,7 +14,7 @@ final readonly class KitchenView
     /** The demo kitchen's PINs, shown on its own sign-in page only. */
     public const DEMO_PINS = ['Maren Osk' => '2741', 'Tobin Hale' => '1180', 'Ilse Varga' => '5063'];
 
-    /** @return array<string, mixed> */
+    /** @return Answer */
     public static function of(Request $request): array
     {
         $me = self::whoGoesOn($request);

@@ -12,7 +12,7 @@ final readonly class PeopleView
 {
     private const SHOWN = 20;
 
-    /** @return array<string, mixed> */
+    /** @return Answer */
     public static function of(): array
     {
         $since = Carbon::now()->getTimestamp() - Pin::KEPT_DAYS * 86_400;

@@ -12,6 +12,8 @@ use Sectum\Cost\Split;
 use Sectum\Measure\Currency;
 use Sectum\Measure\HouseTime;
 use Sectum\Measure\Mass;
+use Sectum\Measure\Money;
+use Sectum\Measure\PricePerKg;
 use Sectum\Measure\Temperature;
 use Sectum\Portion\Label\PortionDays;
 use Sectum\Route\Batches\CoolingLimits;
@@ -25,7 +27,7 @@ final readonly class Settings
         public string $printHeader,
         public Currency $currency,
         public HouseTime $time,
-        public int $labourRateMinor,
+        public Money $labourPerHour,
         public string $taxPct,
         public Mass $scaleMost,
         public Mass $scaleStep,
@@ -53,6 +55,18 @@ final readonly class Settings
         return app(self::class);
     }
 
+    /** Minor units as they are stored, in the house's currency. */
+    public function money(int $minor): Money
+    {
+        return Money::ofMinor($minor, $this->currency);
+    }
+
+    /** The same a kilo. */
+    public function perKg(int $minor): PricePerKg
+    {
+        return PricePerKg::ofMinor($minor, $this->currency);
+    }
+
     /** @internal as they stand in the database */
     public static function read(): self
     {
@@ -68,7 +82,7 @@ final readonly class Settings
             $value('print_header'),
             Currency::of($value('currency')),
             new HouseTime(new DateTimeZone($value('timezone')), (int) $value('day_ends')),
-            (int) $value('labour_rate_minor'),
+            Money::ofMinor((int) $value('labour_rate_minor'), Currency::of($value('currency'))),
             $value('tax_pct'),
             Mass::ofMilligrams((int) $value('scale_most_mg')),
             Mass::ofMilligrams((int) $value('scale_step_mg')),

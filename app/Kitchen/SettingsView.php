@@ -9,7 +9,7 @@ use DateTimeZone;
 /** Every setting of the house by stage, with what it came as, where that comes from, and who changed it when. */
 final readonly class SettingsView
 {
-    /** @return array<string, mixed> */
+    /** @return Answer */
     public static function of(Person $person): array
     {
         $settings = Settings::load();

@@ -53,7 +53,7 @@ final readonly class PortionBench
     /**
      * The whole record of a fish, for its sheet.
      *
-     * @return array<string, mixed>
+     * @return Answer
      */
     public static function of(Fish $fish, Person $person): array
     {
@@ -63,7 +63,7 @@ final readonly class PortionBench
     /**
      * While it is cut: with the plan of every fillet that was laid on the board, and where this hand should aim.
      *
-     * @return array<string, mixed>
+     * @return Answer
      */
     public static function atTheKnife(Fish $fish, Person $person): array
     {
@@ -95,8 +95,8 @@ final readonly class PortionBench
     }
 
     /**
-     * @param  array<string, mixed>  $bench  what is shown of the fish besides
-     * @return array<string, mixed>
+     * @param  Answer  $bench  what is shown of the fish besides
+     * @return Answer
      */
     private static function over(array $bench, Fish $fish, Person $person): array
     {
@@ -187,7 +187,7 @@ final readonly class PortionBench
         return array_values(($own->isEmpty() ? Dish::onTheList() : $own)->all());
     }
 
-    /** @return array<string, mixed> */
+    /** @return Answer */
     private static function dish(Dish $dish, Words $words, ?Settings $prices, Mass $left): array
     {
         $band = $dish->band();
@@ -203,7 +203,7 @@ final readonly class PortionBench
         return $prices === null ? $plain : [...$plain, 'price' => self::money($dish->price_minor, $prices)];
     }
 
-    /** @return list<array<string, mixed>> */
+    /** @return list<Answer> */
     private static function portions(
         Fish $fish,
         ?Dish $usual,
@@ -230,7 +230,7 @@ final readonly class PortionBench
                 'off_mg' => $band === null ? null : $mass->minus($band->target)->milligrams,
                 'placed' => $placed?->value,
                 'given_away' => $placed === Placed::Over
-                    ? self::money($costs->overMinor[$piece->id] ?? null, $prices)
+                    ? ($costs->over[$piece->id] ?? null)?->print()
                     : null,
                 'said' => $guess === null ? null : $words->text($guess),
                 'rather' => $placed === Placed::Under ? self::rather($mass, $dish, $served, $words) : null,
@@ -277,7 +277,7 @@ final readonly class PortionBench
         return $minor === null || $prices === null ? null : Money::ofMinor($minor, $prices->currency)->print();
     }
 
-    /** @return array<string, mixed> */
+    /** @return Answer */
     private static function tally(
         Fish $fish,
         Dish $dish,
@@ -310,10 +310,12 @@ final readonly class PortionBench
             'given_away' => $words->text($tally->givenAway),
             'given_away_cost' => $costs === null || ! $tally->givenAway->isPositive()
                     ? null
-                    : self::money(
-                        array_sum(array_map(fn (Piece $piece): int => $costs->overMinor[$piece->id] ?? 0, $own)),
-                        $prices,
-                    ),
+                    : Money::sum(
+                        array_values(
+                            array_filter(array_map(fn (Piece $piece) => $costs->over[$piece->id] ?? null, $own)),
+                        ),
+                        $costs->edible->perKg->currency,
+                    )->print(),
             'minus_mg' => $band->minus->milligrams,
             'plus_mg' => $band->plus->milligrams,
         ];

@@ -57,7 +57,7 @@ final readonly class BoneChecks
         );
     }
 
-    /** @return list<array<string, mixed>> */
+    /** @return list<Answer> */
     public static function view(Fish $fish): array
     {
         if ($fish->species->pin_row === PinBoneRow::None) {

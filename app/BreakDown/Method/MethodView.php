@@ -25,7 +25,7 @@ use Sectum\Measure\Mass;
 /** The method a fish is cut by: where the cutter stands, what comes next, and what each choice costs on this fish. */
 final readonly class MethodView
 {
-    /** @return array<string, mixed> */
+    /** @return Answer */
     public static function of(Fish $fish, Words $words): array
     {
         $method = $fish->method === null ? null : Methods::of($fish->method);

@@ -49,9 +49,8 @@ final readonly class YieldRemarks
             $frame->reading()?->mass() ?? Mass::zero(),
             $clean,
             Mass::ofMilligrams($scraped),
-            HouseBin::of(Bin::Mince)->value_per_kg_minor,
-            $this->settings->labourRateMinor,
-            $this->settings->currency,
+            $this->settings->perKg(HouseBin::of(Bin::Mince)->value_per_kg_minor),
+            $this->settings->labourPerHour,
         );
         if ($left === null) {
             return null;
@@ -96,7 +95,7 @@ final readonly class YieldRemarks
         ];
     }
 
-    /** @return array<string, mixed>|null the band of a rung; null where nothing is known of it */
+    /** @return Answer|null the band of a rung; null where nothing is known of it */
     public function band(LadderRung $rung): ?array
     {
         if ($rung->rung === Rung::AsBought) {

@@ -27,7 +27,7 @@ final readonly class LogList
     /**
      * @param  string  $sought  part of a species' or supplier's name, or a number; empty for all
      * @param  int  $page  from 1
-     * @return array<string, mixed>
+     * @return Answer
      */
     public function page(Person $person, string $sought, int $page): array
     {

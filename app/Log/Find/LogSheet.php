@@ -14,7 +14,7 @@ use App\Portion\PortionBench;
 /** One fish from the box to the plate, on a page. Prices are only on it for whoever may see them. */
 final readonly class LogSheet
 {
-    /** @return array<string, mixed> */
+    /** @return Answer */
     public static function of(Fish $fish, Person $person): array
     {
         return [

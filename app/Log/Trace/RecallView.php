@@ -20,7 +20,7 @@ use Sectum\Measure\Percent;
 /** Everything that came of a lot, where it is now, and where it came from. */
 final readonly class RecallView
 {
-    /** @return array<string, mixed> */
+    /** @return Answer */
     public static function of(string $sought, Recalled $recalled, Person $person): array
     {
         $settings = Settings::load();

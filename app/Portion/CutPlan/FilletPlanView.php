@@ -24,7 +24,7 @@ final readonly class FilletPlanView
     /** Points the outline is drawn through. */
     private const OUTLINE = 40;
 
-    /** @return array<string, mixed> */
+    /** @return Answer */
     public static function of(FilletPlan $plan, Words $words, ?Settings $prices): array
     {
         $laying = $plan->laying;
@@ -83,7 +83,7 @@ final readonly class FilletPlanView
      * Every stretch of the fillet from the head end to the tail, cut or planned.
      *
      * @param  list<PlannedPiece>  $ahead
-     * @return list<array<string, mixed>>
+     * @return list<Answer>
      */
     private static function pieces(FilletPlan $plan, array $ahead, Words $words): array
     {
@@ -212,7 +212,7 @@ final readonly class FilletPlanView
         return $plan->fillet->thickness($plan->fillet->gramsUpTo($fromCm), $plan->fillet->gramsUpTo($toCm));
     }
 
-    /** @return array<string, mixed> */
+    /** @return Answer */
     private static function piece(
         string $what,
         string $name,

@@ -44,7 +44,7 @@ final readonly class ShapeController
         return $this->index();
     }
 
-    /** @return array<string, mixed> */
+    /** @return Answer */
     private static function shape(string $species, string $name, string $shape): array
     {
         $house = HouseShapes::of($species, $shape);

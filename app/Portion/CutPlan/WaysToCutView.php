@@ -15,7 +15,7 @@ use Sectum\Portion\School;
 /** What each way to cut would make of a fillet, side by side. */
 final readonly class WaysToCutView
 {
-    /** @return list<array<string, mixed>> */
+    /** @return list<Answer> */
     public static function of(FilletPlan $plan, Words $words, Settings $prices): array
     {
         $schools = [];

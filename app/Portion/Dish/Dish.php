@@ -14,6 +14,7 @@ use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Sectum\Measure\Mass;
+use Sectum\Measure\Money;
 use Sectum\Portion\Band;
 use Sectum\Portion\Kind;
 use Sectum\Portion\Priority;
@@ -142,13 +143,18 @@ final class Dish extends Record
         );
     }
 
-    /** What one portion is worth to the house, minor units. */
-    public function worthMinor(Settings $settings): int
+    /** What one portion is worth to the house. */
+    public function worth(Settings $settings): Money
     {
-        return $this->value_minor ??
-            ($this->price_minor === null
-                ? 0
-                : Worth::minor($this->price_minor, BigRational::of($settings->taxPct), $this->sides_minor));
+        if ($this->value_minor !== null || $this->price_minor === null) {
+            return $settings->money($this->value_minor ?? 0);
+        }
+
+        return Worth::of(
+            $settings->money($this->price_minor),
+            BigRational::of($settings->taxPct),
+            $settings->money($this->sides_minor),
+        );
     }
 
     /**
@@ -165,7 +171,7 @@ final class Dish extends Record
             $this->target_mg / 1000,
             $this->minus_mg / 1000,
             $this->plus_mg / 1000,
-            $this->worthMinor($settings),
+            $this->worth($settings)->minor,
             $max,
             $this->thin_mm,
             $this->thick_mm,

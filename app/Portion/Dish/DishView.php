@@ -13,7 +13,7 @@ use Sectum\Measure\Money;
 /** A dish as the page shows it; money only for whoever may see it. */
 final readonly class DishView
 {
-    /** @return array<string, mixed> */
+    /** @return Answer */
     public static function all(Person $person): array
     {
         $settings = Settings::load();
@@ -27,7 +27,7 @@ final readonly class DishView
         ];
     }
 
-    /** @return array<string, mixed> */
+    /** @return Answer */
     public static function one(Dish $dish, Person $person): array
     {
         $settings = Settings::load();
@@ -35,7 +35,7 @@ final readonly class DishView
         return self::full($dish, new Words($person->units, $settings->scaleStep), $person, $settings);
     }
 
-    /** @return array<string, mixed> */
+    /** @return Answer */
     private static function full(Dish $dish, Words $words, Person $person, Settings $settings): array
     {
         $text = fn (int $milligrams): string => $milligrams === 0
@@ -69,7 +69,7 @@ final readonly class DishView
                     'price' => $money($dish->price_minor),
                     'sides' => $money($dish->sides_minor),
                     'value' => $money($dish->value_minor),
-                    'worth' => Money::ofMinor($dish->worthMinor($settings), $settings->currency)->print(),
+                    'worth' => $dish->worth($settings)->print(),
                     'surcharge_pct' => (float) $dish->surcharge_pct,
                     'target_cost_pct' => $dish->target_cost_pct === null ? null : (float) $dish->target_cost_pct,
                 ]

@@ -11,16 +11,14 @@ use App\Kitchen\Format\Words;
 use App\Kitchen\Moment;
 use App\Kitchen\Settings;
 use App\Portion\Dish\Dish;
-use Sectum\Cost\Credit;
 use Sectum\Fish\Part;
 use Sectum\Measure\Mass;
-use Sectum\Measure\Money;
 use Sectum\Portion\Yearly;
 
 /** Where the hand should aim tonight for a dish, and what that gives away. */
 final readonly class HandView
 {
-    /** @return array<string, mixed> */
+    /** @return Answer */
     public static function of(Hand $hand, Dish $dish, Words $words, ?Settings $prices, ?PortionCosts $costs): array
     {
         $aim = $hand->aim($dish->band());
@@ -37,13 +35,7 @@ final readonly class HandView
             'yearly' => $yearly->portions,
             'yearly_cost' => $aim === null || $prices === null || $costs === null || $yearly->portions === 0
                     ? null
-                    : Money::ofMinor(
-                        Credit::atPerKg(
-                            $yearly->over($mean),
-                            max(0, $costs->perKgMinor),
-                        )->minor,
-                        $prices->currency,
-                    )->print(),
+                    : $costs->edible->times($yearly->over($mean))->orNothing()->print(),
             'guess_scatter' => $hand->guessGrams === null ? null : '± '.$words->text(Mass::ofGrams($hand->guessGrams)),
         ];
     }

@@ -52,7 +52,7 @@ final readonly class Tonight
     /**
      * @param  bool  $deal  whether to deal the fillets out too
      * @param  (Closure(float): void)|null  $progress  told how far it is, 0 to 1
-     * @return array<string, mixed>
+     * @return Answer
      */
     public function of(Person $person, bool $deal = false, ?Closure $progress = null): array
     {
@@ -177,7 +177,7 @@ final readonly class Tonight
                     $dish->id,
                     $dish->target_mg / 1000,
                     $left,
-                    $dish->priority->weight() * max(1, $dish->worthMinor($settings)),
+                    $dish->priority->weight() * max(1, $dish->worth($settings)->minor),
                     0.0,
                 );
             }

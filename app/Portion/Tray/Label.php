@@ -38,7 +38,7 @@ final readonly class Label
         return self::FNC1.str_replace("\x1d", self::FNC1, $this->codes->elements->data);
     }
 
-    /** @return array<string, mixed> */
+    /** @return Answer */
     public function shown(Words $words): array
     {
         $bars = (new TCPDFBarcode($this->bars(), 'C128'))->getBarcodeSVGcode(1, 40, 'black');

@@ -36,7 +36,7 @@ final readonly class TrayView
     {
     }
 
-    /** @return array<string, mixed> */
+    /** @return Answer */
     public function all(Person $person): array
     {
         $words = new Words($person->units, Settings::load()->scaleStep);
@@ -65,7 +65,7 @@ final readonly class TrayView
         ];
     }
 
-    /** @return array<string, mixed> */
+    /** @return Answer */
     public static function one(PortionTray $batch, Person $person): array
     {
         $words = new Words($person->units, Settings::load()->scaleStep);
@@ -141,7 +141,7 @@ final readonly class TrayView
 
     /**
      * @param  array<string, Cut>  $cuts
-     * @return array<string, mixed>|null null while nobody knows how thick the pieces are
+     * @return Answer|null null while nobody knows how thick the pieces are
      */
     private static function cooking(PortionTray $batch, array $cuts, Words $words): ?array
     {
@@ -182,7 +182,7 @@ final readonly class TrayView
     /**
      * Portions that lie on no tray yet, by dish.
      *
-     * @return list<array<string, mixed>>
+     * @return list<Answer>
      */
     private static function ready(Words $words, string $since): array
     {

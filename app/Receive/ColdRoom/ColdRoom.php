@@ -37,7 +37,7 @@ final readonly class ColdRoom
     {
     }
 
-    /** @return array<string, mixed> */
+    /** @return Answer */
     public function of(Person $person): array
     {
         $now = $this->clock->now();
@@ -146,7 +146,7 @@ final readonly class ColdRoom
         );
     }
 
-    /** @return array<string, mixed> */
+    /** @return Answer */
     private static function row(Fish $fish, Queued $queued, DateTimeImmutable $now, Words $words): array
     {
         // Days from the start of today, so that a length on the page is a place in the week.

@@ -20,7 +20,7 @@ final readonly class DeliveryList
     /**
      * @param  string  $sought  part of a supplier's name, of a number or of a lot; empty for all
      * @param  int  $page  from 1
-     * @return array<string, mixed>
+     * @return Answer
      */
     public function page(Person $person, string $sought, int $page): array
     {

@@ -32,7 +32,7 @@ use Sectum\Receive\LineGap;
 /** A delivery at the door: its lines beside what was found in the boxes, and the claim that follows. */
 final readonly class DeliveryView
 {
-    /** @return array<string, mixed> */
+    /** @return Answer */
     public static function of(Delivery $delivery, Person $person): array
     {
         $settings = Settings::load();
@@ -75,7 +75,7 @@ final readonly class DeliveryView
     /**
      * What a delivery is called and holds, wherever it is listed.
      *
-     * @return array<string, mixed>
+     * @return Answer
      */
     public static function head(Delivery $delivery, Words $words): array
     {
@@ -146,7 +146,7 @@ final readonly class DeliveryView
         return Moment::at($iso)->format('D j M Y');
     }
 
-    /** @return array<string, mixed> */
+    /** @return Answer */
     private static function line(DeliveryLine $line, Words $words, ?Currency $prices): array
     {
         $invoiced = $line->invoiced($prices !== null);
@@ -200,7 +200,7 @@ final readonly class DeliveryView
         );
     }
 
-    /** @return array<string, mixed> */
+    /** @return Answer */
     private static function fish(Fish $fish, DeliveryLine $line, Words $words): array
     {
         return [
@@ -222,7 +222,7 @@ final readonly class DeliveryView
         ];
     }
 
-    /** @return array<string, mixed> */
+    /** @return Answer */
     private static function inspection(Inspection $inspection): array
     {
         return [
@@ -242,7 +242,7 @@ final readonly class DeliveryView
         ];
     }
 
-    /** @return array<string, mixed> as the line's form shows it again */
+    /** @return Answer as the line's form shows it again */
     private static function written(DeliveryLine $line, Words $words, ?Currency $prices): array
     {
         $written = [

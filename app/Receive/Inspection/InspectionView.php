@@ -18,7 +18,7 @@ use Sectum\Receive\Rigor;
 /** What is looked at on the fish of a line, each grade in words, and what the grades come to. */
 final readonly class InspectionView
 {
-    /** @return array<string, mixed> */
+    /** @return Answer */
     public static function of(DeliveryLine $line, Words $words): array
     {
         $histamine = $line->species->has(Hazard::Histamine);
@@ -66,7 +66,7 @@ final readonly class InspectionView
         ];
     }
 
-    /** @return array<string, mixed> */
+    /** @return Answer */
     public static function verdict(Freshness $fresh): array
     {
         return [

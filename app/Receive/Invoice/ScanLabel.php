@@ -21,7 +21,7 @@ final readonly class ScanLabel
     {
     }
 
-    /** @return array<string, mixed> */
+    /** @return Answer */
     public function read(string $text, Words $words): array
     {
         $scan = Scan::read($text, (int) $this->clock->now()->format('Y'));

@@ -6,6 +6,7 @@ namespace App\Route\Batches;
 
 use App\Kitchen\Person;
 use App\Kitchen\Record;
+use App\Kitchen\Settings;
 use App\Route\Bins\BinWithdrawal;
 use App\Route\Recipes\Recipe;
 use Brick\Math\BigRational;
@@ -89,7 +90,7 @@ final class FoodBatch extends Record
             ? null
             : Returned::of(
                 BigRational::nd((int) $this->yield_milli, 1000),
-                $this->asMade()->value_minor,
+                Settings::load()->money($this->asMade()->value_minor),
                 array_map(fn (BinWithdrawal $one): Mass => $one->mass(), array_values($this->went->all())),
             );
     }

@@ -33,7 +33,7 @@ final readonly class FoodBatchView
     {
     }
 
-    /** @return array<string, mixed> */
+    /** @return Answer */
     public function all(Person $person): array
     {
         $words = new Words($person->units, Settings::load()->scaleStep);
@@ -85,7 +85,7 @@ final readonly class FoodBatchView
     /**
      * What a recipe would be with so much fish, or with all there is.
      *
-     * @return array<string, mixed>
+     * @return Answer
      */
     public function plan(Recipe $recipe, ?Mass $mass, ?string $species, Person $person): array
     {
@@ -140,7 +140,7 @@ final readonly class FoodBatchView
         ];
     }
 
-    /** @return array<string, mixed> */
+    /** @return Answer */
     public function one(string $id, Person $person): array
     {
         $settings = Settings::load();
@@ -150,9 +150,7 @@ final readonly class FoodBatchView
         $now = $this->now();
         $start = Moment::at($making->made_at);
         $returned = $making->returned();
-        $money = fn (int $minor): ?string => $person->seesPrices()
-            ? Money::ofMinor($minor, $settings->currency)->print()
-            : null;
+        $money = fn (Money $amount): ?string => $person->seesPrices() ? $amount->print() : null;
         $limits = $settings->cooling;
         $cooling = Cooling::of(
             array_map(
@@ -162,7 +160,7 @@ final readonly class FoodBatchView
             $now,
             $limits,
         );
-        $booked = $making->went->sum(fn (BinWithdrawal $one): int => $one->minor);
+        $booked = $settings->money($making->went->sum(fn (BinWithdrawal $one): int => $one->minor));
 
         return [
             'id' => $making->id,
@@ -217,7 +215,7 @@ final readonly class FoodBatchView
                     ),
                 ]
                 : null,
-            'value' => $returned === null ? null : $money($returned->totalMinor),
+            'value' => $returned === null ? null : $money($returned->total),
             'at_bin_value' => $money($booked),
             'per_unit' => $making->yield_milli === null
                 ? null
@@ -231,7 +229,7 @@ final readonly class FoodBatchView
                     'fish_id' => $one->deposit->fish_id,
                     'mass' => $words->text($one->mass()),
                     'lot' => $one->deposit->lot,
-                    'back' => $returned === null ? null : $money($returned->sharesMinor[$i]),
+                    'back' => $returned === null ? null : $money($returned->shares[$i]),
                 ],
                 array_values($making->went->all()),
                 array_keys(array_values($making->went->all())),
@@ -242,8 +240,8 @@ final readonly class FoodBatchView
     /**
      * What went in, one line a fish, with what it brought back.
      *
-     * @param  callable(int): ?string  $money
-     * @return list<array<string, mixed>>
+     * @param  callable(Money): ?string  $money
+     * @return list<Answer>
      */
     private static function byFish(FoodBatch $making, ?Returned $returned, Words $words, callable $money): array
     {
@@ -256,10 +254,12 @@ final readonly class FoodBatchView
                 'number' => $fish->number,
                 'lot' => $one->deposit->lot,
                 'parts' => [],
-                'minor' => 0,
+                'back' => [],
             ];
             $lines[$fish->id]['parts'][] = $one->deposit->piece->name.' '.$words->text($one->mass());
-            $lines[$fish->id]['minor'] += $returned->sharesMinor[$i] ?? 0;
+            if ($returned !== null) {
+                $lines[$fish->id]['back'][] = $returned->shares[$i];
+            }
         }
 
         return array_values(
@@ -270,14 +270,16 @@ final readonly class FoodBatchView
                     'number' => $line['number'],
                     'lot' => $line['lot'],
                     'parts' => implode(', ', $line['parts']),
-                    'back' => $returned === null ? null : $money($line['minor']),
+                    'back' => $returned === null
+                        ? null
+                        : $money(Money::sum($line['back'], $returned->total->currency)),
                 ],
                 $lines,
             ),
         );
     }
 
-    /** @return array<string, mixed> */
+    /** @return Answer */
     private static function planned(Recipe $recipe, BatchPlan $plan, Words $words, DateTimeImmutable $now): array
     {
         $made = fn (float $amount): string => $recipe->litres

@@ -10,6 +10,7 @@ use App\Fish\Piece;
 use App\Kitchen\Moment;
 use App\Kitchen\Person;
 use App\Kitchen\Record;
+use App\Kitchen\Settings;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -84,7 +85,7 @@ final class BinDeposit extends Record
             $this->bin,
             $this->keeping,
             Mass::ofMilligrams($this->mass_mg),
-            $this->value_per_kg_minor,
+            Settings::load()->perKg($this->value_per_kg_minor),
             $this->species_id,
             Moment::at($this->until),
             Moment::at($this->put_at),

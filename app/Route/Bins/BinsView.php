@@ -36,7 +36,7 @@ final readonly class BinsView
     {
     }
 
-    /** @return array<string, mixed> */
+    /** @return Answer */
     public function all(Person $person): array
     {
         $settings = Settings::load();
@@ -52,7 +52,7 @@ final readonly class BinsView
         return ['bins' => $shown, 'morning' => $this->morning($bins, $words), 'ended' => $this->made()];
     }
 
-    /** @return array<string, mixed> */
+    /** @return Answer */
     public function one(Bin $bin, Person $person): array
     {
         $settings = Settings::load();
@@ -97,7 +97,7 @@ final readonly class BinsView
         ];
     }
 
-    /** @return array<string, mixed> */
+    /** @return Answer */
     private function bin(HouseBin $house, Bins $bins, Words $words, Settings $settings, Person $person): array
     {
         $bin = $house->bin;
@@ -105,7 +105,7 @@ final readonly class BinsView
         $today = $this->today();
         $order = $bins->ledger->oldestFirst($bin);
         $good = $bins->ledger->eatable($bin, $today);
-        $worth = array_sum(array_map(fn (Deposit $one): int => $one->leftMinor(), $order));
+        $worth = Money::sum(array_map(fn (Deposit $one): Money => $one->leftWorth(), $order), $settings->currency);
         $eatable = Deposit::together($good);
 
         return [
@@ -119,7 +119,7 @@ final readonly class BinsView
             'room' => $house->room_mg === null ? null : $words->mass(Mass::ofMilligrams($house->room_mg)),
             'ends' => $good === [] ? null : self::day($good[0]->until, $today),
             'worth' => $person->seesPrices() && $there->isPositive()
-                    ? Money::ofMinor($worth, $settings->currency)->print()
+                    ? $worth->print()
                     : null,
             'tubs' => array_map(
                 fn (Deposit $one): array => [
@@ -170,7 +170,7 @@ final readonly class BinsView
     /**
      * What ends today or has ended, the worst first.
      *
-     * @return list<array<string, mixed>>
+     * @return list<Answer>
      */
     private function morning(Bins $bins, Words $words): array
     {
@@ -221,7 +221,7 @@ final readonly class BinsView
     /**
      * Batches that end today or have ended.
      *
-     * @return list<array<string, mixed>>
+     * @return list<Answer>
      */
     private function made(): array
     {
@@ -247,7 +247,7 @@ final readonly class BinsView
         );
     }
 
-    /** @return array<string, mixed> */
+    /** @return Answer */
     private function deposit(BinDeposit $one, Words $words): array
     {
         $deposit = $one->deposit();
@@ -275,7 +275,7 @@ final readonly class BinsView
     /**
      * In and out, the last first.
      *
-     * @return list<array<string, mixed>>
+     * @return list<Answer>
      */
     private function ledger(Bin $bin, Words $words): array
     {

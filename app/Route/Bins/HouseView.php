@@ -15,7 +15,7 @@ use Sectum\Measure\Money;
 /** How the house routes, and its recipes. */
 final readonly class HouseView
 {
-    /** @return array<string, mixed> */
+    /** @return Answer */
     public static function of(Person $person): array
     {
         $settings = Settings::load();
@@ -60,7 +60,7 @@ final readonly class HouseView
         ];
     }
 
-    /** @return array<string, mixed> */
+    /** @return Answer */
     private static function recipe(Recipe $one, Settings $settings, Person $person): array
     {
         return [

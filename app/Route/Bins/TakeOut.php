@@ -115,7 +115,7 @@ final readonly class TakeOut
                 'making_id' => $making,
                 'how' => $how,
                 'mass_mg' => $one->mass->milligrams,
-                'minor' => $one->minor,
+                'minor' => $one->worth->minor,
                 'reason' => $reason,
                 'taken_by' => $person->id,
                 'taken_at' => Moment::written($at),

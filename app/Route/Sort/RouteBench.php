@@ -14,13 +14,12 @@ use App\Kitchen\Settings;
 use Sectum\Fish\Bin;
 use Sectum\Fish\Part;
 use Sectum\Measure\Mass;
-use Sectum\Measure\Money;
 use Sectum\Route\Destination;
 
 /** What the routing screen shows: every part that is not a portion, where it goes, and why. */
 final readonly class RouteBench
 {
-    /** @return array<string, mixed> */
+    /** @return Answer */
     public static function of(Fish $fish, Person $person): array
     {
         $settings = Settings::load();
@@ -46,7 +45,7 @@ final readonly class RouteBench
 
     /**
      * @param  Settings|null  $prices  null for whoever does not see any
-     * @return array<string, mixed>
+     * @return Answer
      */
     private static function row(Sorting $sorting, Piece $piece, Words $words, ?Settings $prices): array
     {
@@ -75,7 +74,7 @@ final readonly class RouteBench
                     'prepare' => $to->prepare,
                     'per_kg' => $prices === null || ! $to->allowed || $to->bin === Bin::Discard
                             ? null
-                            : Money::ofMinor($sorting->worthMinor($to->bin), $prices->currency)->print(),
+                            : $sorting->worth($to->bin)?->perKg->print(),
                 ],
                 $destinations->ranked,
             ),
@@ -91,7 +90,7 @@ final readonly class RouteBench
 
     /**
      * @param  list<Piece>  $pieces
-     * @return list<array<string, mixed>>
+     * @return list<Answer>
      */
     private static function bins(Sorting $sorting, array $pieces, Words $words): array
     {

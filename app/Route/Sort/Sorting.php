@@ -19,6 +19,7 @@ use Sectum\Fish\Part;
 use Sectum\Fish\ScaleType;
 use Sectum\Fish\StateBought;
 use Sectum\Measure\Mass;
+use Sectum\Measure\PricePerKg;
 use Sectum\Portion\Placed;
 use Sectum\Receive\RawService;
 use Sectum\Route\BinNeed;
@@ -90,10 +91,10 @@ final class Sorting
         );
     }
 
-    /** What a kilo is worth in a bin, minor units. */
-    public function worthMinor(Bin $bin): int
+    /** What a kilo is worth in a bin; null when nobody said. */
+    public function worth(Bin $bin): ?PricePerKg
     {
-        return $this->needs()[$bin->value]->valuePerKgMinor;
+        return $this->needs()[$bin->value]->value;
     }
 
     /** @return array<string, BinNeed> */

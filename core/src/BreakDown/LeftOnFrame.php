@@ -6,9 +6,9 @@ namespace Sectum\BreakDown;
 
 use Brick\Math\BigRational;
 use Sectum\Fish\Share;
-use Sectum\Measure\Currency;
 use Sectum\Measure\Mass;
 use Sectum\Measure\Money;
+use Sectum\Measure\PricePerKg;
 
 /**
  * What of the meat is still on the frame, what it is worth, and whether scraping it off pays at the house's labour
@@ -41,7 +41,8 @@ final readonly class LeftOnFrame
     /**
      * @param  Share  $clean  the frame's usual share of a fish like this
      * @param  Mass  $scraped  scrapings weighed already
-     * @param  int  $valuePerKgMinor  what scrapings are worth
+     * @param  PricePerKg  $value  what scrapings are worth
+     * @param  Money  $labourPerHour  the house's
      * @return self|null null while the frame is within its usual spread
      */
     public static function of(
@@ -49,9 +50,8 @@ final readonly class LeftOnFrame
         Mass $frame,
         Share $clean,
         Mass $scraped,
-        int $valuePerKgMinor,
-        int $ratePerHourMinor,
-        Currency $currency,
+        PricePerKg $value,
+        Money $labourPerHour,
     ): ?self {
         $usual = ($whole->grams() * $clean->meanPct) / 100;
         $sd = ($whole->grams() * $clean->sdPct) / 100;
@@ -66,11 +66,8 @@ final readonly class LeftOnFrame
             $left,
             $scrapable,
             $sd,
-            Money::round(
-                BigRational::of($valuePerKgMinor)->multipliedBy($scrapable->milligrams)->dividedBy(1_000_000),
-                $currency,
-            ),
-            Money::round(BigRational::of($ratePerHourMinor)->multipliedBy($seconds)->dividedBy(3600), $currency),
+            $value->times($scrapable),
+            $labourPerHour->multipliedBy(BigRational::nd($seconds, 3600)),
         );
     }
 

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Sectum\Cost;
 
 use Brick\Math\BigRational;
-use Sectum\Math\LargestRemainder;
 use Sectum\Measure\Mass;
 use Sectum\Measure\Money;
+use Sectum\Measure\PricePerKg;
 
 /**
  * What a fish's edible kilo and each of its portions cost.
@@ -18,18 +18,18 @@ use Sectum\Measure\Money;
 final readonly class Cost
 {
     /**
-     * @param  list<int>  $creditsMinor  in the order of the credits
-     * @param  int  $netMinor  invoice − credits + labour; below zero when the trim is worth more than the fish cost
-     * @param  int  $edibleCostPerKgMinor  net over the mass of all products
+     * @param  list<Money>  $credits  in the order of the credits
+     * @param  Money  $net  invoice − credits + labour; below zero when the trim is worth more than the fish cost
+     * @param  PricePerKg  $edible  net over the mass of all products
      * @param  float|null  $costFactor  edible cost over purchase price, both a kilo; null for a fish that was given
      * @param  list<ProductCost>  $products  in the order of the products; they add up to the net
      */
     private function __construct(
-        public int $invoiceMinor,
-        public array $creditsMinor,
-        public int $labourMinor,
-        public int $netMinor,
-        public int $edibleCostPerKgMinor,
+        public Money $invoice,
+        public array $credits,
+        public Money $labour,
+        public Money $net,
+        public PricePerKg $edible,
         public ?float $costFactor,
         public array $products,
     ) {
@@ -50,20 +50,17 @@ final readonly class Cost
                 '/products',
             );
         }
-        $invoice = self::atPerKg($purchase->mass, $purchase->pricePerKgMinor) + $purchase->deliveryMinor;
-        $creditsMinor = array_map(fn (Credit $credit): int => $credit->minor, $credits);
-        $labour = Money::toMinor($purchase->labourMinutes->multipliedBy($purchase->labourRateMinor)->dividedBy(60));
-        $net = $invoice - array_sum($creditsMinor) + $labour;
+        $invoice = $purchase->price->times($purchase->mass)->plus($purchase->delivery);
+        $worth = array_map(fn (Credit $credit): Money => $credit->worth, $credits);
+        $labour = $purchase->labourPerHour->multipliedBy($purchase->labourMinutes->dividedBy(60));
+        $net = $invoice->minus(Money::sum($worth, $invoice->currency))->plus($labour);
 
         $mass = array_reduce(
             $products,
             fn (Mass $sum, Product $product): Mass => $sum->plus($product->mass),
             Mass::zero(),
         );
-        $perKg = BigRational::nd($net, $mass->milligrams)->multipliedBy(1_000_000);
-
-        $totals = LargestRemainder::split(
-            $net,
+        $totals = $net->split(
             array_map(
                 fn (Product $product) => BigRational::of($product->mass->milligrams)->multipliedBy(
                     $split === Split::RelativeValue ? $product->relativeValue : 1,
@@ -74,16 +71,16 @@ final readonly class Cost
 
         return new self(
             $invoice,
-            $creditsMinor,
+            $worth,
             $labour,
             $net,
-            Money::toMinor($perKg),
-            $purchase->pricePerKgMinor === 0 ? null : $perKg->dividedBy($purchase->pricePerKgMinor)->toFloat(),
+            $net->per($mass),
+            self::factor($net, $mass, $purchase->price),
             array_map(
-                fn (Product $product, int $total) => new ProductCost(
+                fn (Product $product, Money $total) => new ProductCost(
                     $product->id,
                     $total,
-                    LargestRemainder::split($total, $product->pieceWeights()),
+                    $total->split($product->pieceWeights()),
                 ),
                 $products,
                 $totals,
@@ -91,8 +88,13 @@ final readonly class Cost
         );
     }
 
-    private static function atPerKg(Mass $mass, int $perKgMinor): int
+    private static function factor(Money $net, Mass $mass, PricePerKg $price): ?float
     {
-        return Money::toMinor(BigRational::nd($mass->milligrams, 1_000_000)->multipliedBy($perKgMinor));
+        return $price->isZero()
+            ? null
+            : BigRational::nd($net->minor, $mass->milligrams)
+                ->multipliedBy(1_000_000)
+                ->dividedBy($price->perKg->minor)
+                ->toFloat();
     }
 }

@@ -4,29 +4,26 @@ declare(strict_types=1);
 
 namespace Sectum\Cost;
 
-use Brick\Math\BigRational;
 use Sectum\Measure\Mass;
 use Sectum\Measure\Money;
+use Sectum\Measure\PricePerKg;
 
 /** Trim that went to a bin, and what it brings the fish it came from. */
 final readonly class Credit
 {
-    private function __construct(public Mass $mass, public int $minor)
+    private function __construct(public Mass $mass, public Money $worth)
     {
     }
 
-    /** @param  int  $valuePerKgMinor  what a kilo is worth in its bin, minor units, 0 or more */
-    public static function atPerKg(Mass $mass, int $valuePerKgMinor): self
+    /** @param  PricePerKg  $value  what a kilo is worth in its bin, 0 or more */
+    public static function at(Mass $mass, PricePerKg $value): self
     {
-        return new self(
-            $mass,
-            Money::toMinor(BigRational::nd($mass->milligrams, 1_000_000)->multipliedBy($valuePerKgMinor)),
-        );
+        return new self($mass, $value->times($mass));
     }
 
-    /** @param  int  $minor  what it really brought, 0 or more */
-    public static function returned(Mass $mass, int $minor): self
+    /** @param  Money  $brought  what it really brought, 0 or more */
+    public static function returned(Mass $mass, Money $brought): self
     {
-        return new self($mass, $minor);
+        return new self($mass, $brought);
     }
 }

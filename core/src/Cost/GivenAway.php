@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Sectum\Cost;
 
-use Sectum\Math\LargestRemainder;
 use Sectum\Measure\Mass;
+use Sectum\Measure\Money;
 
 /**
  * A product's cost in the part its dish asks for, the part given away above the target, and the part in pieces too
@@ -13,16 +13,16 @@ use Sectum\Measure\Mass;
  */
 final readonly class GivenAway
 {
-    /** @param  list<int>  $givenEachMinor  in the order of the pieces; they add up to what is given away */
+    /** @param  list<Money>  $givenEach  in the order of the pieces; they add up to what is given away */
     private function __construct(
         public Mass $served,
-        public int $servedMinor,
+        public Money $servedCost,
         public Mass $given,
-        public int $givenMinor,
+        public Money $givenCost,
         public Mass $light,
-        public int $lightMinor,
+        public Money $lightCost,
         public int $lightPieces,
-        public array $givenEachMinor,
+        public array $givenEach,
     ) {
     }
 
@@ -50,7 +50,7 @@ final readonly class GivenAway
             $given = $given->plus($over);
             $served = $served->plus($piece->minus($over));
         }
-        [$servedMinor, $givenMinor, $lightMinor] = LargestRemainder::split($cost->totalMinor, [
+        [$servedCost, $givenCost, $lightCost] = $cost->total->split([
             $served->milligrams,
             $given->milligrams,
             $light->milligrams,
@@ -58,13 +58,15 @@ final readonly class GivenAway
 
         return new self(
             $served,
-            $servedMinor,
+            $servedCost,
             $given,
-            $givenMinor,
+            $givenCost,
             $light,
-            $lightMinor,
+            $lightCost,
             $lightPieces,
-            $given->isPositive() ? LargestRemainder::split($givenMinor, $overs) : $overs,
+            $given->isPositive()
+                ? $givenCost->split($overs)
+                : array_map(fn (): Money => Money::zero($givenCost->currency), $overs),
         );
     }
 }

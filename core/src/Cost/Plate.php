@@ -11,62 +11,60 @@ use Sectum\Measure\Money;
 final readonly class Plate
 {
     /**
-     * @param  int  $plateCostMinor  portion, sides and the surcharge for sundries
-     * @param  int|null  $netPriceMinor  the menu price without tax
+     * @param  Money  $cost  portion, sides and the surcharge for sundries
+     * @param  Money|null  $netPrice  the menu price without tax
      * @param  float|null  $costPct  plate cost over net price
-     * @param  int|null  $contributionMinor  net price less plate cost
-     * @param  int|null  $targetCostMinor  what the plate may cost at its price
-     * @param  int|null  $suggestedNetMinor  the net price that meets the target
-     * @param  int|null  $suggestedGrossMinor  the same with tax
+     * @param  Money|null  $contribution  net price less plate cost
+     * @param  Money|null  $targetCost  what the plate may cost at its price
+     * @param  Money|null  $suggestedNet  the net price that meets the target
+     * @param  Money|null  $suggestedGross  the same with tax
      */
     private function __construct(
-        public int $plateCostMinor,
-        public ?int $netPriceMinor,
+        public Money $cost,
+        public ?Money $netPrice,
         public ?float $costPct,
-        public ?int $contributionMinor,
-        public ?int $targetCostMinor,
-        public ?int $suggestedNetMinor,
-        public ?int $suggestedGrossMinor,
+        public ?Money $contribution,
+        public ?Money $targetCost,
+        public ?Money $suggestedNet,
+        public ?Money $suggestedGross,
     ) {
     }
 
     /**
-     * @param  int  $portionMinor  what the portion costs
-     * @param  int  $sidesMinor  what the rest of the plate costs, 0 or more
+     * @param  Money  $portion  what the portion costs
+     * @param  Money  $sides  what the rest of the plate costs, 0 or more
      * @param  BigRational  $surchargePct  for oil, salt and other sundries, on portion and sides together, 0 or more
-     * @param  int|null  $priceMinor  menu price with tax, above 0; null when there is none yet
+     * @param  Money|null  $price  menu price with tax, above 0; null when there is none yet
      * @param  BigRational  $taxPct  on the net price, 0 or more
      * @param  BigRational|null  $targetCostPct  above 0; null when the house has none
      */
     public static function of(
-        int $portionMinor,
-        int $sidesMinor,
+        Money $portion,
+        Money $sides,
         BigRational $surchargePct,
-        ?int $priceMinor,
+        ?Money $price,
         BigRational $taxPct,
         ?BigRational $targetCostPct,
     ): self {
-        $cost = Money::toMinor(self::raised(BigRational::of($portionMinor + $sidesMinor), $surchargePct));
-        $net =
-            $priceMinor === null
-                ? null
-                : BigRational::of($priceMinor)->dividedBy(self::raised(BigRational::one(), $taxPct));
-        $netMinor = $net === null ? null : Money::toMinor($net);
-        $suggested =
-            $targetCostPct === null ? null : BigRational::of($cost)->multipliedBy(100)->dividedBy($targetCostPct);
+        $money = fn (BigRational $minor): Money => Money::round($minor, $portion->currency);
+        $cost = $money(self::raised(BigRational::of($portion->plus($sides)->minor), $surchargePct));
+        $net = $price === null
+            ? null
+            : BigRational::of($price->minor)->dividedBy(self::raised(BigRational::one(), $taxPct));
+        $suggested = $targetCostPct === null
+            ? null
+            : BigRational::of($cost->minor)->multipliedBy(100)->dividedBy($targetCostPct);
 
         return new self(
             $cost,
-            $netMinor,
+            $net === null ? null : $money($net),
             $net === null || $net->isZero()
                 ? null
-                : BigRational::of($cost)->multipliedBy(100)->dividedBy($net)->toFloat(),
-            $netMinor === null ? null : $netMinor - $cost,
-            $net === null || $targetCostPct === null
-                ? null
-                : Money::toMinor($net->multipliedBy($targetCostPct)->dividedBy(100)),
-            $suggested === null ? null : Money::toMinor($suggested),
-            $suggested === null ? null : Money::toMinor(self::raised($suggested, $taxPct)),
+                : BigRational::of($cost->minor)->multipliedBy(100)->dividedBy($net)->toFloat(),
+            $net === null ? null : $money($net)->minus($cost),
+            $net === null || $targetCostPct === null ? null : $money($net->multipliedBy($targetCostPct)->dividedBy(100)),
+            $suggested === null ? null : $money($suggested),
+            $suggested === null ? null : $money(self::raised($suggested, $taxPct)),
         );
     }
 

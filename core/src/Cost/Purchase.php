@@ -6,23 +6,25 @@ namespace Sectum\Cost;
 
 use Brick\Math\BigRational;
 use Sectum\Measure\Mass;
+use Sectum\Measure\Money;
+use Sectum\Measure\PricePerKg;
 
 /** What was paid for and worked on a fish. */
 final readonly class Purchase
 {
     /**
      * @param  Mass  $mass  as invoiced, above zero
-     * @param  int  $pricePerKgMinor  minor units a kilo, 0 or more
-     * @param  int  $deliveryMinor  this fish's share of the delivery, 0 or more
+     * @param  PricePerKg  $price  0 or more
+     * @param  Money  $delivery  this fish's share of the delivery, 0 or more
      * @param  BigRational  $labourMinutes  0 or more
-     * @param  int  $labourRateMinor  minor units an hour, 0 or more
+     * @param  Money  $labourPerHour  0 or more
      */
     public function __construct(
         public Mass $mass,
-        public int $pricePerKgMinor,
-        public int $deliveryMinor,
+        public PricePerKg $price,
+        public Money $delivery,
         public BigRational $labourMinutes,
-        public int $labourRateMinor,
+        public Money $labourPerHour,
     ) {
     }
 }

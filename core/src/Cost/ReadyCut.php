@@ -6,25 +6,26 @@ namespace Sectum\Cost;
 
 use Brick\Math\BigRational;
 use Sectum\Measure\Money;
+use Sectum\Measure\PricePerKg;
 
 /** Whole fish cut in the house against fillets that come ready cut, a served kilo against a served kilo. */
 final readonly class ReadyCut
 {
     /**
-     * @param  int  $wholeMinor  a served kilo, cut here
-     * @param  int  $readyMinor  a served kilo, bought cut
-     * @param  int  $savesMinor  by cutting here, a served kilo; below zero when ready cut is cheaper
-     * @param  int  $evenReadyMinor  price of a kilo of ready fillets at which both cost the same
-     * @param  int|null  $evenWholeMinor  price of a kilo of whole fish at which they do; null when no price does
-     * @param  int  $pointMinor  what one more point of yield is worth, a served kilo
+     * @param  Money  $whole  a served kilo, cut here
+     * @param  Money  $ready  a served kilo, bought cut
+     * @param  Money  $saves  by cutting here, a served kilo; below zero when ready cut is cheaper
+     * @param  PricePerKg  $evenReady  price of a kilo of ready fillets at which both cost the same
+     * @param  PricePerKg|null  $evenWhole  price of a kilo of whole fish at which they do; null when no price does
+     * @param  Money  $point  what one more point of yield is worth, a served kilo
      */
     private function __construct(
-        public int $wholeMinor,
-        public int $readyMinor,
-        public int $savesMinor,
-        public int $evenReadyMinor,
-        public ?int $evenWholeMinor,
-        public int $pointMinor,
+        public Money $whole,
+        public Money $ready,
+        public Money $saves,
+        public PricePerKg $evenReady,
+        public ?PricePerKg $evenWhole,
+        public Money $point,
     ) {
     }
 
@@ -36,6 +37,7 @@ final readonly class ReadyCut
      */
     public static function of(Yielded $whole, Yielded $ready): self
     {
+        $money = fn (BigRational $minor): Money => Money::round($minor, $whole->currency);
         [$cut, $bought] = [$whole->ediblePerKg(), $ready->ediblePerKg()];
         $evenReady = $cut
             ->multipliedBy($ready->yieldPct)
@@ -50,12 +52,12 @@ final readonly class ReadyCut
         $better = $whole->yieldPct->plus(1)->isGreaterThan(100) ? BigRational::of(100) : $whole->yieldPct->plus(1);
 
         return new self(
-            Money::toMinor($cut),
-            Money::toMinor($bought),
-            Money::toMinor($bought) - Money::toMinor($cut),
-            max(0, Money::toMinor($evenReady)),
-            $evenWhole->isNegative() ? null : Money::toMinor($evenWhole),
-            Money::toMinor($cut->minus($whole->yielding($better)->ediblePerKg())),
+            $money($cut),
+            $money($bought),
+            $money($bought)->minus($money($cut)),
+            PricePerKg::of($money($evenReady)->orNothing()),
+            $evenWhole->isNegative() ? null : PricePerKg::of($money($evenWhole)),
+            $money($cut->minus($whole->yielding($better)->ediblePerKg())),
         );
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Sectum\Cost;
 
 use Sectum\Measure\Mass;
+use Sectum\Measure\Money;
 
 /** A plate as it is and as it might be, and what the difference comes to in a year. */
 final readonly class WhatIf
@@ -12,23 +13,23 @@ final readonly class WhatIf
     private const WEEKS = 52;
 
     /**
-     * @param  int  $savesMinor  a plate, by fish alone; below zero when it costs more
-     * @param  int|null  $aYearMinor  the same over a year; null when nobody knows how many are sold
+     * @param  Money  $saves  a plate, by fish alone; below zero when it costs more
+     * @param  Money|null  $aYear  the same over a year; null when nobody knows how many are sold
      */
     private function __construct(
         public Plate $now,
         public Plate $then,
-        public int $nowPortionMinor,
-        public int $thenPortionMinor,
-        public int $savesMinor,
-        public ?int $aYearMinor,
+        public Money $nowPortion,
+        public Money $thenPortion,
+        public Money $saves,
+        public ?Money $aYear,
     ) {
     }
 
     /**
-     * @param  callable(int): Plate  $plate  the rest of the plate around a portion of that cost
+     * @param  callable(Money): Plate  $plate  the rest of the plate around a portion of that cost
      * @param  int|null  $aWeek  plates sold in a week, 0 or more
-     * @param  int|null  $portionMinor  what a portion really came to, when that is known better than from the mean
+     * @param  Money|null  $portion  what a portion really came to, when that is known better than from the mean
      *     fish; the difference is the mean fish's
      */
     public static function of(
@@ -38,12 +39,12 @@ final readonly class WhatIf
         Mass $portionThen,
         callable $plate,
         ?int $aWeek,
-        ?int $portionMinor = null,
+        ?Money $portion = null,
     ): self {
-        $before = $portionMinor ?? $now->portionMinor($portionNow);
-        $after = $before + $then->portionMinor($portionThen) - $now->portionMinor($portionNow);
+        $before = $portion ?? $now->portion($portionNow);
+        $after = $before->plus($then->portion($portionThen))->minus($now->portion($portionNow));
         $plates = [$plate($before), $plate($after)];
-        $saves = $plates[0]->plateCostMinor - $plates[1]->plateCostMinor;
+        $saves = $plates[0]->cost->minus($plates[1]->cost);
 
         return new self(
             $plates[0],
@@ -51,7 +52,7 @@ final readonly class WhatIf
             $before,
             $after,
             $saves,
-            $aWeek === null ? null : $saves * $aWeek * self::WEEKS,
+            $aWeek === null ? null : $saves->times($aWeek * self::WEEKS),
         );
     }
 }

@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace Sectum\Cost;
 
 use Brick\Math\BigRational;
+use Sectum\Measure\Currency;
 use Sectum\Measure\Mass;
 use Sectum\Measure\Money;
+use Sectum\Measure\PricePerKg;
 
 /** A kilo of fish as bought, what it costs all told, and what of it is served. */
 final readonly class Yielded
@@ -22,6 +24,7 @@ final readonly class Yielded
         public BigRational $workPerKg,
         public BigRational $creditPerKg,
         public BigRational $yieldPct,
+        public Currency $currency,
     ) {
     }
 
@@ -31,6 +34,7 @@ final readonly class Yielded
         BigRational $workPerKg,
         BigRational $creditPerKg,
         BigRational $yieldPct,
+        Currency $currency,
     ): self {
         $amounts = ['/price_per_kg' => $pricePerKg, '/work_per_kg' => $workPerKg, '/credit_per_kg' => $creditPerKg];
         foreach ($amounts as $at => $amount) {
@@ -44,7 +48,7 @@ final readonly class Yielded
                 '/yield_pct',
             );
 
-        return new self($pricePerKg, $workPerKg, $creditPerKg, $yieldPct);
+        return new self($pricePerKg, $workPerKg, $creditPerKg, $yieldPct, $currency);
     }
 
     /** A hundredth of a percent: what gives less was never cut. */
@@ -63,14 +67,24 @@ final readonly class Yielded
             ->dividedBy($this->yieldPct);
     }
 
-    public function portionMinor(Mass $portion): int
+    /** What a kilo that is served costs. */
+    public function edible(): PricePerKg
     {
-        return Money::toMinor($this->ediblePerKg()->multipliedBy($portion->milligrams)->dividedBy(1_000_000));
+        return PricePerKg::of(Money::round($this->ediblePerKg(), $this->currency));
+    }
+
+    /** What a portion of it costs. */
+    public function portion(Mass $portion): Money
+    {
+        return Money::round(
+            $this->ediblePerKg()->multipliedBy($portion->milligrams)->dividedBy(1_000_000),
+            $this->currency,
+        );
     }
 
     /** The same fish with a yield of so many points more or less. */
     public function yielding(BigRational $pct): self
     {
-        return self::of($this->pricePerKg, $this->workPerKg, $this->creditPerKg, $pct);
+        return self::of($this->pricePerKg, $this->workPerKg, $this->creditPerKg, $pct, $this->currency);
     }
 }

@@ -6,7 +6,10 @@ namespace Sectum\Measure;
 
 use Brick\Math\BigDecimal;
 use Brick\Math\BigNumber;
+use Brick\Math\BigRational;
 use Brick\Math\RoundingMode;
+use Sectum\Math\LargestRemainder;
+use Sectum\Math\UnsplittableTotal;
 
 /** An amount of money as a whole number of minor units of its currency. Sums are exact. */
 final readonly class Money
@@ -33,6 +36,73 @@ final readonly class Money
     public static function toMinor(BigNumber $minor): int
     {
         return $minor->toScale(0, RoundingMode::HALF_UP)->toInt();
+    }
+
+    public static function zero(Currency $currency): self
+    {
+        return new self(0, $currency);
+    }
+
+    public function plus(self $other): self
+    {
+        return new self($this->minor + $other->minor, $this->currency);
+    }
+
+    public function minus(self $other): self
+    {
+        return new self($this->minor - $other->minor, $this->currency);
+    }
+
+    /** So many of it. */
+    public function times(int $count): self
+    {
+        return new self($this->minor * $count, $this->currency);
+    }
+
+    /** The exact product with a number, rounded half up once. */
+    public function multipliedBy(BigNumber|int $by): self
+    {
+        return self::round(BigRational::of($this->minor)->multipliedBy($by), $this->currency);
+    }
+
+    /**
+     * Its parts by weight; they add up to it.
+     *
+     * @param  list<BigNumber|int>  $weights  none negative, not all zero
+     * @return list<self> in the order of the weights
+     *
+     * @throws UnsplittableTotal
+     */
+    public function split(array $weights): array
+    {
+        return array_map(
+            fn (int $minor): self => new self($minor, $this->currency),
+            LargestRemainder::split($this->minor, $weights),
+        );
+    }
+
+    /**
+     * Exact; nothing of the currency when there are none.
+     *
+     * @param  list<self>  $amounts
+     */
+    public static function sum(array $amounts, Currency $currency): self
+    {
+        return new self(array_sum(array_map(fn (self $one): int => $one->minor, $amounts)), $currency);
+    }
+
+    /** Itself, or nothing when it is below nothing. */
+    public function orNothing(): self
+    {
+        return new self(max(0, $this->minor), $this->currency);
+    }
+
+    /** What of it a kilo of so much is; the mass is above zero. */
+    public function per(Mass $mass): PricePerKg
+    {
+        return PricePerKg::of(
+            self::round(BigRational::nd($this->minor, $mass->milligrams)->multipliedBy(1_000_000), $this->currency),
+        );
     }
 
     /**

@@ -13,15 +13,16 @@ use Sectum\Measure\Money;
 final readonly class Worth
 {
     /**
-     * @param  int  $priceMinor  menu price with tax
+     * @param  Money  $price  menu price with tax
      * @param  BigRational  $taxPct  on the net price, 0 or more
-     * @param  int  $sidesMinor  what the rest of the plate costs
-     * @return int minor units, never below 0
+     * @param  Money  $sides  what the rest of the plate costs
+     * @return Money never below 0
      */
-    public static function minor(int $priceMinor, BigRational $taxPct, int $sidesMinor): int
+    public static function of(Money $price, BigRational $taxPct, Money $sides): Money
     {
-        $net = BigRational::of($priceMinor)->multipliedBy(100)->dividedBy($taxPct->plus(100));
-
-        return max(0, Money::toMinor($net) - $sidesMinor);
+        return $price
+            ->multipliedBy(BigRational::of(100)->dividedBy($taxPct->plus(100)))
+            ->minus($sides)
+            ->orNothing();
     }
 }

@@ -5,17 +5,18 @@ declare(strict_types=1);
 namespace Sectum\Route;
 
 use Sectum\Measure\Mass;
+use Sectum\Measure\PricePerKg;
 
 /** How a bin stands: what a kilo is worth in it, what still fits, and what its next batch waits for. */
 final readonly class BinNeed
 {
     /**
-     * @param  int  $valuePerKgMinor  0 or more
+     * @param  PricePerKg|null  $value  0 or more; null when nobody set one
      * @param  Mass|null  $room  what still fits, zero when it is full; null when nobody set a limit
      * @param  Mass|null  $lacks  what is missing for the next batch; null when there is enough, or when nothing is made
      *     of it in batches
      */
-    public function __construct(public int $valuePerKgMinor, public ?Mass $room = null, public ?Mass $lacks = null)
+    public function __construct(public ?PricePerKg $value = null, public ?Mass $room = null, public ?Mass $lacks = null)
     {
     }
 
@@ -24,13 +25,13 @@ final readonly class BinNeed
      * @param  Mass|null  $batch  what a batch takes; null when nothing is made of it in batches
      * @param  Mass  $there  what lies in it
      */
-    public static function of(int $valuePerKgMinor, ?Mass $holds, ?Mass $batch, Mass $there): self
+    public static function of(?PricePerKg $value, ?Mass $holds, ?Mass $batch, Mass $there): self
     {
         $room = $holds?->minus($there);
         $lacks = $batch?->minus($there);
 
         return new self(
-            $valuePerKgMinor,
+            $value,
             $room?->isNegative() === true ? Mass::zero() : $room,
             $lacks?->isPositive() === true ? $lacks : null,
         );

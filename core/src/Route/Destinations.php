@@ -46,7 +46,7 @@ final readonly class Destinations
 
                 continue;
             }
-            $need = $needs[$bin->value] ?? new BinNeed(0);
+            $need = $needs[$bin->value] ?? new BinNeed();
             $full = ! $need->fits($piece->mass);
             $completes = $need->completedBy($piece->mass);
             $usual = $ways->usual($piece->part) === $bin;
@@ -61,7 +61,7 @@ final readonly class Destinations
                     $full ? 1 : 0,
                     $usual ? self::BEST - 1 : $tier,
                     $completes ? 0 : 1,
-                    -$need->valuePerKgMinor,
+                    -($need->value->perKg->minor ?? 0),
                     count($may),
                 ],
                 new Destination(

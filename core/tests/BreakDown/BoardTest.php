@@ -11,8 +11,8 @@ use Sectum\BreakDown\Loss;
 use Sectum\BreakDown\TwoSides;
 use Sectum\Fish\PinBoneRow;
 use Sectum\Fish\Share;
-use Sectum\Measure\Currency;
 use Sectum\Measure\Mass;
+use Sectum\Tests\Euro;
 
 /** What the weights say at the board. */
 final class BoardTest extends TestCase
@@ -24,9 +24,8 @@ final class BoardTest extends TestCase
             Mass::ofGrams($grams),
             new Share(12, 2),
             Mass::ofGrams($scraped),
-            900,
-            $rate,
-            Currency::of('EUR'),
+            Euro::perKg(900),
+            Euro::of($rate),
         );
     }
 

@@ -23,6 +23,8 @@ use Sectum\Cost\Split;
 use Sectum\Cost\WhatIf;
 use Sectum\Cost\Yielded;
 use Sectum\Measure\Mass;
+use Sectum\Measure\Money;
+use Sectum\Tests\Euro;
 
 /** What holds for any fish, any price and any house. */
 final class CostPropertiesTest extends TestCase
@@ -36,6 +38,7 @@ final class CostPropertiesTest extends TestCase
             BigRational::of($work),
             BigRational::of($credit),
             BigRational::nd($yield, 10),
+            Euro::currency(),
         );
     }
 
@@ -54,7 +57,7 @@ final class CostPropertiesTest extends TestCase
                     170_000,
                 ]);
                 $given = GivenAway::of(
-                    new ProductCost('x', $total, []),
+                    new ProductCost('x', Euro::of($total), []),
                     $masses,
                     Mass::ofMilligrams($target),
                     Mass::ofMilligrams($minus),
@@ -63,8 +66,8 @@ final class CostPropertiesTest extends TestCase
                     array_sum(array_map(fn (Mass $m): int => $m->milligrams, $masses)),
                     $given->served->milligrams + $given->given->milligrams + $given->light->milligrams,
                 );
-                self::assertSame($total, $given->servedMinor + $given->givenMinor + $given->lightMinor);
-                self::assertSame($given->givenMinor, array_sum($given->givenEachMinor));
+                self::assertSame($total, $given->servedCost->minor + $given->givenCost->minor + $given->lightCost->minor);
+                self::assertSame($given->givenCost->minor, array_sum(Euro::cents($given->givenEach)));
                 self::assertSame(
                     count(array_filter($masses, fn (Mass $m): bool => $m->milligrams < $target - $minus)),
                     $given->lightPieces,
@@ -83,13 +86,13 @@ final class CostPropertiesTest extends TestCase
                 new ChooseGenerator(1, 9),
             )
             ->then(function (int $whole, int $price, int $one, int $other, int $times): void {
-                $purchase = new Purchase(Mass::ofMilligrams($whole), $price, 0, BigRational::zero(), 0);
+                $purchase = new Purchase(Mass::ofMilligrams($whole), Euro::perKg($price), Euro::of(0), BigRational::zero(), Euro::of(0));
                 $products = [
                     new Product('dear', Mass::ofMilligrams($one), 3, BigRational::of($times + 1)),
                     new Product('plain', Mass::ofMilligrams($other), 5, BigRational::one()),
                 ];
                 $totals = fn (Split $split): array => array_map(
-                    fn (ProductCost $p): int => $p->totalMinor,
+                    fn (ProductCost $p): int => $p->total->minor,
                     Cost::of($purchase, [], $products, $split)->products,
                 );
                 [$weight, $value] = [$totals(Split::ByWeight), $totals(Split::RelativeValue)];
@@ -100,11 +103,11 @@ final class CostPropertiesTest extends TestCase
 
     public function test_a_better_yield_a_lower_price_and_a_lighter_portion_never_cost_more(): void
     {
-        $plate = fn (int $portion): Plate => Plate::of(
+        $plate = fn (Money $portion): Plate => Plate::of(
             $portion,
-            180,
+            Euro::of(180),
             BigRational::of(5),
-            2450,
+            Euro::of(2450),
             BigRational::of(10),
             null,
         );
@@ -129,9 +132,9 @@ final class CostPropertiesTest extends TestCase
                     ] as [$then, $portion]
                 ) {
                     $what = WhatIf::of($now, Mass::ofGrams($grams), $then, $portion, $plate, 70);
-                    self::assertGreaterThanOrEqual(0, $what->savesMinor);
-                    self::assertSame($what->savesMinor * 70 * 52, $what->aYearMinor);
-                    self::assertSame($what->now->plateCostMinor - $what->then->plateCostMinor, $what->savesMinor);
+                    self::assertGreaterThanOrEqual(0, $what->saves->minor);
+                    self::assertSame($what->saves->minor * 70 * 52, $what->aYear?->minor);
+                    self::assertSame($what->now->cost->minor - $what->then->cost->minor, $what->saves->minor);
                 }
             });
     }
@@ -151,19 +154,19 @@ final class CostPropertiesTest extends TestCase
                 $whole = self::fish($price, $work, $credit, $yield);
                 $bought = fn (int $at): Yielded => self::fish($at, 0, 0, $readyYield);
                 $cut = ReadyCut::of($whole, $bought($ready));
-                self::assertSame($cut->readyMinor - $cut->wholeMinor, $cut->savesMinor);
+                self::assertSame($cut->ready->minor - $cut->whole->minor, $cut->saves->minor);
                 // A cent of price is a little more than a cent a served kilo, so the rounding of the price shows.
-                self::assertLessThanOrEqual(2, abs(ReadyCut::of($whole, $bought($cut->evenReadyMinor))->savesMinor));
-                if ($cut->evenWholeMinor !== null) {
+                self::assertLessThanOrEqual(2, abs(ReadyCut::of($whole, $bought($cut->evenReady->perKg->minor))->saves->minor));
+                if ($cut->evenWhole !== null) {
                     self::assertLessThanOrEqual(
                         4,
                         abs(
-                            ReadyCut::of(self::fish($cut->evenWholeMinor, $work, $credit, $yield), $bought($ready))
-                                ->savesMinor,
+                            ReadyCut::of(self::fish($cut->evenWhole->perKg->minor, $work, $credit, $yield), $bought($ready))
+                                ->saves->minor,
                         ),
                     );
                 }
-                self::assertGreaterThanOrEqual(0, $cut->pointMinor);
+                self::assertGreaterThanOrEqual(0, $cut->point->minor);
             });
     }
 
@@ -198,19 +201,19 @@ final class CostPropertiesTest extends TestCase
     public function test_what_trim_brings_lowers_the_net_by_just_that(): void
     {
         $net = fn (Credit ...$credits): int => Cost::of(
-            new Purchase(Mass::ofGrams(4210), 1390, 250, BigRational::of(14), 1860),
+            new Purchase(Mass::ofGrams(4210), Euro::perKg(1390), Euro::of(250), BigRational::of(14), Euro::of(1860)),
             array_values($credits),
             [new Product('x', Mass::ofGrams(2380), 14, BigRational::one())],
             Split::ByWeight,
-        )->netMinor;
+        )->net->minor;
         $this->limitTo(100)
             ->forAll(new ChooseGenerator(1, 3_000_000), new ChooseGenerator(0, 2000), new ChooseGenerator(0, 9000))
             ->then(function (int $mass, int $value, int $returned) use ($net): void {
-                $credit = Credit::atPerKg(Mass::ofMilligrams($mass), $value);
-                self::assertSame($net() - $credit->minor, $net($credit));
+                $credit = Credit::at(Mass::ofMilligrams($mass), Euro::perKg($value));
+                self::assertSame($net() - $credit->worth->minor, $net($credit));
                 self::assertSame(
-                    $net() - $credit->minor - $returned,
-                    $net($credit, Credit::returned(Mass::ofMilligrams($mass), $returned)),
+                    $net() - $credit->worth->minor - $returned,
+                    $net($credit, Credit::returned(Mass::ofMilligrams($mass), Euro::of($returned))),
                 );
             });
     }

@@ -17,6 +17,7 @@ use Sectum\Cost\ProductCost;
 use Sectum\Cost\Purchase;
 use Sectum\Cost\Split;
 use Sectum\Measure\Mass;
+use Sectum\Tests\Euro;
 
 final class CostTest extends TestCase
 {
@@ -25,8 +26,8 @@ final class CostTest extends TestCase
     private static function worked(Split $split): Cost
     {
         return Cost::of(
-            new Purchase(Mass::ofGrams(4210), 1390, 250, BigRational::of(14), 1860),
-            [Credit::atPerKg(Mass::ofGrams(1170), 120), Credit::atPerKg(Mass::ofGrams(140), 900)],
+            new Purchase(Mass::ofGrams(4210), Euro::perKg(1390), Euro::of(250), BigRational::of(14), Euro::of(1860)),
+            [Credit::at(Mass::ofGrams(1170), Euro::perKg(120)), Credit::at(Mass::ofGrams(140), Euro::perKg(900))],
             [
                 new Product('plate', Mass::ofGrams(2380), 14, BigRational::of(3)),
                 new Product('tasting', Mass::ofGrams(280), 4, BigRational::of(2)),
@@ -38,16 +39,16 @@ final class CostTest extends TestCase
     public function test_the_worked_fish(): void
     {
         $cost = self::worked(Split::ByWeight);
-        self::assertSame(6102, $cost->invoiceMinor);
-        self::assertSame([140, 126], $cost->creditsMinor);
-        self::assertSame(434, $cost->labourMinor);
-        self::assertSame(6270, $cost->netMinor);
-        self::assertSame(2357, $cost->edibleCostPerKgMinor);
+        self::assertSame(6102, $cost->invoice->minor);
+        self::assertSame([140, 126], Euro::cents($cost->credits));
+        self::assertSame(434, $cost->labour->minor);
+        self::assertSame(6270, $cost->net->minor);
+        self::assertSame(2357, $cost->edible->perKg->minor);
         self::assertEqualsWithDelta(1.6958, $cost->costFactor, 0.00005);
-        self::assertSame([5610, 660], array_map(fn (ProductCost $p): int => $p->totalMinor, $cost->products));
+        self::assertSame([5610, 660], array_map(fn (ProductCost $p): int => $p->total->minor, $cost->products));
         self::assertSame(
             [5814, 456],
-            array_map(fn (ProductCost $p): int => $p->totalMinor, self::worked(Split::RelativeValue)->products),
+            array_map(fn (ProductCost $p): int => $p->total->minor, self::worked(Split::RelativeValue)->products),
         );
     }
 
@@ -67,9 +68,9 @@ final class CostTest extends TestCase
                 ]);
                 $whole = array_reduce($masses, fn (Mass $sum, Mass $m): Mass => $sum->plus($m), Mass::zero());
                 $cost = Cost::of(
-                    new Purchase(Mass::ofMilligrams($mass), $price, 17, BigRational::nd(29, 3), 1861),
+                    new Purchase(Mass::ofMilligrams($mass), Euro::perKg($price), Euro::of(17), BigRational::nd(29, 3), Euro::of(1861)),
                     array_map(
-                        fn (mixed $mg): Credit => Credit::atPerKg(Mass::ofMilligrams(is_int($mg) ? $mg : 1), 333),
+                        fn (mixed $mg): Credit => Credit::at(Mass::ofMilligrams(is_int($mg) ? $mg : 1), Euro::perKg(333)),
                         array_values($credits),
                     ),
                     [
@@ -79,15 +80,15 @@ final class CostTest extends TestCase
                     Split::RelativeValue,
                 );
                 self::assertSame(
-                    $cost->netMinor,
-                    $cost->invoiceMinor - array_sum($cost->creditsMinor) + $cost->labourMinor,
+                    $cost->net->minor,
+                    $cost->invoice->minor - array_sum(Euro::cents($cost->credits)) + $cost->labour->minor,
                 );
                 self::assertSame(
-                    $cost->netMinor,
-                    array_sum(array_map(fn (ProductCost $p): int => $p->totalMinor, $cost->products)),
+                    $cost->net->minor,
+                    array_sum(array_map(fn (ProductCost $p): int => $p->total->minor, $cost->products)),
                 );
                 foreach ($cost->products as $product) {
-                    self::assertSame($product->totalMinor, array_sum($product->piecesMinor));
+                    self::assertSame($product->total->minor, array_sum(Euro::cents($product->pieces)));
                 }
             });
     }
@@ -95,16 +96,16 @@ final class CostTest extends TestCase
     public function test_trim_worth_more_than_the_fish_makes_a_negative_net_that_still_adds_up(): void
     {
         $cost = Cost::of(
-            new Purchase(Mass::ofGrams(100), 100, 0, BigRational::zero(), 0),
-            [Credit::atPerKg(Mass::ofGrams(1000), 500)],
+            new Purchase(Mass::ofGrams(100), Euro::perKg(100), Euro::of(0), BigRational::zero(), Euro::of(0)),
+            [Credit::at(Mass::ofGrams(1000), Euro::perKg(500))],
             [new Product('p', Mass::ofGrams(50), 3, BigRational::one())],
             Split::ByWeight,
         );
-        self::assertSame(-490, $cost->netMinor);
-        self::assertSame([-163, -163, -164], $cost->products[0]->piecesMinor);
+        self::assertSame(-490, $cost->net->minor);
+        self::assertSame([-163, -163, -164], Euro::cents($cost->products[0]->pieces));
         self::assertNull(
             Cost::of(
-                new Purchase(Mass::ofGrams(100), 0, 0, BigRational::zero(), 0),
+                new Purchase(Mass::ofGrams(100), Euro::perKg(0), Euro::of(0), BigRational::zero(), Euro::of(0)),
                 [],
                 [new Product('p', Mass::ofGrams(50), 1, BigRational::one())],
                 Split::ByWeight,
@@ -115,6 +116,6 @@ final class CostTest extends TestCase
     public function test_nothing_carries_no_cost(): void
     {
         $this->expectException(NothingToCost::class);
-        Cost::of(new Purchase(Mass::ofGrams(100), 0, 0, BigRational::zero(), 0), [], [], Split::ByWeight);
+        Cost::of(new Purchase(Mass::ofGrams(100), Euro::perKg(0), Euro::of(0), BigRational::zero(), Euro::of(0)), [], [], Split::ByWeight);
     }
 }

@@ -16,6 +16,8 @@ use Sectum\Cost\ReadyCut;
 use Sectum\Cost\WhatIf;
 use Sectum\Cost\Yielded;
 use Sectum\Measure\Mass;
+use Sectum\Measure\Money;
+use Sectum\Tests\Euro;
 
 final class WhatIfTest extends TestCase
 {
@@ -30,6 +32,7 @@ final class WhatIfTest extends TestCase
             BigRational::of($work),
             BigRational::of($credit),
             BigRational::of((string) $yieldPct),
+            Euro::currency(),
         );
     }
 
@@ -37,18 +40,18 @@ final class WhatIfTest extends TestCase
     {
         // 1390 + 150 − 140 over a half: a served kilo is 28.00, five grams of it 0.14; 125 a week and
         // 52 weeks are 910.
-        $plate = fn (int $portion): Plate => Plate::of(
+        $plate = fn (Money $portion): Plate => Plate::of(
             $portion,
-            190,
+            Euro::of(190),
             BigRational::zero(),
-            2450,
+            Euro::of(2450),
             BigRational::of(10),
             BigRational::of(30),
         );
         $what = WhatIf::of(self::char(), Mass::ofGrams(160), self::char(), Mass::ofGrams(155), $plate, 125);
         self::assertSame(
             [448, 434, 14, 91_000],
-            [$what->nowPortionMinor, $what->thenPortionMinor, $what->savesMinor, $what->aYearMinor],
+            [$what->nowPortion->minor, $what->thenPortion->minor, $what->saves->minor, $what->aYear?->minor],
         );
         $dearer = WhatIf::of(
             self::char(),
@@ -58,14 +61,14 @@ final class WhatIfTest extends TestCase
             $plate,
             null,
         );
-        self::assertSame([-32, null], [$dearer->savesMinor, $dearer->aYearMinor]);
-        $known = WhatIf::of(self::char(), Mass::ofGrams(160), self::char(), Mass::ofGrams(155), $plate, 125, 451);
-        self::assertSame([451, 437, 14], [$known->nowPortionMinor, $known->thenPortionMinor, $known->savesMinor]);
+        self::assertSame([-32, null], [$dearer->saves->minor, $dearer->aYear?->minor]);
+        $known = WhatIf::of(self::char(), Mass::ofGrams(160), self::char(), Mass::ofGrams(155), $plate, 125, Euro::of(451));
+        self::assertSame([451, 437, 14], [$known->nowPortion->minor, $known->thenPortion->minor, $known->saves->minor]);
     }
 
     public function test_a_credit_above_the_invoice_makes_a_plate_cheaper_than_nothing(): void
     {
-        self::assertSame(-16, self::char(price: 40, credit: 240)->portionMinor(Mass::ofGrams(160)));
+        self::assertSame(-16, self::char(price: 40, credit: 240)->portion(Mass::ofGrams(160))->minor);
     }
 
     public function test_a_fish_that_gives_nothing_is_refused(): void
@@ -85,36 +88,37 @@ final class WhatIfTest extends TestCase
     public function test_whole_against_ready_cut(): void
     {
         // Cut here 28.00 a served kilo; ready fillets at 26.40, 96 % of them served: 27.50.
-        $ready = Yielded::of(BigRational::of(2640), BigRational::zero(), BigRational::zero(), BigRational::of(96));
+        $ready = Yielded::of(BigRational::of(2640), BigRational::zero(), BigRational::zero(), BigRational::of(96), Euro::currency());
         $cut = ReadyCut::of(self::char(), $ready);
         self::assertSame(
             [2800, 2750, -50, 2688, 1365, 55],
             [
-                $cut->wholeMinor,
-                $cut->readyMinor,
-                $cut->savesMinor,
-                $cut->evenReadyMinor,
-                $cut->evenWholeMinor,
-                $cut->pointMinor,
+                $cut->whole->minor,
+                $cut->ready->minor,
+                $cut->saves->minor,
+                $cut->evenReady->perKg->minor,
+                $cut->evenWhole?->perKg->minor,
+                $cut->point->minor,
             ],
         );
         $even = ReadyCut::of(
             self::char(),
             Yielded::of(
-                BigRational::of($cut->evenReadyMinor),
+                BigRational::of($cut->evenReady->perKg->minor),
                 BigRational::zero(),
                 BigRational::zero(),
                 BigRational::of(96),
+                Euro::currency(),
             ),
         );
-        self::assertSame(0, $even->savesMinor, 'at the break-even price both cost the same');
-        self::assertSame(2750, ReadyCut::of(self::char(price: 1365), $ready)->wholeMinor);
+        self::assertSame(0, $even->saves->minor, 'at the break-even price both cost the same');
+        self::assertSame(2750, ReadyCut::of(self::char(price: 1365), $ready)->whole->minor);
         $gift = ReadyCut::of(
             self::char(),
-            Yielded::of(BigRational::zero(), BigRational::zero(), BigRational::zero(), BigRational::of(96)),
+            Yielded::of(BigRational::zero(), BigRational::zero(), BigRational::zero(), BigRational::of(96), Euro::currency()),
         );
-        self::assertNull($gift->evenWholeMinor, 'no whole fish is cheap enough against a gift');
-        self::assertSame(0, ReadyCut::of(self::char(100), $ready)->pointMinor);
+        self::assertNull($gift->evenWhole, 'no whole fish is cheap enough against a gift');
+        self::assertSame(0, ReadyCut::of(self::char(100), $ready)->point->minor);
     }
 
     public function test_prices_end_as_the_house_likes(): void
@@ -143,13 +147,13 @@ final class WhatIfTest extends TestCase
     public function test_what_is_given_away_and_what_is_too_light_stand_apart_and_add_up(): void
     {
         $pieces = array_map(Mass::ofGrams(...), [172, 160, 155, 120]);
-        $given = GivenAway::of(new ProductCost('char', 1701, []), $pieces, Mass::ofGrams(160), Mass::ofGrams(8));
+        $given = GivenAway::of(new ProductCost('char', Euro::of(1701), []), $pieces, Mass::ofGrams(160), Mass::ofGrams(8));
         self::assertSame(
             [475_000, 12_000, 120_000, 1],
             [$given->served->milligrams, $given->given->milligrams, $given->light->milligrams, $given->lightPieces],
         );
-        self::assertSame(1701, $given->servedMinor + $given->givenMinor + $given->lightMinor);
-        self::assertSame([34, 336], [$given->givenMinor, $given->lightMinor]);
-        self::assertSame([34, 0, 0, 0], $given->givenEachMinor);
+        self::assertSame(1701, $given->servedCost->minor + $given->givenCost->minor + $given->lightCost->minor);
+        self::assertSame([34, 336], [$given->givenCost->minor, $given->lightCost->minor]);
+        self::assertSame([34, 0, 0, 0], Euro::cents($given->givenEach));
     }
 }

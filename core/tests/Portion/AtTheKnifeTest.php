@@ -22,6 +22,7 @@ use Sectum\Portion\PortionPlan;
 use Sectum\Portion\PortionStop;
 use Sectum\Portion\Slant;
 use Sectum\Portion\Worth;
+use Sectum\Tests\Euro;
 
 final class AtTheKnifeTest extends TestCase
 {
@@ -164,8 +165,8 @@ final class AtTheKnifeTest extends TestCase
 
     public function test_a_portion_is_worth_what_the_menu_takes_less_the_rest_of_the_plate(): void
     {
-        self::assertSame(2037, Worth::minor(2450, BigRational::of(10), 190));
-        self::assertSame(0, Worth::minor(150, BigRational::of(10), 190));
+        self::assertSame(2037, Worth::of(Euro::of(2450), BigRational::of(10), Euro::of(190))->minor);
+        self::assertSame(0, Worth::of(Euro::of(150), BigRational::of(10), Euro::of(190))->minor);
     }
 
     /** @return array<string, array{float, int|null}> */

@@ -10,6 +10,7 @@ use Sectum\BreakDown\Ours;
 use Sectum\Measure\Mass;
 use Sectum\Route\BinNeed;
 use Sectum\Route\Bins\Booked;
+use Sectum\Tests\Euro;
 
 final class BinNeedTest extends TestCase
 {
@@ -33,8 +34,8 @@ final class BinNeedTest extends TestCase
         ?int $lacks,
     ): void {
         $grams = fn (?int $grams): ?Mass => $grams === null ? null : Mass::ofGrams($grams);
-        $need = BinNeed::of(120, $grams($holds), $grams($batch), Mass::ofGrams($there));
-        self::assertSame(120, $need->valuePerKgMinor);
+        $need = BinNeed::of(Euro::perKg(120), $grams($holds), $grams($batch), Mass::ofGrams($there));
+        self::assertSame(120, $need->value?->perKg->minor);
         self::assertEquals($grams($room), $need->room);
         self::assertEquals($grams($lacks), $need->lacks);
     }

@@ -16,6 +16,7 @@ use Sectum\Route\Destination;
 use Sectum\Route\Destinations;
 use Sectum\Route\Leftover;
 use Sectum\Route\Ways;
+use Sectum\Tests\Euro;
 
 final class DestinationsTest extends TestCase
 {
@@ -192,10 +193,10 @@ final class DestinationsTest extends TestCase
     public function test_raw_quality_is_worth_most_where_raw_service_is_open(): void
     {
         $worth = [
-            'tartare' => new BinNeed(1400),
-            'cure' => new BinNeed(1200),
-            'mince' => new BinNeed(900),
-            'stock' => new BinNeed(120),
+            'tartare' => new BinNeed(Euro::perKg(1400)),
+            'cure' => new BinNeed(Euro::perKg(1200)),
+            'mince' => new BinNeed(Euro::perKg(900)),
+            'stock' => new BinNeed(Euro::perKg(120)),
         ];
         $open = new Leftover(Part::Trim, FatClass::Lean, Mass::ofGrams(120), notRaw: null);
         self::assertSame(
@@ -212,7 +213,7 @@ final class DestinationsTest extends TestCase
     public function test_a_full_bin_stands_back_and_a_batch_that_is_nearly_there_comes_forward(): void
     {
         $trim = new Leftover(Part::Trim, FatClass::Lean, Mass::ofGrams(500), notRaw: null);
-        $needs = ['tartare' => new BinNeed(1400), 'mince' => new BinNeed(900, lacks: Mass::ofGrams(400))];
+        $needs = ['tartare' => new BinNeed(Euro::perKg(1400)), 'mince' => new BinNeed(Euro::perKg(900), lacks: Mass::ofGrams(400))];
         self::assertSame(Bin::Mince, Destinations::of($trim, needs: $needs)->first());
         self::assertStringContainsString(
             'enough for a batch',
@@ -220,12 +221,12 @@ final class DestinationsTest extends TestCase
         );
         $full = Destinations::of(
             $trim,
-            needs: [...$needs, 'mince' => new BinNeed(900, room: Mass::ofGrams(499), lacks: Mass::ofGrams(400))],
+            needs: [...$needs, 'mince' => new BinNeed(Euro::perKg(900), room: Mass::ofGrams(499), lacks: Mass::ofGrams(400))],
         );
         self::assertSame(Bin::Tartare, $full->first());
         self::assertTrue($full->to(Bin::Mince)->allowed ?? false);
         self::assertStringContainsString('no room', $full->to(Bin::Mince)->why ?? '');
-        self::assertFalse((new BinNeed(900, lacks: Mass::zero()))->completedBy(Mass::ofGrams(5)), 'nothing lacks');
+        self::assertFalse((new BinNeed(Euro::perKg(900), lacks: Mass::zero()))->completedBy(Mass::ofGrams(5)), 'nothing lacks');
     }
 
     private static function destinations(

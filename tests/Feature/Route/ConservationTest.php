@@ -160,12 +160,12 @@ final class ConservationTest extends TestCase
         foreach (BinDeposit::query()->with('withdrawals')->get() as $deposit) {
             self::assertFalse($deposit->deposit()->left->isNegative());
             self::assertSame(
-                $deposit->deposit()->valueMinor,
-                $deposit->deposit()->leftMinor() +
+                $deposit->deposit()->value->minor,
+                $deposit->deposit()->leftWorth()->minor +
                     $deposit->withdrawals->sum(fn (BinWithdrawal $out): int => $out->minor),
                 'its worth to the cent',
             );
-            $worth += $deposit->deposit()->valueMinor;
+            $worth += $deposit->deposit()->value->minor;
         }
         self::assertGreaterThan(0, $worth);
     }

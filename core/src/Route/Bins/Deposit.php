@@ -9,6 +9,7 @@ use DateTimeImmutable;
 use Sectum\Fish\Bin;
 use Sectum\Measure\Mass;
 use Sectum\Measure\Money;
+use Sectum\Measure\PricePerKg;
 
 /** One part of one fish in a bin: its mark, and how much of it is left. */
 final readonly class Deposit
@@ -16,7 +17,7 @@ final readonly class Deposit
     /**
      * @param  Mass  $in  above zero
      * @param  Mass  $left  0 up to what was put in
-     * @param  int  $valueMinor  of all that was put in
+     * @param  Money  $value  of all that was put in
      * @param  DateTimeImmutable  $until  the last day it may be eaten
      * @param  DateTimeImmutable  $since  when it was put in
      */
@@ -26,7 +27,7 @@ final readonly class Deposit
         public Keeping $keeping,
         public Mass $in,
         public Mass $left,
-        public int $valueMinor,
+        public Money $value,
         public string $kind,
         public DateTimeImmutable $until,
         public DateTimeImmutable $since,
@@ -35,7 +36,7 @@ final readonly class Deposit
 
     /**
      * @param  string  $kind  of fish, so that a soup of one kind can be made
-     * @param  int  $valuePerKgMinor  0 or more
+     * @param  PricePerKg  $value  0 or more
      *
      * @throws NoDeposit when it weighs nothing
      */
@@ -44,7 +45,7 @@ final readonly class Deposit
         Bin $bin,
         Keeping $keeping,
         Mass $mass,
-        int $valuePerKgMinor,
+        PricePerKg $value,
         string $kind,
         DateTimeImmutable $until,
         DateTimeImmutable $since,
@@ -58,7 +59,7 @@ final readonly class Deposit
             $keeping,
             $mass,
             $mass,
-            Money::toMinor(BigRational::nd($mass->milligrams, 1_000_000)->multipliedBy(max(0, $valuePerKgMinor))),
+            $value->times($mass)->orNothing(),
             $kind,
             $until->setTime(0, 0),
             $since,
@@ -84,25 +85,25 @@ final readonly class Deposit
             $this->keeping,
             $this->in,
             $this->left->minus($mass),
-            $this->valueMinor,
+            $this->value,
             $this->kind,
             $this->until,
             $this->since,
         );
     }
 
-    /** What is left of it is worth, minor units: the value put in, less the value of all that left. */
-    public function leftMinor(): int
+    /** What is left of it is worth: the value put in, less the value of all that left. */
+    public function leftWorth(): Money
     {
-        return $this->valueMinor - $this->goneMinor($this->in->minus($this->left));
+        return $this->value->minus($this->goneWorth($this->in->minus($this->left)));
     }
 
     /** What the next so much of it is worth; what all of it fetches, taken in any portions, is what was put in. */
-    public function worthOfNext(Mass $mass): int
+    public function worthOfNext(Mass $mass): Money
     {
         $gone = $this->in->minus($this->left);
 
-        return $this->goneMinor($gone->plus($mass)) - $this->goneMinor($gone);
+        return $this->goneWorth($gone->plus($mass))->minus($this->goneWorth($gone));
     }
 
     /** Days left to eat it on, counting today; 0 and below when its date is past. */
@@ -116,10 +117,8 @@ final readonly class Deposit
         return $this->daysLeft($today) <= 0;
     }
 
-    private function goneMinor(Mass $gone): int
+    private function goneWorth(Mass $gone): Money
     {
-        return Money::toMinor(
-            BigRational::nd($gone->milligrams, $this->in->milligrams)->multipliedBy($this->valueMinor),
-        );
+        return $this->value->multipliedBy(BigRational::nd($gone->milligrams, $this->in->milligrams));
     }
 }

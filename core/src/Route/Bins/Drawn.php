@@ -5,11 +5,12 @@ declare(strict_types=1);
 namespace Sectum\Route\Bins;
 
 use Sectum\Measure\Mass;
+use Sectum\Measure\Money;
 
-/** So much of one deposit that left a bin, and what it was worth there in minor units. */
+/** So much of one deposit that left a bin, and what it was worth there. */
 final readonly class Drawn
 {
-    public function __construct(public Deposit $deposit, public Mass $mass, public int $minor)
+    public function __construct(public Deposit $deposit, public Mass $mass, public Money $worth)
     {
     }
 }

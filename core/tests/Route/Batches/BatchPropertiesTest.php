@@ -25,6 +25,7 @@ use Sectum\Route\Bins\Deposit;
 use Sectum\Route\Bins\Keeping;
 use Sectum\Route\Bins\Leaving;
 use Sectum\Route\Bins\Ledger;
+use Sectum\Tests\Euro;
 
 /** What holds for any batch, pot, date and temperature. */
 final class BatchPropertiesTest extends TestCase
@@ -84,11 +85,11 @@ final class BatchPropertiesTest extends TestCase
             )
             ->then(function (int $milli, int $value, mixed $masses): void {
                 $all = [...self::whole($masses), 500_000];
-                $back = Returned::of(BigRational::nd($milli, 1000), $value, array_map(Mass::ofMilligrams(...), $all));
-                self::assertSame($back->totalMinor, array_sum($back->sharesMinor));
+                $back = Returned::of(BigRational::nd($milli, 1000), Euro::of($value), array_map(Mass::ofMilligrams(...), $all));
+                self::assertSame($back->total->minor, array_sum(Euro::cents($back->shares)));
                 foreach ($all as $i => $mass) {
                     foreach ($all as $j => $other) {
-                        self::assertTrue($mass < $other || $back->sharesMinor[$i] >= $back->sharesMinor[$j] - 1);
+                        self::assertTrue($mass < $other || $back->shares[$i]->minor >= $back->shares[$j]->minor - 1);
                     }
                 }
             });
@@ -184,7 +185,7 @@ final class BatchPropertiesTest extends TestCase
                     Bin::Mince,
                     Keeping::Cold,
                     Mass::ofMilligrams($mass),
-                    $value,
+                    Euro::perKg($value),
                     'Hake',
                     $day,
                     $day,
@@ -200,13 +201,13 @@ final class BatchPropertiesTest extends TestCase
                             Leaving::Meal,
                             $day,
                         );
-                        $worth += $drawn->minor;
+                        $worth += $drawn->worth->minor;
                         $gone += $drawn->mass->milligrams;
-                        self::assertGreaterThanOrEqual(0, $drawn->minor);
-                        self::assertSame($deposit->valueMinor, $worth + $ledger->deposits['a']->leftMinor());
+                        self::assertGreaterThanOrEqual(0, $drawn->worth->minor);
+                        self::assertSame($deposit->value->minor, $worth + $ledger->deposits['a']->leftWorth()->minor);
                     }
                 }
-                self::assertSame([$mass, $deposit->valueMinor], [$gone, $worth]);
+                self::assertSame([$mass, $deposit->value->minor], [$gone, $worth]);
             });
     }
 }

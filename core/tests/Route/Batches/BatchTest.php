@@ -21,6 +21,7 @@ use Sectum\Route\Batches\Ingredient;
 use Sectum\Route\Batches\Mark;
 use Sectum\Route\Batches\Recipe;
 use Sectum\Route\Batches\Returned;
+use Sectum\Tests\Euro;
 
 final class BatchTest extends TestCase
 {
@@ -214,11 +215,11 @@ final class BatchTest extends TestCase
 
     public function test_what_a_batch_brought_goes_back_by_mass_to_the_cent(): void
     {
-        $back = Returned::of(BigRational::nd(41, 10), 385, [
+        $back = Returned::of(BigRational::nd(41, 10), Euro::of(385), [
             Mass::ofGrams(1000),
             Mass::ofGrams(1000),
             Mass::ofGrams(1000),
         ]);
-        self::assertSame([1579, [527, 526, 526]], [$back->totalMinor, $back->sharesMinor]);
+        self::assertSame([1579, [527, 526, 526]], [$back->total->minor, Euro::cents($back->shares)]);
     }
 }

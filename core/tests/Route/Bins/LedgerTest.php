@@ -29,6 +29,7 @@ use Sectum\Route\Bins\NoDeposit;
 use Sectum\Route\Bins\NotInTheBin;
 use Sectum\Route\Bins\NotInTheBinBecause;
 use Sectum\Route\Bins\PastItsDate;
+use Sectum\Tests\Euro;
 
 final class LedgerTest extends TestCase
 {
@@ -49,7 +50,7 @@ final class LedgerTest extends TestCase
             $bin,
             $keeping,
             Mass::ofGrams($grams),
-            $value,
+            Euro::perKg($value),
             $kind,
             new DateTimeImmutable($until),
             new DateTimeImmutable($since),
@@ -173,31 +174,31 @@ final class LedgerTest extends TestCase
                     $bin,
                     $dice->getInt(0, 5) === 0 ? Keeping::Frozen : Keeping::Cold,
                     Mass::ofMilligrams($mass),
-                    $dice->getInt(0, 2000),
+                    Euro::perKg($dice->getInt(0, 2000)),
                     'K'.$dice->getInt(0, 2),
                     $day->modify('+'.$dice->getInt(0, 4).' days'),
                     $day,
                 );
                 $ledger = $ledger->put($deposit);
-                [$in, $moneyIn] = [$in + $mass, $moneyIn + $deposit->valueMinor];
-                $credits[] = Credit::returned($deposit->in, $deposit->valueMinor);
+                [$in, $moneyIn] = [$in + $mass, $moneyIn + $deposit->value->minor];
+                $credits[] = Credit::returned($deposit->in, $deposit->value);
             }
             $cost = Cost::of(
                 new Purchase(
                     Mass::ofMilligrams($whole),
-                    $dice->getInt(0, 3000),
-                    50,
+                    Euro::perKg($dice->getInt(0, 3000)),
+                    Euro::of(50),
                     BigRational::of($dice->getInt(0, 30)),
-                    1860,
+                    Euro::of(1860),
                 ),
                 $credits,
                 [new Product('plate', Mass::ofMilligrams($plate), $dice->getInt(1, 20), BigRational::one())],
                 Split::ByWeight,
             );
-            $spent += $cost->invoiceMinor + $cost->labourMinor;
-            $credited += array_sum($cost->creditsMinor);
+            $spent += $cost->invoice->minor + $cost->labour->minor;
+            $credited += array_sum(Euro::cents($cost->credits));
             $onPlates += array_sum(
-                array_map(fn (ProductCost $product): int => array_sum($product->piecesMinor), $cost->products),
+                array_map(fn (ProductCost $product): int => array_sum(Euro::cents($product->pieces)), $cost->products),
             );
             // Bins are emptied: batches, meals, discard, corrections, moves; asked too much, they refuse and stay as
             // they are.
@@ -219,17 +220,17 @@ final class LedgerTest extends TestCase
                 $ledger = $after;
                 foreach ($drawn as $one) {
                     $out[$how->value] += $one->mass->milligrams;
-                    $moneyOut += $one->minor;
+                    $moneyOut += $one->worth->minor;
                 }
                 if ($how === Leaving::Batch) {
                     $back = Returned::of(
                         BigRational::nd($dice->getInt(0, 9000), 1000),
-                        $dice->getInt(0, 900),
+                        Euro::of($dice->getInt(0, 900)),
                         array_map(fn (Drawn $one): Mass => $one->mass, $drawn),
                     );
                     [$returned, $dealtBack] = [
-                        $returned + $back->totalMinor,
-                        $dealtBack + array_sum($back->sharesMinor),
+                        $returned + $back->total->minor,
+                        $dealtBack + array_sum(Euro::cents($back->shares)),
                     ];
                 }
             }
@@ -238,12 +239,12 @@ final class LedgerTest extends TestCase
                 array_filter($ledger->deposits, function (Deposit $one) use (&$net): bool {
                     $net[] = $one->left->milligrams < 0 ? 1 : 0;
 
-                    return $one->left->isPositive() || $one->leftMinor() !== 0;
+                    return $one->left->isPositive() || $one->leftWorth()->minor !== 0;
                 }),
             );
         }
         $left = array_sum(array_map(fn (Deposit $one): int => $one->left->milligrams, $ledger->deposits));
-        $leftMinor = array_sum(array_map(fn (Deposit $one): int => $one->leftMinor(), $ledger->deposits));
+        $leftMinor = array_sum(array_map(fn (Deposit $one): int => $one->leftWorth()->minor, $ledger->deposits));
         self::assertSame($came, $portions + $lost + array_sum($out) + $left);
         self::assertSame($in, array_sum($out) + $left);
         self::assertSame($moneyIn, $moneyOut + $leftMinor);
