@@ -80,8 +80,8 @@ final readonly class ReconcileComputation implements Computation
             [
                 'kind' => $explanation->kind->value,
                 'name' => $explanation->name,
-                'scale_unit' => $explanation->units[0]->value ?? null,
-                'taken_for' => $explanation->units[1]->value ?? null,
+                'scale_unit' => $explanation->units?->onScale->value,
+                'taken_for' => $explanation->units?->readAs->value,
                 'corrected_g' => $explanation->corrected?->grams(),
             ],
             fn (mixed $value): bool => $value !== null,

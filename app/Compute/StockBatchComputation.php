@@ -7,7 +7,10 @@ namespace App\Compute;
 use App\Contract\Fields;
 use DateTimeImmutable;
 use Sectum\Measure\Mass;
+use Sectum\Route\Batches\Amount;
 use Sectum\Route\Batches\BatchPlan;
+use Sectum\Route\Batches\DueMark;
+use Sectum\Route\Batches\FilledPot;
 use Sectum\Route\Batches\Ingredient;
 use Sectum\Route\Batches\Mark;
 use Sectum\Route\Batches\Recipe;
@@ -50,16 +53,19 @@ final readonly class StockBatchComputation implements Computation
         );
 
         return [
-            'ingredients' => $plan->amounts,
+            'ingredients' => array_map(
+                fn (Amount $one): array => ['name' => $one->name, 'amount' => $one->amount, 'poured' => $one->poured],
+                $plan->amounts,
+            ),
             'volume_l' => $plan->volume,
             'pots' => array_map(
-                fn (array $pot): array => ['pot_l' => $pot['litres'], 'filled_l' => $pot['filled']],
+                fn (FilledPot $pot): array => ['pot_l' => $pot->litres, 'filled_l' => $pot->filled],
                 $plan->pots,
             ),
             'over_l' => $plan->over,
             'litres' => ['low' => $plan->low, 'expected' => $plan->expected, 'high' => $plan->high],
             'line' => array_map(
-                fn (array $mark): array => ['minute' => $mark['minute'], 'doing' => $mark['doing']],
+                fn (DueMark $mark): array => ['minute' => $mark->minute, 'doing' => $mark->doing],
                 $plan->line,
             ),
         ];

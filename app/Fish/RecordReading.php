@@ -16,6 +16,7 @@ use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use Psr\Clock\ClockInterface;
+use Sectum\BreakDown\MassRange;
 use Sectum\BreakDown\Plausible;
 use Sectum\Fish\Part;
 use Sectum\Measure\Mass;
@@ -169,7 +170,7 @@ final readonly class RecordReading
         }
         $shown = $words->text($weighing->mass);
         $name = lcfirst($piece->name);
-        [$least, $most] = $share === null ? [Mass::zero(), Mass::zero()] : Plausible::range($fish->mass(), $share);
+        $usual = $share === null ? new MassRange(Mass::zero(), Mass::zero()) : Plausible::range($fish->mass(), $share);
         throw Fault::inField(
             '/sure',
             match ($odd) {
@@ -178,12 +179,8 @@ final readonly class RecordReading
                     ", {$words->text(
                         $source?->reading()?->mass() ?? Mass::zero(),
                     )}. Does something else lie on the scale?",
-                Plausible::TooHeavy => "{$shown} is much for {$name}: {$words->text($least)} to {$words->text(
-                    $most,
-                )} are usual. Does something else lie on the scale?",
-                Plausible::TooLight => "{$shown} is little for {$name}: {$words->text($least)} to {$words->text(
-                    $most,
-                )} are usual. Is all of it on the scale, in the right unit?",
+                Plausible::TooHeavy => "{$shown} is much for {$name}: {$words->text($usual->least)} to {$words->text($usual->most)} are usual. Does something else lie on the scale?",
+                Plausible::TooLight => "{$shown} is little for {$name}: {$words->text($usual->least)} to {$words->text($usual->most)} are usual. Is all of it on the scale, in the right unit?",
             },
         );
     }

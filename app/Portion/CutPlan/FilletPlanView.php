@@ -17,6 +17,7 @@ use Sectum\Portion\FilletShape;
 use Sectum\Portion\PlannedPiece;
 use Sectum\Portion\PortionPlan;
 use Sectum\Portion\Slant;
+use Sectum\Portion\Thicknesses;
 
 /** A fillet's plan as the page draws it: to scale, every piece in its place, and the next cut in a sentence. */
 final readonly class FilletPlanView
@@ -97,8 +98,7 @@ final readonly class FilletPlanView
                 $cut->toCm,
                 $cut->mass,
                 $words,
-                $cut->thinMm,
-                $cut->thickMm,
+                new Thicknesses($cut->thinMm, $cut->thickMm),
             );
         }
         $start = $plan->startCm();
@@ -110,7 +110,7 @@ final readonly class FilletPlanView
                 $start,
                 Mass::ofGrams($plan->fillet->gramsUpTo($start)),
                 $words,
-                ...self::thickness($plan, 0, $start),
+                self::thickness($plan, 0, $start),
             );
         }
         foreach ($ahead as $piece) {
@@ -121,8 +121,7 @@ final readonly class FilletPlanView
                 $piece->toCm,
                 Mass::ofGrams($piece->massGrams),
                 $words,
-                $piece->thinnestMm,
-                $piece->thickestMm,
+                new Thicknesses($piece->thinnestMm, $piece->thickestMm),
             );
         }
         $end = $ahead === [] ? $start : $ahead[count($ahead) - 1]->toCm;
@@ -143,7 +142,7 @@ final readonly class FilletPlanView
                         $to,
                         $mass,
                         $words,
-                        ...self::thickness($plan, $from, $to),
+                        self::thickness($plan, $from, $to),
                     );
                 }
             }
@@ -206,8 +205,7 @@ final readonly class FilletPlanView
         return is_string($bin) ? ', for '.lcfirst(Bin::from($bin)->spoken()) : '';
     }
 
-    /** @return array{float, float} */
-    private static function thickness(FilletPlan $plan, float $fromCm, float $toCm): array
+    private static function thickness(FilletPlan $plan, float $fromCm, float $toCm): Thicknesses
     {
         return $plan->fillet->thickness($plan->fillet->gramsUpTo($fromCm), $plan->fillet->gramsUpTo($toCm));
     }
@@ -220,8 +218,7 @@ final readonly class FilletPlanView
         float $toCm,
         Mass $mass,
         Words $words,
-        float $thinMm,
-        float $thickMm,
+        Thicknesses $mm,
     ): array {
         return [
             'what' => $what,
@@ -231,9 +228,9 @@ final readonly class FilletPlanView
             'ends_at' => $words->along($toCm),
             'mass' => $words->mass($mass),
             'width' => $words->across(10 * ($toCm - $fromCm)),
-            'thickness' => round($thinMm) === round($thickMm)
-                    ? $words->across($thickMm)
-                    : $words->across($thinMm).' to '.$words->across($thickMm),
+            'thickness' => round($mm->thin) === round($mm->thick)
+                    ? $words->across($mm->thick)
+                    : $words->across($mm->thin).' to '.$words->across($mm->thick),
         ];
     }
 

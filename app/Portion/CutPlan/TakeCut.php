@@ -98,15 +98,15 @@ final readonly class TakeCut
         $grams = $piece->reading()?->mass()->grams() ?? 0.0;
         $mark = AtMark::of($plan->fillet, $plan->knifeCm, $to, $grams);
         $before = $plan->fillet->gramsUpTo($plan->knifeCm);
-        [$thin, $thick] = $plan->fillet->thickness($before, $plan->fillet->gramsUpTo($mark->toCm));
+        $mm = $plan->fillet->thickness($before, $plan->fillet->gramsUpTo($mark->toCm));
         DB::table('cuts')->insert([
             'reading_id' => $reading,
             'fillet_id' => $plan->piece->id,
             'cut_by' => $person->id,
             'from_cm' => $plan->knifeCm,
             'to_cm' => $mark->toCm,
-            'thin_mm' => $thin,
-            'thick_mm' => $thick,
+            'thin_mm' => $mm->thin,
+            'thick_mm' => $mm->thick,
             'aim_mg' => $piece->part === Part::Portion && $mark->hit
                     ? Mass::ofGrams($plan->fillet->gramsUpTo($to) - $before)->milligrams
                     : null,

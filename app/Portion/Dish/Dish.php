@@ -164,7 +164,7 @@ final class Dish extends Record
      */
     public function kind(Settings $settings, ?int $max = null): Kind
     {
-        [$from, $to] = $this->stretch->reach();
+        $reach = $this->stretch->reach();
 
         return new Kind(
             $this->exists ? $this->id : '',
@@ -176,8 +176,8 @@ final class Dish extends Record
             $this->thin_mm,
             $this->thick_mm,
             $this->evenness,
-            $from,
-            $to,
+            $reach->from,
+            $reach->to,
         );
     }
 

@@ -19,8 +19,13 @@ use Psr\Clock\ClockInterface;
 use Sectum\Measure\Mass;
 use Sectum\Measure\Money;
 use Sectum\Measure\Volume;
+use Sectum\Route\Batches\Amount;
 use Sectum\Route\Batches\BatchPlan;
 use Sectum\Route\Batches\Cooling;
+use Sectum\Route\Batches\CoolingPoint;
+use Sectum\Route\Batches\CoreReading;
+use Sectum\Route\Batches\DueMark;
+use Sectum\Route\Batches\FilledPot;
 use Sectum\Route\Batches\Returned;
 use Sectum\Route\Bins\Deposit;
 
@@ -154,7 +159,10 @@ final readonly class FoodBatchView
         $limits = $settings->cooling;
         $cooling = Cooling::of(
             array_map(
-                fn (CoolingReading $one): array => [Moment::at($one->taken_at), $one->temperature()],
+                fn (CoolingReading $one): CoreReading => new CoreReading(
+                    Moment::at($one->taken_at),
+                    $one->temperature(),
+                ),
                 array_values($making->coolings->all()),
             ),
             $now,
@@ -193,10 +201,10 @@ final readonly class FoodBatchView
                     'said' => $words->say($cooling->said),
                     'next_by' => $cooling->nextBy?->format('H:i'),
                     'limits' => array_map(
-                        fn (array $limit): array => [
-                            'hour' => $limit[0],
-                            'celsius' => $limit[1]->celsius(),
-                            'text' => $limit[1]->brief($words->units),
+                        fn (CoolingPoint $point): array => [
+                            'hour' => $point->hours,
+                            'celsius' => $point->limit->celsius(),
+                            'text' => $point->limit->brief($words->units),
                         ],
                         $limits->points(),
                     ),
@@ -288,19 +296,19 @@ final readonly class FoodBatchView
 
         return [
             'amounts' => array_map(
-                fn (array $one): array => [
-                    'name' => ucfirst($one['name']),
-                    'amount' => $one['poured']
-                        ? Volume::ofLitres($one['amount'] / 1000)->print($words->units)
-                        : $words->text(Mass::ofGrams(round($one['amount']))),
+                fn (Amount $one): array => [
+                    'name' => ucfirst($one->name),
+                    'amount' => $one->poured
+                        ? Volume::ofLitres($one->amount / 1000)->print($words->units)
+                        : $words->text(Mass::ofGrams(round($one->amount))),
                 ],
                 $plan->amounts,
             ),
             'pots' => array_map(
-                fn (array $pot): array => [
-                    'pot' => Volume::ofLitres($pot['litres'])->brief($words->units),
-                    'filled' => Volume::ofLitres($pot['filled'])->print($words->units),
-                    'share' => round($pot['filled'] / $pot['litres'], 3),
+                fn (FilledPot $pot): array => [
+                    'pot' => Volume::ofLitres($pot->litres)->brief($words->units),
+                    'filled' => Volume::ofLitres($pot->filled)->print($words->units),
+                    'share' => round($pot->filled / $pot->litres, 3),
                 ],
                 $plan->pots,
             ),
@@ -311,12 +319,12 @@ final readonly class FoodBatchView
             'expected' => $made($plan->expected),
             'spread' => $made($plan->low).' to '.$made($plan->high),
             'line' => array_map(
-                fn (array $mark): array => [
-                    'at' => $mark['at']->format('H:i'),
-                    'minute' => $mark['minute'],
-                    'doing' => $mark['doing'],
-                    'why' => $mark['why'],
-                    'due' => $mark['at'] <= $now,
+                fn (DueMark $mark): array => [
+                    'at' => $mark->at->format('H:i'),
+                    'minute' => $mark->minute,
+                    'doing' => $mark->doing,
+                    'why' => $mark->why,
+                    'due' => $mark->at <= $now,
                 ],
                 $plan->line,
             ),

@@ -21,6 +21,7 @@ use Sectum\Measure\Mass;
 use Sectum\Measure\Temperature;
 use Sectum\Receive\Freshness;
 use Sectum\Route\Batches\BatchPlan;
+use Sectum\Route\Batches\FilledPot;
 use Sectum\Route\Bins\Drawn;
 use Sectum\Route\Bins\Keeping;
 use Sectum\Route\Bins\Leaving;
@@ -58,7 +59,7 @@ final readonly class MakeFoodBatch
                 throw Fault::inField('/species', "{$recipe->name} is made of one species: choose it.");
             $now = $this->now();
             $keeping = Keeping::tryFrom($fields->maybeString('keeping') ?? '');
-            [, $drawn] = Fault::within(
+            $drawn = Fault::within(
                 '/weight',
                 fn (): array => Bins::now($recipe->bin)->ledger->take(
                     $recipe->bin,
@@ -67,7 +68,7 @@ final readonly class MakeFoodBatch
                     Moment::day($now),
                     $keeping,
                     $kind,
-                ),
+                )->drawn,
             );
             $plan = Fault::within(
                 '',
@@ -85,7 +86,7 @@ final readonly class MakeFoodBatch
                 'number' => (is_numeric($last) ? (int) $last : 0) + 1,
                 'recipe_id' => $recipe->id,
                 'recipe' => $recipe->remembered(),
-                'pots' => array_column($plan->pots, 'litres'),
+                'pots' => array_map(fn (FilledPot $pot): float => $pot->litres, $plan->pots),
                 'made_by' => $person->id,
                 'made_at' => Moment::written($now),
                 'use_by' => $until->format('Y-m-d'),

@@ -25,6 +25,7 @@ use Sectum\Route\Bins\Drawn;
 use Sectum\Route\Bins\Keeping;
 use Sectum\Route\Bins\Leaving;
 use Sectum\Route\Bins\Ledger;
+use Sectum\Route\Bins\Taken;
 
 /**
  * Something leaves a bin: for a meal, into the discard, or because it was never there. The oldest goes first unless one
@@ -68,12 +69,11 @@ final readonly class TakeOut
             $today = Moment::day($now);
             $among = self::among($bin, $one, $fields->bool('past'), $today);
             if ($one !== null) {
-                [$after, $drawn] = Fault::within('', fn (): array => $among->draw($one, $mass, $how, $today));
-                $drawn = [$drawn];
+                $taken = Fault::within('', fn (): Taken => $among->draw($one, $mass, $how, $today));
             } else {
-                [$after, $drawn] = Fault::within(
+                $taken = Fault::within(
                     '/weight',
-                    fn (): array => $among->take(
+                    fn (): Taken => $among->take(
                         $bin,
                         $mass,
                         $how,
@@ -82,14 +82,14 @@ final readonly class TakeOut
                     ),
                 );
             }
-            foreach ($drawn as $part) {
+            foreach ($taken->drawn as $part) {
                 if ($part->deposit->isPast($today) && $person->role !== Role::HeadChef) {
                     throw Fault::inField('/deposit', 'Its date is past: the head chef weighs it into the discard.');
                 }
             }
-            self::write($act, $drawn, $how, $reason, $person, $now);
+            self::write($act, $taken->drawn, $how, $reason, $person, $now);
             if ($fields->bool('empty') && ($one !== null || $fields->bool('past'))) {
-                self::empty($act, $after, $person, $now);
+                self::empty($act, $taken->after, $person, $now);
             }
         });
     }
@@ -142,10 +142,10 @@ final readonly class TakeOut
     {
         foreach ($after->deposits as $deposit) {
             if ($deposit->left->isPositive()) {
-                [, $drip] = $after->draw($deposit->id, $deposit->left, Leaving::Correction, Moment::day($now));
+                $drip = $after->draw($deposit->id, $deposit->left, Leaving::Correction, Moment::day($now))->drawn;
                 self::write(
                     $act,
-                    [$drip],
+                    $drip,
                     Leaving::Correction,
                     'The tub is empty: the rest was drip and what sticks to it',
                     $person,
@@ -198,16 +198,16 @@ final readonly class TakeOut
                     Moment::at($found->until),
                 ),
             );
-            [, $drawn] = Fault::within(
+            $drawn = Fault::within(
                 '',
                 fn (): array => Bins::ledger(new Collection([$found]))->draw(
                     $found->id,
                     $left,
                     Leaving::Moved,
                     Moment::day($now),
-                ),
+                )->drawn,
             );
-            self::write($act ?? $new, [$drawn], Leaving::Moved, 'Frozen', $person, $now);
+            self::write($act ?? $new, $drawn, Leaving::Moved, 'Frozen', $person, $now);
             BinDeposit::query()->create([
                 ...$found->only(['piece_id', 'fish_id', 'species_id', 'bin', 'value_per_kg_minor', 'lot']),
                 'id' => $new,

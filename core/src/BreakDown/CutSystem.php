@@ -81,14 +81,15 @@ final readonly class CutSystem
         $before = new Belief();
         $beliefs = [];
         foreach ($this->parts as $i => $part) {
-            [$variance, $slope, $foot] = $sums[$i];
+            $sum = $sums[$i];
             $beliefs[] = self::through(
                 $before->and($after[$i + 1]),
                 $this->tie[$i],
                 self::of($this->shares[$i]),
-                $variance === null ? 0.0 : 1 / $variance,
-                1 - $slope,
-                $foot + $this->lost(),
+                // Where another part could weigh anything, the sum says nothing of this one.
+                $sum->unknown > 0 ? 0.0 : 1 / $sum->variance,
+                1 - $sum->slope,
+                $sum->foot + $this->lost(),
             );
             $before = $before->and(new Belief(0.0, 0.0, $part->misfit))->and($this->shareOf($i));
         }
@@ -174,44 +175,30 @@ final readonly class CutSystem
     /**
      * Sums over all parts but one, added up from both ends so that nothing is taken off again.
      *
-     * @return list<array{float|null, float, float}> variance of the sum row, null when another part could weigh
-     *     anything;
-     *     slope; foot
+     * @return list<CutSum>
      */
     private function sumsWithoutEach(): array
     {
         $count = count($this->given);
-        $after = [$count => [0.0, 0.0, 0.0, 0]];
+        $after = [$count => new CutSum(0.0)];
         for ($i = $count - 1; $i >= 0; $i--) {
-            $after[$i] = $this->added($after[$i + 1], $i);
+            $after[$i] = $after[$i + 1]->plus($this->summand($i));
         }
-        $before = [$this->variance(), 0.0, 0.0, 0];
+        $before = new CutSum($this->variance());
         $sums = [];
         for ($i = 0; $i < $count; $i++) {
-            $rest = $after[$i + 1];
-            $sums[] = [
-                $before[3] + $rest[3] > 0 ? null : $before[0] + $rest[0],
-                $before[1] + $rest[1],
-                $before[2] + $rest[2],
-            ];
-            $before = $this->added($before, $i);
+            $sums[] = $before->plus($after[$i + 1]);
+            $before = $before->plus($this->summand($i));
         }
 
         return $sums;
     }
 
-    /**
-     * @param  array{float, float, float, int}  $sum
-     * @return array{float, float, float, int}
-     */
-    private function added(array $sum, int $i): array
+    private function summand(int $i): CutSum
     {
-        return [
-            $sum[0] + ($this->given[$i] > 0 ? 1 / $this->given[$i] : 0.0),
-            $sum[1] + $this->slope[$i],
-            $sum[2] + $this->foot[$i],
-            $sum[3] + ($this->given[$i] > 0 ? 0 : 1),
-        ];
+        $known = $this->given[$i] > 0;
+
+        return new CutSum($known ? 1 / $this->given[$i] : 0.0, $this->slope[$i], $this->foot[$i], $known ? 0 : 1);
     }
 
     /**

@@ -75,10 +75,10 @@ final readonly class Diagnosis
                 continue;
             }
             $scores = self::scores($tree, $i, $reading, $left[$i]);
-            usort($scores, fn (array $a, array $b): int => $b[0] <=> $a[0]);
+            usort($scores, fn (Scored $a, Scored $b): int => $b->likelihood <=> $a->likelihood);
             $best[] = [
-                $scores[0][0],
-                new self($tree->pieces[$i]->id, $reading->grams() - $left[$i]->estimate, $scores[0][1], 0.0),
+                $scores[0]->likelihood,
+                new self($tree->pieces[$i]->id, $reading->grams() - $left[$i]->estimate, $scores[0]->mistake, 0.0),
             ];
             usort($best, fn (array $a, array $b): int => [$b[0], $a[1]->id] <=> [$a[0], $b[1]->id]);
         }
@@ -105,8 +105,7 @@ final readonly class Diagnosis
     }
 
     /**
-     * @return non-empty-list<array{float, Explanation|null}> log likelihood, up to a constant of the tree, of each
-     *     mistake
+     * @return non-empty-list<Scored> every mistake that may have been made
      */
     private static function scores(CutTree $tree, int $i, Mass $reading, LeftOut $without): array
     {
@@ -132,46 +131,47 @@ final readonly class Diagnosis
             : log(self::OFF_THE_STEPS);
         // A figure the scale cannot show speaks for what explains it, against all that leaves it unexplained.
         $odd = -$shown($reading);
-        $scores = [[$base + $anywhere + log($often['unknown']), null]];
+        $scores = [new Scored($base + $anywhere + log($often['unknown']), null)];
         foreach (Explanation::tareCandidates($tree, $reading) as $candidate) {
             $which =
                 ($candidate->corrected->milligrams ?? 0) < $reading->milligrams
                     ? self::LEFT_UNDER
                     : 1 - self::LEFT_UNDER;
-            $scores[] = [
+            $scores[] = new Scored(
                 $base +
                 $figure($candidate->corrected?->grams() ?? 0.0) +
                 log(($often['tare'] * $which) / count($tree->tares)),
                 $candidate,
-            ];
+            );
         }
         $units = Explanation::unitCandidates($reading);
         foreach ($units as $candidate) {
             $which = $candidate->isOfOneScale() ? self::SAME_SCALE / 4 : (1 - self::SAME_SCALE) / (count($units) - 4);
-            $scores[] = [
+            $scores[] = new Scored(
                 $base + $odd + $figure($candidate->corrected?->grams() ?? 0.0) + log($often['unit'] * $which),
                 $candidate,
-            ];
+            );
         }
         $digits = Explanation::digitCandidates($reading);
-        $neighbours = count(array_filter($digits, fn (array $pair): bool => $pair[1] === 1));
-        foreach ($digits as [$candidate, $apart]) {
+        $neighbours = count(array_filter($digits, fn (Explanation $one): bool => $one->apart === 1));
+        foreach ($digits as $candidate) {
             $which =
-                $apart === 1 ? self::NEIGHBOURS / $neighbours : (1 - self::NEIGHBOURS) / (count($digits) - $neighbours);
-            $scores[] = [
+                $candidate->apart === 1 ? self::NEIGHBOURS / $neighbours : (1 - self::NEIGHBOURS) / (count($digits) - $neighbours);
+            $scores[] = new Scored(
                 $base +
                 $odd +
                 $shown($candidate->corrected ?? $reading) +
                 $figure($candidate->corrected?->grams() ?? 0.0) +
                 log($often['digits'] * $which),
                 $candidate,
-            ];
+            );
         }
-        foreach (Explanation::doubles($tree, $i, $reading) as [$candidate, $isLater]) {
-            $scores[] = [
-                $base + log($often['twice'] * ($isLater ? self::COPIED_LATER : 1 - self::COPIED_LATER)),
+        foreach (Explanation::doubles($tree, $i, $reading) as $candidate) {
+            $scores[] = new Scored(
+                $base +
+                log($often['twice'] * ($candidate->isLater === true ? self::COPIED_LATER : 1 - self::COPIED_LATER)),
                 $candidate,
-            ];
+            );
         }
 
         return $scores;

@@ -16,13 +16,16 @@ final readonly class Explanation
     /**
      * @param  Mass|null  $corrected  what the reading would have been without the mistake
      * @param  string|null  $name  of the tare, or of the piece with the same reading
-     * @param  array{MassUnit, MassUnit}|null  $units  what was on the scale, and what it was taken for
+     * @param  int|null  $apart  how far apart the two digits stand that changed places
+     * @param  bool|null  $isLater  of two pieces with one reading: whether the suspected one stands later
      */
     private function __construct(
         public ExplanationKind $kind,
         public ?Mass $corrected = null,
         public ?string $name = null,
-        public ?array $units = null,
+        public ?UnitTaken $units = null,
+        public ?int $apart = null,
+        public ?bool $isLater = null,
     ) {
     }
 
@@ -44,7 +47,7 @@ final readonly class Explanation
         $others = array_filter(
             [
                 ...self::unitCandidates($reading),
-                ...array_map(fn (array $pair): self => $pair[0], self::digitCandidates($reading)),
+                ...self::digitCandidates($reading),
             ],
             fn (self $candidate): bool => $off($candidate) <= self::FITS_WITHIN_SD * $without->sd,
         );
@@ -55,7 +58,7 @@ final readonly class Explanation
         return [
             ...$tares,
             ...$others,
-            ...array_map(fn (array $pair): self => $pair[0], self::doubles($tree, $place, $reading)),
+            ...self::doubles($tree, $place, $reading),
         ];
     }
 
@@ -86,7 +89,7 @@ final readonly class Explanation
                         ExplanationKind::Unit,
                         Mass::ofGrams(($reading->grams() / $was) * $is),
                         null,
-                        [$scale, $taken],
+                        new UnitTaken($scale, $taken),
                     );
                 }
             }
@@ -95,7 +98,7 @@ final readonly class Explanation
         return $found;
     }
 
-    /** @return list<array{self, int}> every pair of digits changed over, and how far apart they stand */
+    /** @return list<self> every pair of digits changed over */
     public static function digitCandidates(Mass $reading): array
     {
         $written = rtrim(rtrim(number_format($reading->grams(), 3, '.', ''), '0'), '.');
@@ -105,28 +108,29 @@ final readonly class Explanation
                 if ($written[$i] !== '.' && $written[$j] !== '.' && $written[$i] !== $written[$j]) {
                     $swapped = $written;
                     [$swapped[$i], $swapped[$j]] = [$written[$j], $written[$i]];
-                    $found[] = [new self(ExplanationKind::Digits, Mass::ofGrams((float) $swapped)), $j - $i];
+                    $found[] = new self(ExplanationKind::Digits, Mass::ofGrams((float) $swapped), apart: $j - $i);
                 }
             }
         }
         // A nought that came to stand in front is gone: 50 may have been 500 once, as 050.
         if ($written !== '' && $written[0] !== '.') {
-            $found[] = [
-                new self(ExplanationKind::Digits, Mass::ofGrams((float) ($written[0].'0'.substr($written, 1)))),
-                1,
-            ];
+            $found[] = new self(
+                ExplanationKind::Digits,
+                Mass::ofGrams((float) ($written[0].'0'.substr($written, 1))),
+                apart: 1,
+            );
         }
 
         return $found;
     }
 
-    /** @return list<array{self, bool}> every other piece with just this reading, and whether this one stands later */
+    /** @return list<self> every other piece with just this reading */
     public static function doubles(CutTree $tree, int $place, Mass $reading): array
     {
         $found = [];
         foreach ($tree->pieces as $i => $piece) {
             if ($i !== $place && $piece->reading?->milligrams === $reading->milligrams) {
-                $found[] = [new self(ExplanationKind::Twice, null, $piece->id), $place > $i];
+                $found[] = new self(ExplanationKind::Twice, null, $piece->id, isLater: $place > $i);
             }
         }
 
@@ -136,7 +140,7 @@ final readonly class Explanation
     /** Whether the two units are the two faces of one scale. */
     public function isOfOneScale(): bool
     {
-        $pair = $this->units === null ? [] : [$this->units[0]->value, $this->units[1]->value];
+        $pair = $this->units === null ? [] : [$this->units->onScale->value, $this->units->readAs->value];
         sort($pair);
 
         return $pair === ['g', 'oz'] || $pair === ['kg', 'lb'];

@@ -43,23 +43,23 @@ enum Plausible: string
         if ($whole === null || $expected === null || $expected->sdPct <= 0) {
             return null;
         }
-        [$least, $most] = self::range($whole, $expected);
+        $usual = self::range($whole, $expected);
 
         return match (true) {
-            $mass->milligrams > $most->milligrams + $resolution->milligrams => self::TooHeavy,
-            $mass->milligrams + $resolution->milligrams < $least->milligrams => self::TooLight,
+            $mass->milligrams > $usual->most->milligrams + $resolution->milligrams => self::TooHeavy,
+            $mass->milligrams + $resolution->milligrams < $usual->least->milligrams => self::TooLight,
             default => null,
         };
     }
 
-    /** @return array{Mass, Mass} the central 99.9 % of what such a part weighs */
-    public static function range(Mass $whole, Share $expected): array
+    /** The central 99.9 % of what such a part weighs. */
+    public static function range(Mass $whole, Share $expected): MassRange
     {
         $at = fn (float $pct): Mass => Mass::ofMilligrams((int) round(($whole->milligrams * max(0.0, $pct)) / 100));
 
-        return [
+        return new MassRange(
             $at($expected->meanPct - self::Z * $expected->sdPct),
             $at($expected->meanPct + self::Z * $expected->sdPct),
-        ];
+        );
     }
 }

@@ -24,39 +24,39 @@ final readonly class Recovery
 
     public static function of(CutTree $tree, Reconciliation $reconciled): self
     {
-        $whole = self::sum($reconciled, [$tree->root], []);
-        if ($whole === null || $whole[0] <= 0) {
+        $whole = self::sum($reconciled, new RungTerms([$tree->root]));
+        if ($whole === null || $whole->grams <= 0) {
             return new self([], null, null);
         }
         $rungs = [];
-        foreach (self::terms($tree) as $name => [$plus, $minus]) {
-            $mass = self::sum($reconciled, $plus, $minus);
+        foreach (self::terms($tree) as $name => $terms) {
+            $mass = self::sum($reconciled, $terms);
             if ($mass !== null) {
-                $previous = $rungs === [] ? $whole[0] : $rungs[count($rungs) - 1]->grams;
+                $previous = $rungs === [] ? $whole->grams : $rungs[count($rungs) - 1]->grams;
                 $rungs[] = new LadderRung(
                     Rung::from($name),
-                    $mass[0],
-                    (100 * $mass[0]) / $whole[0],
-                    $previous > 0 ? (100 * $mass[0]) / $previous : null,
+                    $mass->grams,
+                    (100 * $mass->grams) / $whole->grams,
+                    $previous > 0 ? (100 * $mass->grams) / $previous : null,
                     // The whole over itself has no spread; the rest to first order from both masses'.
                     $name === Rung::AsBought->value
                         ? 0.0
-                        : 100 * sqrt(($mass[1] / $whole[0]) ** 2 + (($mass[0] * $whole[1]) / $whole[0] ** 2) ** 2),
+                        : 100 * sqrt(($mass->sd / $whole->grams) ** 2 + (($mass->grams * $whole->sd) / $whole->grams ** 2) ** 2),
                 );
             }
         }
 
         return new self(
             $rungs,
-            self::yieldOf($tree, $reconciled, [Family::Portion, Family::Usable], $whole[0]),
-            self::yieldOf($tree, $reconciled, [Family::Portion], $whole[0]),
+            self::yieldOf($tree, $reconciled, [Family::Portion, Family::Usable], $whole->grams),
+            self::yieldOf($tree, $reconciled, [Family::Portion], $whole->grams),
         );
     }
 
     /**
      * Each rung as pieces added and pieces taken away; only rungs for which something was cut.
      *
-     * @return array<string, array{list<int>, list<int>}>
+     * @return array<string, RungTerms>
      */
     private static function terms(CutTree $tree): array
     {
@@ -89,13 +89,13 @@ final readonly class Recovery
         $skinned = $off[Rung::Skinned->value];
 
         return array_filter([
-            Rung::AsBought->value => [[$tree->root], []],
-            Rung::Gutted->value => $guts === [] ? null : [[$tree->root], $guts],
-            Rung::Headless->value => $head === [] ? null : [[$tree->root], [...$guts, ...$head]],
-            Rung::Fillets->value => $fillets === [] ? null : [$fillets, []],
-            Rung::Trimmed->value => $trimmed === [] ? null : [$fillets, $trimmed],
-            Rung::Skinned->value => $skinned === [] ? null : [$fillets, [...$trimmed, ...$skinned]],
-            Rung::Portions->value => $portions === [] ? null : [$portions, []],
+            Rung::AsBought->value => new RungTerms([$tree->root]),
+            Rung::Gutted->value => $guts === [] ? null : new RungTerms([$tree->root], $guts),
+            Rung::Headless->value => $head === [] ? null : new RungTerms([$tree->root], [...$guts, ...$head]),
+            Rung::Fillets->value => $fillets === [] ? null : new RungTerms($fillets),
+            Rung::Trimmed->value => $trimmed === [] ? null : new RungTerms($fillets, $trimmed),
+            Rung::Skinned->value => $skinned === [] ? null : new RungTerms($fillets, [...$trimmed, ...$skinned]),
+            Rung::Portions->value => $portions === [] ? null : new RungTerms($portions),
         ]);
     }
 
@@ -127,21 +127,17 @@ final readonly class Recovery
         $pieces = array_values(
             array_filter(self::leaves($tree), fn (int $i): bool => in_array($tree->pieces[$i]->role, $families, true)),
         );
-        $sum = self::sum($reconciled, $pieces, []);
+        $sum = self::sum($reconciled, new RungTerms($pieces));
 
-        return $sum === null ? null : (100 * $sum[0]) / $whole;
+        return $sum === null ? null : (100 * $sum->grams) / $whole;
     }
 
-    /**
-     * @param  list<int>  $plus
-     * @param  list<int>  $minus
-     * @return array{float, float}|null grams and one standard deviation; null when one of the pieces is not determined
-     */
-    private static function sum(Reconciliation $reconciled, array $plus, array $minus): ?array
+    /** Null when one of the pieces is not determined. */
+    private static function sum(Reconciliation $reconciled, RungTerms $terms): ?Estimate
     {
         $grams = 0.0;
         $variance = 0.0;
-        foreach ([[1, $plus], [-1, $minus]] as [$sign, $places]) {
+        foreach ([[1, $terms->plus], [-1, $terms->minus]] as [$sign, $places]) {
             foreach ($places as $i) {
                 $piece = $reconciled->pieces[$i];
                 if ($piece->grams === null || $piece->sdGrams === null) {
@@ -152,6 +148,6 @@ final readonly class Recovery
             }
         }
 
-        return [$grams, sqrt($variance)];
+        return new Estimate($grams, sqrt($variance));
     }
 }

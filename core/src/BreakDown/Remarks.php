@@ -102,9 +102,9 @@ final readonly class Remarks
                 ? ", the weight of the {$explanation->name}"
                 : ", as if the {$explanation->name} was taken off twice",
             ExplanationKind::Unit => ', as if '.
-                ($explanation->units[0]->value ?? '').
+                ($explanation->units->onScale->value ?? '').
                 ' had been read as '.
-                ($explanation->units[1]->value ?? '').
+                ($explanation->units->readAs->value ?? '').
                 " ({$corrected})",
             ExplanationKind::Digits => ", as if two digits had changed places ({$corrected})",
             ExplanationKind::Twice => ", and is the same as the {$named($explanation->name ?? '')} reading",

@@ -34,7 +34,8 @@ final class TreeSolution
         $this->sizes = $this->sizes($readings);
         $order = [$tree->root, ...$tree->below($tree->root)];
         foreach (array_reverse($order) as $i) {
-            [$this->up[$i], $split] = $this->upTo($i, $readings[$i], $this->sizes[$i], $this->up);
+            $said = $this->upTo($i, $readings[$i], $this->sizes[$i], $this->up);
+            [$this->up[$i], $split] = [$said->belief, $said->cut];
             if ($split !== null) {
                 $this->splits[$i] = $split;
             }
@@ -90,7 +91,8 @@ final class TreeSolution
             foreach ($this->tree->children[$i] as $child) {
                 $up[$child] ??= $this->resized($child, $readings, $sizes);
             }
-            [$up[$i], $splits[$i]] = $this->upTo($i, $readings[$i], $sizes[$i], $up);
+            $said = $this->upTo($i, $readings[$i], $sizes[$i], $up);
+            [$up[$i], $splits[$i]] = [$said->belief, $said->cut];
         }
         $down = $this->down[$top];
         foreach (array_reverse($path) as $k => $i) {
@@ -112,19 +114,18 @@ final class TreeSolution
      * What a piece and all below it say of its mass, from what its parts say.
      *
      * @param  array<int, Belief>  $up
-     * @return array{Belief, CutSystem|null}
      */
-    private function upTo(int $place, ?float $reading, float $size, array $up): array
+    private function upTo(int $place, ?float $reading, float $size, array $up): Upward
     {
         $sigma = $this->tree->pieces[$place]->resolution->grams() / 2;
         $belief = $reading === null ? new Belief() : new Belief(1 / $sigma ** 2, $reading);
         $children = $this->tree->children[$place];
         if ($children === []) {
-            return [$belief, null];
+            return new Upward($belief);
         }
         if ($size <= 0) {
             // Of a cut whose size nobody knows nothing can be said; its parts stand for themselves.
-            return [
+            return new Upward(
                 $belief->and(
                     new Belief(
                         0.0,
@@ -132,8 +133,7 @@ final class TreeSolution
                         array_sum(array_map(fn (int $child): float => $up[$child]->misfit, $children)),
                     ),
                 ),
-                null,
-            ];
+            );
         }
         $split = new CutSystem(
             array_map(fn (int $child): Belief => $up[$child], $children),
@@ -142,7 +142,7 @@ final class TreeSolution
             $this->tree->loss,
         );
 
-        return [$belief->and($split->above()), $split];
+        return new Upward($belief->and($split->above()), $split);
     }
 
     private function goDown(int $place): void
@@ -207,7 +207,7 @@ final class TreeSolution
             $up[$child] = $this->resized($child, $readings, $sizes);
         }
 
-        return $this->upTo($place, $readings[$place], $sizes[$place], $up)[0];
+        return $this->upTo($place, $readings[$place], $sizes[$place], $up)->belief;
     }
 
     /**

@@ -16,7 +16,7 @@ final readonly class DigitalLink
     private const HOST = 'https://id.gs1.org';
 
     /**
-     * @return non-empty-list<array{string, string}> identifier and value, as they stand in the path and the query
+     * @return non-empty-list<Pair> as they stand in the path and the query
      *
      * @throws BadScan when there is no key in it
      */
@@ -39,18 +39,18 @@ final readonly class DigitalLink
         if ($at === null) {
             throw new BadScan('This link names no trade item, logistic unit or place.', $uri, '/text');
         }
-        $pairs = [[$steps[$at], self::gtin($steps[$at], rawurldecode($steps[$at + 1] ?? ''))]];
+        $pairs = [new Pair($steps[$at], self::gtin($steps[$at], rawurldecode($steps[$at + 1] ?? '')))];
         foreach (array_chunk(array_slice($steps, $at + 2), 2) as $pair) {
             if (! in_array($pair[0], self::QUALIFIERS, true)) {
                 throw new BadScan("\"{$pair[0]}\" does not belong in the path of this link.", $uri, '/text');
             }
-            $pairs[] = [$pair[0], rawurldecode($pair[1] ?? '')];
+            $pairs[] = new Pair($pair[0], rawurldecode($pair[1] ?? ''));
         }
         foreach (explode('&', strtr($parts['query'] ?? '', [';' => '&'])) as $piece) {
             [$name, $value] = explode('=', $piece, 2) + ['', ''];
             // Whatever is no identifier, like a link type, is not about the fish.
             if (ctype_digit($name) && strlen($name) === Identifier::length($name)) {
-                $pairs[] = [$name, rawurldecode($value)];
+                $pairs[] = new Pair($name, rawurldecode($value));
             }
         }
 

@@ -19,7 +19,7 @@ final readonly class ElementString
     }
 
     /**
-     * @param  non-empty-list<array{string, string}>  $pairs  identifier and value
+     * @param  non-empty-list<Pair>  $pairs
      * @param  int  $thisYear  the year it is written in
      *
      * @throws BadScan which names the element that cannot be written
@@ -27,7 +27,7 @@ final readonly class ElementString
     public static function of(array $pairs, int $thisYear): self
     {
         $elements = array_map(
-            fn (array $pair): Element => Element::of(Identifier::of($pair[0]), $pair[1], $thisYear),
+            fn (Pair $pair): Element => Element::of(Identifier::of($pair->ai), $pair->value, $thisYear),
             $pairs,
         );
         usort(

@@ -8,9 +8,8 @@ namespace Sectum\Gs1;
 final readonly class Identifier
 {
     /**
-     * Known identifiers; a trailing "n" stands for the number of decimals.
-     *
-     * @var array<array-key, array{string, string, string}> title, pattern of the value, and how it is checked besides
+     * Known identifiers: title, pattern of the value, and how it is checked besides. A trailing "n" stands for the number
+     * of decimals.
      */
     private const KNOWN = [
         '00' => ['Logistic unit (SSCC)', '\d{18}', 'check'],

@@ -123,11 +123,12 @@ final readonly class Scan
         return $count === null ? null : (int) $count->value;
     }
 
-    /** @param  non-empty-list<array{string, string}>  $pairs */
+    /** @param  non-empty-list<Pair>  $pairs */
     private static function checked(array $pairs, int $thisYear): self
     {
         $elements = [];
-        foreach ($pairs as [$ai, $value]) {
+        foreach ($pairs as $pair) {
+            [$ai, $value] = [$pair->ai, $pair->value];
             $element = Element::of(Identifier::of($ai), $value, $thisYear);
             $before = $elements[$ai] ?? null;
             if ($before !== null && $before->value !== $value) {
@@ -167,8 +168,7 @@ final readonly class Scan
         return $scan;
     }
 
-    /** @return array{string, string} */
-    private static function bare(string $digits): array
+    private static function bare(string $digits): Pair
     {
         if (preg_match('/^\d{8}$|^\d{12,14}$/D', $digits) !== 1 || ! CheckDigit::fits($digits)) {
             throw new BadScan(
@@ -178,14 +178,14 @@ final readonly class Scan
             );
         }
 
-        return ['01', str_pad($digits, 14, '0', STR_PAD_LEFT)];
+        return new Pair('01', str_pad($digits, 14, '0', STR_PAD_LEFT));
     }
 
-    /** @return non-empty-list<array{string, string}> */
+    /** @return non-empty-list<Pair> */
     private static function parenthesised(string $text): array
     {
         preg_match_all('/\((\d{2,4})\)((?:(?!\(\d{2,4}\)).)*)/s', $text, $found, PREG_SET_ORDER);
-        $pairs = array_map(fn (array $m): array => [$m[1], rtrim($m[2], self::SEPARATOR)], $found);
+        $pairs = array_map(fn (array $m): Pair => new Pair($m[1], rtrim($m[2], self::SEPARATOR)), $found);
         $read = implode('', array_map(fn (array $m): string => $m[0], $found));
 
         return $pairs === [] || $read !== $text
@@ -193,7 +193,7 @@ final readonly class Scan
             : $pairs;
     }
 
-    /** @return non-empty-list<array{string, string}> */
+    /** @return non-empty-list<Pair> */
     private static function separated(string $text): array
     {
         $rest = ltrim($text, self::SEPARATOR);
@@ -213,7 +213,7 @@ final readonly class Scan
                     '/text',
                 );
             }
-            $pairs[] = [$ai, $value];
+            $pairs[] = new Pair($ai, $value);
             $rest = substr($rest, strlen($value));
             $rest = str_starts_with($rest, self::SEPARATOR) ? substr($rest, 1) : $rest;
         }

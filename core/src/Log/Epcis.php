@@ -79,7 +79,7 @@ final readonly class Epcis
 
     /**
      * @param  array<string, Mass>  $masses
-     * @return list<array{epcClass: string, quantity: float, uom: string}>
+     * @return list<array<string, string|float>> class, kilograms and unit of each
      */
     private static function quantities(array $masses): array
     {

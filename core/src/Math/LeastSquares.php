@@ -21,7 +21,7 @@ final class LeastSquares
     /** @var array<int, float> */
     private array $right;
 
-    /** @var list<array{list<int>, list<float>, float}> unknowns, coefficients over sigma, target over sigma */
+    /** @var list<Row> */
     private array $rows = [];
 
     public function __construct(private readonly int $unknowns)
@@ -43,7 +43,7 @@ final class LeastSquares
         foreach ($coefficients as $k => $coefficient) {
             $coefficients[$k] = $coefficient / $sigma;
         }
-        $this->rows[] = [$at, $coefficients, $target];
+        $this->rows[] = new Row($at, $coefficients, $target);
         foreach ($at as $k => $i) {
             $a = $coefficients[$k];
             $this->right[$i] += $a * $target;
@@ -68,7 +68,8 @@ final class LeastSquares
             }
             $a[$i] = $line;
         }
-        [$lower, $order, $rank] = $this->factor($a);
+        $factor = $this->factor($a);
+        [$lower, $order, $rank] = [$factor->lower, $factor->order, $factor->rank];
 
         $known = array_slice($order, 0, $rank);
         $y = [];
@@ -108,10 +109,10 @@ final class LeastSquares
     private function objective(array $x): float
     {
         $sum = 0.0;
-        foreach ($this->rows as [$at, $coefficients, $target]) {
-            $residual = -$target;
-            foreach ($at as $k => $i) {
-                $residual += $coefficients[$k] * $x[$i];
+        foreach ($this->rows as $row) {
+            $residual = -$row->target;
+            foreach ($row->at as $k => $i) {
+                $residual += $row->coefficients[$k] * $x[$i];
             }
             $sum += $residual * $residual;
         }
@@ -121,10 +122,8 @@ final class LeastSquares
 
     /**
      * @param  array<int, array<int, float>>  $a
-     * @return array{array<int, list<float>>, list<int>, int} rows of the lower factor by unknown, order of elimination,
-     *     rank
      */
-    private function factor(array $a): array
+    private function factor(array $a): Factor
     {
         $n = $this->unknowns;
         $order = range(0, $n - 1);
@@ -143,7 +142,7 @@ final class LeastSquares
             }
             $p = $order[$best];
             if ($diagonal[$p] < self::NOTHING) {
-                return [$lower, array_values($order), $r];
+                return new Factor($lower, array_values($order), $r);
             }
             $order[$best] = $order[$r];
             $order[$r] = $p;
@@ -165,7 +164,7 @@ final class LeastSquares
             $lower[$p][] = $root;
         }
 
-        return [$lower, array_values($order), $n];
+        return new Factor($lower, array_values($order), $n);
     }
 
     /**

@@ -129,7 +129,7 @@ final readonly class Normal
         return self::quantile($p / 2) ** 2;
     }
 
-    /** @param  array{list<float>, list<float>}  $polynomials  highest power first */
+    /** @param  list<list<float>>  $polynomials  what stands above the line and below it, highest power first */
     private static function ratio(array $polynomials, float $x): float
     {
         $values = array_map(

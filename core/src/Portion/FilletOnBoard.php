@@ -125,14 +125,14 @@ final readonly class FilletOnBoard
             );
     }
 
-    /** @return array{float, float} thinnest and thickest, in mm, of the stretch between two masses from the head end */
-    public function thickness(float $fromGrams, float $toGrams): array
+    /** In mm, of the stretch between two masses from the head end. */
+    public function thickness(float $fromGrams, float $toGrams): Thicknesses
     {
-        [$thin, $thick] = $this->shape->between(
+        $shares = $this->shape->between(
             $this->shape->where($fromGrams / $this->massGrams),
             $this->shape->where($toGrams / $this->massGrams),
         );
 
-        return [$thin * $this->thicknessMm, $thick * $this->thicknessMm];
+        return new Thicknesses($shares->thin * $this->thicknessMm, $shares->thick * $this->thicknessMm);
     }
 }

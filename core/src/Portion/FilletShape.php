@@ -12,7 +12,7 @@ namespace Sectum\Portion;
  */
 final readonly class FilletShape
 {
-    /** @var array<string, array{non-empty-list<float>, non-empty-list<float>}> mass per length, thickness */
+    /** Mass per length and thickness at eleven stations. */
     private const STARTING = [
         'long-side' => [
             [0.86, 1.16, 1.36, 1.43, 1.38, 1.26, 1.09, 0.89, 0.67, 0.44, 0.22],
@@ -114,14 +114,11 @@ final readonly class FilletShape
         );
     }
 
-    /**
-     * @return non-empty-list<array{float, float}> mass per length and thickness at equal stations, scaled as they are
-     *     read
-     */
+    /** @return non-empty-list<Station> at equal distances */
     public function stations(): array
     {
         return array_map(
-            fn (float $mass, float $thickness): array => [$mass, $thickness],
+            fn (float $mass, float $thickness): Station => new Station($mass, $thickness),
             $this->perLength,
             $this->thickness,
         );
@@ -130,7 +127,9 @@ final readonly class FilletShape
     /** Share of the mass up to a point, both 0 to 1. */
     public function massUpTo(float $x): float
     {
-        [$i, $t] = $this->place($x);
+        $at = $this->place($x);
+        $i = $this->before($at);
+        $t = $at - $i;
         $step = 1 / (count($this->perLength) - 1);
 
         return $this->upTo[$i] +
@@ -162,7 +161,9 @@ final readonly class FilletShape
     /** Mass per length at a point, where 1 is the fillet's average. */
     public function massPerLengthAt(float $x): float
     {
-        [$i, $t] = $this->place($x);
+        $at = $this->place($x);
+        $i = $this->before($at);
+        $t = $at - $i;
 
         return $this->perLength[$i] + ($this->perLength[$i + 1] - $this->perLength[$i]) * $t;
     }
@@ -170,13 +171,15 @@ final readonly class FilletShape
     /** Thickness at a point, as a share of the greatest. */
     public function thicknessAt(float $x): float
     {
-        [$i, $t] = $this->place($x);
+        $at = $this->place($x);
+        $i = $this->before($at);
+        $t = $at - $i;
 
         return $this->thickness[$i] + ($this->thickness[$i + 1] - $this->thickness[$i]) * $t;
     }
 
-    /** @return array{float, float} thinnest and thickest between two points */
-    public function between(float $from, float $to): array
+    /** Thinnest and thickest between two points, as shares of the greatest. */
+    public function between(float $from, float $to): Thicknesses
     {
         $last = count($this->thickness) - 1;
         $ends = [$this->thicknessAt($from), $this->thicknessAt($to)];
@@ -186,7 +189,7 @@ final readonly class FilletShape
             $thickest = max($thickest, $this->thickness[$i]);
         }
 
-        return [$thinnest, $thickest];
+        return new Thicknesses($thinnest, $thickest);
     }
 
     /**
@@ -233,13 +236,15 @@ final readonly class FilletShape
         return 0.0;
     }
 
-    /** @return array{int, float} the station before a point, and how far on to the next */
-    private function place(float $x): array
+    /** A point counted in stations. */
+    private function place(float $x): float
     {
-        $last = count($this->perLength) - 1;
-        $at = min(max($x, 0.0), 1.0) * $last;
-        $i = min((int) floor($at), $last - 1);
+        return min(max($x, 0.0), 1.0) * (count($this->perLength) - 1);
+    }
 
-        return [$i, $at - $i];
+    /** The station before such a point. */
+    private function before(float $at): int
+    {
+        return min((int) $at, count($this->perLength) - 2);
     }
 }

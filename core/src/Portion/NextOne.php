@@ -36,7 +36,7 @@ final readonly class NextOne
                 ...$wide ? ['each' => Mass::ofGrams(ceil($each))] : [],
             ]);
         }
-        [$thin, $thick] = $fillet->thickness($at, $at + $kind->targetGrams);
+        $mm = $fillet->thickness($at, $at + $kind->targetGrams);
 
         return match (true) {
             ! $kind->reaches($fillet->shareOfLength($at), $fillet->shareOfLength($at + $kind->targetGrams)) => self::by(
@@ -47,17 +47,17 @@ final readonly class NextOne
                     'to' => Length::ofCm(round(($kind->toShare ?? 1.0) * $fillet->lengthCm)),
                 ],
             ),
-            $kind->minMm !== null && $thin < $kind->minMm => self::by(PortionStop::TooThin, $kind, [
-                'thin' => Length::ofMm(floor($thin)),
+            $kind->minMm !== null && $mm->thin < $kind->minMm => self::by(PortionStop::TooThin, $kind, [
+                'thin' => Length::ofMm(floor($mm->thin)),
                 'least' => Length::ofMm($kind->minMm),
             ]),
-            $kind->maxMm !== null && $thick > $kind->maxMm => self::by(PortionStop::TooThick, $kind, [
-                'thick' => Length::ofMm(ceil($thick)),
+            $kind->maxMm !== null && $mm->thick > $kind->maxMm => self::by(PortionStop::TooThick, $kind, [
+                'thick' => Length::ofMm(ceil($mm->thick)),
                 'most' => Length::ofMm($kind->maxMm),
             ]),
-            $kind->minEvenness !== null && $thin < $kind->minEvenness * $thick => self::by(PortionStop::Uneven, $kind, [
-                'thin' => Length::ofMm(floor($thin)),
-                'thick' => Length::ofMm(ceil($thick)),
+            $kind->minEvenness !== null && $mm->thin < $kind->minEvenness * $mm->thick => self::by(PortionStop::Uneven, $kind, [
+                'thin' => Length::ofMm(floor($mm->thin)),
+                'thick' => Length::ofMm(ceil($mm->thick)),
             ]),
             default => self::by(PortionStop::NotWorthIt, $kind),
         };

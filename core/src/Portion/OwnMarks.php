@@ -45,12 +45,14 @@ final readonly class OwnMarks
         for ($i = 1; $i < count($marksCm); $i++) {
             [$from, $to] = [$fillet->gramsUpTo($marksCm[$i - 1]), $fillet->gramsUpTo($marksCm[$i])];
             $kind = self::kindOf($to - $from, $kinds);
+            $mm = $fillet->thickness($from, $to);
             $pieces[] = new PlannedPiece(
                 $kind === null ? '' : $kind->id,
                 $marksCm[$i - 1],
                 $marksCm[$i],
                 $to - $from,
-                ...$fillet->thickness($from, $to),
+                $mm->thin,
+                $mm->thick,
             );
             if ($kind !== null) {
                 $counts[$kind->id]++;

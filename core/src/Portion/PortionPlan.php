@@ -331,9 +331,9 @@ final readonly class PortionPlan
 
     private static function suits(FilletOnBoard $fillet, Kind $kind, float $from, float $to): bool
     {
-        [$thin, $thick] = $fillet->thickness($fillet->squareHeadGrams + $from, $fillet->squareHeadGrams + $to);
+        $mm = $fillet->thickness($fillet->squareHeadGrams + $from, $fillet->squareHeadGrams + $to);
 
-        return $kind->suits($thin + self::HAIR, $thick - self::HAIR) &&
+        return $kind->suits($mm->thin + self::HAIR, $mm->thick - self::HAIR) &&
             (($kind->fromShare === null && $kind->toShare === null) ||
                 $kind->reaches(
                     $fillet->shareOfLength($fillet->squareHeadGrams + $from),
@@ -359,12 +359,14 @@ final readonly class PortionPlan
         $counts = array_fill_keys(array_map(fn (Kind $kind): string => $kind->id, $kinds), 0);
         foreach ($order as $i) {
             $mass = $kinds[$i]->targetGrams - $shrink * $kinds[$i]->minusGrams + $grow * $kinds[$i]->plusGrams;
+            $mm = $fillet->thickness($at, $at + $mass);
             $pieces[] = new PlannedPiece(
                 $kinds[$i]->id,
                 $fillet->cm($at),
                 $fillet->cm($at + $mass),
                 $mass,
-                ...$fillet->thickness($at, $at + $mass),
+                $mm->thin,
+                $mm->thick,
             );
             $counts[$kinds[$i]->id]++;
             $value += $kinds[$i]->value;

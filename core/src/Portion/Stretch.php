@@ -33,15 +33,14 @@ enum Stretch: string
         };
     }
 
-    /** @return array{float|null, float|null} between which its middle lies, as shares of the fillet's length */
-    public function reach(): array
+    public function reach(): Reach
     {
         return match ($this) {
-            self::Thick => [null, self::THICK_TO],
-            self::Tail => [self::TAIL_FROM, null],
+            self::Thick => new Reach(to: self::THICK_TO),
+            self::Tail => new Reach(self::TAIL_FROM),
             self::Anywhere,
             self::Loin,
-            self::Belly => [null, null],
+            self::Belly => new Reach(),
         };
     }
 

@@ -31,7 +31,7 @@ final readonly class AgeingQueue
         return array_map(fn (array $pair): Queued => $pair[0], $queue);
     }
 
-    /** @return array{int, DateTimeImmutable, DateTimeImmutable, string} */
+    /** @return list<int|string|DateTimeImmutable> compared one after the other */
     private static function rank(Queued $queued, ColdFish $fish): array
     {
         return [self::GROUPS[$queued->group], $queued->by, $fish->receivedAt, $fish->id];

@@ -52,7 +52,7 @@ enum Attribute: string
     /**
      * What each grade looks, smells or feels like, from 0 to 3.
      *
-     * @return array{string, string, string, string}
+     * @return non-empty-list<string>
      */
     public function grades(): array
     {

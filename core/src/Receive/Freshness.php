@@ -73,11 +73,12 @@ final readonly class Freshness
         $left = max(0.0, $life - $onIce);
         $band = self::BAND * hypot(self::LIFE_SD, $onIceSd);
         $rest = $fish->each === null ? 0 : $fish->rigor->restHours($fish->each);
-        [$verdict, $reasons] = self::judge($fish, $left, $life);
+        $judged = self::judge($fish, $left, $life);
+        $reasons = $judged->reasons;
         if ($dated && $seen) {
             $reasons[] = 'Its date says '.self::days($onIce).' since it left the water; it looks younger.';
         }
-        if ($rest > 0 && $verdict !== Verdict::Refuse) {
+        if ($rest > 0 && $judged->verdict !== Verdict::Refuse) {
             $reasons[] = "In rigor it tears: rest it on ice about {$rest} h, then cut.";
         }
 
@@ -91,7 +92,7 @@ final readonly class Freshness
             max(0.0, $left + $band),
             max(0.0, self::RAW_UNTIL * $life - $onIce),
             $rest,
-            $verdict,
+            $judged->verdict,
             $reasons,
         );
     }
@@ -131,31 +132,33 @@ final readonly class Freshness
         return $state === StateBought::Round ? 0.75 * $days : $days;
     }
 
-    /** @return array{Verdict, non-empty-list<string>} */
-    private static function judge(LooksAndFeel $fish, float $left, float $life): array
+    private static function judge(LooksAndFeel $fish, float $left, float $life): Judged
     {
         $refuse = self::refusals($fish, $left);
         if ($refuse !== []) {
-            return [Verdict::Refuse, $refuse];
+            return new Judged(Verdict::Refuse, $refuse);
         }
         $hold = self::doubts($fish, $left);
         if ($hold !== []) {
-            return [Verdict::Hold, $hold];
+            return new Judged(Verdict::Hold, $hold);
         }
         if ($fish->grades === []) {
-            return [
+            return new Judged(
                 Verdict::Accept,
                 [
                     'Not inspected yet: estimated from '.
                     ($fish->daysSinceLanded === null ? 'its kind alone.' : 'its date.'),
                 ],
-            ];
+            );
         }
         if ($left < 0.35 * $life || $left < 3) {
-            return [Verdict::UseFirst, ['About '.self::days($left).' left on ice: cut it before the others.']];
+            return new Judged(
+                Verdict::UseFirst,
+                ['About '.self::days($left).' left on ice: cut it before the others.'],
+            );
         }
 
-        return [
+        return new Judged(
             Verdict::Accept,
             [
                 $fish->demerits() === 0
@@ -164,7 +167,7 @@ final readonly class Freshness
                         self::days($left).
                         ' left on ice.',
             ],
-        ];
+        );
     }
 
     /** @return list<string> */

@@ -39,7 +39,8 @@ final readonly class Destinations
     {
         $may = [];
         $mayNot = [];
-        foreach (self::uses($piece) as [$bin, $tier, $why, $prepare]) {
+        foreach (self::uses($piece) as $use) {
+            $bin = $use->bin;
             $forbidden = self::forbidden($piece, $bin, $ways);
             if ($forbidden !== null) {
                 $mayNot[] = new Destination($bin, false, $forbidden);
@@ -51,15 +52,15 @@ final readonly class Destinations
             $completes = $need->completedBy($piece->mass);
             $usual = $ways->usual($piece->part) === $bin;
             $said = [
-                $why,
-                $usual && $tier !== self::BEST ? 'The house does it so.' : '',
+                $use->why,
+                $usual && $use->tier !== self::BEST ? 'The house does it so.' : '',
                 $full ? 'There is no room for it now.' : '',
                 $completes && ! $full ? 'With it there is enough for a batch.' : '',
             ];
             $may[] = [
                 [
                     $full ? 1 : 0,
-                    $usual ? self::BEST - 1 : $tier,
+                    $usual ? self::BEST - 1 : $use->tier,
                     $completes ? 0 : 1,
                     -($need->value->perKg->minor ?? 0),
                     count($may),
@@ -68,7 +69,7 @@ final readonly class Destinations
                     $bin,
                     true,
                     implode(' ', array_filter($said, fn (string $one): bool => $one !== '')),
-                    $prepare,
+                    $use->prepare,
                 ),
             ];
         }
@@ -107,7 +108,7 @@ final readonly class Destinations
     /**
      * What such a part is good for, if nothing forbids it.
      *
-     * @return list<array{Bin, int, string, string}> bin, how good a use, why, and what is done first
+     * @return list<GoodFor>
      */
     private static function uses(Leftover $piece): array
     {
@@ -116,7 +117,7 @@ final readonly class Destinations
         return match ($piece->part) {
             Part::Head => [
                 ...self::pot($piece->fat, self::BEST, 'Gills out, eyes out, blood rinsed off.'),
-                self::use(
+                new GoodFor(
                     Bin::Grill,
                     self::ALSO,
                     'Split, it grills well: cheeks and shoulder meat.',
@@ -126,10 +127,10 @@ final readonly class Destinations
             Part::Frame, Part::Bones, Part::Fins, Part::Ribs => self::pot($piece->fat, self::BEST, $rinse),
             Part::PinBones => [
                 ...self::pot($piece->fat, self::BEST, $rinse),
-                self::use(Bin::Mince, self::LAST, 'There is flesh on the strip.'),
+                new GoodFor(Bin::Mince, self::LAST, 'There is flesh on the strip.'),
             ],
             Part::Skin => [
-                self::use(
+                new GoodFor(
                     Bin::Crisp,
                     self::BEST,
                     'Scaled skin crisps.',
@@ -140,11 +141,11 @@ final readonly class Destinations
                 ...self::pot($piece->fat, self::ALSO, 'Rinse it cold.', 'White skin gives a stock its body.'),
             ],
             Part::Cheeks => [
-                self::use(Bin::Grill, self::BEST, self::prized($piece, 'Cheeks are a bite of their own.')),
-                self::use(Bin::Mince, self::ALSO, 'Clean flesh all the same.'),
+                new GoodFor(Bin::Grill, self::BEST, self::prized($piece, 'Cheeks are a bite of their own.')),
+                new GoodFor(Bin::Mince, self::ALSO, 'Clean flesh all the same.'),
             ],
             Part::Collar => [
-                self::use(
+                new GoodFor(
                     Bin::Grill,
                     self::BEST,
                     self::prized($piece, 'The shoulder is the richest bite on the fish.'),
@@ -153,7 +154,7 @@ final readonly class Destinations
                 ...self::pot($piece->fat, self::ALSO, 'Gill stubs off, blood rinsed off.'),
             ],
             Part::Liver => [
-                self::use(
+                new GoodFor(
                     Bin::Roe,
                     self::BEST,
                     self::prized($piece, 'A fresh liver is kept with the roe.').' Sear it or cure it the same day.',
@@ -161,7 +162,7 @@ final readonly class Destinations
                 ),
             ],
             Part::Roe => [
-                self::use(
+                new GoodFor(
                     Bin::Roe,
                     self::BEST,
                     self::prized($piece, 'A whole sac is prized, a broken one is stuffing.'),
@@ -169,15 +170,15 @@ final readonly class Destinations
                 ),
             ],
             Part::DarkMuscle => [
-                self::use(Bin::Mince, self::LAST, 'Bright dark muscle can go into the mince, a little at a time.'),
+                new GoodFor(Bin::Mince, self::LAST, 'Bright dark muscle can go into the mince, a little at a time.'),
             ],
             Part::Belly => [
                 ...self::raw(self::BEST, 'Fat belly is good raw.', 'Fat belly takes a light cure.'),
-                self::use(Bin::Grill, self::BEST, self::prized($piece, 'Fat belly sears well.')),
-                self::use(Bin::Mince, self::ALSO, 'Thin belly goes to mince.', 'Membrane off.'),
+                new GoodFor(Bin::Grill, self::BEST, self::prized($piece, 'Fat belly sears well.')),
+                new GoodFor(Bin::Mince, self::ALSO, 'Thin belly goes to mince.', 'Membrane off.'),
             ],
             Part::Scrapings => [
-                self::use(
+                new GoodFor(
                     Bin::Mince,
                     self::BEST,
                     'Spooned off the bone it is clean flesh: mince, cakes, filling.',
@@ -191,7 +192,7 @@ final readonly class Destinations
                     'Raw quality, and raw service is open to it: tartare, rolls.',
                     'A good piece takes a light cure.',
                 ),
-                self::use(Bin::Mince, self::BEST, 'Clean flesh: mince, cakes, filling.', 'Go over it for bones.'),
+                new GoodFor(Bin::Mince, self::BEST, 'Clean flesh: mince, cakes, filling.', 'Go over it for bones.'),
                 ...self::pot(
                     $piece->fat,
                     self::LAST,
@@ -220,8 +221,8 @@ final readonly class Destinations
                     'Raw quality, and raw service is open to it: tartare, rolls.',
                     'A whole piece takes a light cure.',
                 ),
-                self::use(Bin::Grill, self::BEST, 'A whole piece of flesh is worth a pan of its own.'),
-                self::use(
+                new GoodFor(Bin::Grill, self::BEST, 'A whole piece of flesh is worth a pan of its own.'),
+                new GoodFor(
                     Bin::Mince,
                     self::BEST,
                     'Flesh that found no plate is still mince.',
@@ -315,7 +316,7 @@ final readonly class Destinations
         return $piece->prized ? $why.' This fish is known for it.' : $why;
     }
 
-    /** @return list<array{Bin, int, string, string}> */
+    /** @return list<GoodFor> */
     private static function pot(
         FatClass $fat,
         int $tier,
@@ -323,8 +324,8 @@ final readonly class Destinations
         string $lean = 'White bones make a clear stock.',
     ): array {
         return [
-            self::use(Bin::Stock, $tier, $lean, $prepare),
-            self::use(
+            new GoodFor(Bin::Stock, $tier, $lean, $prepare),
+            new GoodFor(
                 Bin::Soup,
                 $fat === FatClass::Oily ? $tier : self::LAST,
                 $fat === FatClass::Oily
@@ -335,18 +336,12 @@ final readonly class Destinations
         ];
     }
 
-    /** @return list<array{Bin, int, string, string}> */
+    /** @return list<GoodFor> */
     private static function raw(int $tier, string $tartare, ?string $cure): array
     {
         return [
-            self::use(Bin::Tartare, $tier, $tartare, 'Go over it for bones, and straight onto ice.'),
-            ...$cure === null ? [] : [self::use(Bin::Cure, $tier, $cure, 'Keep it in one piece.')],
+            new GoodFor(Bin::Tartare, $tier, $tartare, 'Go over it for bones, and straight onto ice.'),
+            ...$cure === null ? [] : [new GoodFor(Bin::Cure, $tier, $cure, 'Keep it in one piece.')],
         ];
-    }
-
-    /** @return array{Bin, int, string, string} */
-    private static function use(Bin $bin, int $tier, string $why, string $prepare = ''): array
-    {
-        return [$bin, $tier, $why, $prepare];
     }
 }

@@ -14,6 +14,7 @@ use Sectum\BreakDown\CutTree;
 use Sectum\BreakDown\ExplanationKind;
 use Sectum\BreakDown\Loss;
 use Sectum\BreakDown\Reconcile;
+use Sectum\BreakDown\UnitTaken;
 use Sectum\BreakDown\Verdict;
 use Sectum\Measure\Mass;
 use Sectum\Measure\MassUnit;
@@ -88,7 +89,7 @@ final class ReconcileTest extends TestCase
     public function test_a_unit_slip_says_what_was_on_the_scale(): void
     {
         $explanation = Reconcile::of(Trees::worked(520 / 28.349523125, expected: true))->suspects[0]->explanations[0];
-        self::assertSame([MassUnit::Ounce, MassUnit::Gram], $explanation->units);
+        self::assertEquals(new UnitTaken(MassUnit::Ounce, MassUnit::Gram), $explanation->units);
     }
 
     public function test_what_the_weights_do_not_say_is_not_made_up(): void

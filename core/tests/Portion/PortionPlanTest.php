@@ -223,8 +223,8 @@ final class PortionPlanTest extends TestCase
         }
         foreach ($kinds as $i => $kind) {
             $mass = $kind->targetGrams - $shrink * $kind->minusGrams;
-            [$thin, $thick] = $fillet->thickness($at, $at + $mass);
-            if ($left[$i] > 0 && $kind->suits($thin + 1e-7, $thick - 1e-7)) {
+            $mm = $fillet->thickness($at, $at + $mass);
+            if ($left[$i] > 0 && $kind->suits($mm->thin + 1e-7, $mm->thick - 1e-7)) {
                 $rest = $left;
                 $rest[$i]--;
                 if (self::anyOrder($fillet, $kinds, $rest, $shrink, $at + $mass)) {

@@ -94,12 +94,12 @@ final readonly class Prices
             $bound += max(0.0, $problem->gains[$kind] - $price) * $problem->needs[$kind];
             $slopes[] = $problem->gains[$kind] > $price ? (float) -$problem->needs[$kind] : 0.0;
         }
-        [$most, $last] = self::knapsack($problem->sizes, $prices, max([0, ...$problem->rooms]));
+        $packed = self::knapsack($problem->sizes, $prices, max([0, ...$problem->rooms]));
         $cut = [];
         $known = [];
         foreach ($problem->rooms as $room) {
-            $bound += $most[$room];
-            $known[$room] ??= self::pattern($problem->sizes, $last, $room);
+            $bound += $packed->most[$room];
+            $known[$room] ??= self::pattern($problem->sizes, $packed->last, $room);
             $cut[] = $known[$room];
             foreach ($known[$room] as $kind => $count) {
                 $slopes[$kind] += $count;
@@ -112,10 +112,8 @@ final readonly class Prices
     /**
      * @param  non-empty-list<int>  $sizes
      * @param  array<int, float>  $prices
-     * @return array{array<int, float>, array<int, int|null>} by room: the most that can be earned in it, and the kind
-     *     cut last, null where a unit stays empty
      */
-    private static function knapsack(array $sizes, array $prices, int $room): array
+    private static function knapsack(array $sizes, array $prices, int $room): Knapsack
     {
         $most = array_fill(0, $room + 1, 0.0);
         $last = array_fill(0, $room + 1, null);
@@ -133,7 +131,7 @@ final readonly class Prices
             $last[$c] = $kindOfBest;
         }
 
-        return [$most, $last];
+        return new Knapsack($most, $last);
     }
 
     /**

@@ -7,6 +7,7 @@ namespace Sectum\Portion\Label;
 use DateTimeImmutable;
 use Sectum\Gs1\DigitalLink;
 use Sectum\Gs1\ElementString;
+use Sectum\Gs1\Pair;
 use Sectum\Measure\Mass;
 use Sectum\Portion\BadFillet;
 
@@ -50,11 +51,11 @@ final readonly class PortionLabel
         $lot = self::lot($lot);
         $date = [$frozen ? '15' : '17' => $day->format('ymd')];
         $weight = ['3103' => sprintf('%06d', $grams)];
-        $pairs = [[$count === null ? '01' : '02', $gtin]];
+        $pairs = [new Pair($count === null ? '01' : '02', $gtin)];
         foreach (
             $date + $weight + ($count === null ? [] : ['37' => (string) $count]) + ['10' => $lot] as $ai => $value
         ) {
-            $pairs[] = [(string) $ai, $value];
+            $pairs[] = new Pair((string) $ai, $value);
         }
 
         return new self(ElementString::of($pairs, $thisYear), DigitalLink::ofLot($gtin, $lot, $date + $weight));

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Sectum\Portion\Shape;
 
 use Sectum\Portion\FilletShape;
+use Sectum\Portion\Station;
 
 /**
  * The house's own shape of a kind of fillet: the starting shape and the fillets cut here, averaged.
@@ -40,14 +41,14 @@ final readonly class HouseShape
     {
         $fillets = array_values(array_filter($fillets, fn (MeasuredFillet $fillet): bool => $fillet->cuts !== []));
         $stations = $starting->stations();
-        $thickness = array_map(fn (array $station): float => $station[1], $stations);
+        $thickness = array_map(fn (Station $station): float => $station->thickness, $stations);
         $masses = array_map(
             fn (MeasuredFillet $fillet): array => self::masses(
                 ShapeFit::of($starting, $fillet->cuts, $fillet->massGrams, $fillet->lengthCm),
             ),
             $fillets,
         );
-        $sum = array_map(fn (array $station): float => self::STARTS_AS * $station[0], $stations);
+        $sum = array_map(fn (Station $station): float => self::STARTS_AS * $station->massPerLength, $stations);
         foreach ($masses as $mass) {
             $sum = array_map(fn (float $a, float $b): float => $a + $b, $sum, $mass);
         }
@@ -71,6 +72,6 @@ final readonly class HouseShape
     /** @return list<float> */
     private static function masses(FilletShape $shape): array
     {
-        return array_map(fn (array $station): float => $station[0], $shape->stations());
+        return array_map(fn (Station $station): float => $station->massPerLength, $shape->stations());
     }
 }

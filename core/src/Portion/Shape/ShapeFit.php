@@ -6,6 +6,7 @@ namespace Sectum\Portion\Shape;
 
 use Sectum\Math\LeastSquares;
 use Sectum\Portion\FilletShape;
+use Sectum\Portion\Station;
 
 /**
  * The shape of one fillet, as its own pieces tell it.
@@ -55,7 +56,7 @@ final readonly class ShapeFit
         $rows[] = [self::hats(0.0, 1.0, $last), 1.0, 1e-4];
         $off = array_fill(0, $last + 1, 0.0);
         for ($round = 0; $round < self::ROUNDS; $round++) {
-            $now = array_map(fn (array $station, float $log): float => $station[0] * exp($log), $stations, $off);
+            $now = array_map(fn (Station $station, float $log): float => $station->massPerLength * exp($log), $stations, $off);
             $squares = new LeastSquares($last + 1);
             foreach (array_keys($now) as $j) {
                 $squares->row([$j], [1.0], 0.0, self::OFF);
@@ -82,8 +83,8 @@ final readonly class ShapeFit
         }
 
         return FilletShape::of(
-            array_map(fn (array $station, float $log): float => $station[0] * exp($log), $stations, $off),
-            array_map(fn (array $station): float => $station[1], $stations),
+            array_map(fn (Station $station, float $log): float => $station->massPerLength * exp($log), $stations, $off),
+            array_map(fn (Station $station): float => $station->thickness, $stations),
         );
     }
 

@@ -39,7 +39,8 @@ final readonly class CsvInvoice
      */
     public static function read(string $text, ?ColumnMap $map = null): self
     {
-        [$headers, $rows] = self::table($text);
+        $table = self::table($text);
+        [$headers, $rows] = [$table->headers, $table->rows];
         if ($map === null || $map->columns === []) {
             $map = new ColumnMap(
                 ColumnMap::guess($headers),
@@ -100,8 +101,7 @@ final readonly class CsvInvoice
         return new self($headers, $map, Invoice::of(null, null, null, null, $read));
     }
 
-    /** @return array{list<string>, array<int, list<string>>} headers, and rows by the line they begin on */
-    private static function table(string $text): array
+    private static function table(string $text): Table
     {
         $text = str_replace(["\r\n", "\r"], "\n", $text);
         if (substr_count($text, "\n") > self::MOST_LINES) {
@@ -144,7 +144,7 @@ final readonly class CsvInvoice
         $headers = $header === null ? [] : array_map(trim(...), $rows[$header]);
         unset($rows[$header]);
 
-        return [$headers, $rows];
+        return new Table($headers, $rows);
     }
 
     /**

@@ -21,13 +21,13 @@ final readonly class BatchPlan
     private const LITRES_PER_KG = 0.9;
 
     /**
-     * @param  list<array{name: string, amount: float, poured: bool}>  $amounts  grams or millilitres
+     * @param  list<Amount>  $amounts
      * @param  float  $wentIn  kilos, or litres, of everything that goes in
      * @param  float  $volume  litres in the pots at the start
-     * @param  list<array{litres: float, filled: float}>  $pots  those used and what goes into each, litres
+     * @param  list<FilledPot>  $pots  those used
      * @param  float  $over  litres that no pot holds
      * @param  float  $expected  litres or kilos
-     * @param  list<array{at: DateTimeImmutable, minute: int, doing: string, why: string}>  $line
+     * @param  list<DueMark>  $line
      */
     private function __construct(
         public array $amounts,
@@ -57,16 +57,12 @@ final readonly class BatchPlan
         }
         $kg = $fish->grams() / 1000;
         $amounts = array_map(
-            fn (Ingredient $one): array => [
-                'name' => $one->name,
-                'amount' => $one->perKg * $kg,
-                'poured' => $one->poured,
-            ],
+            fn (Ingredient $one): Amount => new Amount($one->name, $one->perKg * $kg, $one->poured),
             $recipe->ingredients,
         );
-        $beside = array_sum(array_column($amounts, 'amount')) / 1000;
+        $beside = array_sum(array_map(fn (Amount $one): float => $one->amount, $amounts)) / 1000;
         $volume = self::LITRES_PER_KG * $kg + $beside;
-        [$pots, $over] = self::fill($volume, array_map(floatval(...), $potLitres));
+        $pots = self::fill($volume, array_map(floatval(...), $potLitres));
         $z = Normal::quantile(self::SPREAD);
         $expected = $recipe->yieldPerKg * $kg;
 
@@ -75,17 +71,17 @@ final readonly class BatchPlan
             $kg + $beside,
             $volume,
             $pots,
-            $over,
+            $pots === [] ? 0.0 : max(0.0, $volume - array_sum(array_map(fn (FilledPot $pot) => $pot->filled, $pots))),
             max(0.0, $expected - $z * $recipe->yieldSd * $kg),
             $expected,
             $expected + $z * $recipe->yieldSd * $kg,
             array_map(
-                fn (Mark $mark): array => [
-                    'at' => $start->modify("+{$mark->minute} minutes"),
-                    'minute' => $mark->minute,
-                    'doing' => $mark->doing,
-                    'why' => $mark->why,
-                ],
+                fn (Mark $mark): DueMark => new DueMark(
+                    $start->modify("+{$mark->minute} minutes"),
+                    $mark->minute,
+                    $mark->doing,
+                    $mark->why,
+                ),
                 $recipe->marks,
             ),
         );
@@ -95,13 +91,10 @@ final readonly class BatchPlan
      * The smallest pot that holds it all; else the largest ones, as few as need be.
      *
      * @param  list<float>  $litres
-     * @return array{list<array{litres: float, filled: float}>, float}
+     * @return list<FilledPot>
      */
     private static function fill(float $volume, array $litres): array
     {
-        if ($litres === []) {
-            return [[], 0.0];
-        }
         sort($litres);
         $pots = [];
         while ($volume > 1e-9 && $litres !== []) {
@@ -109,10 +102,10 @@ final readonly class BatchPlan
             $pot = $fits[0] ?? $litres[count($litres) - 1];
             array_splice($litres, (int) array_search($pot, $litres, true), 1);
             $filled = min($volume, self::FULL * $pot);
-            $pots[] = ['litres' => $pot, 'filled' => $filled];
+            $pots[] = new FilledPot($pot, $filled);
             $volume -= $filled;
         }
 
-        return [$pots, max(0.0, $volume)];
+        return $pots;
     }
 }

@@ -25,15 +25,15 @@ final readonly class Cooling
     }
 
     /**
-     * @param  list<array{DateTimeImmutable, Temperature}>  $readings  in any order
+     * @param  list<CoreReading>  $readings  in any order
      */
     public static function of(
         array $readings,
         DateTimeImmutable $now,
         CoolingLimits $limits = new CoolingLimits(),
     ): self {
-        usort($readings, fn (array $a, array $b): int => $a[0] <=> $b[0]);
-        $hot = self::lastAtOrAbove($readings, $limits->hot) ?? ($readings[0][0] ?? null);
+        usort($readings, fn (CoreReading $a, CoreReading $b): int => $a->at <=> $b->at);
+        $hot = self::lastAtOrAbove($readings, $limits->hot) ?? ($readings[0]->at ?? null);
         if ($hot === null) {
             return new self(null, new Message(CoolingSays::Unmeasured), null);
         }
@@ -82,27 +82,27 @@ final readonly class Cooling
         return new Message($what, ['limit' => Temperature::ofCelsius($celsius), 'by' => $by]);
     }
 
-    /** @param  list<array{DateTimeImmutable, Temperature}>  $readings */
+    /** @param  list<CoreReading>  $readings */
     private static function lastAtOrAbove(array $readings, float $celsius): ?DateTimeImmutable
     {
-        foreach (array_reverse($readings) as [$at, $temperature]) {
-            if ($temperature->celsius() >= $celsius) {
-                return $at;
+        foreach (array_reverse($readings) as $one) {
+            if ($one->core->celsius() >= $celsius) {
+                return $one->at;
             }
         }
 
         return null;
     }
 
-    /** @param  list<array{DateTimeImmutable, Temperature}>  $readings */
+    /** @param  list<CoreReading>  $readings */
     private static function firstAtOrBelow(
         array $readings,
         float $celsius,
         DateTimeImmutable $since,
     ): ?DateTimeImmutable {
-        foreach ($readings as [$at, $temperature]) {
-            if ($at >= $since && $temperature->celsius() <= $celsius) {
-                return $at;
+        foreach ($readings as $one) {
+            if ($one->at >= $since && $one->core->celsius() <= $celsius) {
+                return $one->at;
             }
         }
 

@@ -30,14 +30,14 @@ final readonly class CoolingLimits
     /**
      * Where it starts, and by when it is how cold.
      *
-     * @return list<array{float, Temperature}> hours after it was last that hot, rising, and the limit then
+     * @return list<CoolingPoint> one after the other
      */
     public function points(): array
     {
         return [
-            [0.0, Temperature::ofCelsius($this->hot)],
-            [$this->firstHours, Temperature::ofCelsius($this->warm)],
-            [$this->firstHours + $this->thenHours, Temperature::ofCelsius($this->cold)],
+            new CoolingPoint(0.0, Temperature::ofCelsius($this->hot)),
+            new CoolingPoint($this->firstHours, Temperature::ofCelsius($this->warm)),
+            new CoolingPoint($this->firstHours + $this->thenHours, Temperature::ofCelsius($this->cold)),
         ];
     }
 }

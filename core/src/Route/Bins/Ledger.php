@@ -71,7 +71,6 @@ final readonly class Ledger
      * Takes so much out of a bin, oldest first; what is past its date is left lying when it is to be eaten.
      *
      * @param  string|null  $kind  only of this kind of fish
-     * @return array{self, list<Drawn>}
      *
      * @throws NotInTheBin when there is not so much
      */
@@ -82,7 +81,7 @@ final readonly class Ledger
         DateTimeImmutable $today,
         ?Keeping $keeping = null,
         ?string $kind = null,
-    ): array {
+    ): Taken {
         $mass->isPositive() || throw new NotInTheBin('Say how much is taken out.', $mass->milligrams, '/mass');
         $ledger = $this;
         $drawn = [];
@@ -93,11 +92,13 @@ final readonly class Ledger
             }
             $some = $deposit->left->milligrams < $wanted->milligrams ? $deposit->left : $wanted;
             if ($some->isPositive()) {
-                [$ledger, $drawn[]] = $ledger->draw($deposit->id, $some, $how, $today);
+                $taken = $ledger->draw($deposit->id, $some, $how, $today);
+                $ledger = $taken->after;
+                $drawn[] = $taken->drawn[0];
                 $wanted = $wanted->minus($some);
             }
         }
-        if ($wanted->isPositive()) {
+        if ($wanted->isPositive() || $drawn === []) {
             throw new NotInTheBin(
                 new Message($how->isEaten() ? NotInTheBinBecause::TooMuchToEat : NotInTheBinBecause::TooMuch, [
                     'bin' => $bin,
@@ -109,18 +110,16 @@ final readonly class Ledger
             );
         }
 
-        return [$ledger, $drawn];
+        return new Taken($ledger, $drawn);
     }
 
     /**
      * Takes so much of one deposit.
      *
-     * @return array{self, Drawn}
-     *
      * @throws NotInTheBin when there is not so much of it
      * @throws PastItsDate when it was to be eaten and may not be
      */
-    public function draw(string $id, Mass $mass, Leaving $how, DateTimeImmutable $today): array
+    public function draw(string $id, Mass $mass, Leaving $how, DateTimeImmutable $today): Taken
     {
         $deposit =
             $this->deposits[$id] ??
@@ -143,7 +142,7 @@ final readonly class Ledger
         }
         $drawn = new Drawn($deposit, $mass, $deposit->worthOfNext($mass));
 
-        return [new self([...$this->deposits, $id => $deposit->less($mass)]), $drawn];
+        return new Taken(new self([...$this->deposits, $id => $deposit->less($mass)]), [$drawn]);
     }
 
     /** @return list<Deposit> of which something is left */

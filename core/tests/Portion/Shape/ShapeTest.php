@@ -18,6 +18,7 @@ use Sectum\Portion\Shape\HouseShape;
 use Sectum\Portion\Shape\MeasuredCut;
 use Sectum\Portion\Shape\MeasuredFillet;
 use Sectum\Portion\Shape\ShapeFit;
+use Sectum\Portion\Station;
 
 final class ShapeTest extends TestCase
 {
@@ -34,8 +35,8 @@ final class ShapeTest extends TestCase
         $last = count($stations) - 1;
 
         return FilletShape::of(
-            array_map(fn (int $j): float => $stations[$j][0] * (1 + $by * (1 - (2 * $j) / $last)), range(0, $last)),
-            array_map(fn (array $station): float => $station[1], $stations),
+            array_map(fn (int $j): float => $stations[$j]->massPerLength * (1 + $by * (1 - (2 * $j) / $last)), range(0, $last)),
+            array_map(fn (Station $station): float => $station->thickness, $stations),
         );
     }
 

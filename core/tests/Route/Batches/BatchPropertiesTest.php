@@ -15,7 +15,9 @@ use Sectum\Measure\Mass;
 use Sectum\Measure\Temperature;
 use Sectum\Route\Batches\BatchPlan;
 use Sectum\Route\Batches\Cooling;
+use Sectum\Route\Batches\CoreReading;
 use Sectum\Route\Batches\EnoughSoon;
+use Sectum\Route\Batches\FilledPot;
 use Sectum\Route\Batches\Ingredient;
 use Sectum\Route\Batches\Recipe;
 use Sectum\Route\Batches\Returned;
@@ -58,12 +60,12 @@ final class BatchPropertiesTest extends TestCase
                 );
                 self::assertEqualsWithDelta(
                     $plan->volume,
-                    array_sum(array_column($plan->pots, 'filled')) + $plan->over,
+                    array_sum(array_map(fn (FilledPot $pot): float => $pot->filled, $plan->pots)) + $plan->over,
                     1e-6,
                 );
                 foreach ($plan->pots as $pot) {
-                    self::assertLessThanOrEqual(BatchPlan::FULL * $pot['litres'] + 1e-9, $pot['filled']);
-                    self::assertContains($pot['litres'], $litres);
+                    self::assertLessThanOrEqual(BatchPlan::FULL * $pot->litres + 1e-9, $pot->filled);
+                    self::assertContains($pot->litres, $litres);
                 }
                 self::assertTrue(
                     $plan->over < 1e-9 || count($plan->pots) === count($litres),
@@ -105,19 +107,22 @@ final class BatchPropertiesTest extends TestCase
             )
             ->then(function (mixed $curve, int $later, int $tenths): void {
                 $start = new DateTimeImmutable('2026-03-02 14:00');
-                $readings = [[$start, Temperature::ofCelsius(70)]];
+                $readings = [new CoreReading($start, Temperature::ofCelsius(70))];
                 $celsius = 70.0;
                 foreach (self::whole($curve) as $i => $drop) {
                     $celsius = max(1.0, min(56.0, $celsius) - $drop / 40);
-                    $readings[] = [
+                    $readings[] = new CoreReading(
                         $start->modify('+'. 20 * ($i + 1).' minutes'),
                         Temperature::ofCelsius($celsius),
-                    ];
+                    );
                 }
                 $end = $start->modify('+'. 20 * count($readings).' minutes');
                 $before = Cooling::of($readings, $end);
                 $after = Cooling::of(
-                    [...$readings, [$end->modify("+{$later} minutes"), Temperature::ofCelsius($tenths / 10)]],
+                    [
+                        ...$readings,
+                        new CoreReading($end->modify("+{$later} minutes"), Temperature::ofCelsius($tenths / 10)),
+                    ],
                     $end->modify("+{$later} minutes"),
                 );
                 if ($before->meets !== null) {
@@ -195,12 +200,13 @@ final class BatchPropertiesTest extends TestCase
                 foreach ([...self::whole($takes), PHP_INT_MAX] as $some) {
                     $left = $ledger->deposits['a']->left->milligrams;
                     if ($left > 0) {
-                        [$ledger, $drawn] = $ledger->draw(
+                        $taken = $ledger->draw(
                             'a',
                             Mass::ofMilligrams(min($some, $left)),
                             Leaving::Meal,
                             $day,
                         );
+                        [$ledger, $drawn] = [$taken->after, $taken->drawn[0]];
                         $worth += $drawn->worth->minor;
                         $gone += $drawn->mass->milligrams;
                         self::assertGreaterThanOrEqual(0, $drawn->worth->minor);

@@ -11,12 +11,16 @@ use PHPUnit\Framework\TestCase;
 use Sectum\Measure\Mass;
 use Sectum\Measure\Temperature;
 use Sectum\Message;
+use Sectum\Route\Batches\Amount;
 use Sectum\Route\Batches\BadRecipe;
 use Sectum\Route\Batches\BatchPlan;
 use Sectum\Route\Batches\Cooling;
 use Sectum\Route\Batches\CoolingSays;
+use Sectum\Route\Batches\CoreReading;
+use Sectum\Route\Batches\DueMark;
 use Sectum\Route\Batches\EnoughSays;
 use Sectum\Route\Batches\EnoughSoon;
+use Sectum\Route\Batches\FilledPot;
 use Sectum\Route\Batches\Ingredient;
 use Sectum\Route\Batches\Mark;
 use Sectum\Route\Batches\Recipe;
@@ -52,12 +56,12 @@ final class BatchTest extends TestCase
         );
         self::assertSame(
             [['water', 4800.0], ['onion', 480.0], ['white wine', 400.0]],
-            array_map(fn (array $one): array => [$one['name'], $one['amount']], $plan->amounts),
+            array_map(fn (Amount $one): array => [$one->name, $one->amount], $plan->amounts),
         );
         self::assertEqualsWithDelta(0.9 * 4 + 5.68, $plan->volume, 1e-9);
         self::assertSame(
             [12.0],
-            array_column($plan->pots, 'litres'),
+            array_map(fn (FilledPot $pot): float => $pot->litres, $plan->pots),
             'the smallest pot that holds it and can be skimmed',
         );
         self::assertSame(0.0, $plan->over);
@@ -68,15 +72,15 @@ final class BatchTest extends TestCase
         );
         self::assertSame(
             [['14:18', 'Skim'], ['14:45', 'Strain']],
-            array_map(fn (array $mark): array => [$mark['at']->format('H:i'), $mark['doing']], $plan->line),
+            array_map(fn (DueMark $mark): array => [$mark->at->format('H:i'), $mark->doing], $plan->line),
         );
     }
 
     public function test_more_than_one_pot_and_more_than_the_pots_hold(): void
     {
         $two = BatchPlan::of(self::stock(), Mass::ofGrams(8000), [6, 20, 12], new DateTimeImmutable('2026-03-02'));
-        self::assertSame([20.0, 6.0], array_column($two->pots, 'litres'));
-        self::assertEqualsWithDelta($two->volume, array_sum(array_column($two->pots, 'filled')), 1e-9);
+        self::assertSame([20.0, 6.0], array_map(fn (FilledPot $pot): float => $pot->litres, $two->pots));
+        self::assertEqualsWithDelta($two->volume, array_sum(array_map(fn (FilledPot $pot): float => $pot->filled, $two->pots)), 1e-9);
         $over = BatchPlan::of(self::stock(), Mass::ofGrams(8000), [6], new DateTimeImmutable('2026-03-02'));
         self::assertEqualsWithDelta($over->volume - 5.1, $over->over, 1e-9);
         self::assertSame(
@@ -153,10 +157,10 @@ final class BatchTest extends TestCase
     ): void {
         $cooling = Cooling::of(
             array_map(
-                fn (array $one): array => [
+                fn (array $one): CoreReading => new CoreReading(
                     new DateTimeImmutable("2026-03-02 {$one[0]}"),
                     Temperature::ofCelsius($one[1]),
-                ],
+                ),
                 $readings,
             ),
             new DateTimeImmutable("2026-03-02 {$now}"),

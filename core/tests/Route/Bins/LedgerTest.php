@@ -69,13 +69,14 @@ final class LedgerTest extends TestCase
             ['past', 'today', 'new'],
             array_map(fn (Deposit $one): string => $one->id, $ledger->oldestFirst(Bin::Stock)),
         );
-        [$after, $drawn] = $ledger->take(Bin::Stock, Mass::ofGrams(600), Leaving::Batch, $today);
+        $taken = $ledger->take(Bin::Stock, Mass::ofGrams(600), Leaving::Batch, $today);
+        $after = $taken->after;
         self::assertSame(
             [['today', 400], ['new', 200]],
-            array_map(fn (Drawn $one): array => [$one->deposit->id, (int) $one->mass->grams()], $drawn),
+            array_map(fn (Drawn $one): array => [$one->deposit->id, (int) $one->mass->grams()], $taken->drawn),
         );
         self::assertSame(600_000, $after->in(Bin::Stock)->milligrams);
-        [$after] = $after->take(Bin::Stock, Mass::ofGrams(300), Leaving::Discard, $today);
+        $after = $after->take(Bin::Stock, Mass::ofGrams(300), Leaving::Discard, $today)->after;
         self::assertSame(
             0,
             $after->deposits['past']->left->milligrams,
@@ -95,12 +96,12 @@ final class LedgerTest extends TestCase
     public function test_a_bin_is_emptied_once(): void
     {
         $today = new DateTimeImmutable('2026-03-02');
-        [$ledger] = Ledger::of([self::deposit('one', 500, '2026-03-03')])->draw(
+        $ledger = Ledger::of([self::deposit('one', 500, '2026-03-03')])->draw(
             'one',
             Mass::ofGrams(500),
             Leaving::Meal,
             $today,
-        );
+        )->after;
         $this->expectExceptionMessage((new Message(NotInTheBinBecause::Empty))->key());
         $ledger->draw('one', Mass::ofGrams(500), Leaving::Meal, $today);
     }
@@ -206,7 +207,7 @@ final class LedgerTest extends TestCase
                 $bin = Bin::cases()[$dice->getInt(0, 7)];
                 $how = Leaving::cases()[$dice->getInt(0, 4)];
                 try {
-                    [$after, $drawn] = $ledger->take(
+                    $taken = $ledger->take(
                         $bin,
                         Mass::ofMilligrams($dice->getInt(1, 1 + (int) (1.1 * $ledger->in($bin)->milligrams))),
                         $how,
@@ -217,7 +218,7 @@ final class LedgerTest extends TestCase
 
                     continue;
                 }
-                $ledger = $after;
+                [$ledger, $drawn] = [$taken->after, $taken->drawn];
                 foreach ($drawn as $one) {
                     $out[$how->value] += $one->mass->milligrams;
                     $moneyOut += $one->worth->minor;

@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Sectum\Route;
+
+use Sectum\Fish\Bin;
+
+/** A use a part may be put to when nothing forbids it. */
+final readonly class GoodFor
+{
+    /**
+     * @param  int  $tier  how good a use, best first
+     * @param  string  $prepare  what is done to it first; empty when nothing is
+     */
+    public function __construct(public Bin $bin,
+        public int $tier,
+        public string $why,
+        public string $prepare = '', )
+    {
+    }
+}
