@@ -46,7 +46,6 @@ export async function expectSound(page: Page) {
   // A preview that was just asked for dims what it is about to replace.
   await page.waitForTimeout(200);
   await expect(page.locator('.asking')).toHaveCount(0);
-  await page.evaluate(() => Promise.allSettled(document.getAnimations().map((one) => one.finished)));
   const found = await new AxeBuilder({ page })
     .withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'])
     .analyze();
