@@ -9,6 +9,7 @@ use App\BreakDown\Method\MethodView;
 use App\BreakDown\Yields\YieldRemarks;
 use App\Fish\Containers;
 use App\Fish\CutFrom;
+use App\Fish\Finding;
 use App\Fish\Fish;
 use App\Fish\FishHead;
 use App\Fish\FishTree;
@@ -20,7 +21,6 @@ use App\Kitchen\Format\Words;
 use App\Kitchen\Moment;
 use App\Kitchen\Person;
 use App\Kitchen\Settings;
-use Illuminate\Support\Facades\DB;
 use Sectum\BreakDown\CutPiece;
 use Sectum\BreakDown\CutTree;
 use Sectum\BreakDown\LadderRung;
@@ -228,7 +228,7 @@ final readonly class Bench
                 'claimed' => $row->text('claimed') === '1',
                 'photo' => $row->text('photo_id') === '' ? null : $row->text('photo_id'),
             ],
-            Row::all(DB::table('finds')->where('fish_id', $fish->id)->orderBy('found_at')->orderBy('id')->get()),
+            Row::all(Finding::query()->toBase()->where('fish_id', $fish->id)->orderBy('found_at')->orderBy('id')->get()),
         );
     }
 

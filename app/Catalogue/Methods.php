@@ -6,7 +6,6 @@ namespace App\Catalogue;
 
 use App\Kitchen\Database\Remembered;
 use App\Kitchen\Database\Row;
-use Illuminate\Support\Facades\DB;
 use Sectum\BreakDown\Method\Method;
 use Sectum\BreakDown\Method\Option;
 use Sectum\BreakDown\Method\Question;
@@ -68,7 +67,7 @@ final readonly class Methods
     {
         return Remembered::of('methods', ['methods'], function (): array {
             $rows = [];
-            $all = DB::table('methods')->orderByRaw('copied_from is null')->orderBy('rowid')->get();
+            $all = CatalogueMethod::query()->toBase()->orderByRaw('copied_from is null')->orderBy('rowid')->get();
             foreach (Row::all($all) as $row) {
                 $rows[$row->text('method')] = $row;
             }
@@ -81,7 +80,7 @@ final readonly class Methods
     private static function steps(string $code): array
     {
         $steps = [];
-        foreach (Row::all(DB::table('method_steps')->where('method', $code)->orderBy('step')->get()) as $row) {
+        foreach (Row::all(CatalogueStep::query()->toBase()->where('method', $code)->orderBy('step')->get()) as $row) {
             $choices = [];
             foreach (self::words($row->text('choices'), ';') as $choice) {
                 [$question, $option] = explode(':', $choice, 2) + ['', ''];
@@ -110,7 +109,7 @@ final readonly class Methods
     {
         $options = [];
         $asks = [];
-        foreach (Row::all(DB::table('method_choices')->where('method', $code)->orderBy('rowid')->get()) as $row) {
+        foreach (Row::all(CatalogueChoice::query()->toBase()->where('method', $code)->orderBy('rowid')->get()) as $row) {
             $asks[$row->text('question')] = $row->text('asks');
             $options[$row->text('question')][] = new Option(
                 $row->text('option'),

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Fish;
 
 use App\Kitchen\Database\Remembered;
-use Illuminate\Support\Facades\DB;
 use Sectum\Measure\Mass;
 
 /** The tray register: what lies under the fish, and what it weighs. */
@@ -16,7 +15,7 @@ final readonly class Containers
     {
         return Remembered::of('containers', ['tares'], function (): array {
             $containers = [];
-            foreach (DB::table('tares')->orderBy('name')->pluck('mass_mg', 'name') as $name => $milligrams) {
+            foreach (Tare::query()->toBase()->orderBy('name')->pluck('mass_mg', 'name') as $name => $milligrams) {
                 $containers[(string) $name] = Mass::ofMilligrams(is_numeric($milligrams) ? (int) $milligrams : 0);
             }
 
@@ -33,7 +32,7 @@ final readonly class Containers
     public static function store(string $name, ?Mass $mass): void
     {
         $mass === null
-            ? DB::table('tares')->where('name', $name)->delete()
-            : DB::table('tares')->updateOrInsert(['name' => $name], ['mass_mg' => $mass->milligrams]);
+            ? Tare::query()->toBase()->where('name', $name)->delete()
+            : Tare::query()->toBase()->updateOrInsert(['name' => $name], ['mass_mg' => $mass->milligrams]);
     }
 }

@@ -13,7 +13,6 @@ use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
-use Illuminate\Support\Facades\DB;
 use Sectum\Fish\Part;
 use Sectum\Fish\StateBought;
 use Sectum\Measure\Mass;
@@ -106,7 +105,7 @@ final class Fish extends Record
         $fish = self::query()->with(['species.shares', 'pieces.readings.void', 'pieces.readings.person']);
         $fish->withAggregate('supplier as supplier_name', 'name');
         $fish->addSelect([
-            'last_step_at' => DB::table('step_times')->selectRaw('max(said_at)')->whereColumn('fish_id', 'fish.id'),
+            'last_step_at' => StepTime::query()->toBase()->selectRaw('max(said_at)')->whereColumn('fish_id', 'fish.id'),
         ]);
 
         return $fish;

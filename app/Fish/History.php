@@ -18,6 +18,7 @@ final readonly class History
     /** @return list<array{int, string, string}> after which reading, when, and what; first to last */
     public static function of(Fish $fish): array
     {
+        // The table is the package's, with a column of ours; its model knows nothing of that.
         $kept = DB::table('activity_log')
             ->where('subject_type', $fish->getMorphClass())
             ->where('subject_id', $fish->id)

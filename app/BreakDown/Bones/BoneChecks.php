@@ -8,7 +8,6 @@ use App\Fish\Fish;
 use App\Fish\Piece;
 use App\Kitchen\Database\Remembered;
 use App\Kitchen\Database\Row;
-use Illuminate\Support\Facades\DB;
 use Sectum\BreakDown\BoneCheck;
 use Sectum\Fish\Part;
 use Sectum\Fish\PinBoneRow;
@@ -23,7 +22,7 @@ final readonly class BoneChecks
         $rows = Remembered::of(
             "bone checks:{$fish->id}",
             ['bone_checks'],
-            fn (): array => Row::all(DB::table('bone_checks')->where('fish_id', $fish->id)->orderBy('rowid')->get()),
+            fn (): array => Row::all(BonePass::query()->toBase()->where('fish_id', $fish->id)->orderBy('rowid')->get()),
         );
         foreach ($rows as $row) {
             $latest[$row->text('piece_id')] = $row;

@@ -48,7 +48,7 @@ final readonly class StoreBoneCheck
                         'give the reason.',
                 );
             }
-            DB::table('bone_checks')->insert([
+            BonePass::query()->toBase()->insert([
                 'id' => $check,
                 'fish_id' => $fish->id,
                 'piece_id' => $piece->id,

@@ -6,6 +6,7 @@ namespace App\BreakDown\Findings;
 
 use App\Contract\Fault;
 use App\Contract\Fields;
+use App\Fish\Finding;
 use App\Fish\Fish;
 use App\Fish\History;
 use App\Fish\Photo;
@@ -43,7 +44,7 @@ final readonly class StoreFinding
             ) {
                 throw Fault::inField('/photo', 'There is no such photo of this fish.');
             }
-            DB::table('finds')->insert([
+            Finding::query()->toBase()->insert([
                 'id' => $find,
                 'fish_id' => $fish->id,
                 'kind' => $kind->value,

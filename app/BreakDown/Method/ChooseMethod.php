@@ -9,6 +9,7 @@ use App\Contract\Fault;
 use App\Contract\Fields;
 use App\Fish\Fish;
 use App\Fish\History;
+use App\Fish\StepTime;
 use App\Fish\WeightsChanged;
 use App\Kitchen\Moment;
 use App\Kitchen\Person;
@@ -65,7 +66,7 @@ final readonly class ChooseMethod
                 throw Fault::inField('/done', 'Choose first how it is cut.');
             }
             if ($fish->steps_said !== $done) {
-                DB::table('step_times')->insert([
+                StepTime::query()->toBase()->insert([
                     'fish_id' => $fish->id,
                     'step' => $done,
                     'said_by' => $person->id,

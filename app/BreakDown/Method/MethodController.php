@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\BreakDown\Method;
 
+use App\Catalogue\CatalogueMethod;
+use App\Catalogue\CatalogueStep;
 use App\Contract\Fault;
 use App\Contract\Fields;
 use App\Fish\Containers;
@@ -11,7 +13,6 @@ use App\Kitchen\Database\Row;
 use App\Kitchen\Person;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use Illuminate\Support\Facades\DB;
 use Sectum\Measure\Mass;
 
 /** The methods as the house writes them, and the trays that lie under its fish. */
@@ -62,7 +63,7 @@ final readonly class MethodController
     private static function whole(string $code): JsonResponse
     {
         $row =
-            Row::maybe(DB::table('methods')->where('method', $code)->first()) ??
+            Row::maybe(CatalogueMethod::query()->toBase()->where('method', $code)->first()) ??
             throw Fault::notThere('There is no such method.');
 
         return new JsonResponse([
@@ -85,7 +86,7 @@ final readonly class MethodController
                     'seconds' => $step->number('seconds'),
                     'seconds_per_kg' => $step->number('seconds_per_kg'),
                 ],
-                Row::all(DB::table('method_steps')->where('method', $code)->orderBy('step')->get()),
+                Row::all(CatalogueStep::query()->toBase()->where('method', $code)->orderBy('step')->get()),
             ),
         ]);
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\BreakDown\Method;
 
 use App\BreakDown\Yields\KeepYields;
+use App\BreakDown\Yields\KeptYield;
 use App\Catalogue\Methods;
 use App\Fish\Fish;
 use App\Fish\Piece;
@@ -12,7 +13,6 @@ use App\Kitchen\Database\Remembered;
 use App\Kitchen\Database\Row;
 use App\Kitchen\Format\Words;
 use App\Kitchen\Moment;
-use Illuminate\Support\Facades\DB;
 use Sectum\BreakDown\Method\Method;
 use Sectum\BreakDown\Method\Option;
 use Sectum\BreakDown\Method\Question;
@@ -138,7 +138,7 @@ final readonly class MethodView
     {
         return Remembered::of("lost:{$fish->id}:{$fish->method}", ['yield_records'], function () use ($fish): array {
             $lost = [];
-            $rows = DB::table('yield_records')
+            $rows = KeptYield::query()->toBase()
                 ->select('rung')
                 ->selectRaw('count(*) as fishes, avg(pct) as share')
                 ->where([

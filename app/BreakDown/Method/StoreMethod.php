@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace App\BreakDown\Method;
 
+use App\Catalogue\CatalogueChoice;
+use App\Catalogue\CatalogueMethod;
+use App\Catalogue\CatalogueStep;
 use App\Contract\Fault;
 use App\Contract\Fields;
 use App\Kitchen\Database\Row;
@@ -20,9 +23,9 @@ final readonly class StoreMethod
         $person->mustBeHeadChef('The head chef edits the house\'s own methods.');
         DB::connection()->transaction(function () use ($code, $fields): void {
             $from =
-                Row::maybe(DB::table('methods')->where('method', $fields->string('from'))->first()) ??
+                Row::maybe(CatalogueMethod::query()->toBase()->where('method', $fields->string('from'))->first()) ??
                 throw Fault::inField('/from', 'There is no such method to copy.');
-            $known = Row::maybe(DB::table('methods')->where('method', $code)->first());
+            $known = Row::maybe(CatalogueMethod::query()->toBase()->where('method', $code)->first());
             if ($known !== null && $known->text('copied_from') === '') {
                 throw Fault::conflict('A default method is not changed: copy it first.');
             }
@@ -34,7 +37,7 @@ final readonly class StoreMethod
                 );
             }
             $steps = self::steps($code, $fields->list('steps'), BodyForm::from($from->text('form')));
-            DB::table('methods')->updateOrInsert(
+            CatalogueMethod::query()->toBase()->updateOrInsert(
                 ['method' => $code],
                 [
                     'name' => trim($fields->string('name')),
@@ -45,12 +48,12 @@ final readonly class StoreMethod
                     'version' => $version + 1,
                 ],
             );
-            DB::table('method_steps')->where('method', $code)->delete();
-            DB::table('method_steps')->insert($steps);
+            CatalogueStep::query()->toBase()->where('method', $code)->delete();
+            CatalogueStep::query()->toBase()->insert($steps);
             if ($known === null) {
-                $copied = DB::table('method_choices')->where('method', $fields->string('from'))->orderBy('rowid');
+                $copied = CatalogueChoice::query()->toBase()->where('method', $fields->string('from'))->orderBy('rowid');
                 foreach ($copied->get() as $choice) {
-                    DB::table('method_choices')->insert([...(array) $choice, 'method' => $code]);
+                    CatalogueChoice::query()->toBase()->insert([...(array) $choice, 'method' => $code]);
                 }
             }
         });

@@ -9,7 +9,6 @@ use App\Fish\Piece;
 use App\Fish\Reading;
 use App\Kitchen\Database\Remembered;
 use App\Kitchen\Database\Row;
-use Illuminate\Support\Facades\DB;
 use Sectum\Measure\Mass;
 use Sectum\Portion\CutFromFillet;
 use Sectum\Portion\Shape\MeasuredCut;
@@ -112,7 +111,7 @@ final readonly class Cut
      */
     private static function rows(array $readings): array
     {
-        return Row::all(DB::table('cuts')->whereIn('reading_id', $readings)->orderBy('from_cm')->get());
+        return Row::all(CutMade::query()->toBase()->whereIn('reading_id', $readings)->orderBy('from_cm')->get());
     }
 
     /** What a fillet weighed when the first cut by marks was made. */

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Portion\CutPlan;
 
+use App\Catalogue\CataloguePart;
 use App\Kitchen\Database\Remembered;
 use App\Kitchen\Format\Words;
 use App\Kitchen\Settings;
 use App\Portion\Dish\Dish;
-use Illuminate\Support\Facades\DB;
 use Sectum\Fish\Bin;
 use Sectum\Fish\Part;
 use Sectum\Measure\Mass;
@@ -198,7 +198,7 @@ final readonly class FilletPlanView
         $bins = Remembered::of(
             'parts',
             ['parts'],
-            fn (): array => DB::table('parts')->pluck('default_bin', 'part')->all(),
+            fn (): array => CataloguePart::query()->toBase()->pluck('default_bin', 'part')->all(),
         );
         $bin = $bins[$part->value] ?? null;
 

@@ -15,7 +15,6 @@ use App\Kitchen\Moment;
 use App\Kitchen\Person;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\Cache;
-use Illuminate\Support\Facades\DB;
 use Psr\Clock\ClockInterface;
 use Sectum\Portion\FilletShape;
 use Sectum\Portion\Shape\HouseShape;
@@ -81,7 +80,7 @@ final readonly class HouseShapes
     /** Pieces that were cut by marks and count, of fish that were portioned. */
     private static function cuts(string $species, string $shape): Builder
     {
-        return DB::table('cuts')
+        return CutMade::query()->toBase()
             ->join('readings', 'readings.id', '=', 'cuts.reading_id')
             ->leftJoin('reading_voids', 'reading_voids.reading_id', '=', 'readings.id')
             ->join('boards', 'boards.piece_id', '=', 'cuts.fillet_id')
@@ -92,7 +91,7 @@ final readonly class HouseShapes
             ->where(
                 'readings.taken_at',
                 '>',
-                DB::table('shape_resets')
+                ShapeReset::query()->toBase()
                     ->where(['species_id' => $species, 'shape' => $shape])
                     ->selectRaw("coalesce(max(reset_at), '')"),
             )
@@ -107,7 +106,7 @@ final readonly class HouseShapes
         in_array($shape, FilletShape::names(), true) || throw Fault::notThere('There is no such shape.');
         Species::query()->findOrFail($species);
         if (self::fillets($species, $shape) !== []) {
-            DB::table('shape_resets')->insert([
+            ShapeReset::query()->toBase()->insert([
                 'species_id' => $species,
                 'shape' => $shape,
                 'reset_by' => $person->id,
@@ -122,7 +121,7 @@ final readonly class HouseShapes
             $species,
             $shape,
         ): ?string {
-            $at = DB::table('shape_resets')->where('species_id', $species)->where('shape', $shape)->max('reset_at');
+            $at = ShapeReset::query()->toBase()->where('species_id', $species)->where('shape', $shape)->max('reset_at');
 
             return is_string($at) ? $at : null;
         });

@@ -9,7 +9,6 @@ use App\Kitchen\Moment;
 use App\Kitchen\Person;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use Illuminate\Support\Facades\DB;
 use Sectum\Portion\FilletShape;
 use Sectum\Portion\Shape\HouseShape;
 
@@ -18,10 +17,10 @@ final readonly class ShapeController
     public function index(): JsonResponse
     {
         $rows = Row::all(
-            DB::table('boards')
+            BoardFillet::query()->toBase()
                 ->join('fish', 'fish.id', '=', 'boards.fish_id')
                 ->join('species', 'species.id', '=', 'fish.species_id')
-                ->whereIn('boards.piece_id', DB::table('cuts')->select('fillet_id'))
+                ->whereIn('boards.piece_id', CutMade::query()->toBase()->select('fillet_id'))
                 ->distinct()
                 ->orderBy('species.name')
                 ->orderBy('boards.shape')

@@ -7,7 +7,7 @@ namespace App\Portion\Hand;
 use App\Kitchen\Database\Remembered;
 use App\Kitchen\Database\Row;
 use App\Kitchen\Person;
-use Illuminate\Support\Facades\DB;
+use App\Portion\CutPlan\CutMade;
 use Sectum\Portion\Aim;
 use Sectum\Portion\Band;
 use Sectum\Portion\Scatter;
@@ -40,7 +40,7 @@ final readonly class Hand
     private static function found(Person $person): self
     {
         $rows = Row::all(
-            DB::table('cuts')
+            CutMade::query()->toBase()
                 ->join('readings', 'readings.id', '=', 'cuts.reading_id')
                 ->leftJoin('reading_voids', 'reading_voids.reading_id', '=', 'readings.id')
                 ->where('cuts.cut_by', $person->id)

@@ -18,7 +18,7 @@ final readonly class StoreWanted
     {
         DB::connection()->transaction(function () use ($dish, $need): void {
             $chosen = Dish::chosen($dish);
-            DB::table('wanted')->updateOrInsert(
+            WantedTonight::query()->toBase()->updateOrInsert(
                 ['day' => $this->tonight->day(), 'dish_id' => $chosen->id],
                 ['need' => $need],
             );

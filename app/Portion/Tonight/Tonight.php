@@ -7,6 +7,7 @@ namespace App\Portion\Tonight;
 use App\Catalogue\Species;
 use App\Fish\CutFrom;
 use App\Fish\Fish;
+use App\Fish\Piece;
 use App\Fish\Stage;
 use App\Kitchen\Database\Row;
 use App\Kitchen\Format\Words;
@@ -58,7 +59,7 @@ final readonly class Tonight
     {
         $settings = Settings::load();
         $words = new Words($person->units, $settings->scaleStep);
-        $need = DB::table('wanted')
+        $need = WantedTonight::query()->toBase()
             ->where('day', $this->day())
             ->pluck('need', 'dish_id')
             ->map(fn (mixed $one): int => is_numeric($one) ? (int) $one : 0)
@@ -249,7 +250,7 @@ final readonly class Tonight
         $bands = array_column(array_map(fn (Dish $dish): array => [$dish->id, $dish->band()], $dishes), 1, 0);
         $made = [];
         $rows = Row::all(
-            DB::table('pieces')
+            Piece::query()->toBase()
                 ->join('readings', 'readings.piece_id', '=', 'pieces.id')
                 ->leftJoin('reading_voids', 'reading_voids.reading_id', '=', 'readings.id')
                 ->join('fish', 'fish.id', '=', 'pieces.fish_id')

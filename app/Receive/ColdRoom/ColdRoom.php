@@ -7,6 +7,7 @@ namespace App\Receive\ColdRoom;
 use App\Fish\Delivery;
 use App\Fish\Fish;
 use App\Fish\FishHead;
+use App\Fish\Piece;
 use App\Fish\Stage;
 use App\Kitchen\Format\Words;
 use App\Kitchen\Moment;
@@ -18,7 +19,6 @@ use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Query\Builder as Query;
 use Illuminate\Database\Query\JoinClause;
-use Illuminate\Support\Facades\DB;
 use Psr\Clock\ClockInterface;
 use Sectum\Fish\Part;
 use Sectum\Receive\AgeingQueue;
@@ -116,7 +116,7 @@ final readonly class ColdRoom
     /** @return Query ids of fish of which a part has been weighed */
     private static function begun(): Query
     {
-        return DB::table('pieces')
+        return Piece::query()->toBase()
             ->join(
                 'fish',
                 fn (JoinClause $join): JoinClause => $join

@@ -6,6 +6,7 @@ namespace App\Receive\Delivery;
 
 use App\Fish\Delivery;
 use App\Fish\DeliveryLine;
+use App\Fish\Finding;
 use App\Fish\Fish;
 use App\Fish\Inspection;
 use App\Fish\Photo;
@@ -16,7 +17,6 @@ use App\Kitchen\Settings;
 use Brick\Math\BigDecimal;
 use Brick\Math\BigRational;
 use Brick\Math\RoundingMode;
-use Illuminate\Support\Facades\DB;
 use Sectum\Fish\Hazard;
 use Sectum\Measure\Currency;
 use Sectum\Measure\Mass;
@@ -117,7 +117,7 @@ final readonly class DeliveryView
         $fish = $delivery->lines
             ->flatMap(fn (DeliveryLine $line): array => array_values($line->fish->all()))
             ->keyBy('id');
-        $finds = DB::table('finds')
+        $finds = Finding::query()->toBase()
             ->whereIn('fish_id', $fish->keys()->all())
             ->where('claimed', true)
             ->orderBy('found_at')

@@ -9,7 +9,6 @@ use App\Catalogue\Species;
 use App\Contract\Fault;
 use App\Contract\Fields;
 use App\Fish\Supplier;
-use Illuminate\Support\Facades\DB;
 use JsonException;
 use Sectum\Receive\Invoice\ColumnMap;
 use Sectum\Receive\Invoice\CsvInvoice;
@@ -59,7 +58,7 @@ final readonly class ReadInvoice
     private static function kept(?string $supplier): ?Fields
     {
         $known = $supplier === null ? null : Supplier::query()->where('name', trim($supplier))->first();
-        $json = $known === null ? null : DB::table('invoice_maps')->where('supplier_id', $known->id)->value('map');
+        $json = $known === null ? null : InvoiceMap::query()->toBase()->where('supplier_id', $known->id)->value('map');
         try {
             $map = is_string($json) ? json_decode($json, true, 8, JSON_THROW_ON_ERROR) : null;
         } catch (JsonException) {

@@ -8,7 +8,6 @@ use App\Catalogue\HouseBin;
 use App\Kitchen\Database\Remembered;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
-use Illuminate\Support\Facades\DB;
 use Sectum\Fish\Bin;
 use Sectum\Route\BinNeed;
 use Sectum\Route\Bins\Ledger;
@@ -43,7 +42,7 @@ final readonly class Bins
     /** @return Builder<BinDeposit> of which something is left, in the order in which it was put in */
     private static function left(): Builder
     {
-        $gone = DB::table('bin_withdrawals')->selectRaw('sum(mass_mg)')->whereColumn('deposit_id', 'bin_deposits.id');
+        $gone = BinWithdrawal::query()->toBase()->selectRaw('sum(mass_mg)')->whereColumn('deposit_id', 'bin_deposits.id');
 
         return BinDeposit::query()
             ->whereRaw('mass_mg > coalesce(('.$gone->toSql().'), 0)')

@@ -12,7 +12,6 @@ use App\Kitchen\Settings;
 use App\Route\Batches\FoodBatch;
 use App\Route\Recipes\Recipe;
 use DateTimeImmutable;
-use Illuminate\Support\Facades\DB;
 use Psr\Clock\ClockInterface;
 use Sectum\Fish\Bin;
 use Sectum\Measure\Mass;
@@ -150,7 +149,7 @@ final readonly class BinsView
         DateTimeImmutable $today,
         Words $words,
     ): string {
-        $came = DB::table('bin_deposits')
+        $came = BinDeposit::query()->toBase()
             ->where('bin', $house->bin->value)
             ->whereNull('from_id')
             ->where('put_at', '>=', Moment::written($today->modify('-'.self::FLOW.' days')))

@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Catalogue;
+
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * An option of a question that a method asks.
+ *
+ * @property string $method
+ * @property string $question
+ * @property string $asks
+ * @property string $option
+ * @property string $name
+ * @property string $why
+ * @property string $part
+ * @property float $costs_pct of the fish
+ * @property string $usual
+ * @property string $source
+ */
+final class CatalogueChoice extends Model
+{
+    protected $table = 'method_choices';
+
+    public $timestamps = false;
+
+    protected $guarded = [];
+}

@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Catalogue;
+
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * A method, as it is shipped or as the house copied and changed it.
+ *
+ * @property string $method its code
+ * @property string $name
+ * @property string $form of the body it is for
+ * @property string $why
+ * @property string $source
+ * @property string|null $copied_from null for one that is shipped
+ * @property int $version
+ */
+final class CatalogueMethod extends Model
+{
+    protected $table = 'methods';
+
+    protected $primaryKey = 'method';
+
+    protected $keyType = 'string';
+
+    public $incrementing = false;
+
+    public $timestamps = false;
+
+    protected $guarded = [];
+}

@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Catalogue;
+
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * A part of a fish, as the catalogue describes it.
+ *
+ * @property string $part its code
+ * @property string $name
+ * @property string $family
+ * @property string|null $default_bin
+ * @property string $cut_from
+ * @property string $forms of bodies that have it
+ * @property string $source
+ */
+final class CataloguePart extends Model
+{
+    protected $table = 'parts';
+
+    protected $primaryKey = 'part';
+
+    protected $keyType = 'string';
+
+    public $incrementing = false;
+
+    public $timestamps = false;
+
+    protected $guarded = [];
+}

@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Catalogue;
+
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * A step of a method; the questions it depends on stand in its choices.
+ *
+ * @property string $method
+ * @property int $step
+ * @property string $choices
+ * @property string $doing
+ * @property string $why
+ * @property string $parts that come off
+ * @property string $place
+ * @property string $tools
+ * @property string $caution
+ * @property string $inspect
+ * @property float $seconds
+ * @property float $seconds_per_kg
+ * @property string $source
+ */
+final class CatalogueStep extends Model
+{
+    protected $table = 'method_steps';
+
+    public $timestamps = false;
+
+    protected $guarded = [];
+}

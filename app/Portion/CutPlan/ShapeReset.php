@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Portion\CutPlan;
+
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * When the head chef forgot what was learned of a shape.
+ *
+ * @property int $id
+ * @property string $species_id
+ * @property string $shape
+ * @property string $reset_by
+ * @property string $reset_at ISO 8601
+ */
+final class ShapeReset extends Model
+{
+    protected $table = 'shape_resets';
+
+    public $timestamps = false;
+
+    protected $guarded = [];
+}

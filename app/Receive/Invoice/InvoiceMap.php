@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Receive\Invoice;
+
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * How a supplier's files are read, as it was last said.
+ *
+ * @property string $supplier_id
+ * @property string $map JSON
+ */
+final class InvoiceMap extends Model
+{
+    protected $table = 'invoice_maps';
+
+    protected $primaryKey = 'supplier_id';
+
+    protected $keyType = 'string';
+
+    public $incrementing = false;
+
+    public $timestamps = false;
+
+    protected $guarded = [];
+}
