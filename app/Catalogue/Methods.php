@@ -109,7 +109,8 @@ final readonly class Methods
     {
         $options = [];
         $asks = [];
-        foreach (Row::all(CatalogueChoice::query()->toBase()->where('method', $code)->orderBy('rowid')->get()) as $row) {
+        $rows = CatalogueChoice::query()->toBase()->where('method', $code)->orderBy('rowid')->get();
+        foreach (Row::all($rows) as $row) {
             $asks[$row->text('question')] = $row->text('asks');
             $options[$row->text('question')][] = new Option(
                 $row->text('option'),

@@ -111,7 +111,8 @@ final readonly class WholeOrReady
             'said' => match (true) {
                 $cut->saves->minor > 0 => "Cutting {$species->name} here saves {$cut->saves->print()} per kg served. ".
                     "Bought fillets pay below {$cut->evenReady->perKg->print()} per kg.",
-                $cut->saves->minor < 0 => "Ready-cut {$species->name} saves {$cut->saves->times(-1)->print()} a served kilo.".
+                $cut->saves->minor < 0 => "Ready-cut {$species->name} saves ".
+                    "{$cut->saves->times(-1)->print()} a served kilo.".
 
                     ($cut->evenWhole === null
                         ? ' No price of whole fish makes up for it.'

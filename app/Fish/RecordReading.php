@@ -20,6 +20,7 @@ use Sectum\BreakDown\MassRange;
 use Sectum\BreakDown\Plausible;
 use Sectum\Fish\Part;
 use Sectum\Measure\Mass;
+use Sectum\Message;
 
 /**
  * Takes a reading of a part: the part becomes a piece of the fish, and the piece gets its weight.
@@ -168,20 +169,26 @@ final readonly class RecordReading
         if ($odd === null) {
             return;
         }
-        $shown = $words->text($weighing->mass);
-        $name = lcfirst($piece->name);
         $usual = $share === null ? new MassRange(Mass::zero(), Mass::zero()) : Plausible::range($fish->mass(), $share);
+        $from = $source?->id === $whole->id ? 'the whole fish' : lcfirst((string) $source?->name);
         throw Fault::inField(
             '/sure',
-            match ($odd) {
-                Plausible::MoreThanItsSource => "{$shown} is more than ".
-                    ($source?->id === $whole->id ? 'the whole fish' : lcfirst((string) $source?->name)).
-                    ", {$words->text(
-                        $source?->reading()?->mass() ?? Mass::zero(),
-                    )}. Does something else lie on the scale?",
-                Plausible::TooHeavy => "{$shown} is much for {$name}: {$words->text($usual->least)} to {$words->text($usual->most)} are usual. Does something else lie on the scale?",
-                Plausible::TooLight => "{$shown} is little for {$name}: {$words->text($usual->least)} to {$words->text($usual->most)} are usual. Is all of it on the scale, in the right unit?",
-            },
+            $words->say(
+                new Message($odd, [
+                    'shown' => $weighing->mass,
+                    ...match ($odd) {
+                        Plausible::MoreThanItsSource => [
+                            'source' => $from,
+                            'mass' => $source?->reading()?->mass() ?? Mass::zero(),
+                        ],
+                        Plausible::TooHeavy, Plausible::TooLight => [
+                            'name' => lcfirst($piece->name),
+                            'least' => $usual->least,
+                            'most' => $usual->most,
+                        ],
+                    },
+                ]),
+            ),
         );
     }
 

@@ -46,6 +46,12 @@ return [
         'empty' => 'That is empty already: somebody took it out before you.',
         'no-such-tub' => 'That is not in the bin.',
     ],
+    'plausible' => [
+        'more-than-its-source' => ':shown is more than :source, :mass. Does something else lie on the scale?',
+        'too-heavy' => ':shown is much for :name: :least to :most are usual. Does something else lie on the scale?',
+        'too-light' => ':shown is little for :name: :least to :most are usual. Is all of it on the scale, in the right '.
+            'unit?',
+    ],
     'portion-stop' => [
         'wanted' => ':kind: no more than :count are wanted.',
         'short' => ':kind: :short short of one more.',

@@ -51,7 +51,10 @@ final readonly class StoreMethod
             CatalogueStep::query()->toBase()->where('method', $code)->delete();
             CatalogueStep::query()->toBase()->insert($steps);
             if ($known === null) {
-                $copied = CatalogueChoice::query()->toBase()->where('method', $fields->string('from'))->orderBy('rowid');
+                $copied = CatalogueChoice::query()
+                    ->toBase()
+                    ->where('method', $fields->string('from'))
+                    ->orderBy('rowid');
                 foreach ($copied->get() as $choice) {
                     CatalogueChoice::query()->toBase()->insert([...(array) $choice, 'method' => $code]);
                 }

@@ -156,7 +156,9 @@ final readonly class Diagnosis
         $neighbours = count(array_filter($digits, fn (Explanation $one): bool => $one->apart === 1));
         foreach ($digits as $candidate) {
             $which =
-                $candidate->apart === 1 ? self::NEIGHBOURS / $neighbours : (1 - self::NEIGHBOURS) / (count($digits) - $neighbours);
+                $candidate->apart === 1
+                    ? self::NEIGHBOURS / $neighbours
+                    : (1 - self::NEIGHBOURS) / (count($digits) - $neighbours);
             $scores[] = new Scored(
                 $base +
                 $odd +

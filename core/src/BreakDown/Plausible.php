@@ -6,19 +6,20 @@ namespace Sectum\BreakDown;
 
 use Sectum\Fish\Share;
 use Sectum\Measure\Mass;
+use Sectum\Sentence;
 
 /**
  * Whether a weight can be that of the part it is meant for; asked before it is recorded, and overruled with one more
  * tap.
  */
-enum Plausible: string
+enum Plausible: string implements Sentence
 {
-    /** It is more than the piece it is cut from. */
-    case MoreThanItsSource = 'more than its source';
+    /** It is more than the piece it is cut from: shown, source, mass. */
+    case MoreThanItsSource = 'more-than-its-source';
 
-    /** It lies outside the central 99.9 % of what such a part weighs. */
-    case TooHeavy = 'too heavy';
-    case TooLight = 'too light';
+    /** It lies outside the central 99.9 % of what such a part weighs: shown, name, least, most. */
+    case TooHeavy = 'too-heavy';
+    case TooLight = 'too-light';
 
     /** Half of what lies outside the central 99.9 % of a normal distribution, in standard deviations. */
     private const Z = 3.2905;

@@ -41,7 +41,9 @@ final readonly class Recovery
                     // The whole over itself has no spread; the rest to first order from both masses'.
                     $name === Rung::AsBought->value
                         ? 0.0
-                        : 100 * sqrt(($mass->sd / $whole->grams) ** 2 + (($mass->grams * $whole->sd) / $whole->grams ** 2) ** 2),
+                        : 100 * sqrt(
+                            ($mass->sd / $whole->grams) ** 2 + (($mass->grams * $whole->sd) / $whole->grams ** 2) ** 2,
+                        ),
                 );
             }
         }

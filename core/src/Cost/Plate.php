@@ -62,7 +62,9 @@ final readonly class Plate
                 ? null
                 : BigRational::of($cost->minor)->multipliedBy(100)->dividedBy($net)->toFloat(),
             $net === null ? null : $money($net)->minus($cost),
-            $net === null || $targetCostPct === null ? null : $money($net->multipliedBy($targetCostPct)->dividedBy(100)),
+            $net === null || $targetCostPct === null
+                ? null
+                : $money($net->multipliedBy($targetCostPct)->dividedBy(100)),
             $suggested === null ? null : $money($suggested),
             $suggested === null ? null : $money(self::raised($suggested, $taxPct)),
         );

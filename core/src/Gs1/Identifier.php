@@ -8,7 +8,8 @@ namespace Sectum\Gs1;
 final readonly class Identifier
 {
     /**
-     * Known identifiers: title, pattern of the value, and how it is checked besides. A trailing "n" stands for the number
+     * Known identifiers: title, pattern of the value, and how it is checked besides. A trailing "n" stands for the
+     * number
      * of decimals.
      */
     private const KNOWN = [

@@ -55,10 +55,11 @@ final readonly class NextOne
                 'thick' => Length::ofMm(ceil($mm->thick)),
                 'most' => Length::ofMm($kind->maxMm),
             ]),
-            $kind->minEvenness !== null && $mm->thin < $kind->minEvenness * $mm->thick => self::by(PortionStop::Uneven, $kind, [
-                'thin' => Length::ofMm(floor($mm->thin)),
-                'thick' => Length::ofMm(ceil($mm->thick)),
-            ]),
+            $kind->minEvenness !== null && $mm->thin < $kind->minEvenness * $mm->thick => self::by(
+                PortionStop::Uneven,
+                $kind,
+                ['thin' => Length::ofMm(floor($mm->thin)), 'thick' => Length::ofMm(ceil($mm->thick))],
+            ),
             default => self::by(PortionStop::NotWorthIt, $kind),
         };
     }

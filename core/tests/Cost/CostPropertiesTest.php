@@ -66,7 +66,10 @@ final class CostPropertiesTest extends TestCase
                     array_sum(array_map(fn (Mass $m): int => $m->milligrams, $masses)),
                     $given->served->milligrams + $given->given->milligrams + $given->light->milligrams,
                 );
-                self::assertSame($total, $given->servedCost->minor + $given->givenCost->minor + $given->lightCost->minor);
+                self::assertSame(
+                    $total,
+                    $given->servedCost->minor + $given->givenCost->minor + $given->lightCost->minor,
+                );
                 self::assertSame($given->givenCost->minor, array_sum(Euro::cents($given->givenEach)));
                 self::assertSame(
                     count(array_filter($masses, fn (Mass $m): bool => $m->milligrams < $target - $minus)),
@@ -86,7 +89,13 @@ final class CostPropertiesTest extends TestCase
                 new ChooseGenerator(1, 9),
             )
             ->then(function (int $whole, int $price, int $one, int $other, int $times): void {
-                $purchase = new Purchase(Mass::ofMilligrams($whole), Euro::perKg($price), Euro::of(0), BigRational::zero(), Euro::of(0));
+                $purchase = new Purchase(
+                    Mass::ofMilligrams($whole),
+                    Euro::perKg($price),
+                    Euro::of(0),
+                    BigRational::zero(),
+                    Euro::of(0),
+                );
                 $products = [
                     new Product('dear', Mass::ofMilligrams($one), 3, BigRational::of($times + 1)),
                     new Product('plain', Mass::ofMilligrams($other), 5, BigRational::one()),
@@ -156,12 +165,18 @@ final class CostPropertiesTest extends TestCase
                 $cut = ReadyCut::of($whole, $bought($ready));
                 self::assertSame($cut->ready->minor - $cut->whole->minor, $cut->saves->minor);
                 // A cent of price is a little more than a cent a served kilo, so the rounding of the price shows.
-                self::assertLessThanOrEqual(2, abs(ReadyCut::of($whole, $bought($cut->evenReady->perKg->minor))->saves->minor));
+                self::assertLessThanOrEqual(
+                    2,
+                    abs(ReadyCut::of($whole, $bought($cut->evenReady->perKg->minor))->saves->minor),
+                );
                 if ($cut->evenWhole !== null) {
                     self::assertLessThanOrEqual(
                         4,
                         abs(
-                            ReadyCut::of(self::fish($cut->evenWhole->perKg->minor, $work, $credit, $yield), $bought($ready))
+                            ReadyCut::of(
+                                self::fish($cut->evenWhole->perKg->minor, $work, $credit, $yield),
+                                $bought($ready),
+                            )
                                 ->saves->minor,
                         ),
                     );

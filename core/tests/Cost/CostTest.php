@@ -68,9 +68,18 @@ final class CostTest extends TestCase
                 ]);
                 $whole = array_reduce($masses, fn (Mass $sum, Mass $m): Mass => $sum->plus($m), Mass::zero());
                 $cost = Cost::of(
-                    new Purchase(Mass::ofMilligrams($mass), Euro::perKg($price), Euro::of(17), BigRational::nd(29, 3), Euro::of(1861)),
+                    new Purchase(
+                        Mass::ofMilligrams($mass),
+                        Euro::perKg($price),
+                        Euro::of(17),
+                        BigRational::nd(29, 3),
+                        Euro::of(1861),
+                    ),
                     array_map(
-                        fn (mixed $mg): Credit => Credit::at(Mass::ofMilligrams(is_int($mg) ? $mg : 1), Euro::perKg(333)),
+                        fn (mixed $mg): Credit => Credit::at(
+                            Mass::ofMilligrams(is_int($mg) ? $mg : 1),
+                            Euro::perKg(333),
+                        ),
                         array_values($credits),
                     ),
                     [
@@ -116,6 +125,11 @@ final class CostTest extends TestCase
     public function test_nothing_carries_no_cost(): void
     {
         $this->expectException(NothingToCost::class);
-        Cost::of(new Purchase(Mass::ofGrams(100), Euro::perKg(0), Euro::of(0), BigRational::zero(), Euro::of(0)), [], [], Split::ByWeight);
+        Cost::of(
+            new Purchase(Mass::ofGrams(100), Euro::perKg(0), Euro::of(0), BigRational::zero(), Euro::of(0)),
+            [],
+            [],
+            Split::ByWeight,
+        );
     }
 }

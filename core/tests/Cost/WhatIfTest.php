@@ -62,7 +62,15 @@ final class WhatIfTest extends TestCase
             null,
         );
         self::assertSame([-32, null], [$dearer->saves->minor, $dearer->aYear?->minor]);
-        $known = WhatIf::of(self::char(), Mass::ofGrams(160), self::char(), Mass::ofGrams(155), $plate, 125, Euro::of(451));
+        $known = WhatIf::of(
+            self::char(),
+            Mass::ofGrams(160),
+            self::char(),
+            Mass::ofGrams(155),
+            $plate,
+            125,
+            Euro::of(451),
+        );
         self::assertSame([451, 437, 14], [$known->nowPortion->minor, $known->thenPortion->minor, $known->saves->minor]);
     }
 
@@ -88,7 +96,13 @@ final class WhatIfTest extends TestCase
     public function test_whole_against_ready_cut(): void
     {
         // Cut here 28.00 a served kilo; ready fillets at 26.40, 96 % of them served: 27.50.
-        $ready = Yielded::of(BigRational::of(2640), BigRational::zero(), BigRational::zero(), BigRational::of(96), Euro::currency());
+        $ready = Yielded::of(
+            BigRational::of(2640),
+            BigRational::zero(),
+            BigRational::zero(),
+            BigRational::of(96),
+            Euro::currency(),
+        );
         $cut = ReadyCut::of(self::char(), $ready);
         self::assertSame(
             [2800, 2750, -50, 2688, 1365, 55],
@@ -115,7 +129,13 @@ final class WhatIfTest extends TestCase
         self::assertSame(2750, ReadyCut::of(self::char(price: 1365), $ready)->whole->minor);
         $gift = ReadyCut::of(
             self::char(),
-            Yielded::of(BigRational::zero(), BigRational::zero(), BigRational::zero(), BigRational::of(96), Euro::currency()),
+            Yielded::of(
+                BigRational::zero(),
+                BigRational::zero(),
+                BigRational::zero(),
+                BigRational::of(96),
+                Euro::currency(),
+            ),
         );
         self::assertNull($gift->evenWhole, 'no whole fish is cheap enough against a gift');
         self::assertSame(0, ReadyCut::of(self::char(100), $ready)->point->minor);
@@ -147,7 +167,12 @@ final class WhatIfTest extends TestCase
     public function test_what_is_given_away_and_what_is_too_light_stand_apart_and_add_up(): void
     {
         $pieces = array_map(Mass::ofGrams(...), [172, 160, 155, 120]);
-        $given = GivenAway::of(new ProductCost('char', Euro::of(1701), []), $pieces, Mass::ofGrams(160), Mass::ofGrams(8));
+        $given = GivenAway::of(
+            new ProductCost('char', Euro::of(1701), []),
+            $pieces,
+            Mass::ofGrams(160),
+            Mass::ofGrams(8),
+        );
         self::assertSame(
             [475_000, 12_000, 120_000, 1],
             [$given->served->milligrams, $given->given->milligrams, $given->light->milligrams, $given->lightPieces],

@@ -213,7 +213,10 @@ final class DestinationsTest extends TestCase
     public function test_a_full_bin_stands_back_and_a_batch_that_is_nearly_there_comes_forward(): void
     {
         $trim = new Leftover(Part::Trim, FatClass::Lean, Mass::ofGrams(500), notRaw: null);
-        $needs = ['tartare' => new BinNeed(Euro::perKg(1400)), 'mince' => new BinNeed(Euro::perKg(900), lacks: Mass::ofGrams(400))];
+        $needs = [
+            'tartare' => new BinNeed(Euro::perKg(1400)),
+            'mince' => new BinNeed(Euro::perKg(900), lacks: Mass::ofGrams(400)),
+        ];
         self::assertSame(Bin::Mince, Destinations::of($trim, needs: $needs)->first());
         self::assertStringContainsString(
             'enough for a batch',
@@ -221,12 +224,18 @@ final class DestinationsTest extends TestCase
         );
         $full = Destinations::of(
             $trim,
-            needs: [...$needs, 'mince' => new BinNeed(Euro::perKg(900), room: Mass::ofGrams(499), lacks: Mass::ofGrams(400))],
+            needs: [
+                ...$needs,
+                'mince' => new BinNeed(Euro::perKg(900), room: Mass::ofGrams(499), lacks: Mass::ofGrams(400)),
+            ],
         );
         self::assertSame(Bin::Tartare, $full->first());
         self::assertTrue($full->to(Bin::Mince)->allowed ?? false);
         self::assertStringContainsString('no room', $full->to(Bin::Mince)->why ?? '');
-        self::assertFalse((new BinNeed(Euro::perKg(900), lacks: Mass::zero()))->completedBy(Mass::ofGrams(5)), 'nothing lacks');
+        self::assertFalse(
+            (new BinNeed(Euro::perKg(900), lacks: Mass::zero()))->completedBy(Mass::ofGrams(5)),
+            'nothing lacks',
+        );
     }
 
     private static function destinations(

@@ -33,6 +33,7 @@ use Illuminate\Support\Str;
 use Sectum\Fish\Part;
 use Sectum\Measure\UnitSystem;
 use Sectum\Portion\FilletShape;
+use Sectum\Portion\Station;
 
 /** The demo's fish on the board: broken down, portioned, routed and costed, through the actions the page uses. */
 final class Board
@@ -243,12 +244,12 @@ final class Board
 
         return FilletShape::of(
             array_map(
-                fn (array $station, int $j): float => $station[0] *
+                fn (Station $station, int $j): float => $station->massPerLength *
                     (1 + $lean * (1 - (2 * $j) / (count($stations) - 1))),
                 $stations,
                 array_keys($stations),
             ),
-            array_map(fn (array $station): float => $station[1], $stations),
+            array_map(fn (Station $station): float => $station->thickness, $stations),
         );
     }
 

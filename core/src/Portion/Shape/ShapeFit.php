@@ -56,7 +56,11 @@ final readonly class ShapeFit
         $rows[] = [self::hats(0.0, 1.0, $last), 1.0, 1e-4];
         $off = array_fill(0, $last + 1, 0.0);
         for ($round = 0; $round < self::ROUNDS; $round++) {
-            $now = array_map(fn (Station $station, float $log): float => $station->massPerLength * exp($log), $stations, $off);
+            $now = array_map(
+                fn (Station $station, float $log): float => $station->massPerLength * exp($log),
+                $stations,
+                $off,
+            );
             $squares = new LeastSquares($last + 1);
             foreach (array_keys($now) as $j) {
                 $squares->row([$j], [1.0], 0.0, self::OFF);

@@ -35,7 +35,10 @@ final class ShapeTest extends TestCase
         $last = count($stations) - 1;
 
         return FilletShape::of(
-            array_map(fn (int $j): float => $stations[$j]->massPerLength * (1 + $by * (1 - (2 * $j) / $last)), range(0, $last)),
+            array_map(
+                fn (int $j): float => $stations[$j]->massPerLength * (1 + $by * (1 - (2 * $j) / $last)),
+                range(0, $last),
+            ),
             array_map(fn (Station $station): float => $station->thickness, $stations),
         );
     }

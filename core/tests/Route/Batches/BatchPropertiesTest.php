@@ -87,7 +87,11 @@ final class BatchPropertiesTest extends TestCase
             )
             ->then(function (int $milli, int $value, mixed $masses): void {
                 $all = [...self::whole($masses), 500_000];
-                $back = Returned::of(BigRational::nd($milli, 1000), Euro::of($value), array_map(Mass::ofMilligrams(...), $all));
+                $back = Returned::of(
+                    BigRational::nd($milli, 1000),
+                    Euro::of($value),
+                    array_map(Mass::ofMilligrams(...), $all),
+                );
                 self::assertSame($back->total->minor, array_sum(Euro::cents($back->shares)));
                 foreach ($all as $i => $mass) {
                     foreach ($all as $j => $other) {

@@ -80,7 +80,11 @@ final class BatchTest extends TestCase
     {
         $two = BatchPlan::of(self::stock(), Mass::ofGrams(8000), [6, 20, 12], new DateTimeImmutable('2026-03-02'));
         self::assertSame([20.0, 6.0], array_map(fn (FilledPot $pot): float => $pot->litres, $two->pots));
-        self::assertEqualsWithDelta($two->volume, array_sum(array_map(fn (FilledPot $pot): float => $pot->filled, $two->pots)), 1e-9);
+        self::assertEqualsWithDelta(
+            $two->volume,
+            array_sum(array_map(fn (FilledPot $pot): float => $pot->filled, $two->pots)),
+            1e-9,
+        );
         $over = BatchPlan::of(self::stock(), Mass::ofGrams(8000), [6], new DateTimeImmutable('2026-03-02'));
         self::assertEqualsWithDelta($over->volume - 5.1, $over->over, 1e-9);
         self::assertSame(
