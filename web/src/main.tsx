@@ -1,5 +1,5 @@
 import '@fontsource-variable/archivo/wdth.css';
-import '@mantine/core/styles.css';
+import '@mantine/core/styles.layer.css';
 import './ui/sectum';
 import { MantineProvider } from '@mantine/core';
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';

@@ -1,9 +1,11 @@
+import cx from 'clsx';
 import { type ComponentType, lazy, Suspense, useEffect } from 'react';
 import { Navigate, Route, Routes } from 'react-router';
 import { CostRooms } from './cost/CostRooms';
 import { t } from './lang';
 import { PortionRooms } from './portion/PortionRooms';
 import { Frame } from './ui/Frame';
+import { look } from './ui/look';
 import { WaitingList } from './ui/WaitingList';
 
 type Screen = ComponentType;
@@ -67,7 +69,7 @@ export function KitchenRoutes() {
     }
   }, []);
   return (
-    <Suspense fallback={<p className="sheet soft">{t('routes.loading')}</p>}>
+    <Suspense fallback={<p className={cx(look.sheet, look.soft)}>{t('routes.loading')}</p>}>
       <Routes>
         <Route element={<Frame />}>
           <Route index element={<Navigate to="/receive" replace />} />

@@ -1,34 +1,37 @@
 import { Button, TextInput, UnstyledButton } from '@mantine/core';
 import { useQueryClient } from '@tanstack/react-query';
+import cx from 'clsx';
 import { useState } from 'react';
 import { ulid } from 'ulid';
 import { api, asProblem, type Bench, type Bones, faultAt } from '../api/client';
 import { useKitchen } from '../kitchen/kitchen';
 import { t } from '../lang';
+import { look } from '../ui/look';
 import { usePut } from '../ui/outbox';
 import { useDraft } from '../ui/useDraft';
 import { useKeys } from '../ui/useKeys';
+import css from './BonePanel.module.css';
 
 /** Pin bones of each fillet: counted by tapping, in two passes, on record with who and when. */
 export function BonePanel({ fish, bones, later = false }: { fish: string; bones: Bones[]; later?: boolean }) {
   const [piece, setPiece] = useState<string | null>(null);
   const side = bones.find((b) => b.piece === piece) ?? bones.find((b) => !b.done) ?? bones[0];
   if (!side) {
-    return <p className="soft bones-none">{t('bonePanel.pin-bones-are-counted-once-a')}</p>;
+    return <p className={cx(look.soft, 'bones-none')}>{t('bonePanel.pin-bones-are-counted-once-a')}</p>;
   }
   return (
-    <div className="bones">
-      <div className="bones-sides">
+    <div className={css.bones}>
+      <div className={css.bonesSides}>
         {bones.map((one) => (
           <UnstyledButton
             key={one.piece}
-            className="choice"
+            className={css.choice}
             aria-pressed={one.piece === side.piece}
             onClick={() => setPiece(one.piece)}
           >
-            <span className="key" aria-hidden="true" />
-            <span className="name">{one.name}</span>
-            <span className="mass">
+            <span className={look.key} aria-hidden="true" />
+            <span className={look.name}>{one.name}</span>
+            <span className={look.mass}>
               {!one.done
                 ? one.found > 0
                   ? t('bonePanel.found', { found: one.found })
@@ -88,7 +91,7 @@ function Count({ fish, side, later }: { fish: string; side: Bones; later: boolea
   const usual = Math.min(60, side.expected);
 
   return (
-    <div className="bones-count">
+    <div className={css.bonesCount}>
       <svg
         viewBox="0 0 420 92"
         role="img"
@@ -111,12 +114,12 @@ function Count({ fish, side, later }: { fish: string; side: Bones; later: boolea
           ),
         )}
       </svg>
-      <p className="bones-said">
+      <p className={css.bonesSaid}>
         {later || found > 0 || side.done ? side.said : t('bonePanel.not-counted-expect', { usual: side.usual })}
       </p>
-      <div className="bones-row">
+      <div className={css.bonesRow}>
         <UnstyledButton
-          className="bones-tap"
+          className={css.bonesTap}
           onClick={() => set(found + 1)}
           aria-label={t('bonePanel.one-more-bone-so-far', { found })}
         >
@@ -124,7 +127,7 @@ function Count({ fish, side, later }: { fish: string; side: Bones; later: boolea
           <small>{t('bonePanel.tap-for-each-bone')}</small>
         </UnstyledButton>
         <TextInput
-          className="bones-typed"
+          className={css.bonesTyped}
           aria-label={t('bonePanel.bones-found-typed')}
           inputMode="numeric"
           value={String(found)}
@@ -154,17 +157,17 @@ function Count({ fish, side, later }: { fish: string; side: Bones; later: boolea
       </div>
       {challenged && (
         <TextInput
-          className="bones-word"
+          className={css.bonesWord}
           label={<span role="alert">{challenged}</span>}
           placeholder={t('bonePanel.why-some-broke-off-in-the')}
           value={word}
           onChange={(event) => setDraft({ ...draft, word: event.target.value })}
         />
       )}
-      {side.in_strips && <p className="soft">{t('bonePanel.many-boned-cut-each-row-out')}</p>}
+      {side.in_strips && <p className={look.soft}>{t('bonePanel.many-boned-cut-each-row-out')}</p>}
       {me.role === 'head chef' && !side.done && !later && !challenged && (
         <form
-          className="typed"
+          className={look.typed}
           onSubmit={(event) => {
             event.preventDefault();
             write({ waived: why.trim() });
@@ -181,7 +184,7 @@ function Count({ fish, side, later }: { fish: string; side: Bones; later: boolea
           </Button>
         </form>
       )}
-      <p className="fault" role="alert">
+      <p className={look.fault} role="alert">
         {store.error && !challenged ? asProblem(store.error).detail : ''}
       </p>
     </div>

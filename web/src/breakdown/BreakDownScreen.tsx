@@ -1,5 +1,6 @@
 import { NativeSelect } from '@mantine/core';
 import { useQueryClient } from '@tanstack/react-query';
+import cx from 'clsx';
 import { useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import { ulid } from 'ulid';
@@ -10,6 +11,7 @@ import { FishTitle } from '../ui/FishTitle';
 import { FishDrawing } from '../ui/fish/FishDrawing';
 import { Keel } from '../ui/Keel';
 import { LadderLine } from '../ui/Ladder';
+import { look } from '../ui/look';
 import { Missing } from '../ui/Missing';
 import { takenNow, useOutbox, usePut } from '../ui/outbox';
 import { Pan, refusedText } from '../ui/Pan';
@@ -19,6 +21,7 @@ import { useKeys } from '../ui/useKeys';
 import { weightText } from '../ui/weightText';
 import { lowerFirst } from '../ui/words';
 import { BonePanel } from './BonePanel';
+import css from './BreakDownScreen.module.css';
 import { type Mode, ofStep, partOf, startingMode } from './benchModes';
 import { FindPanel } from './FindPanel';
 import { MethodPanel } from './MethodPanel';
@@ -34,7 +37,11 @@ export function BreakDownScreen() {
   if (error && !bench) {
     return <Missing stage="breakdown" error={error} />;
   }
-  return bench ? <Board key={id} bench={bench} /> : <p className="sheet soft">{t('breakDown.loading')}</p>;
+  return bench ? (
+    <Board key={id} bench={bench} />
+  ) : (
+    <p className={cx(look.sheet, look.soft)}>{t('breakDown.loading')}</p>
+  );
 }
 
 function Board({ bench }: { bench: Bench }) {
@@ -137,8 +144,8 @@ function Board({ bench }: { bench: Bench }) {
   const bonesToDo = bench.bones.filter((side) => !side.done).length;
 
   return (
-    <div className="bench">
-      <section className="board">
+    <div className={look.bench}>
+      <section className={look.board}>
         <FishTitle
           fish={fish}
           figure={bench.edible_yield}
@@ -195,7 +202,7 @@ function Board({ bench }: { bench: Bench }) {
         {view === 'finds' && (
           <FindPanel fish={fish.id} line={bench.line} finds={bench.finds} kinds={bench.find_kinds} />
         )}
-        <div className="tray-head">
+        <div className={look.trayHead}>
           <Chips
             legend={t('breakDown.weigh')}
             name="mode"
@@ -233,7 +240,7 @@ function Board({ bench }: { bench: Bench }) {
             onChange={setView}
           />
         </div>
-        <div className={mode === 'steps' ? 'tray-row' : 'tray-rows'}>
+        <div className={mode === 'steps' ? css.trayRow : css.trayRows}>
           {choice?.of_a_fillet && bench.sources.length > 1 && (
             <Chips
               legend={t('breakDown.cut-from-2')}

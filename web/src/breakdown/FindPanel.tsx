@@ -1,13 +1,16 @@
 import { Button, Checkbox, TextInput } from '@mantine/core';
 import { useQueryClient } from '@tanstack/react-query';
+import cx from 'clsx';
 import { useState } from 'react';
 import { ulid } from 'ulid';
 import { api, asProblem, type Find, type FindKind, faultAt } from '../api/client';
 import { t } from '../lang';
 import { PhotoButton } from '../receive/PhotoButton';
 import { Chips } from '../ui/Chips';
+import { look } from '../ui/look';
 import { usePut } from '../ui/outbox';
 import { lowerFirst } from '../ui/words';
+import css from './FindPanel.module.css';
 
 type Kind = FindKind['kind'];
 
@@ -37,7 +40,7 @@ export function FindPanel({ fish, line, finds, kinds }: Props) {
   const tell = told ?? kinds.some((one) => one.kind === kind && one.told);
 
   return (
-    <div className="finds">
+    <div className={css.finds}>
       <Chips
         legend={t('findPanel.found')}
         name="kind"
@@ -46,7 +49,7 @@ export function FindPanel({ fish, line, finds, kinds }: Props) {
         options={kinds.map((one) => ({ value: one.kind, label: one.name }))}
         onChange={setKind}
       />
-      <div className="fields four">
+      <div className={cx(look.fields, look.four)}>
         <TextInput
           label={t('findPanel.weight-lost')}
           placeholder={t('findPanel.120-g')}
@@ -55,7 +58,7 @@ export function FindPanel({ fish, line, finds, kinds }: Props) {
           onChange={(event) => setMass(event.currentTarget.value)}
         />
         <TextInput
-          className="two"
+          className={look.two}
           label={t('findPanel.note')}
           placeholder={t('findPanel.where-how-much-of-it')}
           value={note}
@@ -88,16 +91,16 @@ export function FindPanel({ fish, line, finds, kinds }: Props) {
         label={t('findPanel.tell-the-supplier')}
       />
       {line && <PhotoButton line={line} count={photo ? 1 : 0} onKept={setPhoto} />}
-      <p className="fault" role="alert">
+      <p className={look.fault} role="alert">
         {store.error && !asProblem(store.error).errors ? asProblem(store.error).detail : ''}
       </p>
-      <ul className="rows">
+      <ul className={look.rows}>
         {finds.map((find) => (
           <li key={find.id}>
             <b>{find.name}</b>
             {find.mass ? `, ${find.mass}` : ''}
             {find.note ? `: ${lowerFirst(find.note)}` : ''}{' '}
-            <span className="soft">{find.claimed ? t('findPanel.in-the-claim') : t('findPanel.not-claimed')}</span>
+            <span className={look.soft}>{find.claimed ? t('findPanel.in-the-claim') : t('findPanel.not-claimed')}</span>
             {find.photo && (
               <a href={`/api/receive/photos/${find.photo}`} target="_blank" rel="noreferrer">
                 {' '}

@@ -1,5 +1,6 @@
 import { Button, TextInput, UnstyledButton } from '@mantine/core';
 import { useQueryClient } from '@tanstack/react-query';
+import cx from 'clsx';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { ulid } from 'ulid';
@@ -7,7 +8,9 @@ import { api, asProblem, type Bench, faultAt } from '../api/client';
 import { useKitchen } from '../kitchen/kitchen';
 import { t } from '../lang';
 import { Chips } from '../ui/Chips';
+import { look } from '../ui/look';
 import { usePut } from '../ui/outbox';
+import css from './MethodPanel.module.css';
 
 /** How a fish is cut: the methods for its build, and the questions each leaves open, with what an answer costs. */
 export function MethodPanel(props: {
@@ -21,22 +24,22 @@ export function MethodPanel(props: {
   const chosen = Object.fromEntries((method?.questions ?? []).map((q) => [q.question, q.chosen]));
 
   return (
-    <div className="method" aria-busy={busy}>
+    <div className={css.method} aria-busy={busy}>
       {bench.fish.count > 1 && <Batch bench={bench} />}
-      <div className="methods">
+      <div className={css.methods}>
         {bench.methods.map((one) => (
           <UnstyledButton
-            className="choice"
+            className={css.choice}
             key={one.method}
             aria-pressed={one.method === method?.method}
             onClick={() => onChoose(one.method, one.method === method?.method ? chosen : {})}
           >
-            <span className="key" aria-hidden="true" />
-            <span className="name">
+            <span className={look.key} aria-hidden="true" />
+            <span className={look.name}>
               {one.name}
               {one.ours ? ` ${t('methodPanel.ours')}` : ''}
             </span>
-            <span className="mass">{one.why}</span>
+            <span className={look.mass}>{one.why}</span>
           </UnstyledButton>
         ))}
       </div>
@@ -63,7 +66,7 @@ export function MethodPanel(props: {
         />
       ))}
       {method && (
-        <p className="line-actions">
+        <p className={look.lineActions}>
           <Button variant="default" onClick={() => onChoose(null, {})}>
             {t('methodPanel.no-steps-weigh-in-any-order')}
           </Button>
@@ -103,7 +106,7 @@ function Batch({ bench }: { bench: Bench }) {
   });
   return (
     <form
-      className="line-actions batch"
+      className={cx(look.lineActions, 'batch')}
       onSubmit={(event) => {
         event.preventDefault();
         recount.mutate({ params, body: { count: Number(count) || 0, version: fish.version } });
@@ -122,7 +125,7 @@ function Batch({ bench }: { bench: Bench }) {
       <Button type="submit" variant="default" disabled={count === String(fish.count) || recount.isPending}>
         {t('methodPanel.save-count')}
       </Button>
-      <span className="fault" role="alert">
+      <span className={look.fault} role="alert">
         {recount.error ? (faultAt(recount.error, '/count') ?? asProblem(recount.error).detail) : ''}
       </span>
     </form>

@@ -1,11 +1,14 @@
 import { Button, Textarea, TextInput } from '@mantine/core';
 import { useQueryClient } from '@tanstack/react-query';
+import cx from 'clsx';
 import { useState } from 'react';
 import { useNavigate, useParams, useSearchParams } from 'react-router';
 import { ulid } from 'ulid';
 import { api, asProblem, faultAt, type MethodInFull } from '../api/client';
 import { t } from '../lang';
+import { look } from '../ui/look';
 import { Missing } from '../ui/Missing';
+import css from './MethodScreen.module.css';
 
 type Step = MethodInFull['steps'][number] & { key: string };
 
@@ -36,7 +39,7 @@ export function MethodScreen() {
   return data ? (
     <Writing key={code} code={code} source={data} copy={from !== null} />
   ) : (
-    <p className="sheet soft">{t('method.loading')}</p>
+    <p className={cx(look.sheet, look.soft)}>{t('method.loading')}</p>
   );
 }
 
@@ -64,10 +67,10 @@ function Writing({ code, source, copy }: { code: string; source: MethodInFull; c
   };
 
   return (
-    <section className="sheet wide">
-      <div className="headline">
+    <section className={cx(look.sheet, look.wide)}>
+      <div className={look.headline}>
         <h1>{copy ? t('method.our-method') : source.name}</h1>
-        <p className="line-actions">
+        <p className={look.lineActions}>
           <Button
             loading={store.isPending}
             onClick={() =>
@@ -90,10 +93,10 @@ function Writing({ code, source, copy }: { code: string; source: MethodInFull; c
           </Button>
         </p>
       </div>
-      <p className="fault" role="alert">
+      <p className={look.fault} role="alert">
         {store.error ? asProblem(store.error).detail : ''}
       </p>
-      <div className="columns">
+      <div className={look.columns}>
         <TextInput
           label={t('method.name')}
           value={name}
@@ -106,12 +109,12 @@ function Writing({ code, source, copy }: { code: string; source: MethodInFull; c
           onChange={(event) => setWhy(event.currentTarget.value)}
         />
       </div>
-      <ol className="writing">
+      <ol className={css.writing}>
         {steps.map((step, i) => (
           <li key={step.key}>
-            <div className="fields four">
+            <div className={cx(look.fields, look.four)}>
               <Textarea
-                className="two"
+                className={look.two}
                 label={t('method.step', { i: i + 1 })}
                 autosize
                 minRows={1}
@@ -120,7 +123,7 @@ function Writing({ code, source, copy }: { code: string; source: MethodInFull; c
                 onChange={(event) => change(step.key, { doing: event.currentTarget.value })}
               />
               <Textarea
-                className="two"
+                className={look.two}
                 label={t('method.why')}
                 autosize
                 minRows={1}
@@ -144,7 +147,7 @@ function Writing({ code, source, copy }: { code: string; source: MethodInFull; c
                 value={step.inspect}
                 onChange={(event) => change(step.key, { inspect: event.currentTarget.value })}
               />
-              <p className="line-actions">
+              <p className={look.lineActions}>
                 <Button
                   variant="default"
                   disabled={i === 0}

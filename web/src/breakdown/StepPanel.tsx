@@ -1,8 +1,11 @@
 import { Button } from '@mantine/core';
+import cx from 'clsx';
 import { useEffect, useState } from 'react';
 import type { Method } from '../api/client';
 import { t } from '../lang';
 import { minutes, running } from '../ui/clock';
+import { look } from '../ui/look';
+import css from './StepPanel.module.css';
 
 /** The current step large, the next one small; what to mind and what to look at just here. */
 export function StepPanel({ method, busy, onSaid }: { method: Method; busy: boolean; onSaid: (done: number) => void }) {
@@ -11,12 +14,12 @@ export function StepPanel({ method, busy, onSaid }: { method: Method; busy: bool
   const next = steps[at + 1];
   if (!step) {
     return (
-      <div className="step">
-        <p className="step-doing">
+      <div className={css.step}>
+        <p className={css.stepDoing}>
           {t('stepPanel.every-step-is-done')}
           {method.begun_s !== null && <Clock since={method.begun_s} of={method.seconds} />}
         </p>
-        <p className="line-actions">
+        <p className={look.lineActions}>
           <Button variant="default" disabled={busy} onClick={() => onSaid(at - 1)}>
             {t('stepPanel.back-a-step')}
           </Button>
@@ -25,32 +28,32 @@ export function StepPanel({ method, busy, onSaid }: { method: Method; busy: bool
     );
   }
   return (
-    <section className="step" aria-label={t('stepPanel.current-step')}>
-      <div className="step-now">
-        <p className="step-doing">
+    <section className={css.step} aria-label={t('stepPanel.current-step')}>
+      <div className={css.stepNow}>
+        <p className={css.stepDoing}>
           <i>
             {at + 1}/{steps.length}
           </i>{' '}
           {step.doing}
         </p>
-        <p className="step-why">
+        <p className={css.stepWhy}>
           {step.why}.{step.tools && ` ${t('stepPanel.with', { tools: step.tools })}`}
         </p>
-        {step.caution && <p className="caution">{step.caution}</p>}
-        <p className="step-look">
+        {step.caution && <p className={look.caution}>{step.caution}</p>}
+        <p className={css.stepLook}>
           {step.inspect && (
             <>
               <b>{t('stepPanel.look')}</b> {step.inspect.charAt(0).toLowerCase() + step.inspect.slice(1)}.{' '}
             </>
           )}
           {next && (
-            <span className="soft">
+            <span className={look.soft}>
               {t('stepPanel.then', { toLowerCase: next.doing.charAt(0).toLowerCase() + next.doing.slice(1) })}
             </span>
           )}
         </p>
       </div>
-      <div className="step-side">
+      <div className={css.stepSide}>
         {method.step_s !== null && <Clock key={at} since={method.step_s} of={step.seconds} />}
         {method.begun_s !== null && <Clock fish since={method.begun_s} of={method.seconds} />}
         <Button variant="default" disabled={busy} onClick={() => onSaid(at + 1)}>
@@ -74,7 +77,7 @@ function Clock({ since, of, fish = false }: { since: number; of: number; fish?: 
   }, []);
   const shown = running(from, now);
   return (
-    <span className={fish ? 'clock whole' : 'clock'}>
+    <span className={fish ? cx(css.clock, css.whole) : css.clock}>
       {fish && 'fish: '}
       {shown && <b>{shown}</b>} {t('stepPanel.of-about', { minutes: minutes(of) })}
     </span>

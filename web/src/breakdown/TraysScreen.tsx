@@ -1,8 +1,11 @@
 import { Button, TextInput } from '@mantine/core';
+import cx from 'clsx';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { api, asProblem } from '../api/client';
 import { t } from '../lang';
+import { look } from '../ui/look';
+import css from './TraysScreen.module.css';
 
 /** The tray register: what lies under the fish, and what it weighs. */
 export function TraysScreen() {
@@ -17,17 +20,17 @@ export function TraysScreen() {
     },
   });
   return (
-    <section className="sheet">
+    <section className={look.sheet}>
       <div>
         <h1>{t('trays.tare-trays')}</h1>
-        <p className="soft">
+        <p className={look.soft}>
           {t('trays.what-each-weighs-empty-a-reading')} <Link to="/breakdown">{t('trays.back-to-the-fish')}</Link>
         </p>
       </div>
-      {data?.trays.length === 0 && <p className="soft">{t('trays.no-tray-is-listed-yet-weigh')}</p>}
-      <ul className="rows">
+      {data?.trays.length === 0 && <p className={look.soft}>{t('trays.no-tray-is-listed-yet-weigh')}</p>}
+      <ul className={look.rows}>
         {data?.trays.map((tray) => (
-          <li className="tray-line" key={tray.name}>
+          <li className={css.trayLine} key={tray.name}>
             <b>{tray.name}</b>
             <span>{tray.mass.text}</span>
             <Button
@@ -41,7 +44,7 @@ export function TraysScreen() {
         ))}
       </ul>
       <form
-        className="typed tray-new"
+        className={cx(look.typed, css.trayNew)}
         onSubmit={(event) => {
           event.preventDefault();
           store.mutate({ params: { path: { tray: name.trim() } }, body: { mass } });
@@ -63,7 +66,7 @@ export function TraysScreen() {
           {t('trays.save-tray')}
         </Button>
       </form>
-      <p className="fault" role="alert">
+      <p className={look.fault} role="alert">
         {store.error ? asProblem(store.error).detail : ''}
       </p>
     </section>

@@ -4,7 +4,9 @@ import { useState } from 'react';
 import { api, asProblem, type CostBench, faultAt } from '../api/client';
 import { useKitchen } from '../kitchen/kitchen';
 import { t } from '../lang';
+import { look } from '../ui/look';
 import { amount } from './amount';
+import css from './CostForm.module.css';
 
 /** What was paid, and how long it took. */
 export function CostForm({ bench }: { bench: CostBench }) {
@@ -23,7 +25,7 @@ export function CostForm({ bench }: { bench: CostBench }) {
 
   return (
     <form
-      className="cost-form"
+      className={css.costForm}
       onSubmit={(event) => {
         event.preventDefault();
         const labour = Number(minutes);
@@ -51,7 +53,7 @@ export function CostForm({ bench }: { bench: CostBench }) {
         onChange={(event) => setPrice(event.currentTarget.value)}
         error={faultAt(store.error, '/price_per_kg')}
       />
-      <div className="pair">
+      <div className={look.pair}>
         <TextInput
           label={t('costForm.delivery')}
           leftSection={sign}
@@ -68,11 +70,11 @@ export function CostForm({ bench }: { bench: CostBench }) {
           error={unclear ?? faultAt(store.error, '/labour_minutes')}
         />
       </div>
-      <p className="soft">
+      <p className={look.soft}>
         {t('costForm.labour-is-counted-at')} {bench.labour_rate} {t('costForm.an-hour')}
       </p>
       {store.error && !asProblem(store.error).errors && (
-        <p className="fault" role="alert">
+        <p className={look.fault} role="alert">
           {asProblem(store.error).detail}
         </p>
       )}

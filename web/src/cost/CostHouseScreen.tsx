@@ -1,11 +1,14 @@
 import { Button, TextInput } from '@mantine/core';
 import { useQueryClient } from '@tanstack/react-query';
+import cx from 'clsx';
 import { useState } from 'react';
 import { api, asProblem, faultAt } from '../api/client';
 import { useKitchen } from '../kitchen/kitchen';
 import { t } from '../lang';
 import { Chips } from '../ui/Chips';
+import { look } from '../ui/look';
 import { amount } from './amount';
+import css from './CostHouseScreen.module.css';
 import { CostRooms } from './CostRooms';
 
 /** The schools of costing, as this house keeps them. */
@@ -23,9 +26,9 @@ export function CostHouseScreen() {
   const [form, setForm] = useState<Record<string, string>>({});
   if (!data) {
     return (
-      <section className="sheet wide">
+      <section className={cx(look.sheet, look.wide)}>
         <CostRooms />
-        <p className="fault">{error ? asProblem(error).detail : ''}</p>
+        <p className={look.fault}>{error ? asProblem(error).detail : ''}</p>
       </section>
     );
   }
@@ -39,16 +42,16 @@ export function CostHouseScreen() {
     />
   );
   return (
-    <section className="sheet wide">
+    <section className={cx(look.sheet, look.wide)}>
       <CostRooms />
       <div>
         <h1>{t('costHouse.costing-rules')}</h1>
-        <p className="soft">{data.said}</p>
+        <p className={look.soft}>{data.said}</p>
       </div>
-      <p className="fault" role="alert">
+      <p className={look.fault} role="alert">
         {store.error && !asProblem(store.error).errors ? asProblem(store.error).detail : ''}
       </p>
-      <div className="count-ways">
+      <div className={css.countWays}>
         <Chips
           legend={t('costHouse.when-one-fish-feeds-several-dishes')}
           name="split"
@@ -81,7 +84,7 @@ export function CostHouseScreen() {
         />
       </div>
       <form
-        className="fields four"
+        className={cx(look.fields, look.four)}
         onSubmit={(event) => {
           event.preventDefault();
           store.mutate(

@@ -1,14 +1,17 @@
 import { Table } from '@mantine/core';
 import { useQueryClient } from '@tanstack/react-query';
+import cx from 'clsx';
 import { Link, useNavigate, useParams } from 'react-router';
 import { api, asProblem, type CostBench } from '../api/client';
 import { t } from '../lang';
 import { FishTitle } from '../ui/FishTitle';
 import { Keel } from '../ui/Keel';
+import { look } from '../ui/look';
 import { Missing } from '../ui/Missing';
 import { NextStage } from '../ui/NextStage';
 import { usePut } from '../ui/outbox';
 import { CostForm } from './CostForm';
+import css from './CostScreen.module.css';
 import { Walk } from './Walk';
 
 /** From the invoice to the plate. The head chef's screen. */
@@ -18,7 +21,11 @@ export function CostScreen() {
   if (error) {
     return <Missing stage="cost" error={error} />;
   }
-  return bench ? <Board key={id} bench={bench} /> : <p className="sheet soft">{t('cost.calculating')}</p>;
+  return bench ? (
+    <Board key={id} bench={bench} />
+  ) : (
+    <p className={cx(look.sheet, look.soft)}>{t('cost.calculating')}</p>
+  );
 }
 
 function Board({ bench }: { bench: CostBench }) {
@@ -38,34 +45,34 @@ function Board({ bench }: { bench: CostBench }) {
   const closed = fish.stage === 'log';
 
   return (
-    <div className="bench">
-      <section className="board">
+    <div className={look.bench}>
+      <section className={look.board}>
         <FishTitle
           fish={fish}
           figure={bench.edible_per_kg}
           of={bench.factor ? t('cost.per-edible-kg-the-price', { factor: bench.factor }) : t('cost.per-edible-kg')}
         />
         <Keel keel={bench.keel} />
-        {bench.remark && <p className="caution">{bench.remark}</p>}
+        {bench.remark && <p className={look.caution}>{bench.remark}</p>}
         {bench.missing ? (
-          <div className="empty">
+          <div className={look.empty}>
             <h2>{bench.missing}</h2>
             <p>{t('cost.the-cost-appears-here-from-invoice')}</p>
           </div>
         ) : (
-          <div className="columns">
+          <div className={look.columns}>
             <Walk bench={bench} />
-            <div className="products">
+            <div className={css.products}>
               {bench.products.map((product) => (
                 <Product key={product.name} product={product} />
               ))}
               {bench.products.length > 1 && (
-                <p className="product-sum">
+                <p className={css.productSum}>
                   {t('cost.together')} <b>{bench.walk.at(-1)?.amount}</b>
                 </p>
               )}
               {bench.unserved.map((one) => (
-                <p className={one.open ? 'caution' : 'soft'} key={one.what}>
+                <p className={one.open ? look.caution : look.soft} key={one.what}>
                   {t('cost.as-portions-it-would-have-carried', {
                     what: one.open ? one.what : t('cost.was-not-served', { what: one.what }),
                     detail: one.detail,
@@ -78,13 +85,13 @@ function Board({ bench }: { bench: CostBench }) {
           </div>
         )}
       </section>
-      <aside className="pan" aria-label={t('cost.invoice-and-plate')}>
-        <p className="todo" data-testid="todo">
+      <aside className={look.pan} aria-label={t('cost.invoice-and-plate')}>
+        <p className={look.todo} data-testid="todo">
           {bench.missing ?? (closed ? t('cost.this-fish-is-in-the-log') : t('cost.check-the-figures-then-close-the'))}
         </p>
         {bench.plate && (
-          <div className="live plate-figures">
-            <div className="state">
+          <div className={cx(look.live, look.plateFigures)}>
+            <div className={look.state}>
               <span>{bench.plate.name}</span>
               <span>
                 {bench.plate.band === null
@@ -94,8 +101,8 @@ function Board({ bench }: { bench: CostBench }) {
                     : t('cost.target', { band: bench.plate.band })}
               </span>
             </div>
-            <div className="figure">{bench.plate.cost}</div>
-            <div className="state">
+            <div className={look.figure}>{bench.plate.cost}</div>
+            <div className={look.state}>
               <span>
                 <Link to={`/cost/plates/${bench.plate.dish}`}>{t('cost.plate-cost')}</Link>
                 {bench.plate.cost_pct ? t('cost.food-cost', { cost_pct: bench.plate.cost_pct }) : ''}
@@ -104,11 +111,11 @@ function Board({ bench }: { bench: CostBench }) {
           </div>
         )}
         {!closed && <CostForm bench={bench} key={`${bench.price_per_kg}${bench.delivery}${bench.labour_minutes}`} />}
-        <p className="soft">
+        <p className={look.soft}>
           {bench.schools} <Link to="/cost/house">{t('cost.costing-rules')}</Link>
         </p>
-        <div className="push" />
-        <p className="fault" role="alert">
+        <div className={look.push} />
+        <p className={look.fault} role="alert">
           {done.error ? asProblem(done.error).detail : ''}
         </p>
         {!closed && (
@@ -130,34 +137,34 @@ function Board({ bench }: { bench: CostBench }) {
 /** The portions of one dish: on the plate, given away, too light, and each of them. */
 function Product({ product }: { product: CostBench['products'][number] }) {
   return (
-    <article className="product" aria-label={product.name}>
+    <article className={css.product} aria-label={product.name}>
       <h2>{product.dish ? <Link to={`/cost/plates/${product.dish}`}>{product.name}</Link> : product.name}</h2>
-      <p className="soft">
+      <p className={look.soft}>
         {product.count} {t('cost.portions', { count: product.count })}, {product.mass}, {product.mean} {t('cost.each')}
       </p>
-      <Table className="tight">
-        <Table.Caption className="visually-hidden">{t('cost.cost-by-product')}</Table.Caption>
+      <Table className={look.tight}>
+        <Table.Caption className={look.visuallyHidden}>{t('cost.cost-by-product')}</Table.Caption>
         <Table.Tbody>
           {product.lines.map((line) => (
             <Table.Tr key={line.what}>
               <Table.Td>
-                {line.what} <span className="soft">{line.detail}</span>
+                {line.what} <span className={look.soft}>{line.detail}</span>
               </Table.Td>
-              <Table.Td className="n">{line.amount}</Table.Td>
+              <Table.Td className={look.n}>{line.amount}</Table.Td>
             </Table.Tr>
           ))}
-          <Table.Tr className="sum">
+          <Table.Tr className={look.sum}>
             <Table.Td>{t('cost.total-portions', { count: product.count, n: product.count })}</Table.Td>
-            <Table.Td className="n">{product.total}</Table.Td>
+            <Table.Td className={look.n}>{product.total}</Table.Td>
           </Table.Tr>
         </Table.Tbody>
       </Table>
-      <details className="each-of">
+      <details className={css.eachOf}>
         <summary>{t('cost.show-each')}</summary>
-        <ul className="each">
+        <ul className={css.each}>
           {product.each.map((portion) => (
             <li key={portion.name}>
-              <span className="soft">{portion.mass}</span> {portion.amount}
+              <span className={look.soft}>{portion.mass}</span> {portion.amount}
             </li>
           ))}
         </ul>

@@ -5,7 +5,9 @@ import { api, asProblem, faultAt, type Plate } from '../api/client';
 import { useKitchen } from '../kitchen/kitchen';
 import { t } from '../lang';
 import { howItIsCut } from '../portion/howItIsCut';
+import { look } from '../ui/look';
 import { amount } from './amount';
+import css from './PlateForm.module.css';
 
 /** The rest of the plate and its price; how the dish is cut stays as it is. */
 export function PlateForm({ plate }: { plate: Plate }) {
@@ -20,7 +22,7 @@ export function PlateForm({ plate }: { plate: Plate }) {
 
   return (
     <form
-      className="triple"
+      className={css.triple}
       onSubmit={(event) => {
         event.preventDefault();
         if (!dish) {
@@ -68,7 +70,7 @@ export function PlateForm({ plate }: { plate: Plate }) {
       <Button type="submit" variant="default" loading={store.isPending} disabled={!dish}>
         {t('plateForm.save')}
       </Button>
-      {store.error && !asProblem(store.error).errors && <p className="fault">{asProblem(store.error).detail}</p>}
+      {store.error && !asProblem(store.error).errors && <p className={look.fault}>{asProblem(store.error).detail}</p>}
     </form>
   );
 }

@@ -1,30 +1,33 @@
+import cx from 'clsx';
 import { Link } from 'react-router';
 import { api, asProblem, type Plate } from '../api/client';
 import { t } from '../lang';
+import { look } from '../ui/look';
 import { CostRooms } from './CostRooms';
 import { longest, PlateBar } from './PlateBar';
+import css from './PlatesScreen.module.css';
 
 /** Every dish as a plate, the dearest first. */
 export function PlatesScreen() {
   const { data, error } = api.useQuery('get', '/cost/plates', {}, { staleTime: 0 });
   const most = longest(data?.plates ?? []);
   return (
-    <section className="sheet wide">
+    <section className={cx(look.sheet, look.wide)}>
       <CostRooms />
       <div>
         <h1>{t('plates.plates')}</h1>
-        <p className="soft">
+        <p className={css.soft}>
           {t('plates.plate-cost-over-the-last-weeks', { weeks: data?.weeks ?? 4 })} {data?.said}
         </p>
       </div>
       {error && (
-        <p className="fault" role="alert">
+        <p className={look.fault} role="alert">
           {asProblem(error).detail}
         </p>
       )}
-      {!data && !error && <p className="soft">{t('plates.calculating')}</p>}
+      {!data && !error && <p className={css.soft}>{t('plates.calculating')}</p>}
       {data?.plates.length === 0 && (
-        <div className="empty">
+        <div className={look.empty}>
           <h2>{t('plates.no-plate-has-a-cost-yet')}</h2>
           <p>{t('plates.a-fish-with-a-price-cut')}</p>
           <Link to="/cost">{t('plates.to-cost')}</Link>
@@ -33,22 +36,22 @@ export function PlatesScreen() {
       <ul className="plates" aria-label={t('plates.plates')}>
         {data?.plates.map((plate) => (
           <li key={plate.dish}>
-            <Link to={`/cost/plates/${plate.dish}`} className="plate-row">
+            <Link to={`/cost/plates/${plate.dish}`} className={css.plateRow}>
               <span>
                 <b>{plate.name}</b>
-                <span className="soft">
+                <span className={css.soft}>
                   {t('plates.portions-on-average', { n: plate.count, mean_mass: plate.mean_mass })}
                 </span>
               </span>
               <PlateBar plate={plate} most={most} />
-              <b className="plate-cost">{plate.cost}</b>
-              <span className={plate.band === 'above' ? 'pct ended' : 'pct'}>
+              <b className={css.plateCost}>{plate.cost}</b>
+              <span className={plate.band === 'above' ? cx(css.pct, look.ended) : css.pct}>
                 <b>{plate.cost_pct ?? '–'}</b>
-                <span className="soft">{banded(plate)}</span>
+                <span className={css.soft}>{banded(plate)}</span>
               </span>
-              <span className="ask">
+              <span className={css.ask}>
                 <b>{plate.price ?? t('plates.no-price')}</b>
-                <span className="soft">
+                <span className={css.soft}>
                   {plate.suggested && plate.suggested !== plate.price
                     ? t('plates.suggested', { suggested: plate.suggested })
                     : ''}
@@ -58,13 +61,14 @@ export function PlatesScreen() {
           </li>
         ))}
       </ul>
-      <p className="soft plate-key">
-        <i className="swatch fam-portion" /> {t('plates.portion')} <i className="swatch fam-usable" />{' '}
-        {t('plates.sides')} <i className="swatch fam-discard" /> {t('plates.sundries')} <u />{' '}
-        {t('plates.price-without-tax')} <s /> {t('plates.target-food-cost')}
+      <p className={cx(css.soft, css.plateKey)}>
+        <i className={cx(look.swatch, look.famPortion)} /> {t('plates.portion')}{' '}
+        <i className={cx(look.swatch, look.famUsable)} /> {t('plates.sides')}{' '}
+        <i className={cx(look.swatch, look.famDiscard)} /> {t('plates.sundries')} <u /> {t('plates.price-without-tax')}{' '}
+        <s /> {t('plates.target-food-cost')}
       </p>
       {data && data.without.length > 0 && (
-        <p className="soft">
+        <p className={css.soft}>
           {t('plates.no-portions-lately', { join: data.without.map((one) => one.name).join('; ') })}
         </p>
       )}

@@ -1,5 +1,6 @@
 import { Autocomplete, Button, Table } from '@mantine/core';
 import { useQueryClient } from '@tanstack/react-query';
+import cx from 'clsx';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { ulid } from 'ulid';
@@ -7,7 +8,9 @@ import { api, asProblem, faultAt, type PricesRead } from '../api/client';
 import { PREVIEW, useSettled } from '../api/preview';
 import { t } from '../lang';
 import { base64 } from '../ui/base64';
+import { look } from '../ui/look';
 import { CostRooms } from './CostRooms';
+import css from './PricesScreen.module.css';
 
 /** A supplier's price list, and the dishes whose cost leaves its band by it. */
 export function PricesScreen() {
@@ -37,15 +40,15 @@ export function PricesScreen() {
   const good = shown?.rows.filter((row) => row.faults.length === 0).length ?? 0;
 
   return (
-    <section className="sheet wide">
+    <section className={cx(look.sheet, look.wide)}>
       <CostRooms />
       <div>
         <h1>{t('prices.price-lists')}</h1>
-        <p className="soft">{t('prices.a-suppliers-list-in-csv-with')}</p>
+        <p className={look.soft}>{t('prices.a-suppliers-list-in-csv-with')}</p>
       </div>
-      {error && <p className="fault">{asProblem(error).detail}</p>}
-      <div className="new-delivery">
-        <label className="file">
+      {error && <p className={look.fault}>{asProblem(error).detail}</p>}
+      <div className={look.newDelivery}>
+        <label className={look.file}>
           <span>{t('prices.file')}</span>
           <input
             type="file"
@@ -71,31 +74,31 @@ export function PricesScreen() {
           {good === 0 ? t('prices.save-prices') : t('prices.save', { count: good, good })}
         </Button>
       </div>
-      <p className="fault" role="alert">
+      <p className={look.fault} role="alert">
         {file && read.error
           ? asProblem(read.error).detail
           : keep.error && !faultAt(keep.error, '/supplier')
             ? asProblem(keep.error).detail
             : ''}
       </p>
-      <div className="price-columns">
+      <div className={css.priceColumns}>
         <div>
           {shown ? (
-            <Table className="tight">
+            <Table className={look.tight}>
               <Table.Caption>{file?.name}</Table.Caption>
               <Table.Tbody>
                 {shown.rows.map((row) => (
                   <Table.Tr key={row.place}>
                     <Table.Td>
                       {row.called}
-                      <span className={row.faults.length > 0 ? 'fault block' : 'soft block'}>
+                      <span className={row.faults.length > 0 ? cx(look.fault, look.block) : cx(look.soft, look.block)}>
                         {row.faults.join(' ') || (row.fish === row.called ? '' : row.fish)}
                       </span>
                     </Table.Td>
-                    <Table.Td className="n soft">{row.was ? `before: ${row.was}` : ''}</Table.Td>
-                    <Table.Td className="n">
+                    <Table.Td className={cx(css.n, look.soft)}>{row.was ? `before: ${row.was}` : ''}</Table.Td>
+                    <Table.Td className={css.n}>
                       <b>{row.price ?? '–'}</b>
-                      <span className="soft block">
+                      <span className={cx(look.soft, look.block)}>
                         {row.change_pct === null ? '' : `${row.change_pct > 0 ? '+' : ''}${row.change_pct} %`}
                       </span>
                     </Table.Td>
@@ -104,18 +107,18 @@ export function PricesScreen() {
               </Table.Tbody>
             </Table>
           ) : latest && latest.prices.length > 0 ? (
-            <Table className="tight">
+            <Table className={look.tight}>
               <Table.Caption>{t('prices.latest-prices')}</Table.Caption>
               <Table.Tbody>
                 {latest.prices.map((one) => (
                   <Table.Tr key={`${one.fish}${one.supplier}`}>
                     <Table.Td>
                       {one.fish}
-                      <span className="soft block">
+                      <span className={cx(look.soft, look.block)}>
                         {one.supplier}, {one.on}
                       </span>
                     </Table.Td>
-                    <Table.Td className="n">
+                    <Table.Td className={css.n}>
                       <b>{one.price}</b>
                     </Table.Td>
                   </Table.Tr>
@@ -123,7 +126,7 @@ export function PricesScreen() {
               </Table.Tbody>
             </Table>
           ) : (
-            <p className="soft">{t('prices.no-price-list-yet')}</p>
+            <p className={look.soft}>{t('prices.no-price-list-yet')}</p>
           )}
         </div>
         <Moved dishes={(shown ?? latest)?.dishes ?? []} points={(shown ?? latest)?.points ?? 0} />
@@ -144,7 +147,7 @@ function Moved({ dishes, points }: { dishes: PricesRead['dishes']; points: numbe
             ? t('prices.no-dish-misses-its-target')
             : t('prices.band', { count: leave, leave })}
       </h2>
-      <p className="soft">
+      <p className={look.soft}>
         {dishes.length === 0
           ? t('prices.dishes-of-the-fish-on-the')
           : t('prices.a-band-is-the-target-give', {
@@ -155,20 +158,20 @@ function Moved({ dishes, points }: { dishes: PricesRead['dishes']; points: numbe
       <ul className="moved">
         {dishes.map((dish) => (
           <li key={dish.dish}>
-            <Link to={`/cost/plates/${dish.dish}`} className={dish.leaves ? 'moved-row out' : 'moved-row'}>
+            <Link to={`/cost/plates/${dish.dish}`} className={dish.leaves ? cx(css.movedRow, css.out) : css.movedRow}>
               <span>
                 <b>{dish.name}</b>
-                <span className="soft block">
+                <span className={cx(look.soft, look.block)}>
                   {t('prices.target-sells-at', { target: dish.target, price: dish.price })}
                 </span>
               </span>
-              <span className="n">
-                <b className={dish.band === 'above' ? 'ended' : ''}>{dish.becomes}</b>
-                <span className="soft block">{t('prices.was-2', { was: dish.was })}</span>
+              <span className={css.n}>
+                <b className={cx(dish.band === 'above' && look.ended)}>{dish.becomes}</b>
+                <span className={cx(look.soft, look.block)}>{t('prices.was-2', { was: dish.was })}</span>
               </span>
-              <span className="n">
+              <span className={css.n}>
                 <b>{dish.suggested ?? ''}</b>
-                <span className="soft block">{t('prices.would-meet-it')}</span>
+                <span className={cx(look.soft, look.block)}>{t('prices.would-meet-it')}</span>
               </span>
             </Link>
           </li>

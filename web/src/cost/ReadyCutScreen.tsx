@@ -1,10 +1,13 @@
 import { NativeSelect, Table, TextInput } from '@mantine/core';
+import cx from 'clsx';
 import { useState } from 'react';
 import { api, asProblem, faultAt } from '../api/client';
 import { PREVIEW, useSettled } from '../api/preview';
 import { useKitchen } from '../kitchen/kitchen';
 import { t } from '../lang';
+import { look } from '../ui/look';
 import { CostRooms } from './CostRooms';
+import css from './ReadyCutScreen.module.css';
 
 /** Whole fish cut here against fillets that come ready cut. */
 export function ReadyCutScreen() {
@@ -36,23 +39,23 @@ export function ReadyCutScreen() {
   const fault = (pointer: string) => faultAt(answer.error, pointer);
 
   return (
-    <section className="sheet wide">
+    <section className={cx(look.sheet, look.wide)}>
       <CostRooms />
       <div>
         <h1>{t('readyCut.whole-fish-or-fillets')}</h1>
-        <p className="soft">{t('readyCut.cost-per-kg-served-by-the', { weeks: data?.weeks ?? 4 })}</p>
+        <p className={look.soft}>{t('readyCut.cost-per-kg-served-by-the', { weeks: data?.weeks ?? 4 })}</p>
       </div>
-      {error && <p className="fault">{asProblem(error).detail}</p>}
-      {!data && !error && <p className="soft">{t('readyCut.calculating')}</p>}
+      {error && <p className={look.fault}>{asProblem(error).detail}</p>}
+      {!data && !error && <p className={look.soft}>{t('readyCut.calculating')}</p>}
       {data?.fish.length === 0 && (
-        <div className="empty">
+        <div className={look.empty}>
           <h2>{t('readyCut.no-figures-of-our-own-yet')}</h2>
           <p>{t('readyCut.cut-and-cost-a-fish-its')}</p>
         </div>
       )}
       {fish && (
-        <div className="ready-columns">
-          <form className="ready-form" onSubmit={(event) => event.preventDefault()}>
+        <div className={css.readyColumns}>
+          <form className={css.readyForm} onSubmit={(event) => event.preventDefault()}>
             <NativeSelect
               label={t('readyCut.fish')}
               value={fish.species}
@@ -91,34 +94,34 @@ export function ReadyCutScreen() {
               onChange={(event) => setReadyYield(event.currentTarget.value)}
               error={fault('/ready_yield_pct')}
             />
-            <p className="soft">{t('readyCut.from-fish-lately', { n: fish.count })}</p>
+            <p className={look.soft}>{t('readyCut.from-fish-lately', { n: fish.count })}</p>
           </form>
-          <div className="ready-answer" aria-live="polite">
+          <div className={css.readyAnswer} aria-live="polite">
             {!cut && (
-              <p className="soft">
+              <p className={look.soft}>
                 {t('readyCut.cut-here-comes-to-per-kg', { fish: fish.name, edible_per_kg: fish.edible_per_kg })}
               </p>
             )}
             {cut && (
               <>
-                <p className="ready-said">{cut.said}</p>
-                <dl className="ready-bars">
+                <p className={css.readySaid}>{cut.said}</p>
+                <dl className={css.readyBars}>
                   <div>
                     <dt>{t('readyCut.cut-here')}</dt>
                     <dd>
-                      <i className="fam-portion" style={{ width: `${(100 * cut.whole_minor) / most}%` }} />
+                      <i className={look.famPortion} style={{ width: `${(100 * cut.whole_minor) / most}%` }} />
                       <b>{cut.whole}</b>
                     </dd>
                   </div>
                   <div>
                     <dt>{t('readyCut.bought-fillets')}</dt>
                     <dd>
-                      <i className="fam-stock" style={{ width: `${(100 * cut.ready_minor) / most}%` }} />
+                      <i className={look.famStock} style={{ width: `${(100 * cut.ready_minor) / most}%` }} />
                       <b>{cut.ready}</b>
                     </dd>
                   </div>
                 </dl>
-                <div className="figures">
+                <div className={look.figures}>
                   <div>
                     <b>{cut.even_ready}</b>
                     {t('readyCut.fillets-pay-below')}
@@ -132,13 +135,13 @@ export function ReadyCutScreen() {
                     {t('readyCut.a-point-of-yield-is-worth')}
                   </div>
                 </div>
-                <Table className="tight ready-walk">
+                <Table className={cx(look.tight, css.readyWalk)}>
                   <Table.Caption>{t('readyCut.a-kilo-of-whole-fish')}</Table.Caption>
                   <Table.Tbody>
                     {cut.walk.map((line, i) => (
-                      <Table.Tr key={line.what} className={i === cut.walk.length - 1 ? 'sum' : ''}>
+                      <Table.Tr key={line.what} className={cx(i === cut.walk.length - 1 && look.sum)}>
                         <Table.Td>{line.what}</Table.Td>
-                        <Table.Td className="n">{line.amount}</Table.Td>
+                        <Table.Td className={look.n}>{line.amount}</Table.Td>
                       </Table.Tr>
                     ))}
                   </Table.Tbody>

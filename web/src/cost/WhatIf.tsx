@@ -1,10 +1,13 @@
 import { Button, Slider, TextInput } from '@mantine/core';
+import cx from 'clsx';
 import { useState } from 'react';
 import { api, asProblem, type PlateInFull } from '../api/client';
 import { PREVIEW, useSettled } from '../api/preview';
 import { useKitchen } from '../kitchen/kitchen';
 import { t } from '../lang';
+import { look } from '../ui/look';
 import { amount } from './amount';
+import css from './WhatIf.module.css';
 
 type Base = NonNullable<PlateInFull['base']>;
 type Asked = {
@@ -33,17 +36,17 @@ export function WhatIf({ dish, base, price }: { dish: string; base: Base; price:
   const moved = Object.keys(asked).length > 0;
 
   return (
-    <aside className="pan what-if" aria-label={t('whatIf.what-if')}>
-      <p className="todo" data-testid="said">
+    <aside className={cx(look.pan, css.whatIf)} aria-label={t('whatIf.what-if')}>
+      <p className={css.todo} data-testid="said">
         {error ? asProblem(error).detail : (data?.said ?? t('whatIf.move-a-figure-and-see-what'))}
       </p>
-      <div className={isFetching ? 'live plate-figures asking' : 'live plate-figures'}>
-        <div className="state">
+      <div className={isFetching ? cx(css.live, look.plateFigures, css.asking) : cx(css.live, look.plateFigures)}>
+        <div className={look.state}>
           <span>{t('whatIf.plate-cost')}</span>
           <span>{moved ? t('whatIf.now', { plate: data?.now.plate ?? '' }) : t('whatIf.as-it-is')}</span>
         </div>
-        <div className="figure">{data?.then.plate ?? '–'}</div>
-        <div className="state">
+        <div className={css.figure}>{data?.then.plate ?? '–'}</div>
+        <div className={look.state}>
           <span>
             {t('whatIf.portion')} {data?.then.portion}, {data?.then.cost_pct ?? t('whatIf.no-price')}
           </span>
@@ -108,7 +111,7 @@ export function WhatIf({ dish, base, price }: { dish: string; base: Base; price:
           }
         }}
       />
-      <div className="push" />
+      <div className={css.push} />
       <Button variant="default" fullWidth disabled={!moved} onClick={() => setAsked({})}>
         {t('whatIf.reset')}
       </Button>
@@ -126,7 +129,7 @@ function Figure(props: {
   onMove: (value: number) => void;
 }) {
   return (
-    <div className="slider">
+    <div className={css.slider}>
       <span>
         {props.label} <b>{props.told(props.value)}</b>
       </span>

@@ -1,10 +1,13 @@
 import { TextInput } from '@mantine/core';
 import { keepPreviousData } from '@tanstack/react-query';
+import cx from 'clsx';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { api } from '../api/client';
 import { t } from '../lang';
 import { ReceiveRooms } from '../receive/ReceiveRooms';
+import { look } from '../ui/look';
+import css from './FishWeKnow.module.css';
 
 const FORMS = { round: 'round', flat: 'flat', tail: 'tail' };
 
@@ -13,17 +16,17 @@ export function FishWeKnow() {
   const [q, setQ] = useState('');
   const { data } = api.useQuery('get', '/fish', { params: { query: { q } } }, { placeholderData: keepPreviousData });
   return (
-    <section className="sheet wide">
+    <section className={cx(look.sheet, look.wide)}>
       <ReceiveRooms />
-      <div className="headline">
+      <div className={look.headline}>
         <div>
           <h1>{t('fishWeKnow.species')}</h1>
-          <p className="soft">
+          <p className={css.soft}>
             {t('fishWeKnow.species-your-own-figures-replace-the', { species: data?.species.length ?? 0 })}
           </p>
         </div>
         <TextInput
-          className="seek"
+          className={look.seek}
           type="search"
           aria-label={t('fishWeKnow.search-species')}
           placeholder={t('fishWeKnow.any-name-or-the-fao-code')}
@@ -32,25 +35,25 @@ export function FishWeKnow() {
         />
       </div>
       {data?.species.length === 0 && (
-        <div className="empty">
+        <div className={look.empty}>
           <h2>{t('fishWeKnow.no-species-matches', { q })}</h2>
           <p>{t('fishWeKnow.a-new-species-is-added-by')}</p>
         </div>
       )}
-      <div className="rows">
+      <div className={look.rows}>
         {data?.species.map((fish) => (
-          <Link className="species-row" key={fish.id} to={`/fish/${fish.id}`}>
+          <Link className={css.speciesRow} key={fish.id} to={`/fish/${fish.id}`}>
             <span>
               <b>{fish.name}</b>
-              <span className="soft">{fish.other_names.join(', ')}</span>
+              <span className={css.soft}>{fish.other_names.join(', ')}</span>
             </span>
             <i>{fish.scientific}</i>
             <span>{fish.code}</span>
             <span>
               {FORMS[fish.form]}, {fish.fat}
             </span>
-            <span className="soft">{fish.hazards.join(', ')}</span>
-            <span className="soft">{fish.ours ? t('fishWeKnow.ours') : ''}</span>
+            <span className={css.soft}>{fish.hazards.join(', ')}</span>
+            <span className={css.soft}>{fish.ours ? t('fishWeKnow.ours') : ''}</span>
           </Link>
         ))}
       </div>

@@ -1,12 +1,15 @@
 import { Button, NativeSelect, Table, TextInput } from '@mantine/core';
 import { useQueryClient } from '@tanstack/react-query';
+import cx from 'clsx';
 import { useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { api, asProblem, faultAt, type Species } from '../api/client';
 import { useKitchen } from '../kitchen/kitchen';
 import { t } from '../lang';
+import { look } from '../ui/look';
 import { Missing } from '../ui/Missing';
 import { Several } from '../ui/Several';
+import css from './SpeciesScreen.module.css';
 
 type Field = Species['about'][number]['field'];
 
@@ -46,7 +49,7 @@ export function SpeciesScreen() {
   return data ? (
     <Known key={`${id}${data.version}`} species={data} />
   ) : (
-    <p className="sheet soft">{t('species.loading')}</p>
+    <p className={cx(look.sheet, look.soft)}>{t('species.loading')}</p>
   );
 }
 
@@ -76,11 +79,11 @@ function Known({ species }: { species: Species }) {
   const changed = Object.keys(about).length + Object.keys(yields).length > 0;
 
   return (
-    <section className="sheet wide species">
-      <div className="headline">
+    <section className={cx(look.sheet, look.wide, css.species)}>
+      <div className={look.headline}>
         <div>
           <h1>{species.name}</h1>
-          <p className="soft">
+          <p className={look.soft}>
             <i>{species.scientific}</i>
             {species.code ? `, FAO ${species.code}` : ''}, {species.form}
             {species.bled ? t('species.bled-on-the-boat') : ''}. <Link to="/fish">{t('species.all-species')}</Link>
@@ -92,12 +95,12 @@ function Known({ species }: { species: Species }) {
           </Button>
         )}
       </div>
-      {species.cautions.length > 0 && <p className="caution">{species.cautions.join(' ')}</p>}
-      <p className="fault" role="alert">
+      {species.cautions.length > 0 && <p className={look.caution}>{species.cautions.join(' ')}</p>}
+      <p className={look.fault} role="alert">
         {store.error ? asProblem(store.error).detail : ''}
       </p>
-      <div className="columns">
-        <Table className="about">
+      <div className={look.columns}>
+        <Table className={css.about}>
           <Table.Caption>{t('species.about-it')}</Table.Caption>
           <Table.Tbody>
             {species.about.map((one) => {
@@ -136,7 +139,7 @@ function Known({ species }: { species: Species }) {
                       />
                     )}
                     {one.ours && one.shipped !== null && (
-                      <p className="soft">
+                      <p className={look.soft}>
                         {t('species.default', { shipped: one.shipped || 'none' })}{' '}
                         {mine && (
                           <Button variant="transparent" size="compact-md" onClick={() => set(null)}>
@@ -153,9 +156,9 @@ function Known({ species }: { species: Species }) {
         </Table>
         <div>
           <h2>{t('species.starting-yields')}</h2>
-          <p className="soft">{t('species.of-as-purchased-1-sd')}</p>
+          <p className={look.soft}>{t('species.of-as-purchased-1-sd')}</p>
           {species.yields.map((ladder) => (
-            <Table key={ladder.state} className="start-yields">
+            <Table key={ladder.state} className={css.startYields}>
               <Table.Caption>{ladder.state}</Table.Caption>
               <Table.Tbody>
                 {ladder.rungs.map((rung) => {
@@ -163,10 +166,10 @@ function Known({ species }: { species: Species }) {
                   return (
                     <Table.Tr key={rung.rung}>
                       <Table.Th scope="row">{rung.rung}</Table.Th>
-                      <Table.Td className="gauge">
+                      <Table.Td className={css.gauge}>
                         <i style={{ width: `${rung.mean_pct}%` }} />
                       </Table.Td>
-                      <Table.Td className="n">
+                      <Table.Td className={look.n}>
                         {mine ? (
                           <TextInput
                             aria-label={`${ladder.state}, ${rung.rung}, %`}
@@ -178,8 +181,8 @@ function Known({ species }: { species: Species }) {
                           rung.mean_pct
                         )}
                       </Table.Td>
-                      <Table.Td className="n">± {rung.sd_pct} %</Table.Td>
-                      <Table.Td className="soft">
+                      <Table.Td className={look.n}>± {rung.sd_pct} %</Table.Td>
+                      <Table.Td className={look.soft}>
                         {rung.source}
                         {rung.source === 'house' && rung.shipped_mean_pct !== null
                           ? t('species.default-2', { shipped_mean_pct: rung.shipped_mean_pct })
@@ -191,7 +194,7 @@ function Known({ species }: { species: Species }) {
               </Table.Tbody>
             </Table>
           ))}
-          <p className="soft">{t('species.source', { source: species.source })}</p>
+          <p className={look.soft}>{t('species.source', { source: species.source })}</p>
         </div>
       </div>
     </section>

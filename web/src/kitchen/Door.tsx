@@ -1,8 +1,10 @@
+import cx from 'clsx';
 import { useEffect } from 'react';
 import { api } from '../api/client';
 import { isSignedOut } from '../api/session';
 import { t } from '../lang';
 import { KitchenRoutes } from '../routes';
+import { look } from '../ui/look';
 import { setPerson } from '../ui/outbox';
 import { useLetters } from '../ui/useKeys';
 import { KitchenContext } from './kitchen';
@@ -18,14 +20,14 @@ export function Door() {
   useLetters(me?.shortcuts ?? true);
   if (error && !data) {
     return (
-      <main className="sheet">
+      <main className={look.sheet}>
         <h1>{t('door.the-kitchen-computer-does-not-answer')}</h1>
         <p>{t('door.nothing-is-lost-this-page-looks')}</p>
       </main>
     );
   }
   if (!data) {
-    return <main className="sheet soft">{t('door.loading')}</main>;
+    return <main className={cx(look.sheet, look.soft)}>{t('door.loading')}</main>;
   }
   if (data.needs_setup) {
     return <Setup />;

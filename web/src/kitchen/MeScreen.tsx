@@ -1,9 +1,11 @@
 import { Button } from '@mantine/core';
 import { useQueryClient } from '@tanstack/react-query';
+import cx from 'clsx';
 import { useState } from 'react';
 import { api, asProblem, faultAt } from '../api/client';
 import { t } from '../lang';
 import { Chips } from '../ui/Chips';
+import { look } from '../ui/look';
 import { HouseRooms } from './HouseRooms';
 import { useKitchen } from './kitchen';
 import { PinField } from './PinField';
@@ -28,11 +30,11 @@ export function MeScreen() {
   const fault = change.error && !asProblem(change.error).errors ? asProblem(change.error).detail : '';
 
   return (
-    <section className="sheet wide">
+    <section className={cx(look.sheet, look.wide)}>
       <HouseRooms />
       <div>
         <h1>{me.name}</h1>
-        <p className="soft">{me.role}</p>
+        <p className={look.soft}>{me.role}</p>
       </div>
       <Chips
         legend={t('me.weights-are-read-in')}
@@ -55,7 +57,7 @@ export function MeScreen() {
         onChange={(value) => shortcuts.mutate({ body: { on: value === 'on' } })}
       />
       <form
-        className="person-form"
+        className={look.personForm}
         onSubmit={(event) => {
           event.preventDefault();
           setChanged(false);
@@ -78,7 +80,7 @@ export function MeScreen() {
         <Button type="submit" loading={change.isPending} disabled={pin.length < 4 || next.length < 4}>
           {t('me.change-pin')}
         </Button>
-        <p className={fault ? 'fault' : 'soft'} role="status">
+        <p className={fault ? look.fault : look.soft} role="status">
           {fault || (changed ? t('me.your-pin-is-changed-other-tablets') : '')}
         </p>
       </form>

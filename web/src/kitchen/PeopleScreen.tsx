@@ -1,11 +1,14 @@
 import { Button, TextInput } from '@mantine/core';
 import { useQueryClient } from '@tanstack/react-query';
+import cx from 'clsx';
 import { useState } from 'react';
 import { ulid } from 'ulid';
 import { api, asProblem, faultAt, type People } from '../api/client';
 import { t } from '../lang';
 import { Chips } from '../ui/Chips';
+import { look } from '../ui/look';
 import { HouseRooms } from './HouseRooms';
+import css from './PeopleScreen.module.css';
 import { PinField } from './PinField';
 
 type One = People['people'][number];
@@ -21,19 +24,19 @@ export function PeopleScreen() {
   const [editing, setEditing] = useState<string | null>(null);
   if (error) {
     return (
-      <section className="sheet">
+      <section className={look.sheet}>
         <h1>{t('people.people')}</h1>
         <p role="alert">{asProblem(error).detail}</p>
       </section>
     );
   }
   return (
-    <section className="sheet wide">
+    <section className={cx(look.sheet, look.wide)}>
       <HouseRooms />
-      <div className="headline">
+      <div className={look.headline}>
         <div>
           <h1>{t('people.people')}</h1>
-          <p className="soft">{t('people.whoever-is-disabled-cannot-sign-in')}</p>
+          <p className={look.soft}>{t('people.whoever-is-disabled-cannot-sign-in')}</p>
         </div>
         <Button onClick={() => setEditing(ulid())} disabled={editing !== null}>
           {t('people.add-a-person')}
@@ -42,9 +45,9 @@ export function PeopleScreen() {
       {data && editing !== null && !data.people.some((one) => one.id === editing) && (
         <PersonForm id={editing} person={null} onDone={() => setEditing(null)} />
       )}
-      <ul className="people-list">
+      <ul className={css.peopleList}>
         {data?.people.map((one) => (
-          <li key={one.id} className={one.disabled ? 'off' : ''}>
+          <li key={one.id} className={cx(one.disabled && css.off)}>
             {editing === one.id ? (
               <PersonForm id={one.id} person={one} onDone={() => setEditing(null)} />
             ) : (
@@ -56,12 +59,12 @@ export function PeopleScreen() {
       {data && data.wrong.length > 0 && (
         <div>
           <h2>{t('people.wrong-pins-last-days', { days: data.days })}</h2>
-          <ul className="wrong-pins">
+          <ul className={css.wrongPins}>
             {data.wrong.map((one, i) => (
               <li key={i}>
                 <span>{one.at}</span>
                 <b>{one.name}</b>
-                <span className="soft">
+                <span className={look.soft}>
                   {one.known
                     ? t('people.at-a-known-tablet')
                     : t('people.from-not-a-known-tablet', { address: one.address })}
@@ -83,16 +86,16 @@ function Row({ one, days, onEdit }: { one: One; days: number; onEdit: () => void
   const set = (disabled: boolean) =>
     disable.mutate({ params: { path: { person: one.id } }, body: { disabled, version: one.version } });
   return (
-    <div className="person-row">
-      <span className="name">
+    <div className={css.personRow}>
+      <span className={css.name}>
         <b>{one.name}</b>
-        <span className="soft">{one.disabled ? t('people.disabled') : one.role}</span>
+        <span className={look.soft}>{one.disabled ? t('people.disabled') : one.role}</span>
       </span>
-      <span className="soft">
+      <span className={look.soft}>
         {one.signed_in ? t('people.last-signed-in', { signed_in: one.signed_in }) : t('people.has-not-signed-in-yet')}
       </span>
-      <span className="soft">{one.wrong > 0 && t('people.wrong-in-days', { count: one.wrong, days })}</span>
-      <span className="row">
+      <span className={look.soft}>{one.wrong > 0 && t('people.wrong-in-days', { count: one.wrong, days })}</span>
+      <span className={css.row}>
         <Button variant="default" onClick={onEdit} aria-label={t('people.edit', { one: one.name })}>
           {t('people.edit-2')}
         </Button>
@@ -106,7 +109,7 @@ function Row({ one, days, onEdit }: { one: One; days: number; onEdit: () => void
         </Button>
       </span>
       {disable.error && (
-        <p className="fault" role="alert">
+        <p className={css.fault} role="alert">
           {asProblem(disable.error).detail}
         </p>
       )}
@@ -127,7 +130,7 @@ function PersonForm({ id, person, onDone }: { id: string; person: One | null; on
   });
   return (
     <form
-      className="person-form"
+      className={look.personForm}
       onSubmit={(event) => {
         event.preventDefault();
         store.mutate({
@@ -150,7 +153,7 @@ function PersonForm({ id, person, onDone }: { id: string; person: One | null; on
         error={faultAt(store.error, '/pin')}
         onChange={setPin}
       />
-      <div className="row">
+      <div className={css.row}>
         <Button type="submit" loading={store.isPending} disabled={!name.trim() || (!person && pin.length < 4)}>
           {t('people.save')}
         </Button>
@@ -158,7 +161,7 @@ function PersonForm({ id, person, onDone }: { id: string; person: One | null; on
           {t('people.cancel')}
         </Button>
       </div>
-      <p className="fault" role="alert">
+      <p className={css.fault} role="alert">
         {faultAt(store.error, '/role') ??
           (store.error && !asProblem(store.error).errors ? asProblem(store.error).detail : '')}
       </p>

@@ -1,10 +1,13 @@
 import { Autocomplete, Button, NativeSelect, TextInput, UnstyledButton } from '@mantine/core';
 import { useQueryClient } from '@tanstack/react-query';
+import cx from 'clsx';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { api, asProblem, faultAt, type HouseSettings } from '../api/client';
 import { t } from '../lang';
+import { look } from '../ui/look';
 import { HouseRooms } from './HouseRooms';
+import css from './SettingsScreen.module.css';
 
 type Rule = HouseSettings['stages'][number]['rules'][number];
 
@@ -23,18 +26,18 @@ export function SettingsScreen() {
   const [editing, setEditing] = useState<string | null>(null);
   if (error) {
     return (
-      <section className="sheet">
+      <section className={look.sheet}>
         <h1>{t('settings.settings')}</h1>
         <p role="alert">{asProblem(error).detail}</p>
       </section>
     );
   }
   return (
-    <section className="sheet wide settings">
+    <section className={cx(look.sheet, look.wide, 'settings')}>
       <HouseRooms />
       <div>
         <h1>{t('settings.settings')}</h1>
-        <p className="soft">
+        <p className={css.soft}>
           {t('settings.the-default-stands-beside-each-bin')} <Link to="/route/house">{t('settings.house-rules')}</Link>
           {t('settings.trays-under')} <Link to="/breakdown/trays">{t('settings.trays')}</Link>
           {t('settings.check-limits-and-dates-with-your')}
@@ -43,24 +46,24 @@ export function SettingsScreen() {
       {data?.stages.map((stage) => (
         <section key={stage.stage} aria-label={STAGES[stage.stage]}>
           <h2>{STAGES[stage.stage]}</h2>
-          <ul className="rules">
+          <ul className={css.rules}>
             {stage.rules.map((rule) => (
               <li key={rule.key}>
                 {editing === rule.key ? (
                   <RuleForm rule={rule} zones={data.zones} onDone={() => setEditing(null)} />
                 ) : (
                   <UnstyledButton
-                    className="rule-row"
+                    className={css.ruleRow}
                     aria-label={t('settings.edit', { rule: rule.name, shown: rule.shown || t('settings.not-set') })}
                     onClick={() => setEditing(rule.key)}
                   >
                     <span>{rule.name}</span>
-                    <b className={rule.changed ? '' : 'soft'}>{rule.shown || t('settings.not-set')}</b>
-                    <span className="soft">
+                    <b className={rule.changed ? '' : css.soft}>{rule.shown || t('settings.not-set')}</b>
+                    <span className={css.soft}>
                       {rule.shown === rule.default ? '' : `shipped: ${rule.default || t('settings.not-set')}, `}
                       {rule.source}
                     </span>
-                    <span className="soft who">{rule.changed ?? ''}</span>
+                    <span className={cx(css.soft, 'who')}>{rule.changed ?? ''}</span>
                   </UnstyledButton>
                 )}
               </li>
@@ -87,7 +90,7 @@ function RuleForm({ rule, zones, onDone }: { rule: Rule; zones: string[]; onDone
   const fault = faultAt(store.error, '/value') ?? (store.error ? asProblem(store.error).detail : undefined);
   return (
     <form
-      className="rule-form"
+      className={css.ruleForm}
       onSubmit={(event) => {
         event.preventDefault();
         store.mutate({ params: { path: { rule: rule.key } }, body: { value, was: rule.value } });
@@ -119,7 +122,7 @@ function RuleForm({ rule, zones, onDone }: { rule: Rule; zones: string[]; onDone
           onChange={(event) => setValue(event.currentTarget.value)}
         />
       )}
-      <div className="row">
+      <div className={css.row}>
         <Button type="submit" loading={store.isPending}>
           {t('settings.save')}
         </Button>
@@ -127,7 +130,7 @@ function RuleForm({ rule, zones, onDone }: { rule: Rule; zones: string[]; onDone
           {t('settings.cancel')}
         </Button>
       </div>
-      <p className="soft">
+      <p className={css.soft}>
         {t('settings.default', { default: rule.default || t('settings.not-set'), source: rule.source })}
       </p>
     </form>

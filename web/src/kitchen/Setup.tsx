@@ -3,8 +3,10 @@ import { useQueryClient } from '@tanstack/react-query';
 import { api, asProblem, faultAt } from '../api/client';
 import { t } from '../lang';
 import { Chips } from '../ui/Chips';
+import { look } from '../ui/look';
 import { useDraft } from '../ui/useDraft';
 import { PinField } from './PinField';
+import css from './Setup.module.css';
 
 const HOURS = Array.from({ length: 12 }, (_, hour) => ({
   value: String(hour),
@@ -50,10 +52,10 @@ export function Setup() {
   });
 
   return (
-    <main className="first-run">
+    <main className={css.firstRun}>
       <header>
         <h1>{t('setup.a-new-kitchen')}</h1>
-        <p className="soft">{t('setup.five-questions-and-the-first-fish')}</p>
+        <p className={look.soft}>{t('setup.five-questions-and-the-first-fish')}</p>
       </header>
       <form
         onSubmit={(event) => {
@@ -71,7 +73,7 @@ export function Setup() {
         </fieldset>
         <fieldset>
           <legend>{t('setup.2-who-is-head-chef')}</legend>
-          <div className="pair">
+          <div className={css.pair}>
             <TextInput label={t('setup.your-name')} {...field('name')} />
             <PinField
               label={t('setup.your-pin-best-six-digits')}
@@ -83,7 +85,7 @@ export function Setup() {
         </fieldset>
         <fieldset>
           <legend>{t('setup.3-where-does-its-clock-stand')}</legend>
-          <div className="pair">
+          <div className={css.pair}>
             <Autocomplete
               label={t('setup.time-zone')}
               data={Intl.supportedValuesOf('timeZone')}
@@ -94,11 +96,11 @@ export function Setup() {
             />
             <NativeSelect label={t('setup.a-kitchen-day-ends-at')} data={HOURS} {...field('day_ends')} />
           </div>
-          <p className="soft">{t('setup.a-service-that-goes-on-past')}</p>
+          <p className={look.soft}>{t('setup.a-service-that-goes-on-past')}</p>
         </fieldset>
         <fieldset>
           <legend>{t('setup.4-what-does-it-count-in')}</legend>
-          <div className="pair">
+          <div className={css.pair}>
             <TextInput label={t('setup.currency-three-letters')} maxLength={3} {...field('currency')} />
             <Chips
               legend={t('setup.weights-are-read-in')}
@@ -114,13 +116,13 @@ export function Setup() {
         </fieldset>
         <fieldset>
           <legend>{t('setup.5-which-scale-stands-at-the')}</legend>
-          <div className="pair">
+          <div className={css.pair}>
             <TextInput label={t('setup.it-shows-steps-of')} {...field('scale_step')} />
             <TextInput label={t('setup.it-weighs-up-to')} {...field('scale_most')} />
           </div>
-          <p className="soft">{t('setup.weights-are-typed-until-its-address')}</p>
+          <p className={look.soft}>{t('setup.weights-are-typed-until-its-address')}</p>
         </fieldset>
-        <p className="fault" role="alert">
+        <p className={look.fault} role="alert">
           {setup.error && !asProblem(setup.error).errors ? asProblem(setup.error).detail : ''}
         </p>
         <Button type="submit" loading={setup.isPending}>

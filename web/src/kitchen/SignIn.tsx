@@ -1,12 +1,15 @@
 import { Button, TextInput, UnstyledButton } from '@mantine/core';
 import { useQueryClient } from '@tanstack/react-query';
+import cx from 'clsx';
 import { useState } from 'react';
 import { api, asProblem, type Kitchen } from '../api/client';
 import { signedIn } from '../api/session';
 import { t } from '../lang';
 import { DRAWINGS } from '../ui/fish/shapes';
+import { look } from '../ui/look';
 import { useEverythingWaiting } from '../ui/outbox';
 import { lastHere } from './lastHere';
+import css from './SignIn.module.css';
 
 const KEYS = ['1', '2', '3', '4', '5', '6', '7', '8', '9'];
 
@@ -34,14 +37,14 @@ export function SignIn({ kitchen }: { kitchen: Kitchen }) {
   };
 
   return (
-    <main className="door">
-      <div className="door-side">
-        <p className="mark">{t('signIn.sectum')}</p>
+    <main className={css.door}>
+      <div className={css.doorSide}>
+        <p className={css.mark}>{t('signIn.sectum')}</p>
         <h1>{kitchen.name}</h1>
         <p>{t('signIn.whole-fish-in-portions-yield-and')}</p>
         <DoorFish />
         {kitchen.demo && (
-          <div className="demo-note">
+          <div className={css.demoNote}>
             <h2>{t('signIn.a-made-up-kitchen-to-try')}</h2>
             <ul>
               {kitchen.people.map((p) => (
@@ -54,18 +57,18 @@ export function SignIn({ kitchen }: { kitchen: Kitchen }) {
         )}
       </div>
       <form
-        className="door-form"
+        className={css.doorForm}
         onSubmit={(event) => {
           event.preventDefault();
           submit();
         }}
       >
         <h2 id="who">{t('signIn.who-is-at-the-board')}</h2>
-        <ul className="people" aria-labelledby="who">
+        <ul className={css.people} aria-labelledby="who">
           {kitchen.people.map((p) => (
             <li key={p.id}>
               <UnstyledButton
-                className="choice"
+                className={css.choice}
                 aria-pressed={p.id === person}
                 onClick={() => {
                   setPerson(p.id);
@@ -74,14 +77,14 @@ export function SignIn({ kitchen }: { kitchen: Kitchen }) {
                   document.getElementById('pin')?.focus();
                 }}
               >
-                <span className="name">{p.name}</span>
-                <span className="mass">{p.role}</span>
+                <span className={look.name}>{p.name}</span>
+                <span className={look.mass}>{p.role}</span>
               </UnstyledButton>
             </li>
           ))}
         </ul>
         {waiting.length > 0 && (
-          <p className="remark quiet-remark" role="status">
+          <p className={cx(look.remark, look.quietRemark)} role="status">
             {t('signIn.on-this-tablet-for-sent-when', {
               count: waiting.length,
               join: [...new Set(waiting.map((entry) => entry.personName))].join(', '),
@@ -92,7 +95,7 @@ export function SignIn({ kitchen }: { kitchen: Kitchen }) {
         <label htmlFor="pin">{chosen ? t('signIn.pin-of', { chosen: chosen.name }) : 'PIN'}</label>
         <TextInput
           id="pin"
-          className="pin-field"
+          className={css.pinField}
           type="password"
           inputMode="numeric"
           autoComplete="off"
@@ -101,10 +104,10 @@ export function SignIn({ kitchen }: { kitchen: Kitchen }) {
           onChange={(event) => setPin(event.target.value.replace(/\D/g, ''))}
           aria-describedby="pin-fault"
         />
-        <p id="pin-fault" className="fault" role="alert">
+        <p id="pin-fault" className={look.fault} role="alert">
           {signIn.error ? asProblem(signIn.error).detail : ''}
         </p>
-        <div className="pin-keys">
+        <div className={css.pinKeys}>
           {KEYS.map((key) => (
             <Button variant="default" key={key} onClick={() => setPin((p) => (p + key).slice(0, 8))}>
               {key}
@@ -128,7 +131,7 @@ export function SignIn({ kitchen }: { kitchen: Kitchen }) {
 /** The fish, cut: a picture for the door. */
 function DoorFish() {
   return (
-    <svg className="door-fish" viewBox="-10 -34 920 362" aria-hidden="true">
+    <svg className={css.doorFish} viewBox="-10 -34 920 362" aria-hidden="true">
       {DRAWINGS.round.regions.map((region) => (
         <path key={region.part} d={region.d} transform={`translate(${region.off[0]} ${region.off[1]})`} />
       ))}

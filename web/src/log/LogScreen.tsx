@@ -1,12 +1,15 @@
 import { TextInput } from '@mantine/core';
 import { keepPreviousData } from '@tanstack/react-query';
+import cx from 'clsx';
 import { useEffect, useRef, useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import { api } from '../api/client';
 import { t } from '../lang';
 import { Keel } from '../ui/Keel';
+import { look } from '../ui/look';
 import { Pages } from '../ui/Pages';
 import { LogRooms } from './LogRooms';
+import css from './LogScreen.module.css';
 
 /** Every fish, newest first, one keel a row: at a glance which gave and which did not. */
 export function LogScreen() {
@@ -28,13 +31,13 @@ export function LogScreen() {
   }, [seeking]);
 
   return (
-    <section className="sheet log">
+    <section className={cx(look.sheet, css.log)}>
       <LogRooms />
-      <div className="headline">
+      <div className={look.headline}>
         <h1>{t('log.every-fish')}</h1>
         <TextInput
           ref={field}
-          className="seek"
+          className={css.seek}
           type="search"
           aria-label={t('log.search-the-log')}
           placeholder={t('log.species-supplier-or-number')}
@@ -46,24 +49,24 @@ export function LogScreen() {
         />
       </div>
       {data?.total === 0 && (
-        <div className="empty">
+        <div className={look.empty}>
           <h2>{q ? t('log.no-fish-is-called', { q }) : t('log.no-fish-yet')}</h2>
           <p>{q ? t('log.try-part-of-a-name-a') : t('log.every-fish-received-is-listed-here')}</p>
           {!q && <Link to="/receive">{t('log.receive-a-fish')}</Link>}
         </div>
       )}
-      <div className="rows">
+      <div className={look.rows}>
         {data?.fish.map(({ fish, keel, edible_yield: edible, portions }) => (
-          <Link className="fish-row" key={fish.id} to={`/log/${fish.id}`}>
+          <Link className={look.fishRow} key={fish.id} to={`/log/${fish.id}`}>
             <span>
-              <span className="name">{t('log.no', { title: fish.title, number: fish.number })}</span>
-              <span className="soft">{fish.received.slice(0, -7)}</span>
+              <span className={look.name}>{t('log.no', { title: fish.title, number: fish.number })}</span>
+              <span className={look.soft}>{fish.received.slice(0, -7)}</span>
             </span>
             <Keel keel={keel} small />
             <span style={{ textAlign: 'right' }}>
               <b>{edible ?? '–'}</b>
               <br />
-              <span className="soft">
+              <span className={look.soft}>
                 {portions > 0 ? t('log.portions', { portions }) : fish.stage === 'log' ? '' : t('log.in-progress')}
               </span>
             </span>

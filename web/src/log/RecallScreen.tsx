@@ -1,11 +1,14 @@
 import { Button, Table, TextInput } from '@mantine/core';
 import { keepPreviousData } from '@tanstack/react-query';
+import cx from 'clsx';
 import { useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import { api, asProblem, type Recall } from '../api/client';
 import { t } from '../lang';
+import { look } from '../ui/look';
 import { useScanner } from '../ui/useScanner';
 import { LogRooms } from './LogRooms';
+import css from './RecallScreen.module.css';
 
 /** Everything that came of a lot, where it is now; one step back, one step forward. */
 export function RecallScreen() {
@@ -25,22 +28,22 @@ export function RecallScreen() {
   useScanner(seek);
 
   return (
-    <section className="sheet wide recall">
+    <section className={cx(look.sheet, look.wide, css.recall)}>
       <LogRooms />
-      <div className="headline">
+      <div className={look.headline}>
         <div>
           <h1>{t('recall.recall-a-lot')}</h1>
-          <p className="soft">{t('recall.type-a-lot-a-deliverys-number')}</p>
+          <p className={look.soft}>{t('recall.type-a-lot-a-deliverys-number')}</p>
         </div>
         <form
-          className="typed"
+          className={look.typed}
           onSubmit={(event) => {
             event.preventDefault();
             seek(typed);
           }}
         >
           <TextInput
-            className="seek"
+            className={css.seek}
             type="search"
             aria-label={t('recall.lot-delivery-or-fish')}
             placeholder="H-2311"
@@ -54,17 +57,17 @@ export function RecallScreen() {
       </div>
       {error && <p role="alert">{asProblem(error).detail}</p>}
       {data && data.fish.length + data.back.length === 0 && (
-        <div className="empty">
+        <div className={look.empty}>
           <h2>{data.sought ? t('recall.nothing-found-for', { sought: data.sought }) : t('recall.which-lot')}</h2>
           <p>
             {data.lately.length > 0
               ? t('recall.the-latest-lots-of-this-kitchen')
               : t('recall.lots-appear-here-once-a-delivery')}
           </p>
-          <p className="line-actions">
+          <p className={css.lineActions}>
             {data.lately.map((lot) => (
               <Button variant="default" key={lot.lot} onClick={() => seek(lot.lot)}>
-                {lot.lot} <span className="soft">{lot.what}</span>
+                {lot.lot} <span className={look.soft}>{lot.what}</span>
               </Button>
             ))}
           </p>
@@ -79,10 +82,10 @@ function Found({ recall, q }: { recall: Recall; q: string }) {
   const query = `?q=${encodeURIComponent(q)}`;
   return (
     <>
-      <div className="columns">
+      <div className={look.columns}>
         <div>
           <h2>{t('recall.came-from')}</h2>
-          {recall.back.length === 0 && <p className="soft">{t('recall.these-fish-came-without-a-delivery')}</p>}
+          {recall.back.length === 0 && <p className={look.soft}>{t('recall.these-fish-came-without-a-delivery')}</p>}
           {recall.back.map((line) => (
             <p key={`${line.delivery}${line.lot}${line.species}`}>
               <b>{line.supplier}</b>, <Link to={`/receive/deliveries/${line.delivery}`}>{line.number}</Link>, {line.day}
@@ -90,7 +93,7 @@ function Found({ recall, q }: { recall: Recall; q: string }) {
               {line.species} <i>{line.scientific}</i>
               {line.lot ? t('recall.lot', { lot: line.lot }) : ''}
               <br />
-              <span className="soft">
+              <span className={look.soft}>
                 {t('recall.received-by', {
                   from: line.from,
                   stop: line.from ? '. ' : '',
@@ -101,12 +104,12 @@ function Found({ recall, q }: { recall: Recall; q: string }) {
           ))}
         </div>
         {recall.fish.length === 0 ? (
-          <p className="soft">{t('recall.nothing-of-it-has-been-weighed')}</p>
+          <p className={look.soft}>{t('recall.nothing-of-it-has-been-weighed')}</p>
         ) : (
           <div>
             <h2>{t('recall.to-hand-over')}</h2>
-            <p className="soft">{t('recall.one-step-back-and-one-step')}</p>
-            <p className="line-actions">
+            <p className={look.soft}>{t('recall.one-step-back-and-one-step')}</p>
+            <p className={css.lineActions}>
               {(
                 [
                   ['csv', 'Table (CSV)'],
@@ -143,16 +146,16 @@ function WhereNow({ recall }: { recall: Recall }) {
             reduce: recall.fish.reduce((sum, one) => sum + one.fish.count, 0),
           })}
         </h2>
-        <div className="keel places">
+        <div className={cx('keel', css.places)}>
           <div
-            className="bar"
+            className={css.bar}
             role="img"
             aria-label={recall.places.map((place) => `${place.name} ${place.mass.text}`).join(', ')}
           >
             {recall.places.map((place) => (
               <span
                 key={place.name}
-                className={`seg ${place.family ? `fam-${place.family}` : 'open'}`}
+                className={cx('seg', place.family ? `fam-${place.family}` : css.open)}
                 style={{ position: 'relative', width: `${(100 * place.mass.mg) / Math.max(1, recall.in.mg)}%` }}
               />
             ))}
@@ -162,32 +165,32 @@ function WhereNow({ recall }: { recall: Recall }) {
           <Table.Thead>
             <Table.Tr>
               <Table.Th>{t('recall.place')}</Table.Th>
-              <Table.Th className="n">{t('recall.pieces')}</Table.Th>
-              <Table.Th className="n">{t('recall.weight')}</Table.Th>
-              <Table.Th className="n">{t('recall.share')}</Table.Th>
+              <Table.Th className={css.n}>{t('recall.pieces')}</Table.Th>
+              <Table.Th className={css.n}>{t('recall.weight')}</Table.Th>
+              <Table.Th className={css.n}>{t('recall.share')}</Table.Th>
             </Table.Tr>
           </Table.Thead>
           <Table.Tbody>
             {recall.places.map((place) => (
               <Table.Tr key={place.name}>
                 <Table.Td>
-                  <i className={`swatch ${place.family ? `fam-${place.family}` : 'open'}`} /> {place.name}
+                  <i className={cx(look.swatch, place.family ? `fam-${place.family}` : css.open)} /> {place.name}
                 </Table.Td>
-                <Table.Td className="n">{place.pieces}</Table.Td>
-                <Table.Td className="n">{place.mass.text}</Table.Td>
-                <Table.Td className="n">{place.share}</Table.Td>
+                <Table.Td className={css.n}>{place.pieces}</Table.Td>
+                <Table.Td className={css.n}>{place.mass.text}</Table.Td>
+                <Table.Td className={css.n}>{place.share}</Table.Td>
               </Table.Tr>
             ))}
             <Table.Tr>
               <Table.Td>{t('recall.water-and-blood-lost-or-not')}</Table.Td>
               <Table.Td />
-              <Table.Td className="n">{recall.unaccounted.text}</Table.Td>
+              <Table.Td className={css.n}>{recall.unaccounted.text}</Table.Td>
               <Table.Td />
             </Table.Tr>
-            <Table.Tr className="sum">
+            <Table.Tr className={look.sum}>
               <Table.Td>{t('recall.weighed-in')}</Table.Td>
               <Table.Td />
-              <Table.Td className="n">{recall.in.text}</Table.Td>
+              <Table.Td className={css.n}>{recall.in.text}</Table.Td>
               <Table.Td />
             </Table.Tr>
           </Table.Tbody>
@@ -195,12 +198,12 @@ function WhereNow({ recall }: { recall: Recall }) {
       </div>
       <div>
         <h2>{t('recall.each-fish')}</h2>
-        <ul className="recalled">
+        <ul className={css.recalled}>
           {recall.fish.map(({ fish, where }) => (
             <li key={fish.id}>
               <Link to={`/log/${fish.id}`}>{t('recall.no', { title: fish.title, number: fish.number })}</Link>
-              <b className="n">{fish.whole.text}</b>
-              <span className="soft">{where.map((place) => `${place.name} ${place.mass}`).join(' · ')}</span>
+              <b className={css.n}>{fish.whole.text}</b>
+              <span className={look.soft}>{where.map((place) => `${place.name} ${place.mass}`).join(' · ')}</span>
             </li>
           ))}
         </ul>

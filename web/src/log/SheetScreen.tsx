@@ -1,5 +1,6 @@
 import { Button, Table, TextInput } from '@mantine/core';
 import { useQueryClient } from '@tanstack/react-query';
+import cx from 'clsx';
 import { useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import { api, asProblem, type FishHead, type LogSheet } from '../api/client';
@@ -9,8 +10,10 @@ import { t } from '../lang';
 import { FishTitle } from '../ui/FishTitle';
 import { Keel } from '../ui/Keel';
 import { Ladder } from '../ui/Ladder';
+import { look } from '../ui/look';
 import { Missing } from '../ui/Missing';
 import { Remarks } from '../ui/Remarks';
+import css from './SheetScreen.module.css';
 
 /** The yield sheet of one fish: on screen, and on one printed page. */
 export function SheetScreen() {
@@ -19,7 +22,7 @@ export function SheetScreen() {
   if (error) {
     return <Missing stage="log" error={error} />;
   }
-  return data ? <Sheet sheet={data} /> : <p className="sheet soft">{t('sheet.loading')}</p>;
+  return data ? <Sheet sheet={data} /> : <p className={cx(look.sheet, look.soft)}>{t('sheet.loading')}</p>;
 }
 
 function Sheet({ sheet }: { sheet: LogSheet }) {
@@ -29,20 +32,20 @@ function Sheet({ sheet }: { sheet: LogSheet }) {
   const parts = sheet.pieces.filter((piece) => piece.part !== 'whole' && piece.part !== 'portion');
 
   return (
-    <article className="sheet yield-sheet">
-      <p className="print-only">{t('sheet.yield-sheet', { header })}</p>
+    <article className={cx(look.sheet, css.yieldSheet)}>
+      <p className={css.printOnly}>{t('sheet.yield-sheet', { header })}</p>
       <FishTitle fish={fish} figure={sheet.edible_yield} of={t('sheet.edible-yield')} />
       <Keel keel={sheet.keel} />
       <Remarks remarks={sheet.remarks} />
-      <div className="no-print sheet-actions">
+      <div className={cx(look.noPrint, css.sheetActions)}>
         <Button onClick={() => window.print()}>{t('sheet.print-the-yield-sheet')}</Button>
         {me.role === 'head chef' && fish.stage === 'log' && <OpenAgain fish={fish} />}
       </div>
-      <div className="columns">
+      <div className={css.columns}>
         <div>
           <h2>{t('sheet.yield')}</h2>
           <Ladder rungs={sheet.ladder} />
-          <p className="soft">{t('sheet.adjusted-the-most-likely-masses-at')}</p>
+          <p className={look.soft}>{t('sheet.adjusted-the-most-likely-masses-at')}</p>
           {tally && (
             <>
               <h2>
@@ -59,14 +62,14 @@ function Sheet({ sheet }: { sheet: LogSheet }) {
             </>
           )}
           <h2>{t('sheet.parts')}</h2>
-          <Table className="tight">
+          <Table className={look.tight}>
             <Table.Tbody>
               {parts.map((piece) => (
                 <Table.Tr key={piece.piece}>
                   <Table.Td>
-                    <i className={`swatch fam-${piece.family}`} /> {piece.name}
+                    <i className={cx(look.swatch, `fam-${piece.family}`)} /> {piece.name}
                   </Table.Td>
-                  <Table.Td className="n">{piece.mass.text}</Table.Td>
+                  <Table.Td className={look.n}>{piece.mass.text}</Table.Td>
                 </Table.Tr>
               ))}
             </Table.Tbody>
@@ -90,12 +93,12 @@ function Sheet({ sheet }: { sheet: LogSheet }) {
               </p>
             </>
           )}
-          <div className="no-print">
+          <div className={look.noPrint}>
             <h2>{t('sheet.history')}</h2>
-            <ol className="history">
+            <ol className={css.history}>
               {sheet.history.map((line) => (
                 <li key={line.at + line.what}>
-                  <span className="soft">{line.at}</span> {line.what}
+                  <span className={look.soft}>{line.at}</span> {line.what}
                 </li>
               ))}
             </ol>
@@ -127,7 +130,7 @@ function OpenAgain({ fish }: { fish: FishHead }) {
   }
   return (
     <form
-      className="typed"
+      className={look.typed}
       onSubmit={(event) => {
         event.preventDefault();
         reopen.mutate({ params: { path: { fish: fish.id } }, body: { why: why.trim(), version: fish.version } });
@@ -142,7 +145,7 @@ function OpenAgain({ fish }: { fish: FishHead }) {
       <Button type="submit" variant="default" disabled={why.trim().length < 3 || reopen.isPending}>
         {t('sheet.put-it-on-the-board')}
       </Button>
-      <span className="fault" role="alert">
+      <span className={look.fault} role="alert">
         {reopen.error ? asProblem(reopen.error).detail : ''}
       </span>
     </form>

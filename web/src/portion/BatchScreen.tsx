@@ -1,11 +1,14 @@
 import { Button } from '@mantine/core';
 import { useQueryClient } from '@tanstack/react-query';
+import cx from 'clsx';
 import { Link, useParams } from 'react-router';
 import { ulid } from 'ulid';
 import { api, asProblem, type Batch, type Label } from '../api/client';
 import { t } from '../lang';
+import { look } from '../ui/look';
 import { Missing } from '../ui/Missing';
 import { usePut } from '../ui/outbox';
+import css from './BatchScreen.module.css';
 
 /** One tray of portions: what lies on it, how it cooks, and its labels. */
 export function BatchScreen() {
@@ -14,7 +17,7 @@ export function BatchScreen() {
   if (error) {
     return <Missing stage="portion" error={error} />;
   }
-  return data ? <Tray batch={data} /> : <p className="sheet soft">{t('batch.loading')}</p>;
+  return data ? <Tray batch={data} /> : <p className={cx(look.sheet, look.soft)}>{t('batch.loading')}</p>;
 }
 
 function Tray({ batch }: { batch: Batch }) {
@@ -27,23 +30,23 @@ function Tray({ batch }: { batch: Batch }) {
     print.mutate({ params: { path: { batch: batch.id, job: ulid() } }, body: { for: what } });
 
   return (
-    <section className="sheet wide tray-page">
-      <header className="headline">
+    <section className={cx(look.sheet, look.wide, 'tray-page')}>
+      <header className={look.headline}>
         <div>
           <h1>
             {t('batch.tray', { number: batch.number })} <span style={{ fontWeight: 450 }}>{batch.dish}</span>
           </h1>
-          <p className="soft">
+          <p className={look.soft}>
             {t('batch.made-by-lot', { made: batch.made, by: batch.by, join: batch.lots.join(', ') })}{' '}
             <Link to="/portion/trays">{t('batch.all-trays')}</Link>
           </p>
         </div>
-        <p className="yield">
+        <p className={look.yield}>
           <b>{batch.use_by}</b>
-          <span className="soft">{t('batch.use-by')}</span>
+          <span className={look.soft}>{t('batch.use-by')}</span>
         </p>
       </header>
-      <div className="figures">
+      <div className={look.figures}>
         <div>
           <b>{batch.count}</b>
           {t('batch.portions')}
@@ -65,12 +68,12 @@ function Tray({ batch }: { batch: Batch }) {
           {t('batch.evenness')}
         </div>
       </div>
-      <p className="soft">{batch.why_then}</p>
-      <div className="tray-columns">
+      <p className={look.soft}>{batch.why_then}</p>
+      <div className={css.trayColumns}>
         <div>
           <h2>{t('batch.what-goes-into-the-pan-together')}</h2>
           {batch.cooking ? (
-            <ul className="together">
+            <ul className={css.together}>
               {batch.cooking.groups.map((group) => (
                 <li key={group.pieces.join()}>
                   <i style={{ width: `${group.time}%` }} aria-hidden="true" />
@@ -78,7 +81,7 @@ function Tray({ batch }: { batch: Batch }) {
                   <span>
                     {group.pieces.join(', ')}
                     <br />
-                    <span className="soft">
+                    <span className={look.soft}>
                       {group.time === 100
                         ? t('batch.the-longest')
                         : t('batch.of-the-time-of-the-thickest', { time: group.time })}
@@ -88,21 +91,21 @@ function Tray({ batch }: { batch: Batch }) {
               ))}
             </ul>
           ) : (
-            <p className="soft">{t('batch.pieces-cut-by-a-plan-are')}</p>
+            <p className={look.soft}>{t('batch.pieces-cut-by-a-plan-are')}</p>
           )}
           {batch.cooking?.warned.map((one) => (
-            <p className="caution" key={one.name}>
+            <p className={look.caution} key={one.name}>
               <b>{one.name}.</b> {one.advice}
             </p>
           ))}
           {batch.cooking && batch.cooking.known < batch.count && (
-            <p className="soft">
+            <p className={look.soft}>
               {t('batch.of-more-nobody-knows-how-thick', { n: batch.count - batch.cooking.known })}
             </p>
           )}
           <h2>{t('batch.bones')}</h2>
           {batch.bones.map((said) => (
-            <p className="soft" key={said}>
+            <p className={look.soft} key={said}>
               {said}
             </p>
           ))}
@@ -110,7 +113,7 @@ function Tray({ batch }: { batch: Batch }) {
         <div>
           <h2>{t('batch.labels')}</h2>
           <LabelCard label={batch.tray_label} />
-          <div className="line-actions">
+          <div className={look.lineActions}>
             <Button onClick={() => send('tray')} disabled={print.isPending}>
               {print.isPending ? t('batch.printing') : t('batch.print-the-tray-label')}
             </Button>
@@ -118,16 +121,16 @@ function Tray({ batch }: { batch: Batch }) {
               {t('batch.one-for-each-of', { n: batch.count })}
             </Button>
           </div>
-          <p className="fault" role="alert">
+          <p className={look.fault} role="alert">
             {print.error ? asProblem(print.error).detail : ''}
           </p>
-          <ul className="printed" aria-label={t('batch.printed')}>
+          <ul className={css.printed} aria-label={t('batch.printed')}>
             {batch.printed.map((job) => (
               <li key={job.id}>
                 <a href={`/api/printer/${job.id}`} target="_blank" rel="noreferrer">
                   {t('batch.labels-2', { count: job.labels, labels: job.labels })}
                 </a>{' '}
-                <span className="soft">
+                <span className={look.soft}>
                   {job.at}, {job.by}
                 </span>
               </li>
@@ -142,9 +145,9 @@ function Tray({ batch }: { batch: Batch }) {
 /** The label as it leaves the printer. */
 function LabelCard({ label }: { label: Label }) {
   return (
-    <figure className="label-card">
+    <figure className={css.labelCard}>
       <div>
-        <b className="dish">{label.dish}</b>
+        <b className={css.dish}>{label.dish}</b>
         <span>{label.what}</span>
         <b>
           {label.net}
@@ -155,11 +158,11 @@ function LabelCard({ label }: { label: Label }) {
         <span>
           {label.made}, {label.kitchen}
         </span>
-        <b className="small">{label.contains}</b>
+        <b className={css.small}>{label.contains}</b>
       </div>
-      <img className="square" src={label.square} alt={t('batch.square-code', { link: label.link })} />
+      <img className={css.square} src={label.square} alt={t('batch.square-code', { link: label.link })} />
       <p>{label.bones}</p>
-      <img className="bars" src={label.bars} alt={t('batch.bar-code', { read: label.read })} />
+      <img className={css.bars} src={label.bars} alt={t('batch.bar-code', { read: label.read })} />
       <figcaption>{label.read}</figcaption>
     </figure>
   );

@@ -1,10 +1,13 @@
 import { Button } from '@mantine/core';
 import { useQueryClient } from '@tanstack/react-query';
+import cx from 'clsx';
 import { Link, useNavigate } from 'react-router';
 import { ulid } from 'ulid';
 import { api, asProblem } from '../api/client';
 import { t } from '../lang';
+import { look } from '../ui/look';
 import { usePut } from '../ui/outbox';
+import css from './BatchesScreen.module.css';
 import { PortionRooms } from './PortionRooms';
 
 /** Portions that lie on no tray yet, and the trays of these days. */
@@ -19,23 +22,23 @@ export function BatchesScreen() {
     },
   });
   return (
-    <section className="sheet wide">
+    <section className={cx(look.sheet, look.wide)}>
       <PortionRooms />
       <div>
         <h1>{t('batches.trays-and-labels')}</h1>
-        <p className="soft">{t('batches.portions-of-one-dish-go-onto')}</p>
+        <p className={look.soft}>{t('batches.portions-of-one-dish-go-onto')}</p>
       </div>
-      <p className="fault" role="alert">
+      <p className={look.fault} role="alert">
         {(error ?? make.error) ? asProblem(error ?? make.error).detail : ''}
       </p>
       {data && data.ready.length > 0 && <h2>{t('batches.not-on-a-tray-yet')}</h2>}
-      <ul className="rows">
+      <ul className={look.rows}>
         {data?.ready.map((ready) => (
-          <li className="ready-row" key={ready.dish}>
+          <li className={css.readyRow} key={ready.dish}>
             <span>
               <b>{ready.name}</b>
               <br />
-              <span className="soft">
+              <span className={look.soft}>
                 {[...new Set(ready.pieces.map((piece) => piece.fish))].join(', ')}
                 {ready.under > 0 ? t('batches.too-light-for-it-left-out', { under: ready.under }) : ''}
               </span>
@@ -56,13 +59,13 @@ export function BatchesScreen() {
         ))}
       </ul>
       {data && data.trays.length > 0 && <h2>{t('batches.portion-trays')}</h2>}
-      <div className="rows">
+      <div className={look.rows}>
         {data?.trays.map((tray) => (
-          <Link className="ready-row" key={tray.id} to={`/portion/trays/${tray.id}`}>
+          <Link className={css.readyRow} key={tray.id} to={`/portion/trays/${tray.id}`}>
             <span>
               <b>{t('batches.tray', { number: tray.number, dish: tray.dish })}</b>
               <br />
-              <span className="soft">
+              <span className={look.soft}>
                 {tray.made}, {tray.by}
               </span>
             </span>
@@ -72,7 +75,7 @@ export function BatchesScreen() {
         ))}
       </div>
       {data && data.ready.length === 0 && data.trays.length === 0 && (
-        <div className="empty">
+        <div className={look.empty}>
           <h2>{t('batches.no-portions-to-put-on-a')}</h2>
           <p>{t('batches.what-is-cut-and-weighed-for')}</p>
           <Link to="/portion">{t('batches.fish-to-be-portioned')}</Link>

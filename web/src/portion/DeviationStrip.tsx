@@ -1,5 +1,8 @@
+import cx from 'clsx';
 import type { PortionBench } from '../api/client';
 import { t } from '../lang';
+import { look } from '../ui/look';
+import css from './DeviationStrip.module.css';
 
 type Portion = PortionBench['portions'][number];
 
@@ -10,10 +13,10 @@ export function DeviationStrip({ portions, minus, plus }: { portions: Portion[];
   const y = (mg: number) => 75 - (70 * mg) / reach;
 
   if (shown.length === 0) {
-    return <p className="soft strip">{t('deviationStrip.each-piece-shows-here-beside-its')}</p>;
+    return <p className={cx(look.soft, css.strip)}>{t('deviationStrip.each-piece-shows-here-beside-its')}</p>;
   }
   return (
-    <ol className="strip" aria-label={t('deviationStrip.portions-beside-their-target')}>
+    <ol className={css.strip} aria-label={t('deviationStrip.portions-beside-their-target')}>
       {shown.map((portion) => (
         <li key={portion.piece} className={`placed-${portion.placed}`}>
           <svg viewBox="0 0 40 150" preserveAspectRatio="none" aria-hidden="true">
@@ -27,7 +30,7 @@ export function DeviationStrip({ portions, minus, plus }: { portions: Portion[];
           </svg>
           <b>{portion.off}</b>
           <em>{portion.placed === 'within' ? '' : (portion.given_away ?? portion.placed)}</em>
-          {portion.said && <span className="soft">{t('deviationStrip.guessed', { said: portion.said })}</span>}
+          {portion.said && <span className={look.soft}>{t('deviationStrip.guessed', { said: portion.said })}</span>}
         </li>
       ))}
     </ol>

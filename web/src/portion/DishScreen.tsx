@@ -1,5 +1,6 @@
 import { Button, NativeSelect, TextInput } from '@mantine/core';
 import { useQueryClient } from '@tanstack/react-query';
+import cx from 'clsx';
 import { useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { ulid } from 'ulid';
@@ -7,6 +8,7 @@ import { api, asProblem, type Dish, faultAt } from '../api/client';
 import { useKitchen } from '../kitchen/kitchen';
 import { t } from '../lang';
 import { Chips } from '../ui/Chips';
+import { look } from '../ui/look';
 import { Missing } from '../ui/Missing';
 import { howItIsCut } from './howItIsCut';
 
@@ -41,7 +43,7 @@ export function DishScreen() {
   return dish === 'new' || data ? (
     <Writing key={dish} dish={data} />
   ) : (
-    <p className="sheet soft">{t('dish.loading')}</p>
+    <p className={cx(look.sheet, look.soft)}>{t('dish.loading')}</p>
   );
 }
 
@@ -118,17 +120,17 @@ function Writing({ dish }: { dish?: Dish | undefined }) {
   };
 
   return (
-    <section className="sheet wide">
-      <header className="headline">
+    <section className={cx(look.sheet, look.wide)}>
+      <header className={look.headline}>
         <div>
           <h1>{dish?.name ?? t('dish.new-dish')}</h1>
-          <p className="soft">
+          <p className={look.soft}>
             <Link to="/portion/dishes">{t('dish.all-dishes')}</Link>
           </p>
         </div>
       </header>
       <form
-        className="dish-form"
+        className={look.dishForm}
         onSubmit={(event) => {
           event.preventDefault();
           submit();
@@ -138,7 +140,7 @@ function Writing({ dish }: { dish?: Dish | undefined }) {
           <legend>{t('dish.total-1-portion')}</legend>
           {text('name', t('dish.dish'), t('dish.char-brown-butter'))}
           {text('target', t('dish.it-weighs'), t('dish.160-g'))}
-          <div className="pair">
+          <div className={look.pair}>
             {text('minus', t('dish.may-be-lighter-by'), t('dish.8-g'))}
             {text('plus', t('dish.may-be-heavier-by'), t('dish.10-g'))}
           </div>
@@ -188,7 +190,7 @@ function Writing({ dish }: { dish?: Dish | undefined }) {
             ]}
             onChange={(event) => set({ stretch: event.currentTarget.value as Dish['stretch'] })}
           />
-          <div className="pair">
+          <div className={look.pair}>
             {number('min_thickness_mm', t('dish.no-thinner-than-mm'), 'any')}
             {number('max_thickness_mm', t('dish.no-thicker-than-mm'), 'any')}
             {number('min_evenness', t('dish.evenness-at-least'), t('dish.thin-end-over-thick-end-0'))}
@@ -219,7 +221,7 @@ function Writing({ dish }: { dish?: Dish | undefined }) {
             ]}
             onChange={(event) => set({ priority: event.currentTarget.value as Dish['priority'] })}
           />
-          <p className="fault" role="alert">
+          <p className={look.fault} role="alert">
             {[store.error, retire.error].map((fault) =>
               fault && !asProblem(fault).errors ? asProblem(fault).detail : '',
             )}
@@ -239,7 +241,7 @@ function Writing({ dish }: { dish?: Dish | undefined }) {
               )}
             </>
           ) : (
-            <p className="soft">{t('dish.the-head-chef-edits-dishes')}</p>
+            <p className={look.soft}>{t('dish.the-head-chef-edits-dishes')}</p>
           )}
         </fieldset>
       </form>

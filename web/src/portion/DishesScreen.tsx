@@ -1,7 +1,10 @@
+import cx from 'clsx';
 import { Link } from 'react-router';
 import { api, asProblem } from '../api/client';
 import { useKitchen } from '../kitchen/kitchen';
 import { t } from '../lang';
+import { look } from '../ui/look';
+import css from './DishesScreen.module.css';
 import { PortionRooms } from './PortionRooms';
 
 /** Every dish portions are cut for. */
@@ -9,45 +12,45 @@ export function DishesScreen() {
   const { me } = useKitchen();
   const { data, error } = api.useQuery('get', '/portion/dishes');
   return (
-    <section className="sheet wide">
+    <section className={cx(look.sheet, look.wide)}>
       <PortionRooms />
-      <header className="headline">
+      <header className={look.headline}>
         <div>
           <h1>{t('dishes.dishes')}</h1>
-          <p className="soft">{t('dishes.what-a-portion-weighs-which-fish')}</p>
+          <p className={look.soft}>{t('dishes.what-a-portion-weighs-which-fish')}</p>
         </div>
         {me.sees_prices && (
-          <Link className="go" to="/portion/dishes/new">
+          <Link className={look.go} to="/portion/dishes/new">
             {t('dishes.new-dish')}
           </Link>
         )}
       </header>
-      {error && <p className="fault">{asProblem(error).detail}</p>}
+      {error && <p className={look.fault}>{asProblem(error).detail}</p>}
       {data?.dishes.length === 0 && (
-        <div className="empty">
+        <div className={look.empty}>
           <h2>{t('dishes.no-dish-yet')}</h2>
           <p>{t('dishes.a-dish-has-a-weight-and')}</p>
         </div>
       )}
-      <div className="rows">
+      <div className={look.rows}>
         {data?.dishes.map((dish) => (
-          <Link className="dish-row" key={dish.id} to={`/portion/dishes/${dish.id}`}>
+          <Link className={css.dishRow} key={dish.id} to={`/portion/dishes/${dish.id}`}>
             <span>
               <b>{dish.name}</b>
               <br />
-              <span className="soft">{dish.fish ?? t('dishes.of-any-fish')}</span>
+              <span className={look.soft}>{dish.fish ?? t('dishes.of-any-fish')}</span>
             </span>
             <span>
               <b>{dish.target}</b>
               <br />
-              <span className="soft">
+              <span className={look.soft}>
                 −{dish.minus} / +{dish.plus}
               </span>
             </span>
             <span>
               {dish.stretch_said}
               <br />
-              <span className="soft">
+              <span className={look.soft}>
                 {[
                   dish.skin_on ? t('dishes.skin-on') : 'skinned',
                   dish.raw ? t('dishes.served-raw') : 'cooked',
@@ -57,10 +60,10 @@ export function DishesScreen() {
                   .join(', ')}
               </span>
             </span>
-            <span className="n">
+            <span className={css.n}>
               {dish.worth}
               <br />
-              <span className="soft">{dish.worth ? t('dishes.net-value') : ''}</span>
+              <span className={look.soft}>{dish.worth ? t('dishes.net-value') : ''}</span>
             </span>
           </Link>
         ))}

@@ -1,6 +1,8 @@
+import cx from 'clsx';
 import { type KeyboardEvent, type PointerEvent, useEffect, useRef, useState } from 'react';
 import type { Plan } from '../api/client';
 import { t } from '../lang';
+import css from './FilletDrawing.module.css';
 import { MARGIN, marksOf, movedMark, placeUnder } from './marks';
 
 type Props = {
@@ -50,7 +52,7 @@ export function FilletDrawing({ plan, next, onMove, asking }: Props) {
   return (
     <svg
       ref={svg}
-      className={asking ? 'fillet asking' : 'fillet'}
+      className={asking ? cx(css.fillet, css.asking) : css.fillet}
       viewBox={`${-MARGIN} 0 ${plan.length_cm * 10 + 2 * MARGIN} ${height}`}
       aria-label={t('filletDrawing.long-thick-drawn-to-scale', {
         plan: plan.name,
@@ -72,11 +74,11 @@ export function FilletDrawing({ plan, next, onMove, asking }: Props) {
       </defs>
       {[`above-${plan.piece}`, `side-${plan.piece}`].map((clip) => (
         <g key={clip} clipPath={`url(#${clip})`}>
-          <rect x="0" y="0" width={x(plan.length_cm)} height={board} className="flesh" />
+          <rect x="0" y="0" width={x(plan.length_cm)} height={board} className={css.flesh} />
           {plan.pieces.map((piece) => (
             <rect
               key={`${piece.what}${piece.from_cm}`}
-              className={`stretch ${FAMILY[piece.what]}`}
+              className={cx(css.stretch, FAMILY[piece.what])}
               x={x(piece.from_cm)}
               y="0"
               width={x(piece.to_cm - piece.from_cm)}
@@ -85,12 +87,12 @@ export function FilletDrawing({ plan, next, onMove, asking }: Props) {
           ))}
         </g>
       ))}
-      <path d={above(plan, middle)} className="edge" />
-      <path d={side(plan, board)} className="edge" />
+      <path d={above(plan, middle)} className={css.edge} />
+      <path d={side(plan, board)} className={css.edge} />
       {plan.pieces.map((piece) => {
         const width = x(piece.to_cm - piece.from_cm);
         return (
-          <g key={`${piece.what}${piece.from_cm}`} className={`told ${FAMILY[piece.what]}`}>
+          <g key={`${piece.what}${piece.from_cm}`} className={cx(css.told, FAMILY[piece.what])}>
             <title>
               {t('filletDrawing.wide-thick', {
                 piece: piece.name,
@@ -123,9 +125,9 @@ export function FilletDrawing({ plan, next, onMove, asking }: Props) {
       <text x={x(thickestAt(plan))} y={board - thickest - 5} className="tick">
         {plan.thickness}
       </text>
-      <line x1="0" x2={x(plan.length_cm)} y1={ruler} y2={ruler} className="rule" />
+      <line x1="0" x2={x(plan.length_cm)} y1={ruler} y2={ruler} className={css.rule} />
       {Array.from({ length: Math.floor(plan.length_cm) + 1 }, (_, cm) => (
-        <line key={cm} x1={x(cm)} x2={x(cm)} y1={ruler} y2={ruler + (cm % 5 === 0 ? 10 : 5)} className="rule" />
+        <line key={cm} x1={x(cm)} x2={x(cm)} y1={ruler} y2={ruler + (cm % 5 === 0 ? 10 : 5)} className={css.rule} />
       ))}
       {Array.from({ length: Math.floor((plan.length_cm - 7) / 10) + 1 }, (_, ten) => (
         <text key={ten} x={x(10 * ten)} y={ruler + 26} className="tick">
@@ -135,7 +137,9 @@ export function FilletDrawing({ plan, next, onMove, asking }: Props) {
       {shownMarks.map((cm, i) => (
         <g
           key={i}
-          className={next !== undefined && next !== null && Math.abs(cm - next) < 0.06 ? 'mark now' : 'mark'}
+          className={cx(
+            next !== undefined && next !== null && Math.abs(cm - next) < 0.06 ? cx(css.mark, css.now) : css.mark,
+          )}
           {...(onMove
             ? {
                 role: 'slider',
@@ -167,7 +171,7 @@ export function FilletDrawing({ plan, next, onMove, asking }: Props) {
           <line x1={x(cm)} x2={x(cm)} y1={MARGIN / 2} y2={ruler} />
           {onMove && (
             <>
-              <rect x={x(cm) - 16} y="0" width="32" height={height} className="grip" />
+              <rect x={x(cm) - 16} y="0" width="32" height={height} className={css.grip} />
               <circle cx={x(cm)} cy={ruler} r="9" />
             </>
           )}
@@ -175,7 +179,7 @@ export function FilletDrawing({ plan, next, onMove, asking }: Props) {
       ))}
       {plan.pieces.some((p) => p.what === 'done') && (
         <path
-          className="knife"
+          className={css.knife}
           d={`M${x(plan.knife_cm)} ${MARGIN - 4} l-7 -8 h14 z M${x(plan.knife_cm)} 0 V${ruler}`}
         />
       )}

@@ -1,5 +1,8 @@
+import cx from 'clsx';
 import type { PortionBench } from '../api/client';
 import { t } from '../lang';
+import { look } from '../ui/look';
+import css from './HandLine.module.css';
 
 type Hand = NonNullable<PortionBench['hand']>;
 
@@ -10,7 +13,7 @@ export function HandLine({ hand, aimed }: { hand: Hand; aimed: boolean }) {
   }
   const year = hand.yearly_cost ? t('handLine.about-a-year', { yearly_cost: hand.yearly_cost }) : '';
   return (
-    <p className="soft hand">
+    <p className={cx(look.soft, css.hand)}>
       {t('handLine.your-portions-vary-by-over-the', {
         scatter: hand.scatter,
         pieces: hand.pieces,

@@ -3,6 +3,8 @@ import { useState } from 'react';
 import { ulid } from 'ulid';
 import { api, asProblem, faultAt } from '../api/client';
 import { t } from '../lang';
+import { look } from '../ui/look';
+import css from './NewDish.module.css';
 
 /** The head chef writes a dish down: its portion, its band, its price. */
 export function NewDish({ onDone }: { onDone: () => void }) {
@@ -24,7 +26,7 @@ export function NewDish({ onDone }: { onDone: () => void }) {
 
   return (
     <form
-      className="new-dish"
+      className={css.newDish}
       onSubmit={(event) => {
         event.preventDefault();
         const { price, ...rest } = dish;
@@ -36,7 +38,7 @@ export function NewDish({ onDone }: { onDone: () => void }) {
       {field('minus', t('newDish.may-be-lighter-by'), t('newDish.8-g'))}
       {field('plus', t('newDish.may-be-heavier-by'), t('newDish.10-g'))}
       {field('price', t('newDish.menu-price'), '24.50')}
-      <div className="row">
+      <div className={css.row}>
         <Button type="submit" loading={store.isPending}>
           {t('newDish.save-dish')}
         </Button>
@@ -44,7 +46,7 @@ export function NewDish({ onDone }: { onDone: () => void }) {
           {t('newDish.cancel')}
         </Button>
       </div>
-      {store.error && !asProblem(store.error).errors && <p className="fault">{asProblem(store.error).detail}</p>}
+      {store.error && !asProblem(store.error).errors && <p className={look.fault}>{asProblem(store.error).detail}</p>}
     </form>
   );
 }

@@ -1,15 +1,18 @@
 import { Button, Checkbox, NativeSelect, Table, TextInput } from '@mantine/core';
 import { useQueryClient } from '@tanstack/react-query';
+import cx from 'clsx';
 import { useState } from 'react';
 import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
 import { api, asProblem, faultAt, type Planner } from '../api/client';
 import { PREVIEW, useSettled } from '../api/preview';
 import { t } from '../lang';
 import { Chips } from '../ui/Chips';
+import { look } from '../ui/look';
 import { Missing } from '../ui/Missing';
 import { usePut } from '../ui/outbox';
 import { useKeys } from '../ui/useKeys';
 import { FilletDrawing } from './FilletDrawing';
+import css from './PlannerScreen.module.css';
 
 type Plan = Planner['plan'];
 type Kind = Plan['kinds'][number];
@@ -40,7 +43,7 @@ export function PlannerScreen() {
   return data ? (
     <Planning key={piece} fish={fish} planner={data} />
   ) : (
-    <p className="sheet soft">{t('planner.loading')}</p>
+    <p className={cx(css.sheet, look.soft)}>{t('planner.loading')}</p>
   );
 }
 
@@ -98,8 +101,8 @@ function Planning({ fish, planner }: { fish: string; planner: Planner }) {
   );
 
   return (
-    <section className="sheet wide planner">
-      <header className="headline">
+    <section className={cx(css.sheet, look.wide, css.planner)}>
+      <header className={look.headline}>
         <div>
           <h1>
             {plan.name}{' '}
@@ -107,7 +110,7 @@ function Planning({ fish, planner }: { fish: string; planner: Planner }) {
               {t('planner.of-no', { title: planner.fish.title, number: planner.fish.number })}
             </span>
           </h1>
-          <p className="soft">
+          <p className={look.soft}>
             {t('planner.long-thick', {
               left: plan.left.text,
               plan: plan.length,
@@ -117,9 +120,9 @@ function Planning({ fish, planner }: { fish: string; planner: Planner }) {
             <Link to={`/portion/${fish}`}>{t('planner.back-to-the-board')}</Link>
           </p>
         </div>
-        <p className="yield">
+        <p className={look.yield}>
           <b>{count}</b>
-          <span className="soft">{t('planner.left-over', { count: count, left_over: plan.left_over.text })}</span>
+          <span className={look.soft}>{t('planner.left-over', { count: count, left_over: plan.left_over.text })}</span>
         </p>
       </header>
       <FilletDrawing
@@ -128,7 +131,7 @@ function Planning({ fish, planner }: { fish: string; planner: Planner }) {
         onMove={(marks_cm) => setRest({ ...rest, marks_cm })}
         asking={preview.isFetching}
       />
-      <p className="plan-said" aria-live="polite">
+      <p className={css.planSaid} aria-live="polite">
         {rest.marks_cm.length > 0 ? (
           <>
             {t('planner.your-own-marks', { join: plan.counts.map((one) => `${one.planned} ${one.name}`).join(', ') })}{' '}
@@ -140,10 +143,10 @@ function Planning({ fish, planner }: { fish: string; planner: Planner }) {
           (plan.stops[0]?.say ?? t('planner.choose-what-to-cut-from-it'))
         )}
       </p>
-      <div className="planner-columns">
-        <div className="planner-fillet">
+      <div className={css.plannerColumns}>
+        <div className={css.plannerFillet}>
           <h2>{t('planner.the-fillet')}</h2>
-          <div className="pair">
+          <div className={css.pair}>
             {field(t('planner.length'), length, setLength, plan.length, '/length')}
             {field(t('planner.thickest'), thickness, setThickness, plan.thickness, '/thickness')}
             {field(t('planner.squared-off'), square, setSquare, t('planner.40-g'), '/square')}
@@ -169,7 +172,7 @@ function Planning({ fish, planner }: { fish: string; planner: Planner }) {
         </div>
         <div>
           <h2>{t('planner.what-is-cut-from-it')}</h2>
-          <ul className="kinds">
+          <ul className={css.kinds}>
             {planner.dishes.map((dish) => {
               const kind = rest.kinds.find((k) => k.dish === dish.id);
               const planned = plan.counts.find((c) => c.dish === dish.id);
@@ -189,15 +192,15 @@ function Planning({ fish, planner }: { fish: string; planner: Planner }) {
                       <span>
                         <b>{dish.name}</b> {dish.target.text}
                         <br />
-                        <span className="soft">{dish.stretch}</span>
+                        <span className={look.soft}>{dish.stretch}</span>
                       </span>
                     }
                   />
                   {kind && (
                     <>
-                      <b className="count">{planned?.planned ?? 0}</b>
+                      <b className={css.count}>{planned?.planned ?? 0}</b>
                       <TextInput
-                        className="most"
+                        className={css.most}
                         aria-label={t('planner.at-most', { dish: dish.name })}
                         placeholder="any"
                         inputMode="numeric"
@@ -221,19 +224,19 @@ function Planning({ fish, planner }: { fish: string; planner: Planner }) {
               {t('planner.no-dish-of-this-fish-yet')} <Link to="/portion/dishes/new">{t('planner.add-a-dish')}</Link>
             </p>
           )}
-          <p className="fault" role="alert">
+          <p className={look.fault} role="alert">
             {named('/kinds') ??
               named('/marks_cm') ??
               (fault && !asProblem(fault).errors ? asProblem(fault).detail : '')}
           </p>
           {plan.stops.slice(1).map((stop) => (
-            <p className="soft" key={stop.say}>
+            <p className={look.soft} key={stop.say}>
               {stop.say}
             </p>
           ))}
-          <details className="plan-table">
+          <details className={css.planTable}>
             <summary>{t('planner.every-cut-as-a-table')}</summary>
-            <Table className="tight">
+            <Table className={look.tight}>
               <Table.Thead>
                 <Table.Tr>
                   <Table.Th scope="col">{t('planner.piece')}</Table.Th>

@@ -1,5 +1,6 @@
 import { Button } from '@mantine/core';
 import { useQueryClient } from '@tanstack/react-query';
+import cx from 'clsx';
 import { useState } from 'react';
 import { Link, useLocation, useNavigate, useParams } from 'react-router';
 import { ulid } from 'ulid';
@@ -10,6 +11,7 @@ import { t } from '../lang';
 import { Chips } from '../ui/Chips';
 import { FishTitle } from '../ui/FishTitle';
 import { Keel } from '../ui/Keel';
+import { look } from '../ui/look';
 import { Missing } from '../ui/Missing';
 import { takenNow, useOutbox, usePut } from '../ui/outbox';
 import { Pan, refusedText } from '../ui/Pan';
@@ -22,6 +24,7 @@ import { FilletDrawing } from './FilletDrawing';
 import { HandLine } from './HandLine';
 import { isOf } from './isOf';
 import { NewDish } from './NewDish';
+import css from './PortionScreen.module.css';
 import { Tally } from './Tally';
 
 /** The fillets become portions: choose the dish, weigh each piece. */
@@ -31,7 +34,7 @@ export function PortionScreen() {
   if (error) {
     return <Missing stage="portion" error={error} />;
   }
-  return bench ? <Board key={id} bench={bench} /> : <p className="sheet soft">{t('portion.loading')}</p>;
+  return bench ? <Board key={id} bench={bench} /> : <p className={cx(look.sheet, look.soft)}>{t('portion.loading')}</p>;
 }
 
 function Board({ bench }: { bench: PortionBench }) {
@@ -125,14 +128,14 @@ function Board({ bench }: { bench: PortionBench }) {
             : t('portion.put-on-the-scale', { lowerFirst: lowerFirst(choice?.name ?? '') });
 
   return (
-    <div className={plan ? 'bench planned' : 'bench'}>
-      <section className="board">
+    <div className={plan ? cx(look.bench, css.planned) : look.bench}>
+      <section className={css.board}>
         <FishTitle fish={fish} figure={bench.portion_yield} of={t('portion.portion-yield')} />
         <Keel keel={bench.keel} />
         {plan && !counting && (
-          <div className="on-board">
+          <div className={css.onBoard}>
             <FilletDrawing plan={plan} next={plan.next.to_cm} />
-            <p className="soft">
+            <p className={look.soft}>
               {plan.name}:{' '}
               {plan.counts
                 .map((c) => t('portion.cut-to-come', { c: c.name, cut: c.cut, planned: c.planned }))
@@ -144,7 +147,7 @@ function Board({ bench }: { bench: PortionBench }) {
         )}
         <Remarks remarks={bench.remarks} />
         {unboned && !counting && (
-          <p className="remark quiet-remark">
+          <p className={cx(look.remark, look.quietRemark)}>
             <span>
               <b>{unboned.name}.</b> {unboned.said}
             </span>
@@ -154,7 +157,7 @@ function Board({ bench }: { bench: PortionBench }) {
           </p>
         )}
         {counting && (
-          <div className="counting">
+          <div className={css.counting}>
             <BonePanel fish={fish.id} bones={bench.bones} later={!unboned} />
             <Button variant="default" onClick={() => setCounting(false)}>
               {t('portion.back-to-the-portions')}
@@ -162,7 +165,7 @@ function Board({ bench }: { bench: PortionBench }) {
           </div>
         )}
         {bench.dishes.length > 0 && !writing && !(plan && !changing) && (
-          <div className="tray-head">
+          <div className={look.trayHead}>
             <Chips
               legend={t('portion.for')}
               name="dish"
@@ -220,7 +223,7 @@ function Board({ bench }: { bench: PortionBench }) {
           ))}
         {tally && <Tally tally={tally} portions={bench.portions} planned={plan !== undefined} strip={!counting} />}
         {light?.rather && (
-          <p className="remark quiet-remark">
+          <p className={cx(look.remark, look.quietRemark)}>
             <span>
               <b>{light.name}</b> {t('portion.is-too-light-for')} {light.dish}
               {t('portion.takes-it', { rather: light.rather.name, how: light.rather.how })}

@@ -1,10 +1,13 @@
 import { Button, Table } from '@mantine/core';
 import { useQueryClient } from '@tanstack/react-query';
+import cx from 'clsx';
 import { Link } from 'react-router';
 import { api, asProblem, type Shapes } from '../api/client';
 import { useKitchen } from '../kitchen/kitchen';
 import { t } from '../lang';
+import { look } from '../ui/look';
 import { PortionRooms } from './PortionRooms';
+import css from './ShapesScreen.module.css';
 
 const NAMES: Record<string, string> = {
   'long-side': t('shapes.long-side'),
@@ -23,31 +26,35 @@ export function ShapesScreen() {
     onSuccess: () => queries.invalidateQueries(),
   });
   return (
-    <section className="sheet wide">
+    <section className={cx(look.sheet, look.wide)}>
       <PortionRooms />
       <div>
         <h1>{t('shapes.shapes')}</h1>
-        <p className="soft">
+        <p className={look.soft}>
           {t('shapes.every-piece-cut-at-a-mark')} {data?.starts_as} {t('shapes.fillets-after-that-the-house-knows')}
         </p>
       </div>
-      <p className="fault" role="alert">
+      <p className={look.fault} role="alert">
         {(error ?? reset.error) ? asProblem(error ?? reset.error).detail : ''}
       </p>
       {data?.shapes.length === 0 && (
-        <div className="empty">
+        <div className={look.empty}>
           <h2>{t('shapes.nothing-learned-yet')}</h2>
           <p>{t('shapes.plan-the-cuts-of-a-fillet')}</p>
           <Link to="/portion">{t('shapes.fish-to-be-portioned')}</Link>
         </div>
       )}
       {data?.shapes.map((shape) => (
-        <article className="shape" key={`${shape.species}${shape.shape}`} aria-label={`${shape.fish}, ${shape.shape}`}>
+        <article
+          className={css.shape}
+          key={`${shape.species}${shape.shape}`}
+          aria-label={`${shape.fish}, ${shape.shape}`}
+        >
           <div>
             <h2>
               {shape.fish}, {NAMES[shape.shape] ?? shape.shape}
             </h2>
-            <p className="soft">
+            <p className={look.soft}>
               {shape.fillets === 0
                 ? t('shapes.reset-the-starting-shape-is-used', { reset_at: shape.reset_at })
                 : t('shapes.from-pieces-of', {
@@ -59,8 +66,8 @@ export function ShapesScreen() {
             </p>
           </div>
           <Curves shape={shape} />
-          <Table className="tight">
-            <Table.Caption className="visually-hidden">{t('shapes.how-far-pieces-are-from-what')}</Table.Caption>
+          <Table className={look.tight}>
+            <Table.Caption className={look.visuallyHidden}>{t('shapes.how-far-pieces-are-from-what')}</Table.Caption>
             <Table.Tbody>
               <Table.Tr>
                 <Table.Th scope="row">{t('shapes.starting-shape-off-by')}</Table.Th>
@@ -93,13 +100,13 @@ function Curves({ shape }: { shape: Shapes['shapes'][number] }) {
   const path = (curve: number[][]) =>
     `M${curve.map(([x = 0, mass = 0]) => `${300 * x} ${96 - (86 * mass) / most}`).join('L')}`;
   return (
-    <figure className="curves">
+    <figure className={css.curves}>
       <svg viewBox="0 0 300 100" aria-hidden="true">
         <path d="M0 96H300" stroke="var(--line-strong)" />
         <path d={path(shape.starting)} fill="none" stroke="var(--ink-soft)" strokeWidth="1.5" strokeDasharray="5 4" />
         <path d={path(shape.house)} fill="none" stroke="var(--portion)" strokeWidth="3" />
       </svg>
-      <figcaption className="soft">{t('shapes.weight-along-the-fillet-head-end')}</figcaption>
+      <figcaption className={look.soft}>{t('shapes.weight-along-the-fillet-head-end')}</figcaption>
     </figure>
   );
 }

@@ -1,6 +1,7 @@
 import type { PortionBench } from '../api/client';
 import { t } from '../lang';
 import { DeviationStrip } from './DeviationStrip';
+import css from './Tally.module.css';
 
 type Props = {
   tally: NonNullable<PortionBench['tally']>;
@@ -13,8 +14,8 @@ type Props = {
 /** The run of portions so far: how many, how near, what was given away. */
 export function Tally({ tally, portions, planned, strip }: Props) {
   return (
-    <div className="run">
-      <div className="figures" aria-live="polite">
+    <div className={css.run}>
+      <div className={css.figures} aria-live="polite">
         <div>
           <b>{tally.count}</b>
           {t('tally.portions', { count: tally.count })}

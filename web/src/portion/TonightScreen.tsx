@@ -1,11 +1,14 @@
 import { Button, TextInput } from '@mantine/core';
 import { useQueryClient } from '@tanstack/react-query';
+import cx from 'clsx';
 import { useEffect, useRef, useState } from 'react';
 import { Link } from 'react-router';
 import { ulid } from 'ulid';
 import { api, asProblem, type Tonight } from '../api/client';
 import { t } from '../lang';
+import { look } from '../ui/look';
 import { PortionRooms } from './PortionRooms';
+import css from './TonightScreen.module.css';
 
 type Group = Tonight['groups'][number];
 
@@ -36,12 +39,12 @@ export function TonightScreen() {
   }, [ready, wantedAny]);
 
   return (
-    <section className="sheet wide tonight">
+    <section className={cx(look.sheet, look.wide, 'tonight')}>
       <PortionRooms />
-      <header className="headline">
+      <header className={look.headline}>
         <div>
           <h1>{t('tonight.tonight')}</h1>
-          <p className="soft">
+          <p className={look.soft}>
             {data?.day}
             {t('tonight.enter-the-portions-needed-fillets')}
           </p>
@@ -52,12 +55,12 @@ export function TonightScreen() {
       </header>
       {run && <Running run={run} />}
       {(error ?? want.error ?? deal.error) && (
-        <p className="fault" role="alert">
+        <p className={look.fault} role="alert">
           {asProblem(error ?? want.error ?? deal.error).detail}
         </p>
       )}
       {data?.groups.length === 0 && (
-        <div className="empty">
+        <div className={look.empty}>
           <h2>{t('tonight.nothing-to-allocate')}</h2>
           <p>{t('tonight.set-the-fish-of-a-dish')}</p>
           <Link to="/portion/dishes">{t('tonight.dishes')}</Link>
@@ -71,11 +74,11 @@ export function TonightScreen() {
         />
       ))}
       {data?.groups.some((group) => !isOn(group)) && (
-        <article className="dealt" aria-label={t('tonight.no-fillets-on-the-bench')}>
+        <article className={css.dealt} aria-label={t('tonight.no-fillets-on-the-bench')}>
           <header>
             <h2>{t('tonight.no-fillets-on-the-bench')}</h2>
           </header>
-          <div className="off-bench">
+          <div className={css.offBench}>
             {data.groups
               .filter((group) => !isOn(group))
               .flatMap((group) =>
@@ -91,7 +94,7 @@ export function TonightScreen() {
         </article>
       )}
       {data && data.anywhere.length > 0 && (
-        <p className="soft">
+        <p className={look.soft}>
           {t('tonight.for-any-fish-so-not-allocated', { join: data.anywhere.join(', ') })}{' '}
           <Link to="/portion/dishes">{t('tonight.set-the-fish')}</Link>
         </p>
@@ -113,7 +116,7 @@ function Running({ run }: { run: string }) {
     { refetchInterval: 300, retry: false, enabled: true },
   );
   return (
-    <progress className="running" value={data?.done ?? 0} max={1}>
+    <progress className={css.running} value={data?.done ?? 0} max={1}>
       {Math.round(100 * (data?.done ?? 0))} %
     </progress>
   );
@@ -122,14 +125,14 @@ function Running({ run }: { run: string }) {
 function Dealt({ group, onWant }: { group: Group; onWant: (dish: string, need: number) => void }) {
   const short = group.dishes.some((dish) => (dish.short ?? 0) > 0);
   return (
-    <article className="dealt" aria-label={group.fish}>
+    <article className={css.dealt} aria-label={group.fish}>
       <header>
         <h2>{group.fish}</h2>
         {group.said && (
-          <p className={short ? 'said short' : 'said'}>
+          <p className={short ? cx(look.said, css.short) : look.said}>
             {group.said}
             {group.gap_pct !== null && (
-              <span className="soft">
+              <span className={look.soft}>
                 {' '}
                 {group.gap_pct < 0.0005
                   ? t('tonight.proven-optimal')
@@ -139,12 +142,12 @@ function Dealt({ group, onWant }: { group: Group; onWant: (dish: string, need: n
           </p>
         )}
       </header>
-      <div className="dealt-columns">
+      <div className={css.dealtColumns}>
         <div>
           {group.dishes.map((dish) => (
             <Wanted key={dish.dish} dish={dish} onWant={(need) => onWant(dish.dish, need)} />
           ))}
-          {group.dishes.length === 0 && <p className="soft">{t('tonight.no-dish-of-this-fish-yet')}</p>}
+          {group.dishes.length === 0 && <p className={look.soft}>{t('tonight.no-dish-of-this-fish-yet')}</p>}
         </div>
         <div>
           <ul>
@@ -152,29 +155,31 @@ function Dealt({ group, onWant }: { group: Group; onWant: (dish: string, need: n
               const counts = fillet.counts.filter((count) => count.count > 0);
               const to = `/portion/${fillet.fish}/plan/${fillet.piece}`;
               return (
-                <li key={fillet.piece} className="fillet-row">
+                <li key={fillet.piece} className={css.filletRow}>
                   <span>
                     <b>{t('tonight.no', { number: fillet.number, fillet: fillet.name })}</b>
                     <br />
-                    <span className="soft">
+                    <span className={look.soft}>
                       {t('tonight.to-cut', { left: fillet.left.text, available: fillet.available.text })}
                     </span>
                   </span>
-                  <span className="cuts">
+                  <span className={css.cuts}>
                     {counts.flatMap((count) =>
                       Array.from({ length: count.count }, (_, i) => (
                         <i
                           key={`${count.dish}${i}`}
-                          className={`cut cut-${group.dishes.findIndex((d) => d.dish === count.dish)}`}
+                          className={cx(css.cut, `cut-${group.dishes.findIndex((d) => d.dish === count.dish)}`)}
                           style={{
                             flexGrow: group.dishes.find((d) => d.dish === count.dish)?.target.mg ?? 1,
                           }}
                         />
                       )),
                     )}
-                    {group.said !== '' && <i className="cut rest" style={{ flexGrow: rest(group, fillet) }} />}
+                    {group.said !== '' && (
+                      <i className={cx(css.cut, css.rest)} style={{ flexGrow: rest(group, fillet) }} />
+                    )}
                   </span>
-                  <span className="told">
+                  <span className={css.told}>
                     {counts.map((count) => `${count.count} ${count.name}`).join(', ') ||
                       (group.said ? t('tonight.none') : '')}
                   </span>
@@ -190,12 +195,12 @@ function Dealt({ group, onWant }: { group: Group; onWant: (dish: string, need: n
             })}
           </ul>
           {group.together.length > 0 && (
-            <p className="soft">
+            <p className={look.soft}>
               {t('tonight.weighed-together-so-not-allocated', { join: group.together.join(', ') })}
             </p>
           )}
           {group.fillets.length === 0 && group.together.length === 0 && (
-            <p className="soft">{t('tonight.no-fillet-waits-to-be-portioned')}</p>
+            <p className={look.soft}>{t('tonight.no-fillet-waits-to-be-portioned')}</p>
           )}
         </div>
       </div>
@@ -220,13 +225,13 @@ function Wanted({ dish, onWant }: { dish: Group['dishes'][number]; onWant: (need
     }
   };
   return (
-    <div className="wanted-row">
+    <div className={css.wantedRow}>
       <span>
         <b>{dish.name}</b> {dish.target.text}
-        {dish.priority === 'first' && <span className="soft">{t('tonight.first-when-short')}</span>}
-        {dish.priority === 'last' && <span className="soft">{t('tonight.last-when-short')}</span>}
+        {dish.priority === 'first' && <span className={look.soft}>{t('tonight.first-when-short')}</span>}
+        {dish.priority === 'last' && <span className={look.soft}>{t('tonight.last-when-short')}</span>}
       </span>
-      <span className="stepper">
+      <span className={css.stepper}>
         <Button
           variant="default"
           aria-label={t('tonight.one-less-of', { dish: dish.name })}
@@ -250,7 +255,7 @@ function Wanted({ dish, onWant }: { dish: Group['dishes'][number]; onWant: (need
           +
         </Button>
       </span>
-      <span className="soft">
+      <span className={look.soft}>
         {t('tonight.cut-today', {
           made: dish.made,
           comes: dish.comes === null ? '' : t('tonight.to-come', { comes: dish.comes }),
@@ -258,7 +263,7 @@ function Wanted({ dish, onWant }: { dish: Group['dishes'][number]; onWant: (need
         {(dish.short ?? 0) > 0 && (
           <>
             ,{' '}
-            <b className="short">
+            <b className={css.short}>
               {dish.short} {t('tonight.short')}
             </b>
           </>

@@ -1,9 +1,12 @@
 import { Button, Table, Textarea } from '@mantine/core';
+import cx from 'clsx';
 import { useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { api } from '../api/client';
 import { t } from '../lang';
+import { look } from '../ui/look';
 import { Missing } from '../ui/Missing';
+import css from './ClaimScreen.module.css';
 
 /** What is not as invoiced, with figures, and the text ready to send. */
 export function ClaimScreen() {
@@ -14,28 +17,28 @@ export function ClaimScreen() {
     return <Missing stage="receive" error={error} />;
   }
   if (!data) {
-    return <p className="sheet soft">{t('claim.calculating')}</p>;
+    return <p className={cx(look.sheet, look.soft)}>{t('claim.calculating')}</p>;
   }
   const { delivery, claim } = data;
   return (
-    <section className="sheet claim">
-      <div className="headline">
+    <section className={cx(look.sheet, 'claim')}>
+      <div className={look.headline}>
         <div>
           <h1>{t('claim.claim-to', { supplier: delivery.supplier })}</h1>
-          <p className="soft">
+          <p className={look.soft}>
             {delivery.number}, {delivery.day}.{' '}
             <Link to={`/receive/deliveries/${id}`}>{t('claim.back-to-the-delivery')}</Link>
           </p>
         </div>
         {claim?.total && (
-          <p className="yield">
+          <p className={look.yield}>
             <b>{claim.total}</b>
-            <span className="soft">{t('claim.credit-claimed')}</span>
+            <span className={look.soft}>{t('claim.credit-claimed')}</span>
           </p>
         )}
       </div>
       {!claim && (
-        <div className="empty">
+        <div className={look.empty}>
           <h2>{t('claim.nothing-to-claim')}</h2>
           <p>{t('claim.what-was-weighed-in-is-what')}</p>
         </div>
@@ -48,7 +51,7 @@ export function ClaimScreen() {
                 <Table.Th>{t('claim.what')}</Table.Th>
                 <Table.Th>{t('claim.fish')}</Table.Th>
                 <Table.Th>{t('claim.figures')}</Table.Th>
-                <Table.Th className="n">{t('claim.money')}</Table.Th>
+                <Table.Th className={look.n}>{t('claim.money')}</Table.Th>
               </Table.Tr>
             </Table.Thead>
             <Table.Tbody>
@@ -57,18 +60,18 @@ export function ClaimScreen() {
                   <Table.Td>{item.kind}</Table.Td>
                   <Table.Td>{item.line}</Table.Td>
                   <Table.Td>{item.sentence.replace(`${item.line}: `, '')}</Table.Td>
-                  <Table.Td className="n">{item.money ?? '–'}</Table.Td>
+                  <Table.Td className={look.n}>{item.money ?? '–'}</Table.Td>
                 </Table.Tr>
               ))}
               {claim.total && (
-                <Table.Tr className="sum">
+                <Table.Tr className={look.sum}>
                   <Table.Td colSpan={3}>{t('claim.credit-claimed-2')}</Table.Td>
-                  <Table.Td className="n">{claim.total}</Table.Td>
+                  <Table.Td className={look.n}>{claim.total}</Table.Td>
                 </Table.Tr>
               )}
             </Table.Tbody>
           </Table>
-          <div className="letter">
+          <div className={css.letter}>
             <h2>{t('claim.the-text-ready-to-send')}</h2>
             <Textarea
               readOnly
@@ -77,7 +80,7 @@ export function ClaimScreen() {
               rows={claim.text.split('\n').length + 2}
               onFocus={(event) => event.target.select()}
             />
-            <p className="line-actions no-print">
+            <p className={cx(look.lineActions, look.noPrint)}>
               <Button onClick={() => copy(claim.text).then(() => setCopied(true))}>
                 {copied ? t('claim.copied') : t('claim.copy-the-text')}
               </Button>

@@ -1,13 +1,15 @@
 import { Button } from '@mantine/core';
+import cx from 'clsx';
 import { Link } from 'react-router';
 import type { Door } from '../api/client';
 import { t } from '../lang';
+import { look } from '../ui/look';
 
 /** What is not as invoiced so far, and the way to the claim. */
 export function ClaimSoFar({ door }: { door: Door }) {
   const count = door.claim?.items.length ?? 0;
   return (
-    <p className="remark quiet-remark">
+    <p className={cx(look.remark, look.quietRemark)}>
       <span>
         <b>
           {door.claim?.total

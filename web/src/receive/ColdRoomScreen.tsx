@@ -1,10 +1,13 @@
 import { Button } from '@mantine/core';
 import { useQueryClient } from '@tanstack/react-query';
+import cx from 'clsx';
 import { Link } from 'react-router';
 import { api, asProblem, type ColdRoom } from '../api/client';
 import { useKitchen } from '../kitchen/kitchen';
 import { t } from '../lang';
+import { look } from '../ui/look';
 import { usePut } from '../ui/outbox';
+import css from './ColdRoomScreen.module.css';
 import { ReceiveRooms } from './ReceiveRooms';
 
 type Group = ColdRoom['groups'][number];
@@ -21,24 +24,24 @@ export function ColdRoomScreen() {
   const empty = data?.groups.every((group) => group.fish.length === 0);
 
   return (
-    <section className="sheet wide">
+    <section className={cx(look.sheet, look.wide)}>
       <ReceiveRooms />
       {error && <p role="alert">{asProblem(error).detail}</p>}
       {data && (
         <>
-          <div className="headline">
+          <div className={look.headline}>
             <div>
               <h1>{t('coldRoom.cold-room')}</h1>
-              <p className="soft">
+              <p className={look.soft}>
                 {data.now}. {said(data)}
               </p>
             </div>
-            <Link className="go" to="/receive/deliveries?new">
+            <Link className={look.go} to="/receive/deliveries?new">
               {t('coldRoom.new-delivery')}
             </Link>
           </div>
           {data.at_the_door.map((delivery) => (
-            <p className="remark quiet-remark" key={delivery.id}>
+            <p className={cx(look.remark, look.quietRemark)} key={delivery.id}>
               <span>
                 <b>{delivery.supplier}</b>
                 {t('coldRoom.is-at-the-door-fish-weighed', {
@@ -53,19 +56,19 @@ export function ColdRoomScreen() {
             </p>
           ))}
           {empty && (
-            <div className="empty">
+            <div className={look.empty}>
               <h2>{t('coldRoom.the-cold-room-is-empty')}</h2>
               <p>{t('coldRoom.fish-that-was-weighed-in-lies')}</p>
               <Link to="/receive/deliveries?new">{t('coldRoom.new-delivery')}</Link>
             </div>
           )}
           {!empty && (
-            <div className="queue">
-              <p className="lasts-key" aria-hidden="true">
-                <i className="raw" /> {t('coldRoom.raw-service')}
-                <i className="keeps" /> {t('coldRoom.days-left-on-ice')}
-                <i className="rests" /> {t('coldRoom.resting')}
-                <i className="now" /> {t('coldRoom.now')}
+            <div className={css.queue}>
+              <p className={css.lastsKey} aria-hidden="true">
+                <i className={css.raw} /> {t('coldRoom.raw-service')}
+                <i className={css.keeps} /> {t('coldRoom.days-left-on-ice')}
+                <i className={css.rests} /> {t('coldRoom.resting')}
+                <i className={css.now} /> {t('coldRoom.now')}
               </p>
               {data.groups
                 .filter((group) => group.fish.length > 0)
@@ -94,10 +97,10 @@ function said(data: ColdRoom): string {
 function QueueGroup({ group, days, ruled }: { group: Group; days: string[]; ruled: boolean }) {
   return (
     <div>
-      <div className="queue-head">
+      <div className={css.queueHead}>
         <h2>{group.title}</h2>
         {ruled ? (
-          <div className="week" aria-hidden="true">
+          <div className={css.week} aria-hidden="true">
             {days.slice(0, SPAN).map((day, i) => (
               <span key={day} style={{ left: at(i) }}>
                 {day}
@@ -112,7 +115,7 @@ function QueueGroup({ group, days, ruled }: { group: Group; days: string[]; rule
       {group.fish.map((row, i) => (
         <QueueRow key={row.fish.id} row={row} group={group.group} place={i + 1} />
       ))}
-      {group.more > 0 && <p className="soft more">{t('coldRoom.and-more', { more: group.more })}</p>}
+      {group.more > 0 && <p className={cx(look.soft, look.more)}>{t('coldRoom.and-more', { more: group.more })}</p>}
     </div>
   );
 }
@@ -120,23 +123,23 @@ function QueueGroup({ group, days, ruled }: { group: Group; days: string[]; rule
 function QueueRow({ row, group, place }: { row: Row; group: Group['group']; place: number }) {
   const { fish } = row;
   const name = (
-    <span className="what">
+    <span className={css.what}>
       <b>
-        {group === 'cut' && <i className="place">{place}</i>}
+        {group === 'cut' && <i className={css.place}>{place}</i>}
         {fish.title}{' '}
         {fish.count > 1 ? t('coldRoom.fish', { n: fish.count }) : t('coldRoom.no', { number: fish.number })}
       </b>
-      <span className="why">{row.reasons.join(' ')}</span>
+      <span className={css.why}>{row.reasons.join(' ')}</span>
     </span>
   );
   return (
-    <div className={`queue-row ${group}`}>
+    <div className={cx(css.queueRow, group)}>
       <Link to={group === 'decide' && row.delivery ? `/receive/deliveries/${row.delivery}` : `/breakdown/${fish.id}`}>
         {name}
         <Week row={row} />
-        <span className="weight">
+        <span className={css.weight}>
           <b>{fish.whole.text}</b>
-          <span className="soft">{row.lot ?? fish.supplier}</span>
+          <span className={look.soft}>{row.lot ?? fish.supplier}</span>
         </span>
       </Link>
       {group === 'decide' && <Decision row={row} />}
@@ -159,19 +162,21 @@ function Week({ row }: { row: Row }) {
       : '',
   ].filter(Boolean);
   return (
-    <span className="lasts" role="img" aria-label={says.join(', ')}>
+    <span className={css.lasts} role="img" aria-label={says.join(', ')}>
       {[1, 2, 3, 4, 5, 6].map((day) => (
         <i key={day} className="tick" style={{ left: at(day) }} />
       ))}
-      {resting && <i className="rests" style={{ left: at(now), right: `calc(100% - ${at(rests)})` }} />}
+      {resting && <i className={css.rests} style={{ left: at(now), right: `calc(100% - ${at(rests)})` }} />}
       {keeps !== null && keeps > from && (
         <i
-          className={keeps > SPAN ? 'keeps on' : 'keeps'}
+          className={keeps > SPAN ? cx(css.keeps, css.on) : css.keeps}
           style={{ left: at(from), right: `calc(100% - ${at(keeps)})` }}
         />
       )}
-      {raw !== null && raw > from && <i className="raw" style={{ left: at(from), right: `calc(100% - ${at(raw)})` }} />}
-      <i className="now" style={{ left: at(now) }} />
+      {raw !== null && raw > from && (
+        <i className={css.raw} style={{ left: at(from), right: `calc(100% - ${at(raw)})` }} />
+      )}
+      <i className={css.now} style={{ left: at(now) }} />
     </span>
   );
 }
@@ -188,17 +193,17 @@ function Decision({ row }: { row: Row }) {
   const say = (take: boolean) =>
     decide.mutate({ params: { path: { fish: row.fish.id } }, body: { take, version: row.fish.version } });
   if (me.role !== 'head chef') {
-    return <p className="soft">{t('coldRoom.the-head-chef-decides')}</p>;
+    return <p className={look.soft}>{t('coldRoom.the-head-chef-decides')}</p>;
   }
   return (
-    <p className="decision">
+    <p className={css.decision}>
       <Button variant="default" disabled={decide.isPending} onClick={() => say(true)}>
         {t('coldRoom.accept-anyway')}
       </Button>
       <Button variant="default" disabled={decide.isPending} onClick={() => say(false)}>
         {t('coldRoom.reject')}
       </Button>
-      <span className="fault" role="alert">
+      <span className={look.fault} role="alert">
         {decide.error ? asProblem(decide.error).detail : ''}
       </span>
     </p>

@@ -1,12 +1,15 @@
 import { Autocomplete, Button, TextInput } from '@mantine/core';
 import { keepPreviousData, useQueryClient } from '@tanstack/react-query';
+import cx from 'clsx';
 import { useState } from 'react';
 import { Link, useNavigate, useSearchParams } from 'react-router';
 import { ulid } from 'ulid';
 import { api, asProblem, faultAt } from '../api/client';
 import { t } from '../lang';
+import { look } from '../ui/look';
 import { usePut } from '../ui/outbox';
 import { Pages } from '../ui/Pages';
+import css from './DeliveriesScreen.module.css';
 import { ReceiveRooms } from './ReceiveRooms';
 
 /** Every delivery, those still open first; and the place where a new one begins. */
@@ -22,12 +25,12 @@ export function DeliveriesScreen() {
   );
 
   return (
-    <section className="sheet wide">
+    <section className={cx(look.sheet, look.wide)}>
       <ReceiveRooms />
-      <div className="headline">
+      <div className={look.headline}>
         <h1>{t('deliveries.deliveries')}</h1>
         <TextInput
-          className="seek"
+          className={look.seek}
           type="search"
           aria-label={t('deliveries.search-the-deliveries')}
           placeholder={t('deliveries.supplier-number-or-lot')}
@@ -40,38 +43,38 @@ export function DeliveriesScreen() {
       </div>
       <NewDelivery start={search.has('new')} />
       {data?.total === 0 && (
-        <div className="empty">
+        <div className={look.empty}>
           <h2>{q ? t('deliveries.no-delivery-matches', { q }) : t('deliveries.no-delivery-yet')}</h2>
           <p>{q ? t('deliveries.try-part-of-the-suppliers-name') : t('deliveries.deliveries-are-recorded-here')}</p>
         </div>
       )}
-      <div className="rows">
+      <div className={look.rows}>
         {data?.deliveries.map(({ delivery, what, claimed }) => (
-          <Link className="delivery-row" key={delivery.id} to={`/receive/deliveries/${delivery.id}`}>
+          <Link className={css.deliveryRow} key={delivery.id} to={`/receive/deliveries/${delivery.id}`}>
             <span>
               <b>{delivery.supplier}</b>
-              <span className="soft">
+              <span className={css.soft}>
                 {delivery.number}, {delivery.day}
               </span>
             </span>
             <span>
               {what || t('deliveries.no-lines-yet')}
-              <span className="soft">
+              <span className={css.soft}>
                 {delivery.open
                   ? t('deliveries.at-the-door')
                   : t('deliveries.received-by', { received_by: delivery.received_by })}
                 {delivery.held > 0 ? t('deliveries.to-be-decided', { held: delivery.held }) : ''}
               </span>
             </span>
-            <span className="n">
+            <span className={css.n}>
               <b>{delivery.mass.text}</b>
-              <span className="soft">{t('deliveries.fish', { fish: delivery.fish })}</span>
+              <span className={css.soft}>{t('deliveries.fish', { fish: delivery.fish })}</span>
             </span>
-            <span className="n">
+            <span className={css.n}>
               {claimed && (
                 <>
                   <b>{claimed}</b>
-                  <span className="soft">{claimed.includes('settle') ? '' : t('deliveries.claimed')}</span>
+                  <span className={css.soft}>{claimed.includes('settle') ? '' : t('deliveries.claimed')}</span>
                 </>
               )}
             </span>
@@ -101,7 +104,7 @@ function NewDelivery({ start }: { start: boolean }) {
 
   return (
     <form
-      className="new-delivery"
+      className={look.newDelivery}
       onSubmit={(event) => {
         event.preventDefault();
         store.mutate({ params: { path: { delivery: id } }, body: { supplier, number } });
@@ -127,7 +130,7 @@ function NewDelivery({ start }: { start: boolean }) {
         {t('deliveries.start')}
       </Button>
       {store.error && !asProblem(store.error).errors && (
-        <p className="fault" role="alert">
+        <p className={look.fault} role="alert">
           {asProblem(store.error).detail}{' '}
           {twin && <Link to={`/receive/deliveries/${twin}`}>{t('deliveries.open')}</Link>}
         </p>

@@ -1,5 +1,6 @@
 import { Button, TextInput } from '@mantine/core';
 import { useQueryClient } from '@tanstack/react-query';
+import cx from 'clsx';
 import { useState } from 'react';
 import { Link, useLocation, useNavigate, useParams } from 'react-router';
 import { ulid } from 'ulid';
@@ -7,6 +8,7 @@ import { api, asProblem, type Door, faultAt, panFault, type Scanned, type Weight
 import { useKitchen } from '../kitchen/kitchen';
 import { t } from '../lang';
 import { Chips } from '../ui/Chips';
+import { look } from '../ui/look';
 import { Missing } from '../ui/Missing';
 import { takenNow, useOutbox, usePut } from '../ui/outbox';
 import { Pan, refusedText } from '../ui/Pan';
@@ -17,6 +19,7 @@ import { weightText } from '../ui/weightText';
 import { lineOf, nextFish, stillToCome, wanting, weighedIn } from './atTheDoor';
 import { ClaimSoFar } from './ClaimSoFar';
 import { DemoLabels } from './DemoLabels';
+import css from './DoorScreen.module.css';
 import { LineCard } from './LineCard';
 import { LineForm, type Written, writtenOf } from './LineForm';
 import { nextLine, waitingFor } from './nextLine';
@@ -33,7 +36,7 @@ export function DoorScreen() {
   if (error) {
     return <Missing stage="receive" error={error} />;
   }
-  return data ? <AtTheDoor key={id} door={data} /> : <p className="sheet soft">{t('door.loading')}</p>;
+  return data ? <AtTheDoor key={id} door={data} /> : <p className={cx(look.sheet, look.soft)}>{t('door.loading')}</p>;
 }
 
 function AtTheDoor({ door }: { door: Door }) {
@@ -138,14 +141,14 @@ function AtTheDoor({ door }: { door: Door }) {
         : null;
 
   return (
-    <div className="bench">
-      <section className="board door-board">
-        <header className="headline">
+    <div className={look.bench}>
+      <section className={cx(look.board, css.doorBoard)}>
+        <header className={look.headline}>
           <div>
             <h1>
               {delivery.supplier} <span style={{ fontWeight: 450 }}>{delivery.number}</span>
             </h1>
-            <p className="soft">
+            <p className={look.soft}>
               {t('door.received-by', {
                 day: delivery.day,
                 received_by: delivery.received_by,
@@ -154,13 +157,13 @@ function AtTheDoor({ door }: { door: Door }) {
               <Link to="/receive/deliveries">{t('door.all-deliveries')}</Link>
             </p>
           </div>
-          <p className="yield">
+          <p className={look.yield}>
             <b>{delivery.mass.text}</b>
-            <span className="soft">{t('door.fish-weighed-in', { fish: delivery.fish })}</span>
+            <span className={look.soft}>{t('door.fish-weighed-in', { fish: delivery.fish })}</span>
           </p>
         </header>
         {scan.error && (
-          <p className="remark" role="alert">
+          <p className={look.remark} role="alert">
             {asProblem(scan.error).detail}
           </p>
         )}
@@ -180,7 +183,7 @@ function AtTheDoor({ door }: { door: Door }) {
           />
         ) : (
           <>
-            <div className="lines">
+            <div className={css.lines}>
               {lines.map((l, i) => (
                 <LineCard
                   key={l.id}
@@ -194,14 +197,14 @@ function AtTheDoor({ door }: { door: Door }) {
                 />
               ))}
             </div>
-            {lines.length === 0 && <p className="soft">{t('door.this-delivery-has-no-lines')}</p>}
+            {lines.length === 0 && <p className={look.soft}>{t('door.this-delivery-has-no-lines')}</p>}
             {door.claim && !(delivery.open && lines.some((one) => wanting(one))) && <ClaimSoFar door={door} />}
             {delivery.open && (
-              <p className="line-actions">
+              <p className={look.lineActions}>
                 <Button variant="default" onClick={() => setEditing(writtenOf(null, null))}>
                   {t('door.add-a-line')}
                 </Button>
-                <span className="soft">{t('door.a-scanned-label-adds-a-line')}</span>
+                <span className={look.soft}>{t('door.a-scanned-label-adds-a-line')}</span>
               </p>
             )}
           </>
@@ -260,7 +263,7 @@ function AtTheDoor({ door }: { door: Door }) {
               onChange={(value) => setBoxed(value === 'box')}
             />
             {boxed && (
-              <div className="pair">
+              <div className={look.pair}>
                 {(['count', 'ice', 'tub', 'tag'] as const).map((field) => (
                   <TextInput
                     key={field}

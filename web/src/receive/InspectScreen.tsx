@@ -1,5 +1,6 @@
 import { Button } from '@mantine/core';
 import { useQueryClient } from '@tanstack/react-query';
+import cx from 'clsx';
 import { useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { ulid } from 'ulid';
@@ -8,11 +9,13 @@ import { PREVIEW, useSettled } from '../api/preview';
 import { useKitchen } from '../kitchen/kitchen';
 import { t } from '../lang';
 import { Chips } from '../ui/Chips';
+import { look } from '../ui/look';
 import { Missing } from '../ui/Missing';
 import { usePut } from '../ui/outbox';
 import { Several } from '../ui/Several';
 import { useDraft } from '../ui/useDraft';
 import { GradeDrawing } from './GradeDrawing';
+import css from './InspectScreen.module.css';
 import { PhotoButton } from './PhotoButton';
 import { ProbePanel, type Taken } from './ProbePanel';
 
@@ -30,7 +33,11 @@ export function InspectScreen() {
   if (error) {
     return <Missing stage="receive" error={error} />;
   }
-  return data ? <Look key={line} line={line} form={data} /> : <p className="sheet soft">{t('inspect.loading')}</p>;
+  return data ? (
+    <Look key={line} line={line} form={data} />
+  ) : (
+    <p className={cx(look.sheet, look.soft)}>{t('inspect.loading')}</p>
+  );
 }
 
 function Look({ line, form }: { line: string; form: InspectionForm }) {
@@ -69,14 +76,14 @@ function Look({ line, form }: { line: string; form: InspectionForm }) {
   const fault = faultAt(judged.error, '/temperature') ?? (store.error ? asProblem(store.error).detail : undefined);
 
   return (
-    <div className="bench">
-      <section className="board look">
-        <header className="headline">
+    <div className={look.bench}>
+      <section className={cx(look.board, css.look)}>
+        <header className={look.headline}>
           <div>
             <h1>
               {form.title} <span style={{ fontWeight: 450 }}>{t('inspect.from', { supplier: form.supplier })}</span>
             </h1>
-            <p className="soft">
+            <p className={look.soft}>
               {t('inspect.bought-tap-what-you-see', { state: form.state })}{' '}
               <Link to={`/receive/deliveries/${form.delivery}`} state={{ line }}>
                 {t('inspect.back-to-the-delivery')}
@@ -101,12 +108,12 @@ function Look({ line, form }: { line: string; form: InspectionForm }) {
             onChange={setChosen}
           />
         )}
-        <div className="grades">
+        <div className={css.grades}>
           {form.attributes.map((attribute) => (
-            <fieldset className="grade-row" key={attribute.attribute}>
+            <fieldset className={css.gradeRow} key={attribute.attribute}>
               <legend>{attribute.name}</legend>
               {attribute.grades.map((words, grade) => (
-                <label className="grade" key={words}>
+                <label className={css.grade} key={words}>
                   <input
                     type="radio"
                     name={attribute.attribute}
@@ -122,7 +129,7 @@ function Look({ line, form }: { line: string; form: InspectionForm }) {
           ))}
         </div>
       </section>
-      <aside className="pan" aria-label={t('inspect.probe-and-verdict')}>
+      <aside className={look.pan} aria-label={t('inspect.probe-and-verdict')}>
         <ProbePanel warmest={form.warmest} rule={form.rule} taken={core} onTake={setCore} demo={demo} />
         <Chips
           legend={t('inspect.rigor')}
@@ -131,12 +138,12 @@ function Look({ line, form }: { line: string; form: InspectionForm }) {
           options={form.rigor.map((r) => ({ value: r.rigor, label: r.name }))}
           onChange={setRigor}
         />
-        <div className={`verdict ${verdict?.verdict.replace(' ', '-') ?? ''}`} aria-live="polite">
+        <div className={cx(css.verdict, verdict?.verdict.replace(' ', '-') ?? '')} aria-live="polite">
           <h2>{verdict ? verdict.spoken : t('inspect.nothing-graded-yet')}</h2>
           {verdict ? (
             <>
               <p>{verdict.reasons.join(' ')}</p>
-              <p className="soft">
+              <p className={look.soft}>
                 {t('inspect.some-days-on-ice-so-far', {
                   round: Math.round(verdict.days_on_ice),
                   round2: Math.round(verdict.days_left_low),
@@ -145,19 +152,19 @@ function Look({ line, form }: { line: string; form: InspectionForm }) {
               </p>
             </>
           ) : (
-            <p className="soft">{form.cautions.join(' ') || t('inspect.smell-it-first-then-look-then')}</p>
+            <p className={look.soft}>{form.cautions.join(' ') || t('inspect.smell-it-first-then-look-then')}</p>
           )}
         </div>
-        <p className="fault" role="alert">
+        <p className={look.fault} role="alert">
           {fault ?? ''}
         </p>
-        <div className="push" />
+        <div className={look.push} />
         <PhotoButton line={line} count={form.photos.length} />
         <Button
           size="xl"
           fullWidth
           color="gill.6"
-          className="take"
+          className={look.take}
           disabled={!verdict || chosen.length === 0 || store.isPending}
           onClick={() => store.mutate({ params: { path: { inspection: ulid() } }, body })}
         >

@@ -1,4 +1,5 @@
 import { Autocomplete, Button, NativeSelect, Table, TextInput } from '@mantine/core';
+import cx from 'clsx';
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { ulid } from 'ulid';
@@ -8,6 +9,8 @@ import { useKitchen } from '../kitchen/kitchen';
 import { t } from '../lang';
 import { base64 } from '../ui/base64';
 import { Chips } from '../ui/Chips';
+import { look } from '../ui/look';
+import css from './InvoiceScreen.module.css';
 import { ReceiveRooms } from './ReceiveRooms';
 
 type Decimals = 'auto' | 'point' | 'comma';
@@ -77,14 +80,14 @@ export function InvoiceScreen() {
   const under = number || read?.number || '';
 
   return (
-    <section className="sheet wide invoice">
+    <section className={cx(look.sheet, look.wide, css.invoice)}>
       <ReceiveRooms />
       <div>
         <h1>{t('invoice.import-invoice')}</h1>
-        <p className="soft">{t('invoice.csv-or-a-ubl-2-1')}</p>
+        <p className={look.soft}>{t('invoice.csv-or-a-ubl-2-1')}</p>
       </div>
-      <div className="new-delivery">
-        <label className="file">
+      <div className={css.newDelivery}>
+        <label className={look.file}>
           <span>{t('invoice.file')}</span>
           <input
             type="file"
@@ -118,14 +121,14 @@ export function InvoiceScreen() {
           error={faultAt(take.error, '/delivered_on')}
         />
       </div>
-      {file && preview.isFetching && <p className="soft">{t('invoice.reading', { file: file.name })}</p>}
+      {file && preview.isFetching && <p className={look.soft}>{t('invoice.reading', { file: file.name })}</p>}
       {file && preview.error && (
-        <p className="remark" role="alert">
+        <p className={look.remark} role="alert">
           {asProblem(preview.error).detail}
         </p>
       )}
       {!file && (
-        <div className="empty">
+        <div className={look.empty}>
           <h2>{t('invoice.no-file-yet')}</h2>
           <p>{t('invoice.choose-what-the-supplier-sent-it')}</p>
         </div>
@@ -133,13 +136,13 @@ export function InvoiceScreen() {
       {read && (
         <>
           {read.faults.map((fault) => (
-            <p className="remark" key={fault}>
+            <p className={look.remark} key={fault}>
               {fault}
             </p>
           ))}
           {read.kind === 'csv' && (
             <>
-              <div className="row written">
+              <div className={cx(look.row, css.written)}>
                 <Chips
                   legend={t('invoice.numbers-are-written')}
                   name="decimals"
@@ -169,7 +172,7 @@ export function InvoiceScreen() {
             }
             onName={(name, species) => setNames({ ...names, [name]: species })}
           />
-          <p className="line-actions">
+          <p className={look.lineActions}>
             <Button
               loading={take.isPending}
               disabled={open.length > 0 || read.faults.length > 0 || !from.trim() || !under.trim()}
@@ -189,11 +192,11 @@ export function InvoiceScreen() {
             >
               {t('invoice.import-rows-as-a-delivery', { rows: read.rows.length - leftOut.length })}
             </Button>
-            <span className="soft">
+            <span className={look.soft}>
               {open.length > 0 ? t('invoice.a-fault-correct-it-in-the', { count: open.length, open: open.length }) : ''}
             </span>
             {take.error && (
-              <span className="fault" role="alert">
+              <span className={css.fault} role="alert">
                 {asProblem(take.error).detail}{' '}
                 {twin && <Link to={`/receive/deliveries/${twin}`}>{t('invoice.open')}</Link>}
               </span>
@@ -212,9 +215,9 @@ function Mapping(props: {
 }) {
   const { read, columns } = props;
   return (
-    <details className="mapping" open={read.faults.length > 0}>
+    <details className={css.mapping} open={read.faults.length > 0}>
       <summary>{t('invoice.what-each-column-says')}</summary>
-      <div className="fields four">
+      <div className={cx(look.fields, look.four)}>
         {read.says.map((says) => (
           <NativeSelect
             key={says}
@@ -240,16 +243,16 @@ function Rows(props: {
   onName: (name: string, species: string) => void;
 }) {
   return (
-    <Table className="invoice-rows">
+    <Table className={css.invoiceRows}>
       <Table.Thead>
         <Table.Tr>
-          <Table.Th className="n">{t('invoice.line')}</Table.Th>
+          <Table.Th className={look.n}>{t('invoice.line')}</Table.Th>
           <Table.Th>{t('invoice.on-the-invoice')}</Table.Th>
           <Table.Th>{t('invoice.here-it-is')}</Table.Th>
-          <Table.Th className="n">{t('invoice.weight')}</Table.Th>
-          <Table.Th className="n">{t('invoice.count')}</Table.Th>
-          <Table.Th className="n">{t('invoice.price')}</Table.Th>
-          <Table.Th className="n">{t('invoice.net-tax')}</Table.Th>
+          <Table.Th className={look.n}>{t('invoice.weight')}</Table.Th>
+          <Table.Th className={look.n}>{t('invoice.count')}</Table.Th>
+          <Table.Th className={look.n}>{t('invoice.price')}</Table.Th>
+          <Table.Th className={look.n}>{t('invoice.net-tax')}</Table.Th>
           <Table.Th>{t('invoice.lot-and-origin')}</Table.Th>
           <Table.Th />
         </Table.Tr>
@@ -258,11 +261,11 @@ function Rows(props: {
         {props.read.rows.map((row) => {
           const out = props.leftOut.includes(row.place);
           return (
-            <Table.Tr key={row.place} className={out ? 'out' : row.faults.length > 0 ? 'faulty' : ''}>
-              <Table.Td className="n">{row.place}</Table.Td>
+            <Table.Tr key={row.place} className={cx(out ? css.out : row.faults.length > 0 && css.faulty)}>
+              <Table.Td className={look.n}>{row.place}</Table.Td>
               <Table.Td>
                 {row.name}
-                {!out && row.faults.length > 0 && <span className="fault">{row.faults.join(' ')}</span>}
+                {!out && row.faults.length > 0 && <span className={css.fault}>{row.faults.join(' ')}</span>}
               </Table.Td>
               <Table.Td>
                 {row.species_name ?? (
@@ -277,10 +280,10 @@ function Rows(props: {
                   />
                 )}
               </Table.Td>
-              <Table.Td className="n">{row.mass}</Table.Td>
-              <Table.Td className="n">{row.count}</Table.Td>
-              <Table.Td className="n">{row.price}</Table.Td>
-              <Table.Td className="n">
+              <Table.Td className={look.n}>{row.mass}</Table.Td>
+              <Table.Td className={look.n}>{row.count}</Table.Td>
+              <Table.Td className={look.n}>{row.price}</Table.Td>
+              <Table.Td className={look.n}>
                 {row.net}
                 {row.tax ? `, ${row.tax}` : ''}
               </Table.Td>

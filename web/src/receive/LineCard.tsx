@@ -1,7 +1,10 @@
 import { Button, UnstyledButton } from '@mantine/core';
+import cx from 'clsx';
 import { Link } from 'react-router';
 import type { Line } from '../api/client';
 import { t } from '../lang';
+import { look } from '../ui/look';
+import css from './LineCard.module.css';
 
 const VERDICTS = { accept: '', 'use first': t('lineCard.use-first'), hold: 'held', refuse: 'refused' };
 
@@ -20,54 +23,54 @@ export function LineCard(props: {
   const unseen = line.fish.filter((fish) => fish.verdict === null && fish.stage === 'receive').length;
 
   return (
-    <article className={chosen ? 'line chosen' : 'line'} aria-label={line.species.name}>
-      <UnstyledButton className="line-head" aria-pressed={chosen} onClick={props.onChoose}>
-        <span className="key" aria-hidden="true">
+    <article className={chosen ? cx(css.line, css.chosen) : css.line} aria-label={line.species.name}>
+      <UnstyledButton className={css.lineHead} aria-pressed={chosen} onClick={props.onChoose}>
+        <span className={css.key} aria-hidden="true">
           {digit}
         </span>
         <span>
           <b>{line.species.name}</b>
-          <span className="soft">
+          <span className={css.soft}>
             {line.state}
             {line.lot ? t('lineCard.lot', { lot: line.lot }) : ''}
             {line.price ? `, ${line.price}` : ''}
           </span>
         </span>
-        <span className="n">
-          <span className="soft">{t('lineCard.invoiced')}</span>
+        <span className={css.n}>
+          <span className={css.soft}>{t('lineCard.invoiced')}</span>
           {line.invoiced ?? '–'}
           {line.count !== null ? `, ${line.count}` : ''}
         </span>
-        <span className="n">
-          <span className="soft">{t('lineCard.weighed-in')}</span>
+        <span className={css.n}>
+          <span className={css.soft}>{t('lineCard.weighed-in')}</span>
           <b>
             {line.received.text}, {line.received_count}
           </b>
         </span>
         {props.toCome > 0 && line.fish.length > 0 ? (
-          <span className="n">{t('lineCard.to-come', { toCome: props.toCome })}</span>
+          <span className={css.n}>{t('lineCard.to-come', { toCome: props.toCome })}</span>
         ) : (
-          <span className={line.gap?.short ? 'n gap' : 'n'}>
+          <span className={line.gap?.short ? cx(css.n, css.gap) : css.n}>
             {line.gap?.say ?? (line.fish.length > 0 ? t('lineCard.fits') : '')}
           </span>
         )}
       </UnstyledButton>
       {chosen && (
-        <div className="line-more">
+        <div className={css.lineMore}>
           {(line.from || line.raw_service.open) && (
-            <p className="soft">
+            <p className={css.soft}>
               {line.from}
               {line.from ? '. ' : ''}
               {line.raw_service.open ? line.raw_service.why : ''}
             </p>
           )}
-          {line.cautions.length > 0 && <p className="caution">{line.cautions.join(' ')}</p>}
+          {line.cautions.length > 0 && <p className={look.caution}>{line.cautions.join(' ')}</p>}
           {line.fish.length > 0 && (
-            <ul className="in-box" aria-label={t('lineCard.fish-of', { species: line.species.name })}>
+            <ul className={css.inBox} aria-label={t('lineCard.fish-of', { species: line.species.name })}>
               {line.fish.map((fish) => (
                 <li
                   key={fish.id}
-                  className={fish.verdict ? `said-${fish.verdict.replace(' ', '-')}` : ''}
+                  className={cx(fish.verdict && `said-${fish.verdict.replace(' ', '-')}`)}
                   title={fish.said ?? undefined}
                 >
                   <b>{fish.mass.text}</b>
@@ -80,10 +83,10 @@ export function LineCard(props: {
             </ul>
           )}
           {line.fish.some((fish) => fish.said) && (
-            <p className="soft">{[...new Set(line.fish.map((fish) => fish.said).filter(Boolean))].join(' ')}</p>
+            <p className={css.soft}>{[...new Set(line.fish.map((fish) => fish.said).filter(Boolean))].join(' ')}</p>
           )}
           {line.photos.length > 0 && (
-            <p className="photos">
+            <p className={css.photos}>
               {line.photos.map((photo) => (
                 <a key={photo.id} href={`/api/receive/photos/${photo.id}`} target="_blank" rel="noreferrer">
                   <img
@@ -94,7 +97,7 @@ export function LineCard(props: {
               ))}
             </p>
           )}
-          <p className="line-actions">
+          <p className={look.lineActions}>
             {line.fish.length > 0 && (
               <Button component={Link} variant="default" to={`/receive/lines/${line.id}/inspect`}>
                 {unseen > 0

@@ -1,12 +1,15 @@
 import { Autocomplete, Button, NativeSelect, TextInput } from '@mantine/core';
+import cx from 'clsx';
 import { useState } from 'react';
 import { ulid } from 'ulid';
 import { api, asProblem, type Door, type Form, faultAt, type Line, type Scanned } from '../api/client';
 import { useKitchen } from '../kitchen/kitchen';
 import { t } from '../lang';
 import { Chips } from '../ui/Chips';
+import { look } from '../ui/look';
 import { usePut } from '../ui/outbox';
 import { useDraft } from '../ui/useDraft';
+import css from './LineForm.module.css';
 import { chipsOf, FORMS, STATES, type State } from './states';
 
 type Unit = 'kg' | 'lb' | 'each';
@@ -119,16 +122,16 @@ export function LineForm(props: {
 
   return (
     <form
-      className="line-form"
+      className={css.lineForm}
       aria-label={t('lineForm.one-line-of-the-invoice')}
       onSubmit={(event) => {
         event.preventDefault();
         save();
       }}
     >
-      <div className="fields four">
+      <div className={cx(look.fields, look.four)}>
         <Autocomplete
-          className="two"
+          className={look.two}
           label={t('lineForm.fish')}
           placeholder={t('lineForm.arctic-char')}
           data={data?.species.map((s) => s.name) ?? []}
@@ -149,14 +152,14 @@ export function LineForm(props: {
           onChange={setForm}
         />
       )}
-      <div className="fields four">
+      <div className={cx(look.fields, look.four)}>
         {choice('state', t('lineForm.bought-as'), STATES, 'gutted')}
         {me.sees_prices && text('price', t('lineForm.price'), '13.90', { leftSection: sign, inputMode: 'decimal' })}
         {me.sees_prices && choice('price_unit', 'for', UNITS, 'kg')}
         {text('grade', t('lineForm.size-sold-as-g'), '600-800')}
       </div>
       <h2>{t('lineForm.where-it-comes-from')}</h2>
-      <div className="fields four">
+      <div className={cx(look.fields, look.four)}>
         {text('lot', t('lineForm.lot'), 'H-2311')}
         {text('area', t('lineForm.catch-area-or-farm'), '27.7.a')}
         {text('gear', t('lineForm.gear-or-method'), 'longline')}
@@ -166,18 +169,18 @@ export function LineForm(props: {
         {text('boxes', t('lineForm.boxes'), '1', { inputMode: 'numeric' })}
         {text('gtin', 'GTIN', t('lineForm.14-digits'), { inputMode: 'numeric' })}
       </div>
-      <div className="fields four">
+      <div className={cx(look.fields, look.four)}>
         {choice('production', t('lineForm.production'), WILD)}
-        <div className="two">{choice('proof', t('lineForm.freezing-or-feed-certificate'), PAPERS)}</div>
+        <div className={look.two}>{choice('proof', t('lineForm.freezing-or-feed-certificate'), PAPERS)}</div>
       </div>
-      <p className="line-actions">
+      <p className={look.lineActions}>
         <Button type="submit" loading={store.isPending} disabled={!shown.trim() || (unknown && !form)}>
           {t('lineForm.save-line')}
         </Button>
         <Button variant="default" onClick={() => props.onDone(null, id)}>
           {t('lineForm.cancel')}
         </Button>
-        <span className="fault" role="alert">
+        <span className={look.fault} role="alert">
           {store.error && !asProblem(store.error).errors ? asProblem(store.error).detail : ''}
         </span>
       </p>

@@ -5,6 +5,7 @@ import { ulid } from 'ulid';
 import { api, asProblem } from '../api/client';
 import { t } from '../lang';
 import { base64 } from '../ui/base64';
+import { look } from '../ui/look';
 
 /** Takes a picture of the fish, or chooses one; the kitchen computer draws it anew. */
 export function PhotoButton(props: { line: string; count: number; onKept?: (photo: string) => void }) {
@@ -21,7 +22,7 @@ export function PhotoButton(props: { line: string; count: number; onKept?: (phot
     <div>
       <input
         ref={field}
-        className="visually-hidden"
+        className={look.visuallyHidden}
         type="file"
         aria-label={t('photoButton.photo-of-the-fish')}
         accept="image/jpeg,image/png,image/webp"
@@ -43,7 +44,7 @@ export function PhotoButton(props: { line: string; count: number; onKept?: (phot
             : t('photoButton.add-a-photo')}
       </Button>
       {store.error && (
-        <p className="fault" role="alert">
+        <p className={look.fault} role="alert">
           {asProblem(store.error).detail}
         </p>
       )}

@@ -1,8 +1,10 @@
 import { Button, TextInput } from '@mantine/core';
 import { useQueryClient } from '@tanstack/react-query';
+import cx from 'clsx';
 import { useState } from 'react';
 import { api, asProblem } from '../api/client';
 import { t } from '../lang';
+import { look } from '../ui/look';
 import { probeKey, useProbe } from '../ui/useProbe';
 
 /** A core temperature that was taken: as it is sent, and as it is read. */
@@ -23,9 +25,9 @@ export function ProbePanel(props: {
   const shown = useProbe();
 
   return (
-    <div className="probe">
-      <div className="live">
-        <div className="state">
+    <div className={look.probe}>
+      <div className={look.live}>
+        <div className={look.state}>
           <span>
             {shown
               ? shown.steady
@@ -35,12 +37,12 @@ export function ProbePanel(props: {
           </span>
           <span>{t('probePanel.at-most', { warmest: props.warmest })}</span>
         </div>
-        <div className="figure long" data-testid="core">
+        <div className={cx(look.figure, look.long)} data-testid="core">
           {shown?.text.replace(' °C', '') ?? '–'}
           <small>{t('probePanel.c')}</small>
         </div>
       </div>
-      <div className="row">
+      <div className={look.row}>
         <Button
           variant="default"
           disabled={!shown?.steady}
@@ -49,7 +51,7 @@ export function ProbePanel(props: {
           {props.taken ? `Taken: ${props.taken.text}` : t('probePanel.record-core-temperature')}
         </Button>
         <form
-          className="typed"
+          className={look.typed}
           onSubmit={(event) => {
             event.preventDefault();
             props.onTake(typed.trim() ? { sent: { typed }, text: typed } : null);
@@ -64,16 +66,16 @@ export function ProbePanel(props: {
           />
         </form>
       </div>
-      <p className="soft">{t('probePanel.check-your-local-code-and-your', { rule: props.rule })}</p>
+      <p className={look.soft}>{t('probePanel.check-your-local-code-and-your', { rule: props.rule })}</p>
       {props.demo && (
         <form
-          className="demo-pan"
+          className={look.demoPan}
           onSubmit={(event) => {
             event.preventDefault();
             stick.mutate({ body: fish.trim() ? { core: fish } : {} });
           }}
         >
-          <div className="row">
+          <div className={look.row}>
             <TextInput
               aria-label={t('probePanel.stick-the-probe-into')}
               placeholder={t('probePanel.demo-a-fish-of-1-8')}
@@ -85,7 +87,7 @@ export function ProbePanel(props: {
               {t('probePanel.stick-in')}
             </Button>
           </div>
-          {stick.error && <p className="fault">{asProblem(stick.error).detail}</p>}
+          {stick.error && <p className={look.fault}>{asProblem(stick.error).detail}</p>}
         </form>
       )}
     </div>

@@ -1,16 +1,19 @@
 import { Autocomplete, TextInput } from '@mantine/core';
 import { useQueryClient } from '@tanstack/react-query';
+import cx from 'clsx';
 import { Link, useNavigate } from 'react-router';
 import { ulid } from 'ulid';
 import { api, type Form, faultAt, type Weight } from '../api/client';
 import { useKitchen } from '../kitchen/kitchen';
 import { t } from '../lang';
 import { Chips } from '../ui/Chips';
+import { look } from '../ui/look';
 import { takenNow, useOutbox, usePut } from '../ui/outbox';
 import { Pan, refusedText } from '../ui/Pan';
 import { useDraft } from '../ui/useDraft';
 import { weightText } from '../ui/weightText';
 import { ReceiveRooms } from './ReceiveRooms';
+import css from './ReceiveScreen.module.css';
 import { chipsOf, FORMS, STATES, type State } from './states';
 
 type Draft = { name: string; supplier: string; state: State; form: Form | null; price: string };
@@ -69,14 +72,14 @@ export function ReceiveScreen() {
   const elsewhere = ['/species', '/form', '/supplier', '/state', '/price_per_kg'].some((p) => fault(p));
 
   return (
-    <div className="bench">
-      <section className="board receive">
+    <div className={look.bench}>
+      <section className={cx(look.board, css.receive)}>
         <ReceiveRooms />
         <div>
           <h1>{t('receive.receive-one-fish')}</h1>
-          <p className="soft">{t('receive.one-fish-what-it-is-who')}</p>
+          <p className={look.soft}>{t('receive.one-fish-what-it-is-who')}</p>
         </div>
-        <div className="columns">
+        <div className={look.columns}>
           <Autocomplete
             label={t('receive.fish')}
             placeholder={t('receive.arctic-char')}
@@ -97,7 +100,7 @@ export function ReceiveScreen() {
           />
         </div>
         {unknown && (
-          <div className="remark">
+          <div className={look.remark}>
             <Chips
               legend={t('receive.is-new-here-how-is-it', { trim: name.trim() })}
               name="form"
@@ -129,18 +132,18 @@ export function ReceiveScreen() {
         )}
         <div>
           <h2>{t('receive.last-received')}</h2>
-          {data?.latest.length === 0 && <p className="soft">{t('receive.the-first-fish-of-this-kitchen')}</p>}
-          <div className="rows">
+          {data?.latest.length === 0 && <p className={look.soft}>{t('receive.the-first-fish-of-this-kitchen')}</p>}
+          <div className={look.rows}>
             {data?.latest.slice(0, 4).map((fish) => (
               <Link
-                className="latest-row"
+                className={css.latestRow}
                 key={fish.id}
                 to={ON_A_BENCH.has(fish.stage) ? `/${fish.stage}/${fish.id}` : `/log/${fish.id}`}
               >
                 <b>{t('receive.no', { title: fish.title, number: fish.number })}</b>
-                <span className="soft">{fish.supplier}</span>
-                <span className="soft">{fish.received}</span>
-                <b className="n">{fish.whole.text}</b>
+                <span className={look.soft}>{fish.supplier}</span>
+                <span className={look.soft}>{fish.received}</span>
+                <b className={css.n}>{fish.whole.text}</b>
               </Link>
             ))}
           </div>

@@ -1,6 +1,9 @@
+import cx from 'clsx';
 import { Link } from 'react-router';
 import { api, asProblem } from '../api/client';
 import { t } from '../lang';
+import { look } from '../ui/look';
+import css from './BatchesMade.module.css';
 import { RouteRooms } from './RouteRooms';
 
 /** What can be made of what lies in the bins, and what was made of it. */
@@ -9,36 +12,39 @@ export function BatchesMade() {
   const there = data?.batches.filter((one) => one.gone === null) ?? [];
   const gone = data?.batches.filter((one) => one.gone !== null) ?? [];
   return (
-    <section className="sheet wide">
+    <section className={cx(look.sheet, look.wide)}>
       <RouteRooms />
       <div>
         <h1>{t('batchesMade.batches')}</h1>
-        <p className="soft">{t('batchesMade.stock-soup-mince-and-the-rest')}</p>
+        <p className={css.soft}>{t('batchesMade.stock-soup-mince-and-the-rest')}</p>
       </div>
       {error && (
-        <p className="fault" role="alert">
+        <p className={look.fault} role="alert">
           {asProblem(error).detail}
         </p>
       )}
-      <div className="made-columns">
+      <div className={css.madeColumns}>
         <div>
           <h2>{t('batchesMade.what-could-be-made-now')}</h2>
-          <ul className="makeable">
+          <ul className={css.makeable}>
             {data?.recipes
               .toSorted((a, b) => Number(b.enough) - Number(a.enough) || b.have.mg - a.have.mg)
               .map((recipe) => (
                 <li key={recipe.recipe}>
-                  <i className={`swatch fam-${recipe.family}`} />
+                  <i className={cx(look.swatch, `fam-${recipe.family}`)} />
                   <span>
                     <b>{recipe.name}</b>
-                    <span className="soft">
+                    <span className={css.soft}>
                       {recipe.have.mg > 0
                         ? t('batchesMade.in', { have: recipe.have.text, toLowerCase: recipe.from.toLowerCase() })
                         : t('batchesMade.is-empty', { from: recipe.from })}
                     </span>
                   </span>
                   {recipe.have.mg > 0 && (
-                    <Link className={recipe.enough ? 'go' : 'quiet link'} to={`/route/make/${recipe.recipe}`}>
+                    <Link
+                      className={recipe.enough ? css.go : cx('quiet', css.link)}
+                      to={`/route/make/${recipe.recipe}`}
+                    >
                       {recipe.enough ? t('batchesMade.start-batch') : t('batchesMade.plan')}
                     </Link>
                   )}
@@ -48,7 +54,7 @@ export function BatchesMade() {
         </div>
         <div>
           <h2>{t('batchesMade.in-the-cold-room')}</h2>
-          {there.length === 0 && <p className="soft">{t('batchesMade.nothing-made-is-in-the-cold')}</p>}
+          {there.length === 0 && <p className={css.soft}>{t('batchesMade.nothing-made-is-in-the-cold')}</p>}
           <MadeList made={there} />
           {gone.length > 0 && (
             <>
@@ -77,18 +83,18 @@ type Made = {
 
 function MadeList({ made }: { made: Made[] }) {
   return (
-    <ul className="made-list">
+    <ul className={css.madeList}>
       {made.map((one) => (
         <li key={one.id}>
           <Link to={`/route/batches/${one.id}`}>
             <b>{one.number}</b>
             <span>
               <b>{one.name}</b>
-              <span className="soft">{t('batchesMade.of', { made: one.made, by: one.by, mass: one.mass })}</span>
+              <span className={css.soft}>{t('batchesMade.of', { made: one.made, by: one.by, mass: one.mass })}</span>
             </span>
-            <span className="until">
+            <span className={css.until}>
               <b>{one.yield ?? t('batchesMade.not-measured-yet')}</b>
-              <span className={one.past ? 'soft ended' : 'soft'}>
+              <span className={one.past ? cx(css.soft, look.ended) : css.soft}>
                 {one.gone === 'discarded'
                   ? t('batchesMade.thrown-away')
                   : one.gone

@@ -1,14 +1,17 @@
 import { Autocomplete, Button, Checkbox, Table, UnstyledButton } from '@mantine/core';
 import { useQueryClient } from '@tanstack/react-query';
+import cx from 'clsx';
 import { useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { ulid } from 'ulid';
 import { api, asProblem, type BinInFull, faultAt, type Weight } from '../api/client';
 import { t } from '../lang';
 import { Chips } from '../ui/Chips';
+import { look } from '../ui/look';
 import { Missing } from '../ui/Missing';
 import { usePut } from '../ui/outbox';
 import { Pan } from '../ui/Pan';
+import css from './BinScreen.module.css';
 
 const ALL_PAST = t('bin.all-past');
 
@@ -27,7 +30,7 @@ export function BinScreen() {
   if (error) {
     return <Missing stage="route" error={error} />;
   }
-  return data ? <Tubs key={bin} bin={data} /> : <p className="sheet soft">{t('bin.loading')}</p>;
+  return data ? <Tubs key={bin} bin={data} /> : <p className={cx(look.sheet, css.soft)}>{t('bin.loading')}</p>;
 }
 
 function Tubs({ bin }: { bin: BinInFull }) {
@@ -73,18 +76,18 @@ function Tubs({ bin }: { bin: BinInFull }) {
   const fault = faultAt(out.error, '/weight') ?? faultAt(out.error, '/mass');
 
   return (
-    <div className="bench">
-      <section className="board bin-board">
-        <header className="headline">
+    <div className={look.bench}>
+      <section className={cx(look.board, css.binBoard)}>
+        <header className={look.headline}>
           <div>
             <h1>{bin.name}</h1>
-            <p className="soft">
+            <p className={css.soft}>
               {bin.enough ?? t('bin.used-as-it-comes')} <Link to="/route/bins">{t('bin.all-bins')}</Link>
             </p>
           </div>
-          <p className="yield">
+          <p className={look.yield}>
             <b>{bin.mass.mg === 0 ? t('bin.empty') : bin.mass.text}</b>
-            <span className="soft">
+            <span className={css.soft}>
               {bin.frozen.mg > 0
                 ? t('bin.cold-frozen', { cold: bin.cold.text, frozen: bin.frozen.text })
                 : (bin.worth ?? '')}
@@ -92,67 +95,67 @@ function Tubs({ bin }: { bin: BinInFull }) {
           </p>
         </header>
         {bin.deposits.length === 0 ? (
-          <div className="empty">
+          <div className={look.empty}>
             <h2>{t('bin.nothing-lies-here')}</h2>
             <p>{t('bin.parts-come-here-when-a-fish')}</p>
             <Link to="/route">{t('bin.to-route')}</Link>
           </div>
         ) : (
-          <ul className="tubs" aria-label={t('bin.tubs-the-first-to-end-in')}>
+          <ul className={css.tubs} aria-label={t('bin.tubs-the-first-to-end-in')}>
             {manyPast && (
               <li>
                 <UnstyledButton
-                  className="tub-row past"
+                  className={cx(css.tubRow, css.past)}
                   aria-pressed={allPast}
                   onClick={() => {
                     setChosen(ALL_PAST);
                     setHow('discard');
                   }}
                 >
-                  <i className={`swatch fam-${bin.family}`} />
+                  <i className={cx(look.swatch, `fam-${bin.family}`)} />
                   <span>
                     <b>{t('bin.all-that-is-past-its-date')}</b>
-                    <span className="soft">{t('bin.tubs-weighed-together', { past_tubs: bin.past_tubs })}</span>
+                    <span className={css.soft}>{t('bin.tubs-weighed-together', { past_tubs: bin.past_tubs })}</span>
                   </span>
-                  <span className="until">
+                  <span className={css.until}>
                     <b>{t('bin.to-be-thrown-away')}</b>
                   </span>
-                  <b className="n">{bin.past.text}</b>
+                  <b className={css.n}>{bin.past.text}</b>
                 </UnstyledButton>
               </li>
             )}
             {bin.deposits.map((one) => (
               <li key={one.id}>
                 <UnstyledButton
-                  className={one.past ? 'tub-row past' : 'tub-row'}
+                  className={one.past ? cx(css.tubRow, css.past) : css.tubRow}
                   aria-pressed={!allPast && one.id === tub?.id}
                   onClick={() => {
                     setChosen(one.id);
                     setHow(one.past ? 'discard' : 'meal');
                   }}
                 >
-                  <i className={`swatch fam-${bin.family}`} />
+                  <i className={cx(look.swatch, `fam-${bin.family}`)} />
                   <span>
                     <b>{one.what}</b> {t('bin.no', { fish: one.fish, number: one.number })}
-                    <span className="soft">
+                    <span className={css.soft}>
                       {t('bin.lot-put-in-by', { lot: one.lot, since: one.since, by: one.by })}
                     </span>
                   </span>
-                  <span className="until">
+                  <span className={css.until}>
                     <b>
                       {one.past ? t('bin.past-its-date-2', { until: one.until }) : t('bin.until', { until: one.until })}
                     </b>
-                    <span className="soft">{one.keeping === 'frozen' ? t('bin.frozen') : t('bin.cold')}</span>
+                    <span className={css.soft}>{one.keeping === 'frozen' ? t('bin.frozen') : t('bin.cold')}</span>
                   </span>
-                  <b className="n">{one.left.text}</b>
+                  <b className={css.n}>{one.left.text}</b>
                 </UnstyledButton>
               </li>
             ))}
           </ul>
         )}
-        {tub && <p className="soft">{tub.why_then}</p>}
+        {tub && <p className={css.soft}>{tub.why_then}</p>}
         {bin.mass.mg > 0 && (
-          <p className="line-actions">
+          <p className={look.lineActions}>
             {bin.may_freeze && bin.ends_today.mg > 0 && (
               <Button
                 variant="default"
@@ -169,16 +172,16 @@ function Tubs({ bin }: { bin: BinInFull }) {
             ))}
           </p>
         )}
-        <details className="ledger">
+        <details className={css.ledger}>
           <summary>{t('bin.in-and-out')}</summary>
-          <Table className="tight">
+          <Table className={look.tight}>
             <Table.Tbody>
               {bin.ledger.map((line, i) => (
                 <Table.Tr key={i}>
-                  <Table.Td className="soft">{line.at}</Table.Td>
+                  <Table.Td className={css.soft}>{line.at}</Table.Td>
                   <Table.Td>{line.what}</Table.Td>
-                  <Table.Td className="soft">{line.by}</Table.Td>
-                  <Table.Td className="n">{line.mass}</Table.Td>
+                  <Table.Td className={css.soft}>{line.by}</Table.Td>
+                  <Table.Td className={css.n}>{line.mass}</Table.Td>
                 </Table.Tr>
               ))}
             </Table.Tbody>
@@ -203,7 +206,7 @@ function Tubs({ bin }: { bin: BinInFull }) {
         readings={[]}
       >
         {tub && (
-          <div className="leaving">
+          <div className={look.leaving}>
             <Chips
               legend={t('bin.how-it-leaves')}
               quiet
@@ -243,7 +246,7 @@ function Tubs({ bin }: { bin: BinInFull }) {
                 {t('bin.freeze-the', { left: tub.left.text })}
               </Button>
             )}
-            <p className="fault">
+            <p className={look.fault}>
               {[freeze.error, freezeAll.error].map((error) => (error ? asProblem(error).detail : ''))}
             </p>
           </div>

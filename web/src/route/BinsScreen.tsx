@@ -1,6 +1,9 @@
+import cx from 'clsx';
 import { Link } from 'react-router';
 import { api, asProblem, type Bins } from '../api/client';
 import { t } from '../lang';
+import { look } from '../ui/look';
+import css from './BinsScreen.module.css';
 import { RouteRooms } from './RouteRooms';
 
 type Bin = Bins['bins'][number];
@@ -11,41 +14,41 @@ export function BinsScreen() {
   const most = Math.max(1, ...(data?.bins ?? []).map((bin) => Math.max(bin.mass.mg, bin.marks?.mg ?? 0)));
   const calm = data && data.morning.length === 0 && data.ended.length === 0;
   return (
-    <section className="sheet wide">
+    <section className={cx(look.sheet, look.wide)}>
       <RouteRooms />
       {error && (
-        <p className="fault" role="alert">
+        <p className={look.fault} role="alert">
           {asProblem(error).detail}
         </p>
       )}
-      <header className="headline">
+      <header className={look.headline}>
         <div>
           <h1>{t('bins.bins')}</h1>
-          <p className="soft">{t('bins.what-was-routed-tub-by-tub')}</p>
+          <p className={css.soft}>{t('bins.what-was-routed-tub-by-tub')}</p>
         </div>
       </header>
-      {calm && <p className="said">{t('bins.nothing-ends-today')}</p>}
+      {calm && <p className={look.said}>{t('bins.nothing-ends-today')}</p>}
       {data && !calm && (
-        <ul className="morning" aria-label={t('bins.this-morning')}>
+        <ul className={css.morning} aria-label={t('bins.this-morning')}>
           {data.morning.map((line) => (
-            <li key={`${line.bin}${line.past}`} className={line.past ? 'past' : ''}>
+            <li key={`${line.bin}${line.past}`} className={cx(line.past && css.past)}>
               <Link to={`/route/bins/${line.bin}`}>
-                <i className={`swatch fam-${line.family}`} />
+                <i className={cx(look.swatch, `fam-${line.family}`)} />
                 <b>
                   {line.name}, {line.mass.text}
                 </b>
                 <span>{line.past ? t('bins.past-its-date') : t('bins.ends-today')}</span>
-                <span className="advice">{line.advice}</span>
+                <span className={css.advice}>{line.advice}</span>
               </Link>
             </li>
           ))}
           {data.ended.map((one) => (
-            <li key={one.batch} className={one.past ? 'past' : ''}>
+            <li key={one.batch} className={cx(one.past && css.past)}>
               <Link to={`/route/batches/${one.batch}`}>
-                <i className="swatch" />
+                <i className={look.swatch} />
                 <b>{t('bins.batch', { number: one.number, one: one.name })}</b>
                 <span>{one.past ? t('bins.past-its-date') : t('bins.ends-today')}</span>
-                <span className="advice">{one.advice}</span>
+                <span className={css.advice}>{one.advice}</span>
               </Link>
             </li>
           ))}
@@ -54,10 +57,10 @@ export function BinsScreen() {
       <ul className="troughs" aria-label={t('bins.bins')}>
         {data?.bins.map((bin) => (
           <li key={bin.bin}>
-            <Link to={`/route/bins/${bin.bin}`} className="trough-row">
+            <Link to={`/route/bins/${bin.bin}`} className={css.troughRow}>
               <span>
                 <b>{bin.name}</b>
-                <span className="soft">
+                <span className={css.soft}>
                   {bin.mass.mg === 0
                     ? t('bins.empty')
                     : bin.ends === null
@@ -66,18 +69,18 @@ export function BinsScreen() {
                 </span>
               </span>
               <Trough bin={bin} most={most} />
-              <span className="trough-told">
+              <span className={css.troughTold}>
                 <b>{bin.mass.mg === 0 ? '–' : bin.mass.text}</b>
-                <span className="soft">{bin.worth ?? ''}</span>
+                <span className={css.soft}>{bin.worth ?? ''}</span>
               </span>
             </Link>
           </li>
         ))}
       </ul>
-      <p className="soft trough-key">
-        <i className="tub-key past" /> {t('bins.past-its-date')} <i className="tub-key today" /> {t('bins.ends-today')}{' '}
-        <i className="tub-key frozen" /> {t('bins.frozen')} <i className="tub-key enough" />{' '}
-        {t('bins.enough-for-a-batch')}
+      <p className={cx(css.soft, css.troughKey)}>
+        <i className={cx(css.tubKey, css.past)} /> {t('bins.past-its-date')} <i className={cx(css.tubKey, css.today)} />{' '}
+        {t('bins.ends-today')} <i className={cx(css.tubKey, css.frozen)} /> {t('bins.frozen')}{' '}
+        <i className={cx(css.tubKey, css.enough)} /> {t('bins.enough-for-a-batch')}
       </p>
     </section>
   );
@@ -87,18 +90,21 @@ export function BinsScreen() {
 function Trough({ bin, most }: { bin: Bin; most: number }) {
   const share = (mg: number) => `${(100 * mg) / most}%`;
   return (
-    <span className="trough-space">
-      <span className="trough" aria-hidden="true" style={{ width: share(Math.max(bin.mass.mg, 1)) }}>
+    <span className={css.troughSpace}>
+      <span className={css.trough} aria-hidden="true" style={{ width: share(Math.max(bin.mass.mg, 1)) }}>
         {bin.tubs.map((tub) => (
           <i
             key={tub.id}
             style={{ flexGrow: tub.mg }}
-            className={`tub fam-${bin.family}${tub.days <= 0 ? ' past' : tub.days === 1 ? ' today' : ''}${tub.frozen ? ' frozen' : ''}`}
+            className={cx(
+              css.tub,
+              `fam-${bin.family}${tub.days <= 0 ? ' past' : tub.days === 1 ? ' today' : ''}${tub.frozen ? ' frozen' : ''}`,
+            )}
           />
         ))}
       </span>
-      {bin.marks && <i className="enough-mark" aria-hidden="true" style={{ left: share(bin.marks.mg) }} />}
-      {bin.enough && <span className="soft trough-said">{bin.enough}</span>}
+      {bin.marks && <i className={css.enoughMark} aria-hidden="true" style={{ left: share(bin.marks.mg) }} />}
+      {bin.enough && <span className={cx(css.soft, css.troughSaid)}>{bin.enough}</span>}
     </span>
   );
 }

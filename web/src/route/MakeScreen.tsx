@@ -1,5 +1,6 @@
 import { Button, TextInput } from '@mantine/core';
 import { useQueryClient } from '@tanstack/react-query';
+import cx from 'clsx';
 import { useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { ulid } from 'ulid';
@@ -7,6 +8,7 @@ import { api, asProblem, faultAt } from '../api/client';
 import { PREVIEW, useSettled } from '../api/preview';
 import { t } from '../lang';
 import { Chips } from '../ui/Chips';
+import { look } from '../ui/look';
 import { Missing } from '../ui/Missing';
 import { usePut } from '../ui/outbox';
 import { useKeys } from '../ui/useKeys';
@@ -48,36 +50,36 @@ export function MakeScreen() {
     return <Missing stage="route" error={error} />;
   }
   if (!data) {
-    return <p className="sheet soft">{t('make.calculating')}</p>;
+    return <p className={cx(look.sheet, look.soft)}>{t('make.calculating')}</p>;
   }
   const trouble = faultAt(error, '/mass') ?? faultAt(start.error, '/weight') ?? data.more ?? undefined;
   return (
-    <div className="bench">
-      <section className="board make-board">
-        <header className="headline">
+    <div className={look.bench}>
+      <section className={cx(look.board, look.makeBoard)}>
+        <header className={look.headline}>
           <div>
             <h1>{data.name}</h1>
-            <p className="soft">
+            <p className={look.soft}>
               {t('make.in-may-be-used', { have: data.have.text, toLowerCase: data.from.toLowerCase() })}{' '}
               <Link to="/route/batches">{t('make.all-batches')}</Link>
             </p>
           </div>
           {data.plan && (
-            <p className="yield">
+            <p className={look.yield}>
               <b>{data.plan.expected}</b>
-              <span className="soft">{t('make.expected', { spread: data.plan.spread })}</span>
+              <span className={look.soft}>{t('make.expected', { spread: data.plan.spread })}</span>
             </p>
           )}
         </header>
-        {data.caution && <p className="caution">{data.caution}</p>}
+        {data.caution && <p className={look.caution}>{data.caution}</p>}
         {data.plan === null ? (
-          <div className="empty">
+          <div className={look.empty}>
             <h2>{t('make.nothing-to-make-it-of')}</h2>
             <p>{t('make.is-empty-or-what-lies-there', { from: data.from })}</p>
             <Link to="/route/bins">{t('make.bins')}</Link>
           </div>
         ) : (
-          <div className={isFetching ? 'make-columns asking' : 'make-columns'}>
+          <div className={isFetching ? cx(look.makeColumns, look.asking) : look.makeColumns}>
             <div>
               <h2>{t('make.into-the-pot')}</h2>
               <Amounts plan={data.plan} fish={data.mass.text} />
@@ -89,8 +91,8 @@ export function MakeScreen() {
           </div>
         )}
       </section>
-      <aside className="pan" aria-label={t('make.start')}>
-        <p className="todo" data-testid="todo">
+      <aside className={look.pan} aria-label={t('make.start')}>
+        <p className={look.todo} data-testid="todo">
           {data.plan ? t('make.say-how-much-goes-in-then') : t('make.there-is-nothing-to-make-it')}
         </p>
         {data.one_kind && data.kinds.length > 0 && (
@@ -111,11 +113,11 @@ export function MakeScreen() {
           onChange={(event) => setMass(event.currentTarget.value)}
           error={trouble}
         />
-        <p className="soft">{t('make.it-leaves-the-bin-oldest-first')}</p>
-        <p className="fault" role="alert">
+        <p className={look.soft}>{t('make.it-leaves-the-bin-oldest-first')}</p>
+        <p className={look.fault} role="alert">
           {start.error && !faultAt(start.error, '/weight') ? asProblem(start.error).detail : ''}
         </p>
-        <div className="push" />
+        <div className={look.push} />
         <Button disabled={start.isPending || data.plan === null} onClick={begin}>
           {t('make.start-the-batch')}
         </Button>

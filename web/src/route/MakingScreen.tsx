@@ -1,14 +1,17 @@
 import { Button, Table, TextInput } from '@mantine/core';
 import { useQueryClient } from '@tanstack/react-query';
+import cx from 'clsx';
 import { useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { ulid } from 'ulid';
 import { api, asProblem, faultAt, type Making } from '../api/client';
 import { useKitchen } from '../kitchen/kitchen';
 import { t } from '../lang';
+import { look } from '../ui/look';
 import { Missing } from '../ui/Missing';
 import { usePut } from '../ui/outbox';
 import { useProbe } from '../ui/useProbe';
+import css from './MakingScreen.module.css';
 import { Amounts, TimeLine } from './PotLine';
 
 /** One batch from the pot to the shelf: times, how it cools, what it made, and what that gave back to each fish. */
@@ -23,7 +26,7 @@ export function MakingScreen() {
   if (error) {
     return <Missing stage="route" error={error} />;
   }
-  return data ? <Pot key={making} batch={data} /> : <p className="sheet soft">{t('making.loading')}</p>;
+  return data ? <Pot key={making} batch={data} /> : <p className={cx(look.sheet, look.soft)}>{t('making.loading')}</p>;
 }
 
 function Pot({ batch }: { batch: Making }) {
@@ -55,14 +58,14 @@ function Pot({ batch }: { batch: Making }) {
             : t('making.keep-it-cold-until', { until: batch.until });
 
   return (
-    <div className="bench">
-      <section className="board make-board">
-        <header className="headline">
+    <div className={look.bench}>
+      <section className={cx(look.board, look.makeBoard)}>
+        <header className={look.headline}>
           <div>
             <h1>
               {t('making.batch', { number: batch.number })} <span style={{ fontWeight: 450 }}>{batch.name}</span>
             </h1>
-            <p className="soft">
+            <p className={look.soft}>
               {t('making.by-of-from-until', {
                 made: batch.made,
                 by: batch.by,
@@ -73,14 +76,14 @@ function Pot({ batch }: { batch: Making }) {
               <Link to="/route/batches">{t('making.all-batches')}</Link>
             </p>
           </div>
-          <p className="yield">
+          <p className={look.yield}>
             <b>{batch.yield ?? batch.plan.expected}</b>
-            <span className="soft">
+            <span className={look.soft}>
               {batch.yield ? t('making.made') : t('making.expected', { spread: batch.plan.spread })}
             </span>
           </p>
         </header>
-        <div className="make-columns three">
+        <div className={cx(css.makeColumns, css.three)}>
           <div>
             <h2>{t('making.into-the-pot')}</h2>
             <Amounts plan={batch.plan} fish={batch.mass} />
@@ -91,30 +94,32 @@ function Pot({ batch }: { batch: Making }) {
           </div>
           <div>
             <h2>{t('making.what-went-in')}</h2>
-            <Table className="tight went">
-              <Table.Caption className="visually-hidden">{t('making.where-it-came-from-and-what')}</Table.Caption>
+            <Table className={cx(look.tight, css.went)}>
+              <Table.Caption className={look.visuallyHidden}>{t('making.where-it-came-from-and-what')}</Table.Caption>
               <Table.Tbody>
                 {batch.fish.map((one) => (
                   <Table.Tr key={one.fish_id}>
                     <Table.Td>
                       <Link to={`/log/${one.fish_id}`}>{t('making.no', { fish: one.fish, number: one.number })}</Link>
-                      <span className="soft block">{t('making.lot', { parts: one.parts, lot: one.lot })}</span>
+                      <span className={cx(look.soft, look.block)}>
+                        {t('making.lot', { parts: one.parts, lot: one.lot })}
+                      </span>
                     </Table.Td>
-                    <Table.Td className="n">{one.back ?? ''}</Table.Td>
+                    <Table.Td className={look.n}>{one.back ?? ''}</Table.Td>
                   </Table.Tr>
                 ))}
                 {batch.value && (
-                  <Table.Tr className="sum">
+                  <Table.Tr className={look.sum}>
                     <Table.Td>
                       {batch.yield} {t('making.brought-back')}
                     </Table.Td>
-                    <Table.Td className="n">{batch.value}</Table.Td>
+                    <Table.Td className={look.n}>{batch.value}</Table.Td>
                   </Table.Tr>
                 )}
               </Table.Tbody>
             </Table>
             {batch.value && (
-              <p className="soft">
+              <p className={look.soft}>
                 {t('making.bin-value')} {batch.at_bin_value}: {batch.per_unit}{' '}
                 {t('making.a', { measure: batch.unit === 'L' ? t('making.litre') : t('making.kilo') })}
               </p>
@@ -123,8 +128,8 @@ function Pot({ batch }: { batch: Making }) {
         </div>
         {batch.cooling && <CoolingChart cooling={batch.cooling} />}
       </section>
-      <aside className="pan" aria-label={t('making.the-batch')}>
-        <p className="todo" data-testid="todo">
+      <aside className={look.pan} aria-label={t('making.the-batch')}>
+        <p className={look.todo} data-testid="todo">
           {todo}
         </p>
         {batch.gone === null && batch.cooling && (
@@ -132,7 +137,7 @@ function Pot({ batch }: { batch: Making }) {
         )}
         {batch.gone === null && (
           <form
-            className="typed"
+            className={look.typed}
             onSubmit={(event) => {
               event.preventDefault();
               const figure = Number(amount.replace(/[^\d.]/g, ''));
@@ -156,15 +161,15 @@ function Pot({ batch }: { batch: Making }) {
             </Button>
           </form>
         )}
-        <p className="fault" role="alert">
+        <p className={look.fault} role="alert">
           {[made.error, gone.error].map((error) => (error ? asProblem(error).detail : ''))}
         </p>
-        <p className="soft">{batch.why_then}</p>
-        <div className="push" />
+        <p className={look.soft}>{batch.why_then}</p>
+        <div className={look.push} />
         {batch.gone === null && (
           <>
             <form
-              className="typed"
+              className={look.typed}
               onSubmit={(event) => {
                 event.preventDefault();
                 gone.mutate({
@@ -213,20 +218,20 @@ function CoolingPanel({ batch, onCooled }: { batch: Making; onCooled: (data: Mak
   const send = (temperature: { probe: number } | { typed: string }) =>
     cool.mutate({ params: { path: { making: batch.id, reading: id } }, body: { temperature } });
   return (
-    <div className="probe">
-      <div className="live">
-        <div className="state">
+    <div className={look.probe}>
+      <div className={look.live}>
+        <div className={look.state}>
           <span>
             {shown ? (shown.steady ? t('making.probe-steady') : t('making.probe-creeping')) : t('making.no-probe')}
           </span>
           <span>{batch.cooling?.next_by ? t('making.next-by', { next_by: batch.cooling.next_by }) : ''}</span>
         </div>
-        <div className="figure long">
+        <div className={cx(look.figure, look.long)}>
           {shown?.text.replace(' °C', '') ?? '–'}
           <small>{t('making.c')}</small>
         </div>
       </div>
-      <div className="row">
+      <div className={look.row}>
         <Button
           variant="default"
           disabled={!shown?.steady || cool.isPending}
@@ -235,7 +240,7 @@ function CoolingPanel({ batch, onCooled }: { batch: Making; onCooled: (data: Mak
           {t('making.record-probe')}
         </Button>
         <form
-          className="typed"
+          className={look.typed}
           onSubmit={(event) => {
             event.preventDefault();
             send({ typed });
@@ -253,8 +258,8 @@ function CoolingPanel({ batch, onCooled }: { batch: Making; onCooled: (data: Mak
           </Button>
         </form>
       </div>
-      <p className="fault">{cool.error ? asProblem(cool.error).detail : ''}</p>
-      {demo && !shown && <p className="soft">{t('making.no-probe-type-what-a-thermometer')}</p>}
+      <p className={look.fault}>{cool.error ? asProblem(cool.error).detail : ''}</p>
+      {demo && !shown && <p className={look.soft}>{t('making.no-probe-type-what-a-thermometer')}</p>}
     </div>
   );
 }
@@ -271,11 +276,11 @@ function CoolingChart({ cooling }: { cooling: NonNullable<Making['cooling']> }) 
   const x = (minute: number) => 46 + ((W - 56) * minute) / last;
   const y = (celsius: number) => 8 + (H - 32) * (1 - Math.min(95, Math.max(0, celsius)) / 95);
   return (
-    <div className={`cooling ${cooling.meets === false ? 'failed' : ''}`}>
+    <div className={cx(css.cooling, cooling.meets === false && css.failed)}>
       <svg viewBox={`0 0 ${W} ${H}`} role="img" aria-label={t('making.temperature-over-time')}>
         {cooling.limits.map((limit) => (
           <g key={limit.hour}>
-            <path d={`M46 ${y(limit.celsius)}H${W - 10}`} className="limit" />
+            <path d={`M46 ${y(limit.celsius)}H${W - 10}`} className={css.limit} />
             <text x="40" y={y(limit.celsius) + 5} textAnchor="end">
               {limit.text}
             </text>
@@ -283,7 +288,7 @@ function CoolingChart({ cooling }: { cooling: NonNullable<Making['cooling']> }) 
         ))}
         <polyline
           points={cooling.readings.map((one) => `${x(one.minute)},${y(one.celsius)}`).join(' ')}
-          className="cooled"
+          className={css.cooled}
         />
         {cooling.readings.map((one) => (
           <circle key={`${one.minute}${one.celsius}`} cx={x(one.minute)} cy={y(one.celsius)} r="6" />
@@ -296,8 +301,8 @@ function CoolingChart({ cooling }: { cooling: NonNullable<Making['cooling']> }) 
       </svg>
       <div>
         <h2>{t('making.cooling')}</h2>
-        <p className={cooling.meets === false ? 'ended' : 'soft'}>{cooling.said}</p>
-        <ul className="soft">
+        <p className={cooling.meets === false ? look.ended : look.soft}>{cooling.said}</p>
+        <ul className={look.soft}>
           {cooling.readings.map((one) => (
             <li key={`${one.at}${one.text}`}>
               {one.at} <b>{one.text}</b> {one.by}

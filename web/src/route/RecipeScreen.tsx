@@ -1,5 +1,6 @@
 import { Button, NativeSelect, Textarea, TextInput } from '@mantine/core';
 import { useQueryClient } from '@tanstack/react-query';
+import cx from 'clsx';
 import { useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { ulid } from 'ulid';
@@ -7,6 +8,7 @@ import { api, asProblem, faultAt, type RouteHouse } from '../api/client';
 import { useKitchen } from '../kitchen/kitchen';
 import { t } from '../lang';
 import { Chips } from '../ui/Chips';
+import { look } from '../ui/look';
 
 type Recipe = RouteHouse['recipes'][number];
 
@@ -15,7 +17,7 @@ export function RecipeScreen() {
   const { recipe = '' } = useParams();
   const { data } = api.useQuery('get', '/route/house');
   if (!data) {
-    return <p className="sheet soft">{t('recipe.loading')}</p>;
+    return <p className={cx(look.sheet, look.soft)}>{t('recipe.loading')}</p>;
   }
   return <Writing key={recipe} house={data} recipe={data.recipes.find((one) => one.id === recipe)} />;
 }
@@ -121,17 +123,17 @@ function Writing({ house, recipe }: { house: RouteHouse; recipe: Recipe | undefi
     />
   );
   return (
-    <section className="sheet wide">
-      <header className="headline">
+    <section className={cx(look.sheet, look.wide)}>
+      <header className={look.headline}>
         <div>
           <h1>{recipe?.name ?? t('recipe.new-recipe')}</h1>
-          <p className="soft">
+          <p className={look.soft}>
             {t('recipe.amounts-are-for-a-kilo-of')} <Link to="/route/house">{t('recipe.house-rules')}</Link>
           </p>
         </div>
       </header>
       <form
-        className="dish-form"
+        className={look.dishForm}
         onSubmit={(event) => {
           event.preventDefault();
           keep();
@@ -171,7 +173,7 @@ function Writing({ house, recipe }: { house: RouteHouse; recipe: Recipe | undefi
         </fieldset>
         <fieldset>
           <legend>{t('recipe.yield')}</legend>
-          <div className="pair">
+          <div className={look.pair}>
             {text(
               'yields',
               form.litres ? t('recipe.litres-a-kilo-gives') : t('recipe.kilos-a-kilo-gives'),
@@ -190,7 +192,7 @@ function Writing({ house, recipe }: { house: RouteHouse; recipe: Recipe | undefi
               '4.20',
             )}
           {text('caution', t('recipe.mind'), '/caution')}
-          <p className="fault" role="alert">
+          <p className={look.fault} role="alert">
             {[store.error, retire.error].map((fault) =>
               fault && !asProblem(fault).errors ? asProblem(fault).detail : '',
             )}
@@ -210,7 +212,7 @@ function Writing({ house, recipe }: { house: RouteHouse; recipe: Recipe | undefi
               )}
             </>
           ) : (
-            <p className="soft">{t('recipe.the-head-chef-edits-recipes')}</p>
+            <p className={look.soft}>{t('recipe.the-head-chef-edits-recipes')}</p>
           )}
         </fieldset>
       </form>

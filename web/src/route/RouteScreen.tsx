@@ -1,5 +1,6 @@
 import { UnstyledButton } from '@mantine/core';
 import { useQueryClient } from '@tanstack/react-query';
+import cx from 'clsx';
 import { useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import { api, asProblem, type RouteBench } from '../api/client';
@@ -7,12 +8,14 @@ import { useKitchen } from '../kitchen/kitchen';
 import { t } from '../lang';
 import { FishTitle } from '../ui/FishTitle';
 import { Keel } from '../ui/Keel';
+import { look } from '../ui/look';
 import { Missing } from '../ui/Missing';
 import { NextStage } from '../ui/NextStage';
 import { usePut } from '../ui/outbox';
 import { digitKeys } from '../ui/PartTray';
 import { useKeys } from '../ui/useKeys';
 import { lowerFirst } from '../ui/words';
+import css from './RouteScreen.module.css';
 
 /** Every part that is not a portion, and the bin it goes to. */
 export function RouteScreen() {
@@ -21,7 +24,7 @@ export function RouteScreen() {
   if (error) {
     return <Missing stage="route" error={error} />;
   }
-  return bench ? <Board key={id} bench={bench} /> : <p className="sheet soft">{t('route.loading')}</p>;
+  return bench ? <Board key={id} bench={bench} /> : <p className={cx(look.sheet, look.soft)}>{t('route.loading')}</p>;
 }
 
 function Board({ bench }: { bench: RouteBench }) {
@@ -66,86 +69,86 @@ function Board({ bench }: { bench: RouteBench }) {
   const trouble = send.error ?? done.error;
 
   return (
-    <div className="bench">
-      <section className="board">
+    <div className={look.bench}>
+      <section className={look.board}>
         <FishTitle fish={fish} />
         <Keel keel={bench.keel} onChoose={(piece) => bench.rows.some((r) => r.piece === piece) && setChosen(piece)} />
         {bench.rows.length === 0 ? (
-          <div className="empty">
+          <div className={look.empty}>
             <h2>{t('route.nothing-is-left-over')}</h2>
             <p>{t('route.every-weighed-part-of-this-fish')}</p>
           </div>
         ) : (
-          <ul className="routes">
+          <ul className={css.routes}>
             {bench.rows.map((r) => (
               <li key={r.piece}>
                 <UnstyledButton
-                  className="route-row"
+                  className={css.routeRow}
                   aria-pressed={r.piece === chosen}
                   onClick={() => setChosen(r.piece)}
                 >
-                  <i className={`swatch fam-${r.family}`} />
-                  <span className="name">{r.name}</span>
-                  <span className="n">{r.mass.text}</span>
-                  <span className="goes">{r.options.find((o) => o.bin === r.bin)?.name ?? t('route.served')}</span>
-                  <span className="soft">{r.why}</span>
+                  <i className={cx(look.swatch, `fam-${r.family}`)} />
+                  <span className={css.name}>{r.name}</span>
+                  <span className={css.n}>{r.mass.text}</span>
+                  <span className={css.goes}>{r.options.find((o) => o.bin === r.bin)?.name ?? t('route.served')}</span>
+                  <span className={look.soft}>{r.why}</span>
                 </UnstyledButton>
               </li>
             ))}
           </ul>
         )}
-        <ul className="from-fish" aria-label={t('route.from-this-fish')}>
+        <ul className={css.fromFish} aria-label={t('route.from-this-fish')}>
           {bench.bins
             .filter((bin) => bin.mass)
             .map((bin) => (
               <li key={bin.bin}>
-                <i className={`swatch fam-${bin.family}`} />
+                <i className={cx(look.swatch, `fam-${bin.family}`)} />
                 <b>{bin.mass?.text}</b>
-                <span className="soft">
+                <span className={look.soft}>
                   {bin.bin === 'discard' ? t('route.thrown-away') : t('route.to', { lowerFirst: lowerFirst(bin.name) })}
                 </span>
               </li>
             ))}
         </ul>
       </section>
-      <aside className="pan" aria-label={t('route.bins')}>
-        <p className="todo" data-testid="todo">
+      <aside className={look.pan} aria-label={t('route.bins')}>
+        <p className={look.todo} data-testid="todo">
           {row ? t('route.destination-of', { lowerFirst: lowerFirst(row.name) }) : t('route.go-on-to-the-cost')}
         </p>
-        {row?.prepare && <p className="caution">{t('route.first', { lowerFirst: lowerFirst(row.prepare) })}</p>}
+        {row?.prepare && <p className={look.caution}>{t('route.first', { lowerFirst: lowerFirst(row.prepare) })}</p>}
         {row && (
-          <div className="bin-choices">
+          <div className={css.binChoices}>
             {row.may_be_served && (
-              <UnstyledButton className="choice" aria-pressed={row.bin === null} onClick={() => to(null)}>
-                <span className="key" />
-                <span className="name">{t('route.serve-it')}</span>
-                <span className="mass">{t('route.as-it-is')}</span>
+              <UnstyledButton className={css.choice} aria-pressed={row.bin === null} onClick={() => to(null)}>
+                <span className={look.key} />
+                <span className={css.name}>{t('route.serve-it')}</span>
+                <span className={css.mass}>{t('route.as-it-is')}</span>
               </UnstyledButton>
             )}
             {row.options.map((option) => (
               <UnstyledButton
-                className="choice"
+                className={css.choice}
                 key={option.bin}
                 disabled={!option.allowed}
                 aria-pressed={option.bin === row.bin}
                 onClick={() => to(option.bin)}
               >
-                <span className="key" aria-hidden="true">
+                <span className={look.key} aria-hidden="true">
                   {option.allowed ? allowed.indexOf(option) + 1 : '×'}
                 </span>
-                <span className="name">
+                <span className={css.name}>
                   {option.name}
                   {option.per_kg && <small>{t('route.per-kg', { per_kg: option.per_kg })}</small>}
                 </span>
-                <span className="mass">{option.why}</span>
+                <span className={css.mass}>{option.why}</span>
               </UnstyledButton>
             ))}
           </div>
         )}
-        <p className="fault" role="alert">
+        <p className={look.fault} role="alert">
           {trouble ? asProblem(trouble).detail : ''}
         </p>
-        <div className="push" />
+        <div className={look.push} />
         <NextStage
           label={me.sees_prices ? t('route.confirm-bins-go-to-cost') : t('route.confirm-bins')}
           busy={done.isPending}

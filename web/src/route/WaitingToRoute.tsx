@@ -4,9 +4,11 @@ import { useState } from 'react';
 import { ulid } from 'ulid';
 import { api, asProblem } from '../api/client';
 import { t } from '../lang';
+import { look } from '../ui/look';
 import { usePut } from '../ui/outbox';
 import { WaitingList } from '../ui/WaitingList';
 import { RouteRooms } from './RouteRooms';
+import css from './WaitingToRoute.module.css';
 
 /** The fish whose trim waits for a place, and one button that gives every part its usual one. */
 export function WaitingToRoute() {
@@ -27,7 +29,7 @@ export function WaitingToRoute() {
         <>
           <RouteRooms />
           {fish.length > 0 && (
-            <div className="accept-all">
+            <div className={css.acceptAll}>
               <Button
                 disabled={accept.isPending}
                 onClick={() =>
@@ -39,8 +41,8 @@ export function WaitingToRoute() {
               >
                 {t('waitingToRoute.accept-all', { count: fish.length, fish: fish.length })}
               </Button>
-              <p className="soft">{t('waitingToRoute.every-part-goes-where-it-usually')}</p>
-              <p className="fault" role="alert">
+              <p className={look.soft}>{t('waitingToRoute.every-part-goes-where-it-usually')}</p>
+              <p className={look.fault} role="alert">
                 {accept.error ? asProblem(accept.error).detail : ''}
               </p>
             </div>

@@ -1,12 +1,15 @@
 import { Button, TextInput } from '@mantine/core';
 import { useQueryClient } from '@tanstack/react-query';
+import cx from 'clsx';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { api, asProblem, faultAt, type RouteHouse } from '../api/client';
 import { useKitchen } from '../kitchen/kitchen';
 import { t } from '../lang';
 import { Chips } from '../ui/Chips';
+import { look } from '../ui/look';
 import { RouteRooms } from './RouteRooms';
+import css from './WaysScreen.module.css';
 
 type Way = keyof RouteHouse['ways'];
 
@@ -28,28 +31,28 @@ export function WaysScreen() {
   const [pots, setPots] = useState<string | null>(null);
   if (!data) {
     return (
-      <section className="sheet wide">
+      <section className={cx(look.sheet, look.wide)}>
         <RouteRooms />
-        <p className="fault">{error ? asProblem(error).detail : ''}</p>
+        <p className={css.fault}>{error ? asProblem(error).detail : ''}</p>
       </section>
     );
   }
   const potsTyped = pots ?? data.pots.join(', ');
   return (
-    <section className="sheet wide">
+    <section className={cx(look.sheet, look.wide)}>
       <RouteRooms />
       <div>
         <h1>{t('ways.house-rules')}</h1>
-        <p className="soft">
+        <p className={css.soft}>
           {t('ways.these-rules-decide-where-parts-go', {
             who: me.sees_prices ? '.' : t('ways.the-head-chef-sets-them'),
           })}
         </p>
       </div>
-      <p className="fault" role="alert">
+      <p className={css.fault} role="alert">
         {store.error && !faultAt(store.error, '/pots') ? asProblem(store.error).detail : ''}
       </p>
-      <div className="ways">
+      <div className={css.ways}>
         {WAYS.map(({ way, asks, no, yes }) => (
           <Chips
             key={way}
@@ -64,7 +67,7 @@ export function WaysScreen() {
           />
         ))}
         <form
-          className="typed"
+          className={css.typed}
           onSubmit={(event) => {
             event.preventDefault();
             const litres = potsTyped
@@ -90,7 +93,7 @@ export function WaysScreen() {
       </div>
       <h2>{t('ways.bins')}</h2>
       <div className="house-bins">
-        <div className="house-bin head" aria-hidden="true">
+        <div className={cx(css.houseBin, css.head)} aria-hidden="true">
           <span />
           {me.sees_prices && <span>{t('ways.value-per-kg')}</span>}
           <span>{t('ways.a-batch-takes')}</span>
@@ -103,12 +106,12 @@ export function WaysScreen() {
         ))}
       </div>
       <h2>{t('ways.recipes')}</h2>
-      <ul className="recipes">
+      <ul className={css.recipes}>
         {data.recipes.map((recipe) => (
           <li key={recipe.id}>
             <Link to={`/route/recipes/${recipe.id}`}>
               <b>{recipe.name}</b>
-              <span className="soft">
+              <span className={css.soft}>
                 {t('ways.from-a-kilo-min', {
                   toLowerCase: recipe.from.toLowerCase(),
                   yield_per_kg: recipe.yield_per_kg,
@@ -151,7 +154,7 @@ function HouseBin({ bin, onKept }: { bin: RouteHouse['bins'][number]; onKept: (h
   );
   return (
     <form
-      className="house-bin"
+      className={css.houseBin}
       onSubmit={(event) => {
         event.preventDefault();
         store.mutate({
@@ -168,8 +171,8 @@ function HouseBin({ bin, onKept }: { bin: RouteHouse['bins'][number]; onKept: (h
       }}
     >
       <b>
-        <i className={`swatch fam-${bin.family}`} /> {bin.name}
-        <span className="soft">{bin.source === 'house' ? t('ways.ours-2') : bin.source}</span>
+        <i className={cx(look.swatch, `fam-${bin.family}`)} /> {bin.name}
+        <span className={css.soft}>{bin.source === 'house' ? t('ways.ours-2') : bin.source}</span>
       </b>
       {me.sees_prices && field('value', t('ways.value-per-kg-2', { sign }), '/value')}
       {field('enough', t('ways.a-batch-takes'), '/enough')}
@@ -181,7 +184,7 @@ function HouseBin({ bin, onKept }: { bin: RouteHouse['bins'][number]; onKept: (h
           {t('ways.save')}
         </Button>
       )}
-      {store.error && !asProblem(store.error).errors && <p className="fault">{asProblem(store.error).detail}</p>}
+      {store.error && !asProblem(store.error).errors && <p className={css.fault}>{asProblem(store.error).detail}</p>}
     </form>
   );
 }

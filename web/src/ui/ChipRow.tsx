@@ -1,5 +1,8 @@
 import { Group } from '@mantine/core';
+import cx from 'clsx';
 import { type ReactNode, useId } from 'react';
+import css from './ChipRow.module.css';
+import { look } from './look';
 
 type Props = {
   role: 'radiogroup' | 'group';
@@ -15,8 +18,8 @@ export function ChipRow({ role, legend, quiet, inline, children }: Props) {
   const id = useId();
   return (
     // biome-ignore lint/a11y/useAriaPropsSupportedByRole: both roles take a label; which one it is, is not read here
-    <div className={inline ? 'chips inline' : 'chips'} role={role} aria-labelledby={id}>
-      <span id={id} className={quiet ? 'visually-hidden' : 'legend'}>
+    <div className={inline ? cx(css.chips, css.inline) : css.chips} role={role} aria-labelledby={id}>
+      <span id={id} className={quiet ? look.visuallyHidden : css.legend}>
         {legend}
       </span>
       <Group gap={8}>{children}</Group>

@@ -1,6 +1,7 @@
 import { Button, TextInput } from '@mantine/core';
 import { useState } from 'react';
 import { t } from '../lang';
+import { look } from './look';
 import type { usePan } from './usePan';
 
 /** Only in the demo kitchen: the hand that puts something on the simulated scale. */
@@ -8,7 +9,7 @@ export function DemoPan({ pan }: { pan: ReturnType<typeof usePan> }) {
   const [mass, setMass] = useState('');
   return (
     <form
-      className="demo-pan"
+      className={look.demoPan}
       onSubmit={(event) => {
         event.preventDefault();
         if (mass.trim() !== '') {
@@ -16,8 +17,8 @@ export function DemoPan({ pan }: { pan: ReturnType<typeof usePan> }) {
         }
       }}
     >
-      <p className="soft">{t('demoPan.demo-your-hand-at-the-scale')}</p>
-      <div className="row">
+      <p className={look.soft}>{t('demoPan.demo-your-hand-at-the-scale')}</p>
+      <div className={look.row}>
         <TextInput
           aria-label={t('demoPan.put-on-the-scale')}
           placeholder={t('demoPan.520-g')}
@@ -33,7 +34,7 @@ export function DemoPan({ pan }: { pan: ReturnType<typeof usePan> }) {
         </Button>
       </div>
       {pan.putFault && (
-        <p className="fault" role="alert">
+        <p className={look.fault} role="alert">
           {pan.putFault}
         </p>
       )}

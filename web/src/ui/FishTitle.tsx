@@ -1,15 +1,16 @@
 import type { FishHead } from '../api/client';
 import { t } from '../lang';
+import { look } from './look';
 
 /** The name of a fish on a bench, and the one figure that sums it up so far. */
 export function FishTitle({ fish, figure, of }: { fish: FishHead; figure?: string | null; of?: string }) {
   return (
-    <header className="headline">
+    <header className={look.headline}>
       <div>
         <h1>
           {fish.title} <span style={{ fontWeight: 450 }}>{t('fishTitle.no', { number: fish.number })}</span>
         </h1>
-        <p className="soft">
+        <p className={look.soft}>
           {t('fishTitle.from', {
             whole: fish.whole.text,
             state: fish.state,
@@ -19,9 +20,9 @@ export function FishTitle({ fish, figure, of }: { fish: FishHead; figure?: strin
         </p>
       </div>
       {figure && (
-        <p className="yield">
+        <p className={look.yield}>
           <b>{figure}</b>
-          <span className="soft">{of}</span>
+          <span className={look.soft}>{of}</span>
         </p>
       )}
     </header>

@@ -1,5 +1,6 @@
 import { Outlet, useNavigate } from 'react-router';
 import { t } from '../lang';
+import css from './Frame.module.css';
 import { Keys } from './Keys';
 import { Offline } from './Offline';
 import { Spine, STAGES } from './Spine';
@@ -16,12 +17,12 @@ export function Frame() {
   useKeys({ ...stageKeys, '/': () => navigate('/log?seek') });
 
   return (
-    <div className="page">
-      <a className="skip" href="#main">
+    <div className={css.page}>
+      <a className={css.skip} href="#main">
         {t('frame.skip-to-the-screen')}
       </a>
       <Spine />
-      <main className="main" id="main">
+      <main className={css.main} id="main">
         <Offline />
         <Outlet />
       </main>

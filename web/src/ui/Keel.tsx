@@ -1,7 +1,10 @@
 import { useElementSize } from '@mantine/hooks';
+import cx from 'clsx';
 import { useState } from 'react';
 import type { Family, Keel as KeelData } from '../api/client';
 import { t } from '../lang';
+import css from './Keel.module.css';
+import { look } from './look';
 
 const FAMILIES: { family: Family; name: string }[] = [
   { family: 'portion', name: t('keel.portion') },
@@ -44,10 +47,10 @@ export function Keel(props: { keel: KeelData; small?: boolean; onChoose?: (piece
   });
 
   return (
-    <div className={small ? 'keel small' : 'keel'}>
+    <div className={small ? cx(css.keel, css.small) : css.keel}>
       <div
         ref={ref}
-        className="bar"
+        className={css.bar}
         {...(small
           ? {
               role: 'img',
@@ -59,14 +62,14 @@ export function Keel(props: { keel: KeelData; small?: boolean; onChoose?: (piece
           small || (segment.mass.mg / keel.length_mg) * width < FINGER ? (
             <span
               key={segment.id}
-              className={`seg fam-${segment.family}`}
+              className={cx(css.seg, `fam-${segment.family}`)}
               style={{ left: pct(segment.from, keel.length_mg), width: pct(segment.mass.mg, keel.length_mg) }}
             />
           ) : (
             <button
               type="button"
               key={segment.id}
-              className={`seg fam-${segment.family}${segment.id === pointed ? ' chosen' : ''}`}
+              className={cx(css.seg, `fam-${segment.family}${segment.id === pointed ? ' chosen' : ''}`)}
               style={{ left: pct(segment.from, keel.length_mg), width: pct(segment.mass.mg, keel.length_mg) }}
               aria-label={`${segment.name}, ${segment.mass.text}`}
               onClick={() => {
@@ -81,23 +84,23 @@ export function Keel(props: { keel: KeelData; small?: boolean; onChoose?: (piece
         {expected.map((part) => (
           <span
             key={part.part}
-            className={`ahead fam-${part.family}`}
+            className={cx(css.ahead, `fam-${part.family}`)}
             style={{ left: pct(part.from, keel.length_mg), width: pct(part.mass.mg, keel.length_mg) }}
           >
             {!small && part.mass.mg / keel.length_mg > needs(part.name) && <span>{part.name}</span>}
           </span>
         ))}
-        {small && keel.portions && <span className="outlook">{keel.portions}</span>}
+        {small && keel.portions && <span className={css.outlook}>{keel.portions}</span>}
         {keel.rest && expected.length === 0 && (
-          <div className="rest" style={{ left: `calc(${pct(at, keel.length_mg)} + 5px)` }}>
+          <div className={css.rest} style={{ left: `calc(${pct(at, keel.length_mg)} + 5px)` }}>
             {!small && keel.rest.mg / keel.length_mg > 0.14 && t('keel.on-the-board', { rest: keel.rest.text })}
           </div>
         )}
-        {went !== null && <div className="went-on" style={{ left: pct(went, keel.length_mg) }} />}
+        {went !== null && <div className={css.wentOn} style={{ left: pct(went, keel.length_mg) }} />}
       </div>
       {!small && (
         <>
-          <div className="ruler" aria-hidden="true">
+          <div className={css.ruler} aria-hidden="true">
             {keel.marks.map((mark) => (
               <i key={mark.mg} style={{ left: pct(mark.mg, keel.length_mg) }} />
             ))}
@@ -113,7 +116,7 @@ export function Keel(props: { keel: KeelData; small?: boolean; onChoose?: (piece
               </b>
             ))}
           </div>
-          <div className="keel-note" aria-live="polite">
+          <div className={css.keelNote} aria-live="polite">
             {shown ? (
               <>
                 <b>
@@ -131,8 +134,8 @@ export function Keel(props: { keel: KeelData; small?: boolean; onChoose?: (piece
               </span>
             ) : (
               FAMILIES.map(({ family, name }) => (
-                <span className="key" key={family}>
-                  <i className={`swatch fam-${family}`} />
+                <span className={css.key} key={family}>
+                  <i className={cx(look.swatch, `fam-${family}`)} />
                   {name}
                 </span>
               ))

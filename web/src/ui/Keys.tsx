@@ -1,5 +1,6 @@
 import { Button } from '@mantine/core';
 import { t } from '../lang';
+import css from './Keys.module.css';
 import { useKeys } from './useKeys';
 
 const LIST: [string, string][] = [
@@ -19,7 +20,7 @@ export function Keys() {
   const show = () => document.querySelector<HTMLDialogElement>('#keys')?.showModal();
   useKeys({ '?': show });
   return (
-    <dialog id="keys" className="keys" aria-labelledby="keys-title">
+    <dialog id="keys" className={css.keys} aria-labelledby="keys-title">
       <h2 id="keys-title">{t('keys.keys')}</h2>
       <dl>
         {LIST.map(([key, what]) => (

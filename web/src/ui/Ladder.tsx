@@ -1,6 +1,9 @@
 import { Table } from '@mantine/core';
+import cx from 'clsx';
 import type { Rung } from '../api/client';
 import { t } from '../lang';
+import css from './Ladder.module.css';
+import { look } from './look';
 
 /**
  * The yield ladder: what is left of the fish on each rung, as a table with its own bars. Adjusted is the most likely mass, at
@@ -8,24 +11,24 @@ import { t } from '../lang';
  */
 export function Ladder({ rungs }: { rungs: Rung[] }) {
   return (
-    <Table className="ladder">
-      <Table.Caption className="visually-hidden">{t('ladder.yield-step-by-step')}</Table.Caption>
+    <Table className={css.ladder}>
+      <Table.Caption className={look.visuallyHidden}>{t('ladder.yield-step-by-step')}</Table.Caption>
       <Table.Thead>
         <Table.Tr>
           <Table.Th scope="col">{t('ladder.step')}</Table.Th>
-          <Table.Th scope="col" className="n">
+          <Table.Th scope="col" className={look.n}>
             {t('ladder.weighed')}
           </Table.Th>
-          <Table.Th scope="col" className="n">
+          <Table.Th scope="col" className={look.n}>
             {t('ladder.adjusted')}
           </Table.Th>
-          <Table.Th scope="col" className="n">
+          <Table.Th scope="col" className={look.n}>
             {t('ladder.of-as-purchased')}
           </Table.Th>
-          <Table.Th scope="col" className="n">
+          <Table.Th scope="col" className={look.n}>
             {t('ladder.of-the-step-above')}
           </Table.Th>
-          <Table.Td className="gauge" />
+          <Table.Td className={css.gauge} />
         </Table.Tr>
       </Table.Thead>
       <Table.Tbody>
@@ -35,16 +38,16 @@ export function Ladder({ rungs }: { rungs: Rung[] }) {
               {rung.rung}
               {rung.band && (
                 <>
-                  <span className="soft">{rung.band.said}</span>
-                  <span className="soft from">{rung.band.from.replace(', by size', '')}</span>
+                  <span className={css.soft}>{rung.band.said}</span>
+                  <span className={cx(css.soft, css.from)}>{rung.band.from.replace(', by size', '')}</span>
                 </>
               )}
             </Table.Th>
-            <Table.Td className="n">{rung.weighed ?? ''}</Table.Td>
-            <Table.Td className="n soft">{rung.mass}</Table.Td>
-            <Table.Td className="n">{rung.of_purchased}</Table.Td>
-            <Table.Td className="n">{rung.of_previous ?? ''}</Table.Td>
-            <Table.Td className="gauge" aria-hidden="true">
+            <Table.Td className={look.n}>{rung.weighed ?? ''}</Table.Td>
+            <Table.Td className={cx(look.n, css.soft)}>{rung.mass}</Table.Td>
+            <Table.Td className={look.n}>{rung.of_purchased}</Table.Td>
+            <Table.Td className={look.n}>{rung.of_previous ?? ''}</Table.Td>
+            <Table.Td className={css.gauge} aria-hidden="true">
               <div>
                 <i style={{ width: `${Math.min(100, rung.of_purchased_pct)}%` }} />
                 {rung.band && (
@@ -67,13 +70,13 @@ export function Ladder({ rungs }: { rungs: Rung[] }) {
 /** The same ladder in one line, for the bench. */
 export function LadderLine({ rungs }: { rungs: Rung[] }) {
   return (
-    <ol className="ladder-line" aria-label={t('ladder.yield-so-far')}>
+    <ol className={css.ladderLine} aria-label={t('ladder.yield-so-far')}>
       {rungs.slice(1).map((rung, i, all) => (
-        <li key={rung.rung} className={rung.band ? rung.band.verdict.replace(' ', '-') : ''}>
+        <li key={rung.rung} className={cx(rung.band?.verdict.replace(' ', '-'))}>
           {rung.rung} <b>{rung.of_purchased}</b>
           {rung.band && rung.band.verdict !== 'as expected' && ` ${rung.band.verdict}`}
           {rung.band && i === all.length - 1 && (
-            <span className="soft">
+            <span className={css.soft}>
               {' '}
               {rung.band.from}: {rung.band.said}
             </span>

@@ -1,7 +1,10 @@
 import { Button } from '@mantine/core';
+import cx from 'clsx';
 import { useEffect, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { t } from '../lang';
+import { look } from './look';
+import css from './NextStage.module.css';
 
 /** After a change of screen the button that ends it does nothing for a moment: the second of two taps was meant for the first. */
 const DEAD_MS = 1_200;
@@ -35,17 +38,23 @@ export function NextStage({ label, onClick, disabled, busy, open = [], back }: N
   };
   if (asking && open.length > 0) {
     return (
-      <div className="still-open" role="alertdialog" aria-label={t('nextStage.still-open')}>
+      <div className={css.stillOpen} role="alertdialog" aria-label={t('nextStage.still-open')}>
         <ul>
           {open.map((one) => (
             <li key={one.code + one.say}>{one.say}</li>
           ))}
         </ul>
-        <div className="row">
+        <div className={look.row}>
           <Button variant="default" disabled={busy} onClick={onClick}>
             {t('nextStage.finish-all-the-same')}
           </Button>
-          <Button size="lg" fullWidth color="gill.6" className="take small" onClick={() => setAsking(false)}>
+          <Button
+            size="lg"
+            fullWidth
+            color="gill.6"
+            className={cx(css.take, css.small)}
+            onClick={() => setAsking(false)}
+          >
             {t('nextStage.stay-here')}
           </Button>
         </div>
@@ -53,7 +62,7 @@ export function NextStage({ label, onClick, disabled, busy, open = [], back }: N
     );
   }
   return (
-    <div className="next-row">
+    <div className={css.nextRow}>
       {back && (
         <Button variant="default" disabled={dead} onClick={() => navigate(back.to)}>
           {back.label}

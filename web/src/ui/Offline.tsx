@@ -1,5 +1,6 @@
 import { useReach } from '../api/reach';
 import { t } from '../lang';
+import css from './Offline.module.css';
 import { useEverythingWaiting } from './outbox';
 
 /** While the kitchen computer is away: that it is, how old what is shown is, and what waits here. */
@@ -19,7 +20,7 @@ export function Offline() {
       ? ` ${t('offline.on-this-tablet-and-will-be', { count: waiting, waiting })}`
       : ` ${t('offline.what-you-record-waits-on-this')}`;
   return (
-    <p className="offline" role="status">
+    <p className={css.offline} role="status">
       <b>{t('offline.offline')}</b> {t('offline.the-kitchen-computer-does-not-answer', { shown, kept })}
     </p>
   );

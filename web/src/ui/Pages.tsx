@@ -1,6 +1,7 @@
 import { Button } from '@mantine/core';
 import { Link } from 'react-router';
 import { t } from '../lang';
+import css from './Pages.module.css';
 
 /** Newer and older pages of a list; nothing where there is only one. */
 export function Pages(props: { of: string; to: string; page: number; pages: number; total: number }) {
@@ -9,7 +10,7 @@ export function Pages(props: { of: string; to: string; page: number; pages: numb
     return null;
   }
   return (
-    <nav className="pages" aria-label={t('pages.pages-of', { of })}>
+    <nav className={css.pages} aria-label={t('pages.pages-of', { of })}>
       <Button component={Link} variant="default" to={`${to}?page=${page - 1}`} aria-disabled={page <= 1}>
         {t('pages.newer')}
       </Button>

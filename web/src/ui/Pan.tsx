@@ -1,11 +1,14 @@
 import { Button, TextInput } from '@mantine/core';
+import cx from 'clsx';
 import { type ReactNode, useRef, useState } from 'react';
 import { asProblem, faultAt, type ReadingLine, type Weight } from '../api/client';
 import { useKitchen } from '../kitchen/kitchen';
 import { t } from '../lang';
 import { DemoPan } from './DemoPan';
+import { look } from './look';
 import { type NextProps, NextStage } from './NextStage';
 import type { useOutbox } from './outbox';
+import css from './Pan.module.css';
 import { useKeys } from './useKeys';
 import { usePan } from './usePan';
 import { lowerFirst } from './words';
@@ -74,25 +77,25 @@ export function Pan(props: Props) {
   const asked = props.readings.find((reading) => reading.id === undoing);
 
   return (
-    <aside className="pan" aria-label={t('pan.scale')}>
-      <p className="todo" data-testid="todo">
+    <aside className={css.pan} aria-label={t('pan.scale')}>
+      <p className={look.todo} data-testid="todo">
         {props.todo}
       </p>
-      <div className="live">
-        <div className="state">
+      <div className={look.live}>
+        <div className={look.state}>
           <span>{stateOf(pan)}</span>
           <span>{shown && shown.tare_mg > 0 ? t('pan.tare', { tare: shown.tare }) : ''}</span>
         </div>
-        <div className={figure.length > 5 ? 'figure long' : 'figure'} data-testid="live">
+        <div className={figure.length > 5 ? cx(look.figure, look.long) : look.figure} data-testid="live">
           {figure || '–'}
           <small>{unit}</small>
         </div>
-        <div className={shown?.steady && !shown.overload ? 'level steady' : 'level'} />
+        <div className={cx(shown?.steady && !shown.overload ? cx(css.level, css.steady) : css.level)} />
       </div>
-      {pan.away && <p className="soft">{pan.away}</p>}
+      {pan.away && <p className={look.soft}>{pan.away}</p>}
       {veiled && (
         <form
-          className="typed"
+          className={look.typed}
           onSubmit={(event) => {
             event.preventDefault();
             const weight = said.current?.value.trim() ?? '';
@@ -124,12 +127,12 @@ export function Pan(props: Props) {
         </Odd>
       ) : (
         <>
-          <div className="row">
+          <div className={css.row}>
             <Button
               size="xl"
               fullWidth
               color="gill.6"
-              className="take"
+              className={look.take}
               onClick={takePan}
               disabled={!ready || !pan.weight}
             >
@@ -139,9 +142,9 @@ export function Pan(props: Props) {
               </small>
             </Button>
           </div>
-          <div className="row">
+          <div className={css.row}>
             <form
-              className="typed"
+              className={look.typed}
               onSubmit={(event) => {
                 event.preventDefault();
                 takeTyped();
@@ -166,7 +169,7 @@ export function Pan(props: Props) {
           </div>
         </>
       )}
-      <p className="fault" role="alert">
+      <p className={look.fault} role="alert">
         {question ? '' : (props.fault ?? '')}
       </p>
       {props.children}
@@ -186,13 +189,13 @@ export function Pan(props: Props) {
           </Button>
         </Odd>
       )}
-      <ul className="readings" aria-label={t('pan.last-readings')}>
+      <ul className={css.readings} aria-label={t('pan.last-readings')}>
         {waiting.toReversed().map((entry) => (
-          <li key={entry.key} className="waits">
+          <li key={entry.key} className={css.waits}>
             <span>
               <b>{entry.text}</b> {entry.name}
               <br />
-              <span className="soft">
+              <span className={look.soft}>
                 {t('pan.saving-2', { slice: new Date(entry.at).toTimeString().slice(0, 5) })}
               </span>
             </span>
@@ -200,10 +203,10 @@ export function Pan(props: Props) {
         ))}
         {props.readings.map((reading) => (
           <li key={reading.id}>
-            <span className={reading.taken_back ? 'back' : ''}>
+            <span className={cx(reading.taken_back && css.back)}>
               <b>{reading.mass.text}</b> {reading.name}
               <br />
-              <span className="soft">
+              <span className={look.soft}>
                 {reading.at} {reading.by}
                 {reading.taken_back ? `, ${reading.taken_back}` : ''}
               </span>
@@ -229,9 +232,9 @@ export function Pan(props: Props) {
 /** A question beside the scale, with its two answers. */
 function Odd({ say, children }: { say: string; children: ReactNode }) {
   return (
-    <div className="remark odd" role="alert">
+    <div className={cx(css.remark, css.odd)} role="alert">
       <span>{say}</span>
-      <div className="row">{children}</div>
+      <div className={css.row}>{children}</div>
     </div>
   );
 }

@@ -1,7 +1,10 @@
 import { UnstyledButton } from '@mantine/core';
+import cx from 'clsx';
 import { useState } from 'react';
 import type { Choice } from '../api/client';
 import { t } from '../lang';
+import { look } from './look';
+import css from './PartTray.module.css';
 
 /** As many as there are digits; the rest waits behind one more button. */
 const UNDER_A_DIGIT = 9;
@@ -21,21 +24,21 @@ export function PartTray({
   const shown = all || hidden < 1 ? choices : choices.filter((c, i) => i < UNDER_A_DIGIT || c.part === chosen);
 
   return (
-    <div className={choices.length === 8 ? 'choices four' : 'choices'}>
+    <div className={choices.length === 8 ? cx(css.choices, css.four) : css.choices}>
       {shown.map((choice) => {
         const digit = choices.indexOf(choice) + 1;
         return (
           <UnstyledButton
-            className="choice"
+            className={look.choice}
             key={choice.part}
             aria-pressed={choice.part === chosen}
             onClick={() => onChoose(choice.part)}
           >
-            <span className="key" aria-hidden="true">
+            <span className={look.key} aria-hidden="true">
               {digit <= UNDER_A_DIGIT ? digit : ''}
             </span>
-            <span className="name">{choice.name}</span>
-            <span className="mass">
+            <span className={look.name}>{choice.name}</span>
+            <span className={look.mass}>
               {choice.mass
                 ? `${choice.mass.text}${choice.count > 1 ? t('partTray.pieces', { n: choice.count }) : ''}`
                 : t('partTray.not-weighed')}
@@ -44,9 +47,9 @@ export function PartTray({
         );
       })}
       {hidden >= 1 && (
-        <UnstyledButton className="choice more" aria-expanded={all} onClick={() => setAll(!all)}>
-          <span className="name">{all ? t('partTray.fewer-parts') : t('partTray.more-parts')}</span>
-          <span className="mass">
+        <UnstyledButton className={cx(look.choice, look.more)} aria-expanded={all} onClick={() => setAll(!all)}>
+          <span className={look.name}>{all ? t('partTray.fewer-parts') : t('partTray.more-parts')}</span>
+          <span className={look.mass}>
             {all
               ? t('partTray.only-the-usual-ones')
               : choices

@@ -1,6 +1,7 @@
 import { Button } from '@mantine/core';
 import type { Remark } from '../api/client';
 import { t } from '../lang';
+import { look } from './look';
 
 /** What the weights say: what, why, and what to do, with the one tap that mends it. */
 export function Remarks(props: {
@@ -12,7 +13,7 @@ export function Remarks(props: {
   return (
     <div role="status">
       {remarks.map((remark) => (
-        <p className="remark" key={remark.what}>
+        <p className={look.remark} key={remark.what}>
           <span>
             <b>{remark.what}</b> {remark.todo}
           </span>

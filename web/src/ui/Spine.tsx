@@ -7,7 +7,9 @@ import { signOut } from '../api/session';
 import { useKitchen } from '../kitchen/kitchen';
 import { rememberLast } from '../kitchen/lastHere';
 import { t } from '../lang';
+import { look } from './look';
 import { useEverythingWaiting } from './outbox';
+import css from './Spine.module.css';
 
 export const STAGES: { path: 'receive' | StageName; name: string }[] = [
   { path: 'receive', name: t('spine.receive') },
@@ -37,8 +39,8 @@ export function Spine() {
   const waiting = (stage: string) => data?.waiting.find((w) => w.stage === stage)?.count ?? 0;
 
   return (
-    <nav className="spine" aria-label={t('spine.stages')}>
-      <p className="mark" aria-hidden="true">
+    <nav className={css.spine} aria-label={t('spine.stages')}>
+      <p className={css.mark} aria-hidden="true">
         {t('spine.sectum')}
       </p>
       <ol>
@@ -47,18 +49,18 @@ export function Spine() {
             <NavLink to={`/${stage.path}`} className={({ isActive }) => (isActive ? 'here' : '')}>
               {stage.name}
               {stage.path !== 'log' && waiting(stage.path) > 0 && (
-                <span className="count">
+                <span className={css.count}>
                   {waiting(stage.path)}
-                  <span className="visually-hidden"> {t('spine.waiting')}</span>
+                  <span className={look.visuallyHidden}> {t('spine.waiting')}</span>
                 </span>
               )}
             </NavLink>
           </li>
         ))}
       </ol>
-      <div className="foot">
+      <div className={css.foot}>
         {backup && (
-          <p className="backup-due" role="status">
+          <p className={css.backupDue} role="status">
             {backup}
           </p>
         )}
@@ -71,19 +73,19 @@ export function Spine() {
         <NavLink to={me.role === 'head chef' ? '/settings' : '/me'}>
           {me.role === 'head chef' ? t('spine.settings') : t('spine.your-pin')}
         </NavLink>
-        <p className="who">
+        <p className={css.who}>
           {me.name}
           <br />
           {me.role}
         </p>
         {leaving ? (
-          <div className="leaving" role="alertdialog" aria-label={t('spine.weights-wait')}>
+          <div className={css.leaving} role="alertdialog" aria-label={t('spine.weights-wait')}>
             <p>{t('spine.on-this-tablet-nobody-else-can', { count: mine, mine })}</p>
             <UnstyledButton onClick={() => void signOut()}>{t('spine.sign-out-all-the-same')}</UnstyledButton>
             <UnstyledButton onClick={() => setLeaving(false)}>{t('spine.stay')}</UnstyledButton>
           </div>
         ) : (
-          <div className="ways-out">
+          <div className={css.waysOut}>
             <UnstyledButton onClick={() => leave(true)}>{t('spine.lock')}</UnstyledButton>
             <UnstyledButton onClick={() => leave(false)}>{t('spine.sign-out')}</UnstyledButton>
           </div>

@@ -1,9 +1,11 @@
+import cx from 'clsx';
 import type { ReactNode } from 'react';
 import { Link } from 'react-router';
 import { api, asProblem, type StageName } from '../api/client';
 import { useKitchen } from '../kitchen/kitchen';
 import { t } from '../lang';
 import { Keel } from './Keel';
+import { look } from './look';
 import { STAGES } from './Spine';
 
 type Stage = Extract<StageName, 'breakdown' | 'portion' | 'route' | 'cost'>;
@@ -23,21 +25,23 @@ export function WaitingList({ stage, rooms }: { stage: Stage; rooms?: ReactNode 
 
   if (error) {
     return (
-      <section className="sheet">
+      <section className={look.sheet}>
         <h1>{name}</h1>
         <p>{asProblem(error).detail}</p>
       </section>
     );
   }
   return (
-    <section className={rooms ? 'sheet wide' : 'sheet'}>
+    <section className={rooms ? cx(look.sheet, look.wide) : look.sheet}>
       {rooms}
       <div>
         <h1>{WORDS[stage].title}</h1>
-        {data && data.fish.length > 0 && <p className="soft">{t('waitingList.the-first-has-waited-longest-tap')}</p>}
+        {data && data.fish.length > 0 && (
+          <p className={look.soft}>{t('waitingList.the-first-has-waited-longest-tap')}</p>
+        )}
       </div>
       {data?.fish.length === 0 && (
-        <div className="empty">
+        <div className={look.empty}>
           <h2>{t('waitingList.nothing-waits-here')}</h2>
           <p>{WORDS[stage].none}</p>
           <Link to="/receive">
@@ -45,12 +49,12 @@ export function WaitingList({ stage, rooms }: { stage: Stage; rooms?: ReactNode 
           </Link>
         </div>
       )}
-      <div className="rows">
+      <div className={look.rows}>
         {data?.fish.map(({ fish, keel }) => (
-          <Link className="fish-row" key={fish.id} to={`/${stage}/${fish.id}`}>
+          <Link className={look.fishRow} key={fish.id} to={`/${stage}/${fish.id}`}>
             <span>
-              <span className="name">{t('waitingList.no', { title: fish.title, number: fish.number })}</span>
-              <span className="soft">{fish.supplier}</span>
+              <span className={look.name}>{t('waitingList.no', { title: fish.title, number: fish.number })}</span>
+              <span className={look.soft}>{fish.supplier}</span>
             </span>
             <Keel keel={keel} small />
             <b style={{ textAlign: 'right' }}>{fish.whole.text}</b>

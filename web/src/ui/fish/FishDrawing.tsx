@@ -1,4 +1,6 @@
+import cx from 'clsx';
 import type { Family, Form } from '../../api/client';
+import css from './FishDrawing.module.css';
 import { COVERS, DRAWINGS } from './shapes';
 
 type Weighed = { part: string; family: Family; text: string };
@@ -33,7 +35,7 @@ export function FishDrawing({ form, title, weighed, chosen, choosable, onChoose,
     weighed.find((w) => w.part === region) ?? weighed.find((w) => COVERS[w.part]?.includes(region));
 
   return (
-    <div className="fish-board">
+    <div className={css.fishBoard}>
       <svg viewBox="-10 -26 920 366" role="img" aria-label={`${title} on the board`}>
         <defs>
           <pattern id="tex-usable" width="9" height="9" patternUnits="userSpaceOnUse">
@@ -59,7 +61,11 @@ export function FishDrawing({ form, title, weighed, chosen, choosable, onChoose,
             // biome-ignore lint/a11y/noStaticElementInteractions: every part is also a button in the tray below, which the keyboard reaches.
             <g key={region.part} data-part={region.part} onClick={part ? () => onChoose(part) : undefined}>
               <path
-                className={`fish-part${part !== undefined && part === chosen ? ' chosen' : ''}${region.part === place ? ' here' : ''}`}
+                className={cx(
+                  css.fishPart,
+                  part !== undefined && part === chosen && css.chosen,
+                  region.part === place && css.here,
+                )}
                 d={region.d}
                 style={{ transform, fill: done ? FILL[done.family] : undefined }}
               />
@@ -68,7 +74,7 @@ export function FishDrawing({ form, title, weighed, chosen, choosable, onChoose,
                 .map((detail) => (
                   <path
                     key={detail.d}
-                    className="fish-detail"
+                    className={css.fishDetail}
                     d={detail.d}
                     style={{ transform, stroke: done?.family === 'portion' ? '#fff' : undefined }}
                   />
@@ -77,7 +83,7 @@ export function FishDrawing({ form, title, weighed, chosen, choosable, onChoose,
           );
         })}
         {labels(drawing.regions, weightOf).map(({ key, x, y, text }) => (
-          <text key={key} className="fish-label" x={x} y={y}>
+          <text key={key} className={css.fishLabel} x={x} y={y}>
             {text}
           </text>
         ))}
