@@ -6,6 +6,8 @@ namespace App;
 
 use App\BreakDown\Yields\KeepYields;
 use App\Catalogue\Species;
+use App\Compute\Computation;
+use App\Compute\Registry;
 use App\Cost\FishPortionCosts;
 use App\Devices\DemoPan;
 use App\Devices\DemoProbe;
@@ -61,6 +63,8 @@ final class SectumServiceProvider extends ServiceProvider
         $this->app->bind(DemoPan::class, SocketScale::class);
         $this->app->bind(Probe::class, SocketProbe::class);
         $this->app->bind(DemoProbe::class, SocketProbe::class);
+        $this->app->tag(Registry::classes(), Computation::class);
+        $this->app->when(Registry::class)->needs(Computation::class)->giveTagged(Computation::class);
         $this->app->bind(ExpectedPortions::class, UsualPortions::class);
         $this->app->bind(CostOfPortions::class, FishPortionCosts::class);
         $this->app->bind(LabelPrinter::class, KeepingPrinter::class);

@@ -16,40 +16,27 @@ final readonly class Registry
     /** @var array<string, Computation> */
     private array $computations;
 
-    public function __construct(
-        ReconcileComputation $reconcile,
-        RecoveryComputation $recovery,
-        CostComputation $cost,
-        PlateComputation $plate,
-        ConvertComputation $convert,
-        FreshnessComputation $freshness,
-        ExpectedYieldComputation $expected,
-        PortionPlanComputation $portionPlan,
-        AimComputation $aim,
-        AllocateComputation $allocate,
-        StockBatchComputation $stockBatch,
-        ReadyCutComputation $readyCut,
-    ) {
-        $computations = [];
-        foreach (
-            [
-                $reconcile,
-                $recovery,
-                $cost,
-                $plate,
-                $convert,
-                $freshness,
-                $expected,
-                $portionPlan,
-                $aim,
-                $allocate,
-                $stockBatch,
-                $readyCut,
-            ] as $computation
-        ) {
-            $computations[$computation::name()] = $computation;
+    public function __construct(Computation ...$computations)
+    {
+        $named = [];
+        foreach ($computations as $computation) {
+            $named[$computation::name()] = $computation;
         }
-        $this->computations = $computations;
+        $this->computations = $named;
+    }
+
+    /** @return list<class-string<Computation>> every one that lies beside this file */
+    public static function classes(): array
+    {
+        $classes = [];
+        foreach ((array) glob(__DIR__.'/?*Computation.php') as $file) {
+            $class = __NAMESPACE__.'\\'.basename((string) $file, '.php');
+            if (is_subclass_of($class, Computation::class)) {
+                $classes[] = $class;
+            }
+        }
+
+        return $classes;
     }
 
     /**

@@ -160,6 +160,10 @@ final class FuzzTest extends AtTheDoor
         if ($this->dice->getInt(0, 9) === 0 || $depth > 6) {
             return $this->odd();
         }
+        $other = $schema->{'$ref'} ?? null;
+        if (is_string($other)) {
+            $schema = json_decode((string) file_get_contents(base_path('contract/'.basename($other))));
+        }
         if (isset($schema->enum)) {
             return $this->one((array) $schema->enum);
         }

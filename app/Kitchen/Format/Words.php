@@ -72,6 +72,14 @@ final readonly class Words
         return $temperature->print($this->units);
     }
 
+    /** What something is called, by its code in the language files: "portion.shape.loin". */
+    public static function named(string $key): string
+    {
+        $name = trans($key);
+
+        return is_string($name) ? $name : $key;
+    }
+
     /** A sentence of the core, in the reader's language and units. */
     public function say(Message $message): string
     {

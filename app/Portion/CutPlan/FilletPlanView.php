@@ -16,6 +16,7 @@ use Sectum\Message;
 use Sectum\Portion\FilletShape;
 use Sectum\Portion\PlannedPiece;
 use Sectum\Portion\PortionPlan;
+use Sectum\Portion\School;
 use Sectum\Portion\Slant;
 use Sectum\Portion\Thicknesses;
 
@@ -43,11 +44,21 @@ final readonly class FilletPlanView
             'thickness' => $words->across($laying->thicknessMm),
             'measured' => $laying->measured,
             'shape' => $laying->shape,
-            'shapes' => FilletShape::names(),
+            'shapes' => array_map(
+                fn (string $shape): array => ['shape' => $shape, 'name' => Words::named("portion.shape.{$shape}")],
+                FilletShape::names(),
+            ),
             'square' => $words->mass($laying->square),
             'tail_mm' => $laying->tailMm,
             'tail_cut_cm' => round($plan->fillet->tailCutCm(), 2),
             'school' => $laying->school->value,
+            'ways' => array_map(
+                fn (School $way): array => [
+                    'school' => $way->value,
+                    'name' => Words::named("portion.way.{$way->value}"),
+                ],
+                School::cases(),
+            ),
             'aimed' => $laying->aimed,
             'guess_first' => $laying->guessFirst,
             'kinds' => array_map(

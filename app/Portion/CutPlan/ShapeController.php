@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Portion\CutPlan;
 
 use App\Kitchen\Database\Row;
+use App\Kitchen\Format\Words;
 use App\Kitchen\Moment;
 use App\Kitchen\Person;
 use Illuminate\Http\JsonResponse;
@@ -57,6 +58,7 @@ final readonly class ShapeController
             'species' => $species,
             'fish' => $name,
             'shape' => $shape,
+            'name' => Words::named("portion.shape.{$shape}"),
             'fillets' => $house->fillets,
             'pieces' => $house->pieces,
             'before' => $off($house->beforePct),

@@ -24,7 +24,6 @@ final readonly class WaysToCutView
             if ($by !== null) {
                 $schools[] = [
                     'school' => $school->value,
-                    'name' => $school->spoken(),
                     'portions' => array_sum($by->counts),
                     'each' => self::each($by, $words),
                     'left_over' => $words->text($plan->leftAfter($by->pieces)),

@@ -11,15 +11,6 @@ enum School: string
     case Fit = 'fit';
     case EvenShare = 'share';
 
-    public function spoken(): string
-    {
-        return match ($this) {
-            self::Exact => 'Each at its weight',
-            self::Fit => 'One more if it fits',
-            self::EvenShare => 'Share what is left',
-        };
-    }
-
     /**
      * @param  non-empty-list<Kind>  $kinds
      * @param  float  $trimPerKg  what a kilo of everything else is worth, 0 or more

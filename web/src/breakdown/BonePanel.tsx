@@ -7,9 +7,9 @@ import { api, asProblem, type Bench, type Bones, faultAt } from '../api/client';
 import { useKitchen } from '../kitchen/kitchen';
 import { t } from '../lang';
 import { look } from '../ui/look';
-import { usePut } from '../ui/outbox';
 import { useDraft } from '../ui/useDraft';
 import { useKeys } from '../ui/useKeys';
+import { usePut } from '../ui/usePut';
 import css from './BonePanel.module.css';
 
 /** Pin bones of each fillet: counted by tapping, in two passes, on record with who and when. */

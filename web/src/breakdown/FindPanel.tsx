@@ -8,7 +8,7 @@ import { t } from '../lang';
 import { PhotoButton } from '../receive/PhotoButton';
 import { Chips } from '../ui/Chips';
 import { look } from '../ui/look';
-import { usePut } from '../ui/outbox';
+import { usePut } from '../ui/usePut';
 import { lowerFirst } from '../ui/words';
 import css from './FindPanel.module.css';
 

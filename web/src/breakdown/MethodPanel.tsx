@@ -9,7 +9,7 @@ import { useKitchen } from '../kitchen/kitchen';
 import { t } from '../lang';
 import { Chips } from '../ui/Chips';
 import { look } from '../ui/look';
-import { usePut } from '../ui/outbox';
+import { usePut } from '../ui/usePut';
 import css from './MethodPanel.module.css';
 
 /** How a fish is cut: the methods for its build, and the questions each leaves open, with what an answer costs. */

@@ -9,7 +9,7 @@ import { Keel } from '../ui/Keel';
 import { look } from '../ui/look';
 import { Missing } from '../ui/Missing';
 import { NextStage } from '../ui/NextStage';
-import { usePut } from '../ui/outbox';
+import { usePut } from '../ui/usePut';
 import { CostForm } from './CostForm';
 import css from './CostScreen.module.css';
 import { Walk } from './Walk';

@@ -7,7 +7,7 @@ import { signedIn } from '../api/session';
 import { t } from '../lang';
 import { DRAWINGS } from '../ui/fish/shapes';
 import { look } from '../ui/look';
-import { useEverythingWaiting } from '../ui/outbox';
+import { useEverythingWaiting } from '../ui/usePut';
 import { lastHere } from './lastHere';
 import css from './SignIn.module.css';
 

@@ -7,7 +7,7 @@ import { api, asProblem, type Batch, type Label } from '../api/client';
 import { t } from '../lang';
 import { look } from '../ui/look';
 import { Missing } from '../ui/Missing';
-import { usePut } from '../ui/outbox';
+import { usePut } from '../ui/usePut';
 import css from './BatchScreen.module.css';
 
 /** One tray of portions: what lies on it, how it cooks, and its labels. */

@@ -6,7 +6,7 @@ import { ulid } from 'ulid';
 import { api, asProblem } from '../api/client';
 import { t } from '../lang';
 import { look } from '../ui/look';
-import { usePut } from '../ui/outbox';
+import { usePut } from '../ui/usePut';
 import css from './BatchesScreen.module.css';
 import { PortionRooms } from './PortionRooms';
 

@@ -1,4 +1,4 @@
-import { Button, Checkbox, NativeSelect, Table, TextInput } from '@mantine/core';
+import { Button, Checkbox, NativeSelect, TextInput } from '@mantine/core';
 import { useQueryClient } from '@tanstack/react-query';
 import cx from 'clsx';
 import { useState } from 'react';
@@ -9,27 +9,14 @@ import { t } from '../lang';
 import { Chips } from '../ui/Chips';
 import { look } from '../ui/look';
 import { Missing } from '../ui/Missing';
-import { usePut } from '../ui/outbox';
 import { useKeys } from '../ui/useKeys';
+import { usePut } from '../ui/usePut';
+import { CutTable } from './CutTable';
 import { FilletDrawing } from './FilletDrawing';
+import { KindsToCut } from './KindsToCut';
 import css from './PlannerScreen.module.css';
 
 type Plan = Planner['plan'];
-type Kind = Plan['kinds'][number];
-
-const SHAPES: Record<Plan['shape'], string> = {
-  'long-side': t('planner.long-side'),
-  'short-side': t('planner.short-deep-side'),
-  'flat-quarter': t('planner.flat-fish-fillet'),
-  loin: t('planner.loin'),
-  'tapered-tail': t('planner.tapering-tail'),
-};
-
-const SCHOOLS: { value: Plan['school']; label: string }[] = [
-  { value: 'exact', label: t('planner.exact') },
-  { value: 'fit', label: t('planner.fit-one-more') },
-  { value: 'share', label: t('planner.equal') },
-];
 
 /** One fillet before it is cut: its size, what is wanted of it, and where the cuts would go. */
 export function PlannerScreen() {
@@ -166,59 +153,18 @@ function Planning({ fish, planner }: { fish: string; planner: Planner }) {
           <NativeSelect
             label={t('planner.its-shape')}
             value={rest.shape}
-            data={Object.entries(SHAPES).map(([value, label]) => ({ value, label }))}
+            data={plan.shapes.map(({ shape, name }) => ({ value: shape, label: name }))}
             onChange={(event) => change({ shape: event.currentTarget.value as Plan['shape'] })}
           />
         </div>
         <div>
           <h2>{t('planner.what-is-cut-from-it')}</h2>
-          <ul className={css.kinds}>
-            {planner.dishes.map((dish) => {
-              const kind = rest.kinds.find((k) => k.dish === dish.id);
-              const planned = plan.counts.find((c) => c.dish === dish.id);
-              return (
-                <li key={dish.id}>
-                  <Checkbox
-                    size="lg"
-                    checked={kind !== undefined}
-                    onChange={() =>
-                      change({
-                        kinds: kind
-                          ? rest.kinds.filter((k) => k.dish !== dish.id)
-                          : [...rest.kinds, { dish: dish.id, max: null }],
-                      })
-                    }
-                    label={
-                      <span>
-                        <b>{dish.name}</b> {dish.target.text}
-                        <br />
-                        <span className={look.soft}>{dish.stretch}</span>
-                      </span>
-                    }
-                  />
-                  {kind && (
-                    <>
-                      <b className={css.count}>{planned?.planned ?? 0}</b>
-                      <TextInput
-                        className={css.most}
-                        aria-label={t('planner.at-most', { dish: dish.name })}
-                        placeholder="any"
-                        inputMode="numeric"
-                        value={kind.max ?? ''}
-                        onChange={(event) => {
-                          const typed = event.currentTarget.value.trim();
-                          const max = typed === '' ? null : Number(typed);
-                          if (max === null || Number.isInteger(max)) {
-                            change({ kinds: rest.kinds.map((k) => (k.dish === dish.id ? { ...k, max } : k)) });
-                          }
-                        }}
-                      />
-                    </>
-                  )}
-                </li>
-              );
-            })}
-          </ul>
+          <KindsToCut
+            dishes={planner.dishes}
+            counts={plan.counts}
+            kinds={rest.kinds}
+            onKinds={(kinds) => change({ kinds })}
+          />
           {planner.dishes.length === 0 && (
             <p>
               {t('planner.no-dish-of-this-fish-yet')} <Link to="/portion/dishes/new">{t('planner.add-a-dish')}</Link>
@@ -234,29 +180,7 @@ function Planning({ fish, planner }: { fish: string; planner: Planner }) {
               {stop.say}
             </p>
           ))}
-          <details className={css.planTable}>
-            <summary>{t('planner.every-cut-as-a-table')}</summary>
-            <Table className={look.tight}>
-              <Table.Thead>
-                <Table.Tr>
-                  <Table.Th scope="col">{t('planner.piece')}</Table.Th>
-                  <Table.Th scope="col">{t('planner.ends-at')}</Table.Th>
-                  <Table.Th scope="col">{t('planner.thick')}</Table.Th>
-                  <Table.Th scope="col">{t('planner.weighs')}</Table.Th>
-                </Table.Tr>
-              </Table.Thead>
-              <Table.Tbody>
-                {plan.pieces.map((piece) => (
-                  <Table.Tr key={`${piece.what}${piece.from_cm}`}>
-                    <Table.Th scope="row">{piece.name}</Table.Th>
-                    <Table.Td>{piece.ends_at}</Table.Td>
-                    <Table.Td>{piece.thickness}</Table.Td>
-                    <Table.Td>{piece.mass.text}</Table.Td>
-                  </Table.Tr>
-                ))}
-              </Table.Tbody>
-            </Table>
-          </details>
+          <CutTable pieces={plan.pieces} />
         </div>
         <div>
           <h2>{t('planner.how')}</h2>
@@ -265,7 +189,7 @@ function Planning({ fish, planner }: { fish: string; planner: Planner }) {
             name="school"
             quiet
             value={rest.school}
-            options={SCHOOLS.map(({ value, label }) => {
+            options={plan.ways.map(({ school: value, name: label }) => {
               const by = plan.schools.find((s) => s.school === value);
               return {
                 value,
@@ -304,7 +228,7 @@ function Planning({ fish, planner }: { fish: string; planner: Planner }) {
 }
 
 /** "dish:3,dish:1" as it was dealt out tonight. */
-function wanted(text: string): Kind[] {
+function wanted(text: string): Plan['kinds'] {
   return text
     .split(',')
     .map((one) => one.split(':'))

@@ -6,16 +6,9 @@ import { api, asProblem, type Shapes } from '../api/client';
 import { useKitchen } from '../kitchen/kitchen';
 import { t } from '../lang';
 import { look } from '../ui/look';
+import { lowerFirst } from '../ui/words';
 import { PortionRooms } from './PortionRooms';
 import css from './ShapesScreen.module.css';
-
-const NAMES: Record<string, string> = {
-  'long-side': t('shapes.long-side'),
-  'short-side': t('shapes.short-deep-side'),
-  'flat-quarter': t('shapes.flat-fish-fillet'),
-  loin: 'loin',
-  'tapered-tail': t('shapes.tapering-tail'),
-};
 
 /** What the house learned of how its fillets run, from pieces cut at known places. */
 export function ShapesScreen() {
@@ -52,7 +45,7 @@ export function ShapesScreen() {
         >
           <div>
             <h2>
-              {shape.fish}, {NAMES[shape.shape] ?? shape.shape}
+              {shape.fish}, {lowerFirst(shape.name)}
             </h2>
             <p className={look.soft}>
               {shape.fillets === 0

@@ -6,7 +6,7 @@ import { api, asProblem, type ColdRoom } from '../api/client';
 import { useKitchen } from '../kitchen/kitchen';
 import { t } from '../lang';
 import { look } from '../ui/look';
-import { usePut } from '../ui/outbox';
+import { usePut } from '../ui/usePut';
 import css from './ColdRoomScreen.module.css';
 import { ReceiveRooms } from './ReceiveRooms';
 

@@ -7,8 +7,8 @@ import { ulid } from 'ulid';
 import { api, asProblem, faultAt } from '../api/client';
 import { t } from '../lang';
 import { look } from '../ui/look';
-import { usePut } from '../ui/outbox';
 import { Pages } from '../ui/Pages';
+import { usePut } from '../ui/usePut';
 import css from './DeliveriesScreen.module.css';
 import { ReceiveRooms } from './ReceiveRooms';
 

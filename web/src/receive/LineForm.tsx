@@ -7,8 +7,8 @@ import { useKitchen } from '../kitchen/kitchen';
 import { t } from '../lang';
 import { Chips } from '../ui/Chips';
 import { look } from '../ui/look';
-import { usePut } from '../ui/outbox';
 import { useDraft } from '../ui/useDraft';
+import { usePut } from '../ui/usePut';
 import css from './LineForm.module.css';
 import { chipsOf, FORMS, STATES, type State } from './states';
 

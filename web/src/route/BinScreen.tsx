@@ -9,8 +9,8 @@ import { t } from '../lang';
 import { Chips } from '../ui/Chips';
 import { look } from '../ui/look';
 import { Missing } from '../ui/Missing';
-import { usePut } from '../ui/outbox';
 import { Pan } from '../ui/Pan';
+import { usePut } from '../ui/usePut';
 import css from './BinScreen.module.css';
 
 const ALL_PAST = t('bin.all-past');

@@ -10,8 +10,8 @@ import { t } from '../lang';
 import { Chips } from '../ui/Chips';
 import { look } from '../ui/look';
 import { Missing } from '../ui/Missing';
-import { usePut } from '../ui/outbox';
 import { useKeys } from '../ui/useKeys';
+import { usePut } from '../ui/usePut';
 import { Amounts, TimeLine } from './PotLine';
 
 /** A batch before it is begun: how much, what goes with it, which pots, and when to do what. */

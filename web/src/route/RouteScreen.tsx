@@ -11,9 +11,9 @@ import { Keel } from '../ui/Keel';
 import { look } from '../ui/look';
 import { Missing } from '../ui/Missing';
 import { NextStage } from '../ui/NextStage';
-import { usePut } from '../ui/outbox';
 import { digitKeys } from '../ui/PartTray';
 import { useKeys } from '../ui/useKeys';
+import { usePut } from '../ui/usePut';
 import { lowerFirst } from '../ui/words';
 import css from './RouteScreen.module.css';
 

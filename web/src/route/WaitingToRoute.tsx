@@ -5,7 +5,7 @@ import { ulid } from 'ulid';
 import { api, asProblem } from '../api/client';
 import { t } from '../lang';
 import { look } from '../ui/look';
-import { usePut } from '../ui/outbox';
+import { usePut } from '../ui/usePut';
 import { WaitingList } from '../ui/WaitingList';
 import { RouteRooms } from './RouteRooms';
 import css from './WaitingToRoute.module.css';

@@ -1,7 +1,7 @@
 import { useReach } from '../api/reach';
 import { t } from '../lang';
 import css from './Offline.module.css';
-import { useEverythingWaiting } from './outbox';
+import { useEverythingWaiting } from './usePut';
 
 /** While the kitchen computer is away: that it is, how old what is shown is, and what waits here. */
 export function Offline() {

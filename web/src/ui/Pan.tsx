@@ -7,10 +7,10 @@ import { t } from '../lang';
 import { DemoPan } from './DemoPan';
 import { look } from './look';
 import { type NextProps, NextStage } from './NextStage';
-import type { useOutbox } from './outbox';
 import css from './Pan.module.css';
 import { useKeys } from './useKeys';
 import { usePan } from './usePan';
+import type { useOutbox } from './usePut';
 import { lowerFirst } from './words';
 
 type Props = {

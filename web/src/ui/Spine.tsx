@@ -8,8 +8,8 @@ import { useKitchen } from '../kitchen/kitchen';
 import { rememberLast } from '../kitchen/lastHere';
 import { t } from '../lang';
 import { look } from './look';
-import { useEverythingWaiting } from './outbox';
 import css from './Spine.module.css';
+import { useEverythingWaiting } from './usePut';
 
 export const STAGES: { path: 'receive' | StageName; name: string }[] = [
   { path: 'receive', name: t('spine.receive') },

@@ -37,9 +37,10 @@ const problem = (status: number, more: object = {}, headers: Record<string, stri
 
 /** Records one weight by way of the hook, as a screen does. */
 async function record(outbox: typeof import('./outbox'), reading: string, text = '650 g') {
+  const { usePut } = await import('./usePut');
   const place = document.createElement('div');
   function Screen() {
-    const put = outbox.usePut('breakdown/f', '/breakdown/fish/{fish}/readings/{reading}');
+    const put = usePut('breakdown/f', '/breakdown/fish/{fish}/readings/{reading}');
     return createElement('button', {
       type: 'button',
       onClick: () =>

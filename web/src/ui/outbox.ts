@@ -1,27 +1,11 @@
 import type { QueryClient } from '@tanstack/react-query';
-import { useEffect, useRef, useState, useSyncExternalStore } from 'react';
 import { ulid } from 'ulid';
 import { asProblem, type Problem, sender } from '../api/client';
 import type { paths } from '../api/schema';
 import { tellWritten } from '../api/session';
 
 /** Addresses that are written to. */
-type Written = { [P in keyof paths]: paths[P] extends { put: object } ? P : never }[keyof paths];
-
-type Put<P extends Written> = paths[P] extends { put: infer O } ? O : never;
-
-type ParamsOf<P extends Written> =
-  Put<P> extends { parameters: { path: infer V } }
-    ? V
-    : paths[P] extends { parameters: { path: infer V } }
-      ? V
-      : Record<string, never>;
-
-type BodyOf<P extends Written> =
-  Put<P> extends { requestBody: { content: { 'application/json': infer B } } } ? B : undefined;
-
-type AnswerOf<P extends Written> =
-  Put<P> extends { responses: { 200: { content: { 'application/json': infer A } } } } ? A : unknown;
+export type Written = { [P in keyof paths]: paths[P] extends { put: object } ? P : never }[keyof paths];
 
 /** Something on its way to the kitchen computer, under an id the page made, so that sending it twice is sending it once. */
 export type Entry = {
@@ -110,7 +94,10 @@ let underWay: string | null = null;
 let tried = new Set<string>();
 let later: ReturnType<typeof setTimeout> | undefined;
 const watching = new Set<() => void>();
-const asked = new Map<string, { done: (answer: unknown) => void; refused: (problem: Problem) => void }>();
+/** Who recorded something and is told what became of it. */
+type Asker = { done: (answer: unknown) => void; refused: (problem: Problem) => void };
+
+const asked = new Map<string, Asker>();
 
 function look() {
   all = stored();
@@ -125,7 +112,8 @@ function keep(entry: Entry) {
   look();
 }
 
-function drop(key: string) {
+/** It waits no longer, whatever became of it. */
+export function drop(key: string) {
   localStorage.removeItem(PLACE + key);
   look();
 }
@@ -174,7 +162,7 @@ async function flush() {
         tellWritten();
         const asker = asked.get(entry.key);
         // After a reload nobody is there who asked: whatever is on the screen looks again.
-        asker ? asker.done(data) : void queries?.invalidateQueries();
+        asker ? asker.done(data) : lookAgain();
       }
       asked.delete(entry.key);
     }
@@ -208,120 +196,33 @@ export function startOutbox(client: QueryClient) {
   void flush();
 }
 
-const watch = (tell: () => void) => {
+/** Tells whoever looks at what waits when it changes. */
+export const watch = (tell: () => void) => {
   watching.add(tell);
   return () => watching.delete(tell);
 };
 
-/** Everything that waits, whoever recorded it. */
-export function useEverythingWaiting(): Entry[] {
-  return useSyncExternalStore(watch, () => all).filter((entry) => !entry.fault);
+/** Everything there is, in the order it was recorded. */
+export const entries = () => all;
+
+/** Whether it is being sent this moment for the first time. */
+export const isUnderWay = (key: string) => key === underWay;
+
+/** Writes down what the one who is signed in recorded, and sends it as soon as it can; false when nobody is. */
+export function record(entry: Omit<Entry, 'person' | 'personName' | 'at'>, asker: Asker): boolean {
+  if (!me) {
+    return false;
+  }
+  asked.set(entry.key, asker);
+  keep({ ...entry, person: me.id, personName: me.name, at: new Date().toISOString() });
+  void flush();
+  return true;
 }
 
-/** What waits for one screen, and the last that was not taken. */
-export function useOutbox(scope: string) {
-  const entries = useSyncExternalStore(watch, () => all).filter((entry) => entry.scope === scope);
-  const refused = entries.findLast((entry) => entry.fault);
-  return {
-    waiting: entries.filter((entry) => !entry.fault && entry.text !== ''),
-    /** Being sent for the first time just now: what lies on the scale is not recorded again meanwhile. */
-    sending: entries.some((entry) => entry.key === underWay && entry.text !== ''),
-    refused,
-    dismiss: () => {
-      for (const entry of entries.filter((one) => one.fault)) {
-        drop(entry.key);
-      }
-    },
-  };
-}
+/** Whatever is on the screen looks again. */
+export const lookAgain = () => void queries?.invalidateQueries();
 
 /** What of the one who records goes with a weight: when it was taken, and in which units the scale was read. */
 export function takenNow(): { taken_at: string; units: 'metric' | 'us' } {
   return { taken_at: new Date().toISOString(), units: me?.units ?? 'metric' };
-}
-
-type Options<P extends Written> = {
-  onSuccess?: (answer: AnswerOf<P>) => void;
-  onError?: (problem: Problem) => void;
-  /** Either way. */
-  onSettled?: () => void;
-};
-
-type Sent<P extends Written> = {
-  params: { path: ParamsOf<P> };
-  body?: BodyOf<P>;
-  /** As it is shown while it waits; nothing is shown of what has no text. */
-  name?: string;
-  text?: string;
-};
-
-/**
- * Writes by way of the outbox: what was pressed is sent until it is answered, over reloads and a lost network, under the same id.
- * Used like a mutation of the page's cache.
- */
-export function usePut<P extends Written>(scope: string, path: P, options: Options<P> = {}) {
-  const [pending, setPending] = useState(0);
-  const [error, setError] = useState<Problem | null>(null);
-  const latest = useRef(options);
-  latest.current = options;
-  const alive = useRef(true);
-  useEffect(() => {
-    alive.current = true;
-    return () => {
-      alive.current = false;
-    };
-  }, []);
-  const mutate = (sent: Sent<P>) => {
-    if (!me) {
-      return;
-    }
-    const key = ulid();
-    setPending((n) => n + 1);
-    setError(null);
-    asked.set(key, {
-      done: (answer) => {
-        setPending((n) => n - 1);
-        if (alive.current) {
-          latest.current.onSuccess?.(answer as AnswerOf<P>);
-          latest.current.onSettled?.();
-        } else {
-          void queries?.invalidateQueries();
-        }
-      },
-      refused: (problem) => {
-        setPending((n) => n - 1);
-        setError(problem);
-        if (alive.current) {
-          latest.current.onError?.(problem);
-          latest.current.onSettled?.();
-        }
-        // It is said where it was pressed; only a weight stays, to be recorded all the same.
-        if (!sent.text) {
-          drop(key);
-        }
-      },
-    });
-    keep({
-      key,
-      scope,
-      path,
-      params: sent.params.path as Record<string, string>,
-      body: sent.body,
-      person: me.id,
-      personName: me.name,
-      at: new Date().toISOString(),
-      name: sent.name ?? '',
-      text: sent.text ?? '',
-    });
-    void flush();
-  };
-  /** What was asked about, sent again under its own ids as it is meant. */
-  const sure = ({ params, name, text, body }: Entry) =>
-    mutate({
-      params: { path: params as ParamsOf<P> },
-      name,
-      text,
-      body: { ...(body as object), sure: true } as BodyOf<P>,
-    });
-  return { mutate, sure, isPending: pending > 0, error, reset: () => setError(null) };
 }
