@@ -57,6 +57,7 @@ final readonly class CostBench
             'schools' => CostHouse::said($settings),
             'walk' => $cost === null ? [] : $bench->walk($cost),
             'edible_per_kg' => $cost?->edible->perKg->print(),
+            'edible' => $cost === null ? null : $words->rate($cost->edible)->shown(),
             'factor' => $cost?->costFactor === null ? null : number_format($cost->costFactor, 2, '.', ''),
             'remark' => $cost === null ? null : $bench->remark($cost),
             'products' => $cost === null ? [] : $bench->products($cost),
@@ -86,7 +87,9 @@ final readonly class CostBench
             [
                 'kind' => 'bought',
                 'what' => 'As purchased',
-                'detail' => $this->words->text($whole).' at '.$this->money($this->fish->price_per_kg_minor).' per kg',
+                'detail' => $this->words->text($whole).
+                    ' at '.
+                    $this->words->rate($this->settings->perKg($this->fish->price_per_kg_minor ?? 0))->text(),
                 'minor' => $cost->invoice->minor - $this->fish->delivery_minor,
                 'to' => $line === null ? null : "/receive/deliveries/{$line->delivery_id}",
             ],

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace App\Kitchen;
 
 use App\Contract\Fault;
+use App\Kitchen\Format\Words;
 use DateTimeZone;
+use Illuminate\Support\Str;
 use Sectum\Cost\HouseEnding;
 use Sectum\Measure\Currency;
 use Sectum\Measure\Mass;
@@ -77,15 +79,15 @@ enum RuleKind: string
     {
         return match ($this) {
             self::Money => Money::ofMinor((int) $kept, $settings->currency)->print(),
-            self::Mass => Mass::ofMilligrams((int) $kept)->print(
-                $for->units->bench(),
-                Mass::ofMilligrams(min(1000, max(1, (int) $kept))),
+            self::Mass => (new Words($for->units, Mass::ofMilligrams(min(1000, max(1, (int) $kept)))))->text(
+                Mass::ofMilligrams((int) $kept),
             ),
-            self::Temperature => Temperature::ofCelsius((float) $kept)->print(),
+            self::Temperature => Temperature::ofCelsius((float) $kept)->print($for->units),
             self::Truth => $kept === '1' ? 'yes' : 'no',
             self::Choice => $rule->choices[$kept] ?? $kept,
             self::Text, self::Zone, self::Currency, self::Ending, self::Address => $kept,
-            self::Litres, self::Number => trim($kept.' '.$rule->unit),
+            self::Litres => trim($kept.' '.$rule->unit),
+            self::Number => trim($kept.' '.($kept === '1' ? Str::singular($rule->unit) : $rule->unit)),
         };
     }
 

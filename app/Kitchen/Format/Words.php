@@ -15,6 +15,7 @@ use Sectum\Measure\Length;
 use Sectum\Measure\Mass;
 use Sectum\Measure\MassUnit;
 use Sectum\Measure\Money;
+use Sectum\Measure\PricePerKg;
 use Sectum\Measure\Temperature;
 use Sectum\Measure\UnitSystem;
 use Sectum\Message;
@@ -46,6 +47,14 @@ final readonly class Words
     public function mass(Mass $mass): array
     {
         return ['mg' => $mass->milligrams, 'text' => $this->text($mass)];
+    }
+
+    /** What so much costs in the unit of whoever reads, and that unit: "€13.90", "kg". */
+    public function rate(PricePerKg $price): Rate
+    {
+        $per = $this->units === UnitSystem::Us ? MassUnit::Pound : MassUnit::Kilogram;
+
+        return new Rate($price->times(Mass::ofGrams((float) $per->grams())), $per);
     }
 
     /** A place along a fillet: "21.3 cm" */

@@ -14,6 +14,7 @@ use App\Kitchen\Settings;
 use Sectum\Fish\Bin;
 use Sectum\Fish\Part;
 use Sectum\Measure\Mass;
+use Sectum\Measure\PricePerKg;
 use Sectum\Route\Destination;
 
 /** What the routing screen shows: every part that is not a portion, where it goes, and why. */
@@ -72,9 +73,9 @@ final readonly class RouteBench
                     'allowed' => $to->allowed,
                     'why' => $to->why,
                     'prepare' => $to->prepare,
-                    'per_kg' => $prices === null || ! $to->allowed || $to->bin === Bin::Discard
+                    'rate' => $prices === null || ! $to->allowed || $to->bin === Bin::Discard
                             ? null
-                            : $sorting->worth($to->bin)?->perKg->print(),
+                            : self::rate($sorting->worth($to->bin), $words),
                 ],
                 $destinations->ranked,
             ),
@@ -111,5 +112,10 @@ final readonly class RouteBench
         }
 
         return $bins;
+    }
+
+    private static function rate(?PricePerKg $worth, Words $words): ?string
+    {
+        return $worth === null ? null : $words->rate($worth)->text();
     }
 }

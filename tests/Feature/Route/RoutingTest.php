@@ -112,9 +112,12 @@ final class RoutingTest extends AtTheDoor
     public function test_the_head_chef_reads_what_a_kilo_is_worth_and_a_cutter_does_not(): void
     {
         $fish = $this->cut('Hake', ['head' => '300 g']);
-        self::assertSame('€1.20', self::option($this->row($fish, 'head'), 'stock')['per_kg']);
+        $rate = fn (): mixed => self::option($this->row($fish, 'head'), 'stock')['rate'];
+        self::assertSame('€1.20 per kg', $rate());
+        $this->api('PUT', '/me/units', ['units' => 'us'])->assertOk();
+        self::assertSame('€0.54 per lb', $rate(), '1.20 × 0.45359237');
         $this->actingAs($this->cutter);
-        self::assertNull(self::option($this->row($fish, 'head'), 'stock')['per_kg']);
+        self::assertNull($rate());
     }
 
     public function test_a_batch_that_waits_for_just_this_piece_is_said_and_a_full_bin_stands_back(): void

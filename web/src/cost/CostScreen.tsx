@@ -49,8 +49,12 @@ function Board({ bench }: { bench: CostBench }) {
       <section className={look.board}>
         <FishTitle
           fish={fish}
-          figure={bench.edible_per_kg}
-          of={bench.factor ? t('cost.per-edible-kg-the-price', { factor: bench.factor }) : t('cost.per-edible-kg')}
+          figure={bench.edible?.amount ?? null}
+          of={
+            bench.factor
+              ? t('cost.per-edible-the-price', { per: bench.edible?.per, factor: bench.factor })
+              : t('cost.per-edible', { per: bench.edible?.per })
+          }
         />
         <Keel keel={bench.keel} />
         {bench.remark && <p className={look.caution}>{bench.remark}</p>}

@@ -80,7 +80,7 @@ function Sheet({ sheet }: { sheet: LogSheet }) {
             <>
               <Walk bench={cost} />
               <p>
-                {cost.edible_per_kg} {t('sheet.per-edible-kg')}
+                {cost.edible?.amount} {t('sheet.per-edible', { per: cost.edible?.per })}
                 {cost.products.map((product) =>
                   t('sheet.a-portion-for', { mean: product.mean, product: product.name }),
                 )}

@@ -138,7 +138,7 @@ function Board({ bench }: { bench: RouteBench }) {
                 </span>
                 <span className={css.name}>
                   {option.name}
-                  {option.per_kg && <small>{t('route.per-kg', { per_kg: option.per_kg })}</small>}
+                  {option.rate && <small>{option.rate}</small>}
                 </span>
                 <span className={css.mass}>{option.why}</span>
               </UnstyledButton>
