@@ -85,7 +85,7 @@ final class DemoSeeder extends Seeder
             // Whoever looks before the morning's deliveries sees them come in just now.
             $morning = $today->copy()->setTime(6, 20);
             Carbon::setTestNow($morning->copy()->addHour()->isAfter($now) ? $now->copy()->subMinutes(40) : $morning);
-            $this->thisMorning();
+            $this->thisMorning($today->format('Y-m-d'));
         });
         Carbon::setTestNow();
     }
@@ -212,7 +212,7 @@ final class DemoSeeder extends Seeder
     }
 
     /** What a cook finds in the cold room and at the door when the day begins. */
-    private function thisMorning(): void
+    private function thisMorning(string $today): void
     {
         [$chef, $cutter] = [$this->crew[0], $this->crew[1]];
         [$harbour, $lines, $fish] = $this->door->bring(
@@ -242,7 +242,7 @@ final class DemoSeeder extends Seeder
         $this->door->shut($farm, $chef);
         foreach (Market::TONIGHT as $name => $need) {
             DB::table('wanted')->insert([
-                'day' => Moment::date(Carbon::now()),
+                'day' => $today,
                 'dish_id' => Dish::query()->where('name', $name)->firstOrFail()->id,
                 'need' => $need,
             ]);
