@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Catalogue;
 
-use Illuminate\Database\Eloquent\Model;
+use App\Kitchen\Database\Table;
 
 /**
  * An option of a question that a method asks.
@@ -20,11 +20,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $usual
  * @property string $source
  */
-final class CatalogueChoice extends Model
+final class CatalogueChoice extends Table
 {
     protected $table = 'method_choices';
-
-    public $timestamps = false;
-
-    protected $guarded = [];
 }

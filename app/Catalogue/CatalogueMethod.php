@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Catalogue;
 
-use Illuminate\Database\Eloquent\Model;
+use App\Kitchen\Database\Table;
 
 /**
  * A method, as it is shipped or as the house copied and changed it.
@@ -17,7 +17,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property string|null $copied_from null for one that is shipped
  * @property int $version
  */
-final class CatalogueMethod extends Model
+final class CatalogueMethod extends Table
 {
     protected $table = 'methods';
 
@@ -26,8 +26,4 @@ final class CatalogueMethod extends Model
     protected $keyType = 'string';
 
     public $incrementing = false;
-
-    public $timestamps = false;
-
-    protected $guarded = [];
 }

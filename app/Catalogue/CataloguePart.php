@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Catalogue;
 
-use Illuminate\Database\Eloquent\Model;
+use App\Kitchen\Database\Table;
 
 /**
  * A part of a fish, as the catalogue describes it.
@@ -17,7 +17,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $forms of bodies that have it
  * @property string $source
  */
-final class CataloguePart extends Model
+final class CataloguePart extends Table
 {
     protected $table = 'parts';
 
@@ -26,8 +26,4 @@ final class CataloguePart extends Model
     protected $keyType = 'string';
 
     public $incrementing = false;
-
-    public $timestamps = false;
-
-    protected $guarded = [];
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Catalogue;
 
-use Illuminate\Database\Eloquent\Model;
+use App\Kitchen\Database\Table;
 
 /**
  * A step of a method; the questions it depends on stand in its choices.
@@ -23,11 +23,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property float $seconds_per_kg
  * @property string $source
  */
-final class CatalogueStep extends Model
+final class CatalogueStep extends Table
 {
     protected $table = 'method_steps';
-
-    public $timestamps = false;
-
-    protected $guarded = [];
 }

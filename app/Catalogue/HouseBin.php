@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Catalogue;
 
 use App\Kitchen\Database\Remembered;
+use App\Kitchen\Database\Table;
 use App\Kitchen\Settings;
-use Illuminate\Database\Eloquent\Model;
 use Sectum\Fish\Bin;
 use Sectum\Measure\Mass;
 use Sectum\Route\BinNeed;
@@ -25,10 +25,8 @@ use Sectum\Route\Bins\Ledger;
  * @property string $source
  * @property int $version
  */
-final class HouseBin extends Model
+final class HouseBin extends Table
 {
-    public $timestamps = false;
-
     public $incrementing = false;
 
     protected $table = 'bins';
@@ -36,8 +34,6 @@ final class HouseBin extends Model
     protected $primaryKey = 'bin';
 
     protected $keyType = 'string';
-
-    protected $guarded = [];
 
     /** @return array<string, self> by bin, in the catalogue's order */
     public static function byName(): array

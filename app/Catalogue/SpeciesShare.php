@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Catalogue;
 
-use Illuminate\Database\Eloquent\Model;
+use App\Kitchen\Database\Table;
 use Sectum\Fish\StateBought;
 
 /**
@@ -19,17 +19,13 @@ use Sectum\Fish\StateBought;
  * @property float|null $shipped_mean_pct what the catalogue came with
  * @property float|null $shipped_sd_pct
  */
-final class SpeciesShare extends Model
+final class SpeciesShare extends Table
 {
     public $incrementing = false;
-
-    public $timestamps = false;
 
     protected $table = 'species_shares';
 
     protected $primaryKey = null;
-
-    protected $guarded = [];
 
     /** @return array<string, string> */
     protected function casts(): array

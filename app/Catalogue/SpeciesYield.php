@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Catalogue;
 
-use Illuminate\Database\Eloquent\Model;
+use App\Kitchen\Database\Table;
 use Sectum\Fish\Rung;
 use Sectum\Fish\StateBought;
 
@@ -21,7 +21,7 @@ use Sectum\Fish\StateBought;
  * @property float|null $shipped_mean_pct what the catalogue came with
  * @property float|null $shipped_sd_pct
  */
-final class SpeciesYield extends Model
+final class SpeciesYield extends Table
 {
     /** Who says so, when the head chef does; and when the shipped catalogue does. */
     public const HOUSE = 'house';
@@ -30,13 +30,9 @@ final class SpeciesYield extends Model
 
     public $incrementing = false;
 
-    public $timestamps = false;
-
     protected $table = 'species_yields';
 
     protected $primaryKey = null;
-
-    protected $guarded = [];
 
     /** Writes the figures; this table has a key of three columns. */
     public function store(): void

@@ -25,6 +25,8 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  */
 final class SupplierPrice extends Record
 {
+    protected $table = 'supplier_prices';
+
     /** @return BelongsTo<Supplier, $this> */
     public function supplier(): BelongsTo
     {

@@ -28,6 +28,8 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  */
 final class Delivery extends Record
 {
+    protected $table = 'deliveries';
+
     /** All a delivery's screen needs, in few queries. */
     public const AT_THE_DOOR = [
         'supplier',

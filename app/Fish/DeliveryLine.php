@@ -51,6 +51,8 @@ use Sectum\Receive\SizeGrade;
  */
 final class DeliveryLine extends Record
 {
+    protected $table = 'delivery_lines';
+
     public const TRACE = [
         'lot',
         'area',

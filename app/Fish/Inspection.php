@@ -31,6 +31,8 @@ use Sectum\Receive\Verdict;
  */
 final class Inspection extends Record
 {
+    protected $table = 'inspections';
+
     /** @return BelongsTo<Person, $this> */
     public function inspector(): BelongsTo
     {

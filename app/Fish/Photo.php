@@ -20,6 +20,8 @@ use App\Kitchen\Record;
  */
 final class Photo extends Record
 {
+    protected $table = 'photos';
+
     /** Where it is kept; never below the page's own folder. */
     public function path(): string
     {

@@ -26,6 +26,8 @@ use Sectum\Fish\Part;
  */
 final class Piece extends Record
 {
+    protected $table = 'pieces';
+
     /** @return HasMany<Reading, $this> */
     public function readings(): HasMany
     {

@@ -35,6 +35,8 @@ use Sectum\Measure\UnitSystem;
  */
 final class Reading extends Record
 {
+    protected $table = 'readings';
+
     /** @return BelongsTo<Piece, $this> */
     public function piece(): BelongsTo
     {

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Fish;
 
+use App\Kitchen\Database\Table;
 use App\Kitchen\Person;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
@@ -18,19 +18,15 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property int|null $after_seq the reading that was the latest then
  * @property-read Person $person
  */
-final class ReadingVoid extends Model
+final class ReadingVoid extends Table
 {
     public $incrementing = false;
-
-    public $timestamps = false;
 
     protected $table = 'reading_voids';
 
     protected $primaryKey = 'reading_id';
 
     protected $keyType = 'string';
-
-    protected $guarded = [];
 
     protected static function booted(): void
     {

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Fish;
 
-use Illuminate\Database\Eloquent\Model;
+use App\Kitchen\Database\Table;
 
 /**
  * When somebody said that a step was done.
@@ -15,11 +15,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $said_by
  * @property string $said_at ISO 8601
  */
-final class StepTime extends Model
+final class StepTime extends Table
 {
     protected $table = 'step_times';
-
-    public $timestamps = false;
-
-    protected $guarded = [];
 }

@@ -14,4 +14,5 @@ use App\Kitchen\Record;
  */
 final class Supplier extends Record
 {
+    protected $table = 'suppliers';
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Fish;
 
-use Illuminate\Database\Eloquent\Model;
+use App\Kitchen\Database\Table;
 
 /**
  * A container with what it weighs empty.
@@ -12,7 +12,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $name
  * @property int $mass_mg
  */
-final class Tare extends Model
+final class Tare extends Table
 {
     protected $table = 'tares';
 
@@ -21,8 +21,4 @@ final class Tare extends Model
     protected $keyType = 'string';
 
     public $incrementing = false;
-
-    public $timestamps = false;
-
-    protected $guarded = [];
 }

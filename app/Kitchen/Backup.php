@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Kitchen;
 
-use Illuminate\Database\Eloquent\Model;
+use App\Kitchen\Database\Table;
 use Illuminate\Support\Carbon;
 
 /**
@@ -16,11 +16,9 @@ use Illuminate\Support\Carbon;
  * @property string $sha256
  * @property string $made_at
  */
-final class Backup extends Model
+final class Backup extends Table
 {
-    public $timestamps = false;
-
-    protected $guarded = [];
+    protected $table = 'backups';
 
     /** A night and two hours: what is older was missed. */
     private const DUE_AFTER_S = 26 * 3600;

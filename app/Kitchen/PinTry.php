@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Kitchen;
 
-use Illuminate\Database\Eloquent\Model;
+use App\Kitchen\Database\Table;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
@@ -19,13 +19,9 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property bool $failed
  * @property-read Person $person
  */
-final class PinTry extends Model
+final class PinTry extends Table
 {
-    public $timestamps = false;
-
     protected $table = 'pin_tries';
-
-    protected $guarded = [];
 
     /** @return BelongsTo<Person, $this> */
     public function person(): BelongsTo

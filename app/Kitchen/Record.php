@@ -4,22 +4,18 @@ declare(strict_types=1);
 
 namespace App\Kitchen;
 
+use App\Kitchen\Database\Table;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Str;
 
 /** A row of the kitchen's records, known by a ULID that the page may have made. */
-abstract class Record extends Model
+abstract class Record extends Table
 {
     use HasUlids;
-
-    public $timestamps = false;
 
     /** In capitals, as the page writes them: an id has one spelling. */
     public function newUniqueId(): string
     {
         return (string) Str::ulid();
     }
-
-    protected $guarded = [];
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Kitchen;
 
-use Illuminate\Database\Eloquent\Model;
+use App\Kitchen\Database\Table;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
@@ -16,17 +16,15 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property string|null $changed_at
  * @property-read Person|null $person
  */
-final class Setting extends Model
+final class Setting extends Table
 {
-    public $incrementing = false;
+    protected $table = 'settings';
 
-    public $timestamps = false;
+    public $incrementing = false;
 
     protected $primaryKey = 'key';
 
     protected $keyType = 'string';
-
-    protected $guarded = [];
 
     /** @return BelongsTo<Person, $this> */
     public function person(): BelongsTo

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\BreakDown\Yields;
 
-use Illuminate\Database\Eloquent\Model;
+use App\Kitchen\Database\Table;
 
 /**
  * What a fish gave at one yield step, kept beside the readings it was worked out from.
@@ -17,11 +17,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property float $pct of as purchased
  * @property int $each_mg mean of a portion
  */
-final class KeptYield extends Model
+final class KeptYield extends Table
 {
     protected $table = 'yield_records';
-
-    public $timestamps = false;
-
-    protected $guarded = [];
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Portion\CutPlan;
 
-use Illuminate\Database\Eloquent\Model;
+use App\Kitchen\Database\Table;
 
 /**
  * A piece cut by a plan: where it was told to be cut, and where its weight says it was.
@@ -20,7 +20,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property int|null $guess_mg what the cutter said before the scale did
  * @property bool $at_mark
  */
-final class CutMade extends Model
+final class CutMade extends Table
 {
     protected $table = 'cuts';
 
@@ -29,8 +29,4 @@ final class CutMade extends Model
     protected $keyType = 'string';
 
     public $incrementing = false;
-
-    public $timestamps = false;
-
-    protected $guarded = [];
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Portion\CutPlan;
 
-use Illuminate\Database\Eloquent\Model;
+use App\Kitchen\Database\Table;
 
 /**
  * When the head chef forgot what was learned of a shape.
@@ -15,11 +15,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $reset_by
  * @property string $reset_at ISO 8601
  */
-final class ShapeReset extends Model
+final class ShapeReset extends Table
 {
     protected $table = 'shape_resets';
-
-    public $timestamps = false;
-
-    protected $guarded = [];
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Portion\Tonight;
 
-use Illuminate\Database\Eloquent\Model;
+use App\Kitchen\Database\Table;
 
 /**
  * How many portions of a dish a day needs.
@@ -13,11 +13,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $dish_id
  * @property int $need
  */
-final class WantedTonight extends Model
+final class WantedTonight extends Table
 {
     protected $table = 'wanted';
-
-    public $timestamps = false;
-
-    protected $guarded = [];
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Receive\Invoice;
 
-use Illuminate\Database\Eloquent\Model;
+use App\Kitchen\Database\Table;
 
 /**
  * How a supplier's files are read, as it was last said.
@@ -12,7 +12,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $supplier_id
  * @property string $map JSON
  */
-final class InvoiceMap extends Model
+final class InvoiceMap extends Table
 {
     protected $table = 'invoice_maps';
 
@@ -21,8 +21,4 @@ final class InvoiceMap extends Model
     protected $keyType = 'string';
 
     public $incrementing = false;
-
-    public $timestamps = false;
-
-    protected $guarded = [];
 }

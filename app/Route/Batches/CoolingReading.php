@@ -22,6 +22,8 @@ use Sectum\Measure\Temperature;
  */
 final class CoolingReading extends Record
 {
+    protected $table = 'cooling_readings';
+
     /** @return BelongsTo<Person, $this> */
     public function person(): BelongsTo
     {

@@ -44,6 +44,8 @@ use Sectum\Route\Bins\Keeping;
  */
 final class BinDeposit extends Record
 {
+    protected $table = 'bin_deposits';
+
     /** @return BelongsTo<Piece, $this> */
     public function piece(): BelongsTo
     {

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Route\Bins;
 
+use App\Kitchen\Database\Table;
 use App\Kitchen\Person;
 use App\Route\Batches\FoodBatch;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Sectum\Measure\Mass;
 use Sectum\Route\Bins\Leaving;
@@ -28,11 +28,9 @@ use Sectum\Route\Bins\Leaving;
  * @property-read FoodBatch|null $making
  * @property-read Person $person
  */
-final class BinWithdrawal extends Model
+final class BinWithdrawal extends Table
 {
-    public $timestamps = false;
-
-    protected $guarded = [];
+    protected $table = 'bin_withdrawals';
 
     /** @return BelongsTo<BinDeposit, $this> */
     public function deposit(): BelongsTo

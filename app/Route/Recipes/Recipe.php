@@ -34,6 +34,8 @@ use Sectum\Route\Batches\Mark;
  */
 final class Recipe extends Record
 {
+    protected $table = 'recipes';
+
     public function unit(): string
     {
         return $this->litres ? 'L' : 'kg';
