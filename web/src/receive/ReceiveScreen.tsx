@@ -30,13 +30,14 @@ export function ReceiveScreen() {
   const navigate = useNavigate();
   const queries = useQueryClient();
   const { data } = api.useQuery('get', '/receive');
-  const [draft, setDraft, clearDraft] = useDraft('receive', EMPTY);
+  const [draft, setDraft] = useDraft('receive', EMPTY);
   const { name, supplier, state, form, price } = draft;
   const set = (more: Partial<Draft>) => setDraft({ ...draft, ...more });
   const outbox = useOutbox('receive');
   const receive = usePut('receive', '/receive/fish/{fish}', {
     onSuccess: (fish) => {
-      clearDraft();
+      // The next one out of the box is mostly from the same supplier.
+      setDraft({ ...EMPTY, supplier });
       queries.invalidateQueries({ queryKey: ['get', '/receive'] });
       queries.invalidateQueries({ queryKey: ['get', '/spine'] });
       navigate(`/breakdown/${fish.id}`);
