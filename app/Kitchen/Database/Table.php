@@ -7,7 +7,9 @@ namespace App\Kitchen\Database;
 use Illuminate\Database\Eloquent\Model;
 use ReflectionMethod;
 
-/** A table of the kitchen's: no columns but its own, and all of them may be written by whoever made it past the action. */
+/**
+ * A table of the kitchen's: no columns but its own, and all of them may be written by whoever made it past the action.
+ */
 abstract class Table extends Model
 {
     public $timestamps = false;

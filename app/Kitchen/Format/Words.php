@@ -104,6 +104,16 @@ final readonly class Words
         return is_string($sentence) ? $sentence : $key;
     }
 
+    /**
+     * Several, one after the other.
+     *
+     * @param  list<Message>  $messages
+     */
+    public function sayAll(array $messages): string
+    {
+        return implode(' ', array_map($this->say(...), $messages));
+    }
+
     private function value(
         Mass|Length|Temperature|Money|DateTimeImmutable|BackedEnum|int|float|string $value,
     ): string {

@@ -15,7 +15,9 @@ use Sectum\Fish\Bin;
 use Sectum\Fish\Part;
 use Sectum\Measure\Mass;
 use Sectum\Measure\PricePerKg;
+use Sectum\Message;
 use Sectum\Route\Destination;
+use Sectum\Route\Preparation;
 
 /** What the routing screen shows: every part that is not a portion, where it goes, and why. */
 final readonly class RouteBench
@@ -63,16 +65,16 @@ final readonly class RouteBench
             'family' => ($bin?->family() ?? $piece->part->family())->value,
             'why' => $bin === null
                     ? 'Lighter than its dish allows: served as it is, or sent to a bin.'
-                    : $destinations->to($bin)->why ?? '',
-            'prepare' => $bin === null ? '' : $destinations->to($bin)->prepare ?? '',
+                    : $words->sayAll($destinations->to($bin)->why ?? []),
+            'prepare' => $bin === null ? '' : self::prepare($destinations->to($bin)?->prepare, $words),
             'options' => array_map(
                 fn (Destination $to): array => [
                     'bin' => $to->bin->value,
                     'name' => $to->bin->spoken(),
                     'family' => $to->bin->family()->value,
                     'allowed' => $to->allowed,
-                    'why' => $to->why,
-                    'prepare' => $to->prepare,
+                    'why' => $words->sayAll($to->why),
+                    'prepare' => self::prepare($to->prepare, $words),
                     'rate' => $prices === null || ! $to->allowed || $to->bin === Bin::Discard
                             ? null
                             : self::rate($sorting->worth($to->bin), $words),
@@ -112,6 +114,11 @@ final readonly class RouteBench
         }
 
         return $bins;
+    }
+
+    private static function prepare(?Preparation $first, Words $words): string
+    {
+        return $first === null ? '' : $words->say(new Message($first));
     }
 
     private static function rate(?PricePerKg $worth, Words $words): ?string

@@ -10,6 +10,7 @@ use App\Fish\History;
 use App\Fish\MoveOn;
 use App\Fish\Piece;
 use App\Fish\Stage;
+use App\Kitchen\Format\Words;
 use App\Kitchen\Person;
 use App\Kitchen\Settings;
 use App\Route\Bins\Deposits;
@@ -80,7 +81,12 @@ final readonly class SendToBin
             throw Fault::inField('/piece', "{$piece->name} is not on its way to a bin.");
         $to = $sorting->destinations($piece)->to($bin);
         if ($to === null || ! $to->allowed) {
-            throw Fault::inField('/bin', $to->why ?? "{$piece->name} does not go to {$bin->spoken()}.");
+            throw Fault::inField(
+                '/bin',
+                $to === null
+                    ? "{$piece->name} does not go to {$bin->spoken()}."
+                    : Words::ofReader()->sayAll($to->why),
+            );
         }
     }
 }

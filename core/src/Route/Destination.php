@@ -5,19 +5,20 @@ declare(strict_types=1);
 namespace Sectum\Route;
 
 use Sectum\Fish\Bin;
+use Sectum\Message;
 
 /** A bin a part may go to, or may not, and why. */
 final readonly class Destination
 {
     /**
-     * @param  string  $why  one sentence or two
-     * @param  string  $prepare  what is done to it first; empty when nothing is
+     * @param  non-empty-list<Message>  $why
+     * @param  Preparation|null  $prepare  what is done to it first; null when nothing is
      */
     public function __construct(
         public Bin $bin,
         public bool $allowed,
-        public string $why,
-        public string $prepare = '',
+        public array $why,
+        public ?Preparation $prepare = null,
     ) {
     }
 }

@@ -8,6 +8,7 @@ use Sectum\Fish\Bin;
 use Sectum\Fish\FatClass;
 use Sectum\Fish\Hazard;
 use Sectum\Fish\Part;
+use Sectum\Message;
 
 /**
  * Where a part can go, best first, with the reason a kitchen would give; what is forbidden stands last with its reason.
@@ -43,7 +44,7 @@ final readonly class Destinations
             $bin = $use->bin;
             $forbidden = self::forbidden($piece, $bin, $ways);
             if ($forbidden !== null) {
-                $mayNot[] = new Destination($bin, false, $forbidden);
+                $mayNot[] = new Destination($bin, false, [$forbidden]);
 
                 continue;
             }
@@ -52,10 +53,10 @@ final readonly class Destinations
             $completes = $need->completedBy($piece->mass);
             $usual = $ways->usual($piece->part) === $bin;
             $said = [
-                $use->why,
-                $usual && $use->tier !== self::BEST ? 'The house does it so.' : '',
-                $full ? 'There is no room for it now.' : '',
-                $completes && ! $full ? 'With it there is enough for a batch.' : '',
+                ...$use->why,
+                ...$usual && $use->tier !== self::BEST ? [RoutingReason::HouseWay] : [],
+                ...$full ? [RoutingReason::NoRoom] : [],
+                ...$completes && ! $full ? [RoutingReason::CompletesBatch] : [],
             ];
             $may[] = [
                 [
@@ -68,7 +69,7 @@ final readonly class Destinations
                 new Destination(
                     $bin,
                     true,
-                    implode(' ', array_filter($said, fn (string $one): bool => $one !== '')),
+                    self::said(...$said),
                     $use->prepare,
                 ),
             ];
@@ -78,13 +79,13 @@ final readonly class Destinations
         foreach ([Bin::Stock, Bin::Soup] as $pot) {
             $why = self::neverBoiled($piece->part);
             if ($why !== null && ! in_array($pot, $never, true)) {
-                $mayNot[] = new Destination($pot, false, $why);
+                $mayNot[] = new Destination($pot, false, self::said($why));
             }
         }
 
         return new self([
             ...array_map(fn (array $one): Destination => $one[1], $may),
-            new Destination(Bin::Discard, true, self::discard($piece, $may === [])),
+            new Destination(Bin::Discard, true, self::said(self::discard($piece, $may === []))),
             ...$mayNot,
         ]);
     }
@@ -112,92 +113,92 @@ final readonly class Destinations
      */
     private static function uses(Leftover $piece): array
     {
-        $rinse = 'Scrape the blood line out and rinse it cold.';
+        $rinse = Preparation::BloodLineOut;
 
         return match ($piece->part) {
             Part::Head => [
-                ...self::pot($piece->fat, self::BEST, 'Gills out, eyes out, blood rinsed off.'),
+                ...self::pot($piece->fat, self::BEST, Preparation::GillsAndEyesOut),
                 new GoodFor(
                     Bin::Grill,
                     self::ALSO,
-                    'Split, it grills well: cheeks and shoulder meat.',
-                    'Gills out, split, rinsed.',
+                    [RoutingReason::HeadGrills],
+                    Preparation::SplitAndRinsed,
                 ),
             ],
             Part::Frame, Part::Bones, Part::Fins, Part::Ribs => self::pot($piece->fat, self::BEST, $rinse),
             Part::PinBones => [
                 ...self::pot($piece->fat, self::BEST, $rinse),
-                new GoodFor(Bin::Mince, self::LAST, 'There is flesh on the strip.'),
+                new GoodFor(Bin::Mince, self::LAST, [RoutingReason::FleshOnStrip]),
             ],
             Part::Skin => [
                 new GoodFor(
                     Bin::Crisp,
                     self::BEST,
-                    'Scaled skin crisps.',
+                    [RoutingReason::SkinCrisps],
                     $piece->scaled === null
-                        ? 'Nobody said whether it was scaled: rub it against the grain first.'
-                        : 'Scrape it clean and dry it.',
+                        ? Preparation::CheckScales
+                        : Preparation::ScrapeAndDry,
                 ),
-                ...self::pot($piece->fat, self::ALSO, 'Rinse it cold.', 'White skin gives a stock its body.'),
+                ...self::pot($piece->fat, self::ALSO, Preparation::RinseCold, RoutingReason::SkinGivesBody),
             ],
             Part::Cheeks => [
-                new GoodFor(Bin::Grill, self::BEST, self::prized($piece, 'Cheeks are a bite of their own.')),
-                new GoodFor(Bin::Mince, self::ALSO, 'Clean flesh all the same.'),
+                new GoodFor(Bin::Grill, self::BEST, self::prized($piece, RoutingReason::Cheeks)),
+                new GoodFor(Bin::Mince, self::ALSO, [RoutingReason::CleanFleshToo]),
             ],
             Part::Collar => [
                 new GoodFor(
                     Bin::Grill,
                     self::BEST,
-                    self::prized($piece, 'The shoulder is the richest bite on the fish.'),
-                    'Gill stubs off, rinsed.',
+                    self::prized($piece, RoutingReason::Shoulder),
+                    Preparation::GillStubsOff,
                 ),
-                ...self::pot($piece->fat, self::ALSO, 'Gill stubs off, blood rinsed off.'),
+                ...self::pot($piece->fat, self::ALSO, Preparation::GillStubsAndBloodOff),
             ],
             Part::Liver => [
                 new GoodFor(
                     Bin::Roe,
                     self::BEST,
-                    self::prized($piece, 'A fresh liver is kept with the roe.').' Sear it or cure it the same day.',
-                    'Gall bladder off, whole.',
+                    [...self::prized($piece, RoutingReason::FreshLiver), RoutingReason::SearOrCure],
+                    Preparation::GallBladderOff,
                 ),
             ],
             Part::Roe => [
                 new GoodFor(
                     Bin::Roe,
                     self::BEST,
-                    self::prized($piece, 'A whole sac is prized, a broken one is stuffing.'),
-                    'Do not cut into the sac.',
+                    self::prized($piece, RoutingReason::WholeSac),
+                    Preparation::KeepSacWhole,
                 ),
             ],
             Part::DarkMuscle => [
-                new GoodFor(Bin::Mince, self::LAST, 'Bright dark muscle can go into the mince, a little at a time.'),
+                new GoodFor(Bin::Mince, self::LAST, [RoutingReason::BrightDarkMuscle]),
             ],
             Part::Belly => [
-                ...self::raw(self::BEST, 'Fat belly is good raw.', 'Fat belly takes a light cure.'),
-                new GoodFor(Bin::Grill, self::BEST, self::prized($piece, 'Fat belly sears well.')),
-                new GoodFor(Bin::Mince, self::ALSO, 'Thin belly goes to mince.', 'Membrane off.'),
+                ...self::raw(self::BEST, RoutingReason::FatBellyRaw, RoutingReason::FatBellyCured),
+                new GoodFor(Bin::Grill, self::BEST, self::prized($piece, RoutingReason::FatBellySeared)),
+                new GoodFor(Bin::Mince, self::ALSO, [RoutingReason::ThinBelly], Preparation::MembraneOff),
             ],
             Part::Scrapings => [
                 new GoodFor(
                     Bin::Mince,
                     self::BEST,
-                    'Spooned off the bone it is clean flesh: mince, cakes, filling.',
-                    'Go over it for bones.',
+                    [RoutingReason::SpoonedClean],
+                    Preparation::BonesOut,
                 ),
-                ...self::raw(self::ALSO, 'Spooned off the bone it makes tartare.', null),
+                ...self::raw(self::ALSO, RoutingReason::SpoonedRaw, null),
             ],
             Part::Trim, Part::Ends, Part::TailEnd, Part::Frill => [
                 ...self::raw(
                     self::BEST,
-                    'Raw quality, and raw service is open to it: tartare, rolls.',
-                    'A good piece takes a light cure.',
+                    RoutingReason::RawQuality,
+                    RoutingReason::GoodPieceCured,
                 ),
-                new GoodFor(Bin::Mince, self::BEST, 'Clean flesh: mince, cakes, filling.', 'Go over it for bones.'),
+                new GoodFor(Bin::Mince, self::BEST, [RoutingReason::CleanFlesh], Preparation::BonesOut),
                 ...self::pot(
                     $piece->fat,
                     self::LAST,
-                    'Rinse it cold.',
-                    'Ends with skin or bone on still make stock.',
+                    Preparation::RinseCold,
+                    RoutingReason::EndsMakeStock,
                 ),
             ],
             Part::Guts, Part::Gills, Part::Scales, Part::Membrane => [],
@@ -218,57 +219,63 @@ final readonly class Destinations
             Part::Portion => [
                 ...self::raw(
                     self::BEST,
-                    'Raw quality, and raw service is open to it: tartare, rolls.',
-                    'A whole piece takes a light cure.',
+                    RoutingReason::RawQuality,
+                    RoutingReason::WholePieceCured,
                 ),
-                new GoodFor(Bin::Grill, self::BEST, 'A whole piece of flesh is worth a pan of its own.'),
+                new GoodFor(Bin::Grill, self::BEST, [RoutingReason::WholePieceGrilled]),
                 new GoodFor(
                     Bin::Mince,
                     self::BEST,
-                    'Flesh that found no plate is still mince.',
-                    'Go over it for bones.',
+                    [RoutingReason::NoPlate],
+                    Preparation::BonesOut,
                 ),
             ],
         };
     }
 
     /** Why this one may not go there, as its fish is; null when it may. */
-    private static function forbidden(Leftover $piece, Bin $bin, Ways $ways): ?string
+    private static function forbidden(Leftover $piece, Bin $bin, Ways $ways): ?Message
     {
         $pot = $bin === Bin::Stock || $bin === Bin::Soup;
         $organ = in_array($piece->part, [Part::Roe, Part::Liver, Part::Head], true);
 
         return match (true) {
-            $piece->past => 'Its date is past: it only leaves weighed, into the discard.',
-            $organ && $piece->has(Hazard::Ciguatera) => 'Head, liver and roe of a large reef fish carry most of '.
-                'its poison.',
-            $organ && $piece->part !== Part::Head && $piece->has(Hazard::Toxin) => Hazard::Toxin->caution(),
+            $piece->past => new Message(RoutingReason::DatePast),
+            $organ && $piece->has(Hazard::Ciguatera) => new Message(RoutingReason::ReefPoison),
+            $organ && $piece->part !== Part::Head && $piece->has(Hazard::Toxin) => new Message(
+                RoutingReason::Hazard,
+                ['caution' => Hazard::Toxin->caution()],
+            ),
             $piece->has(Hazard::Purging) &&
-                ($pot || in_array($piece->part, [Part::Liver, Part::Roe], true)) => 'Its oil purges, and it would all '.
-                'be in there.',
-            $bin === Bin::Stock && $piece->fat === FatClass::Oily => 'An oily fish makes a stock that tastes of '.
-                'nothing else.',
-            $bin === Bin::Crisp && $piece->scaled === false => 'Its scales are still on.',
-            $piece->part === Part::PinBones && $bin === Bin::Mince => 'The pin bones are in it.',
-            $piece->part === Part::DarkMuscle && ! $ways->keepsDarkMuscle => 'This house throws dark muscle '.
-                'away: it tastes old first.',
-            $piece->part === Part::DarkMuscle && ! $piece->bright => 'It is not bright any more: it would taste old.',
-            $piece->part === Part::Liver && ! $piece->prized => 'Only the livers of fish known for them are kept.',
-            $bin->isServedRaw() && $piece->notRaw !== null => $piece->notRaw,
-            $bin->isServedRaw() && ! $piece->bright => 'It is not bright enough for raw service any more.',
+                (
+                    $pot || in_array($piece->part, [Part::Liver, Part::Roe], true),
+                ) => new Message(RoutingReason::OilPurges),
+            $bin === Bin::Stock && $piece->fat === FatClass::Oily => new Message(RoutingReason::OilyStock),
+            $bin === Bin::Crisp && $piece->scaled === false => new Message(RoutingReason::ScalesOn),
+            $piece->part === Part::PinBones && $bin === Bin::Mince => new Message(RoutingReason::PinBonesInIt),
+            $piece->part === Part::DarkMuscle && ! $ways->keepsDarkMuscle => new Message(
+                RoutingReason::HouseDiscardsDarkMuscle,
+            ),
+            $piece->part === Part::DarkMuscle && ! $piece->bright => new Message(RoutingReason::DarkMuscleDull),
+            $piece->part === Part::Liver && ! $piece->prized => new Message(RoutingReason::LiverNotPrized),
+            $bin->isServedRaw() && $piece->notRaw !== null => new Message(
+                RoutingReason::NotRaw,
+                ['why' => $piece->notRaw],
+            ),
+            $bin->isServedRaw() && ! $piece->bright => new Message(RoutingReason::NotBright),
             default => null,
         };
     }
 
     /** Parts that no pot ever sees, whatever the fish. */
-    private static function neverBoiled(Part $part): ?string
+    private static function neverBoiled(Part $part): ?RoutingReason
     {
         return match ($part) {
-            Part::Guts, Part::Gills => 'Guts and gills turn a stock bitter.',
-            Part::Liver => 'Liver turns a stock bitter.',
-            Part::Roe => 'Roe clouds a stock.',
-            Part::DarkMuscle => 'Dark muscle makes a stock taste old.',
-            Part::Scales, Part::Membrane => 'It gives a stock nothing but grit.',
+            Part::Guts, Part::Gills => RoutingReason::BitterGuts,
+            Part::Liver => RoutingReason::BitterLiver,
+            Part::Roe => RoutingReason::CloudyRoe,
+            Part::DarkMuscle => RoutingReason::OldDarkMuscle,
+            Part::Scales, Part::Membrane => RoutingReason::Grit,
             Part::Whole,
             Part::Head,
             Part::Collar,
@@ -302,46 +309,54 @@ final readonly class Destinations
         };
     }
 
-    private static function discard(Leftover $piece, bool $only): string
+    private static function discard(Leftover $piece, bool $only): RoutingReason
     {
         return match (true) {
-            $piece->past => 'Past its date. Weigh it, and say so.',
-            $only => 'Nothing is made of it in this kitchen. Weighed all the same, so that the fish adds up.',
-            default => 'Weighed all the same, so that the fish adds up.',
+            $piece->past => RoutingReason::DiscardPast,
+            $only => RoutingReason::NothingIsMade,
+            default => RoutingReason::WeighedAllTheSame,
         };
     }
 
-    private static function prized(Leftover $piece, string $why): string
+    /** @return non-empty-list<RoutingReason> */
+    private static function prized(Leftover $piece, RoutingReason $why): array
     {
-        return $piece->prized ? $why.' This fish is known for it.' : $why;
+        return $piece->prized ? [$why, RoutingReason::KnownForIt] : [$why];
     }
 
     /** @return list<GoodFor> */
     private static function pot(
         FatClass $fat,
         int $tier,
-        string $prepare,
-        string $lean = 'White bones make a clear stock.',
+        Preparation $prepare,
+        RoutingReason $lean = RoutingReason::WhiteBones,
     ): array {
         return [
-            new GoodFor(Bin::Stock, $tier, $lean, $prepare),
+            new GoodFor(Bin::Stock, $tier, [$lean], $prepare),
             new GoodFor(
                 Bin::Soup,
                 $fat === FatClass::Oily ? $tier : self::LAST,
-                $fat === FatClass::Oily
-                    ? 'Oily bones make a soup of their own kind.'
-                    : 'It can also go to a soup of its own kind.',
+                [$fat === FatClass::Oily ? RoutingReason::OilyBones : RoutingReason::OwnSoup],
                 $prepare,
             ),
         ];
     }
 
     /** @return list<GoodFor> */
-    private static function raw(int $tier, string $tartare, ?string $cure): array
+    private static function raw(int $tier, RoutingReason $tartare, ?RoutingReason $cure): array
     {
         return [
-            new GoodFor(Bin::Tartare, $tier, $tartare, 'Go over it for bones, and straight onto ice.'),
-            ...$cure === null ? [] : [new GoodFor(Bin::Cure, $tier, $cure, 'Keep it in one piece.')],
+            new GoodFor(Bin::Tartare, $tier, [$tartare], Preparation::BonesOutOnIce),
+            ...$cure === null ? [] : [new GoodFor(Bin::Cure, $tier, [$cure], Preparation::OnePiece)],
+        ];
+    }
+
+    /** @return non-empty-list<Message> */
+    private static function said(RoutingReason $first, RoutingReason ...$more): array
+    {
+        return [
+            new Message($first),
+            ...array_map(fn (RoutingReason $one): Message => new Message($one), array_values($more)),
         ];
     }
 }

@@ -11,12 +11,13 @@ final readonly class GoodFor
 {
     /**
      * @param  int  $tier  how good a use, best first
-     * @param  string  $prepare  what is done to it first; empty when nothing is
+     * @param  non-empty-list<RoutingReason>  $why
+     * @param  Preparation|null  $prepare  what is done to it first; null when nothing is
      */
     public function __construct(public Bin $bin,
         public int $tier,
-        public string $why,
-        public string $prepare = '', )
+        public array $why,
+        public ?Preparation $prepare = null, )
     {
     }
 }

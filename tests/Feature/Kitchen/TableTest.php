@@ -41,7 +41,10 @@ final class TableTest extends TestCase
         $expected = [];
         foreach ((new ReflectionClass($class))->getMethods() as $method) {
             // The framework would have called it by these; here nothing carries them.
-            self::assertSame([], [...$method->getAttributes(Boot::class), ...$method->getAttributes(Initialize::class)]);
+            self::assertSame(
+                [],
+                [...$method->getAttributes(Boot::class), ...$method->getAttributes(Initialize::class)],
+            );
             foreach (class_uses_recursive($model) as $trait) {
                 if ($method->getName() === 'initialize'.class_basename($trait)) {
                     $expected[] = $method->getName();

@@ -6,6 +6,7 @@ namespace Tests\Feature\Route;
 
 use App\Catalogue\HouseBin;
 use App\Catalogue\Species;
+use App\Kitchen\Format\Words;
 use App\Kitchen\Settings;
 use App\Route\Recipes\Recipe;
 use DateTimeImmutable;
@@ -54,12 +55,13 @@ final class CatalogueRoutingTest extends TestCase
                     );
                     foreach ($to->ranked as $destination) {
                         $seen++;
+                        $why = Words::ofReader()->sayAll($destination->why);
                         self::assertMatchesRegularExpression(
                             '/^\S.{8,}\.$/s',
-                            $destination->why,
+                            $why,
                             "{$species->name}, {$part->value}",
                         );
-                        self::assertDoesNotMatchRegularExpression('/\bsafe\b|boneless/i', $destination->why);
+                        self::assertDoesNotMatchRegularExpression('/\bsafe\b|boneless/i', $why);
                         $wrong =
                             $destination->allowed &&
                             match (true) {
