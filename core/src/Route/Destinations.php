@@ -237,19 +237,17 @@ final readonly class Destinations
     private static function forbidden(Leftover $piece, Bin $bin, Ways $ways): ?Message
     {
         $pot = $bin === Bin::Stock || $bin === Bin::Soup;
-        $organ = in_array($piece->part, [Part::Roe, Part::Liver, Part::Head], true);
+        $liverOrRoe = in_array($piece->part, [Part::Liver, Part::Roe], true);
+        $organ = $liverOrRoe || $piece->part === Part::Head;
 
         return match (true) {
             $piece->past => new Message(RoutingReason::DatePast),
             $organ && $piece->has(Hazard::Ciguatera) => new Message(RoutingReason::ReefPoison),
-            $organ && $piece->part !== Part::Head && $piece->has(Hazard::Toxin) => new Message(
+            $liverOrRoe && $piece->has(Hazard::Toxin) => new Message(
                 RoutingReason::Hazard,
                 ['caution' => Hazard::Toxin->caution()],
             ),
-            $piece->has(Hazard::Purging) &&
-                (
-                    $pot || in_array($piece->part, [Part::Liver, Part::Roe], true),
-                ) => new Message(RoutingReason::OilPurges),
+            $piece->has(Hazard::Purging) && ($pot || $liverOrRoe) => new Message(RoutingReason::OilPurges),
             $bin === Bin::Stock && $piece->fat === FatClass::Oily => new Message(RoutingReason::OilyStock),
             $bin === Bin::Crisp && $piece->scaled === false => new Message(RoutingReason::ScalesOn),
             $piece->part === Part::PinBones && $bin === Bin::Mince => new Message(RoutingReason::PinBonesInIt),
