@@ -112,7 +112,10 @@ test('a whole side from plan to labels, by keyboard', async ({ page }) => {
   await tabTo(page.getByRole('link', { name: /Arctic char no. 140/ }));
   await press('Enter');
   await tabTo(page.getByRole('radio', { name: /^Side A/ }));
+  // An arrow walks along the choice, and only the space bar makes it.
   await press('ArrowRight');
+  await expect(page.getByRole('radio', { name: /^Side A/ })).toBeChecked();
+  await press('Space');
   await tabTo(page.getByRole('link', { name: 'Plan the cuts' }));
   await press('Enter');
   await expect(page.getByRole('heading', { name: /Side B of Arctic char/ })).toBeVisible();

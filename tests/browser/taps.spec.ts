@@ -43,12 +43,8 @@ class Hand {
   }
 }
 
-test('what a job costs in taps: one fish from the box to the log', async ({ page }) => {
-  test.setTimeout(120_000);
-  const hand = await Hand.of(page);
-  await signIn(page);
-  await hand.expectAtMost('Signing in', 6, 0);
-
+/** A hake out of the box, broken down by three weights, and on to its portions. */
+async function toTheBoard(page: Page, hand: Hand) {
   await page.getByRole('link', { name: 'Quick receive' }).tap();
   await hand.type(page.getByRole('combobox', { name: 'Fish' }), 'Hak');
   await page.getByRole('option', { name: 'Hake' }).tap();
@@ -56,13 +52,23 @@ test('what a job costs in taps: one fish from the box to the log', async ({ page
   await page.getByRole('option', { name: 'Harbourgate Fish' }).tap();
   await weigh(page, '4210 g');
   await expect(page).toHaveURL(/breakdown/);
-  for (const mass of ['2650 g', '140 g', '1390 g']) {
-    const before = await page.locator('.readings li:not(.waits)').count();
+  const taken = page.locator('.readings li:not(.waits)');
+  await expect(taken).toHaveCount(1);
+  for (const [i, mass] of ['2650 g', '140 g', '1390 g'].entries()) {
     await weigh(page, mass);
-    await expect(page.locator('.readings li:not(.waits)')).toHaveCount(before + 1);
+    await expect(taken).toHaveCount(i + 2);
   }
   await finish(page, 'Done, go to Portion');
   await expect(page).toHaveURL(/portion/);
+}
+
+test('what a job costs in taps: one fish from the box to the log', async ({ page }) => {
+  test.setTimeout(120_000);
+  const hand = await Hand.of(page);
+  await signIn(page);
+  await hand.expectAtMost('Signing in', 6, 0);
+
+  await toTheBoard(page, hand);
   await page.locator('.mantine-Chip-root', { hasText: 'Hake, parsley sauce' }).tap();
   await page.getByRole('button', { name: 'Count the bones' }).tap();
   await hand.type(page.getByLabel('Bones found, typed'), '17');
@@ -114,13 +120,12 @@ test('what a job costs in taps: six fish at the door', async ({ page }) => {
 test('what a job costs in taps: a side planned', async ({ page }) => {
   const hand = await Hand.of(page);
   await signIn(page);
-  await page.goto('/portion');
-  await hand.expectAtMost('Signing in', 6, 0);
-  await page.getByRole('link', { name: /Meagre no. 142/ }).tap();
+  await toTheBoard(page, hand);
+  await hand.expectAtMost('Received and broken down by three weights', 10, 10);
   await page.getByRole('link', { name: 'Plan the cuts' }).tap();
   // The dish of the fish is ticked already; who wants another one ticks that.
-  await expect(page.locator('.kinds li', { hasText: 'Meagre, tomato' }).getByRole('checkbox')).toBeChecked();
+  await expect(page.locator('.kinds li', { hasText: 'Hake, parsley sauce' }).getByRole('checkbox')).toBeChecked();
   await page.getByRole('button', { name: 'Save plan and cut' }).tap();
   await expect(page.getByTestId('todo')).toContainText(/Square off|Cut at/);
-  await hand.expectAtMost('A side planned by its weight alone', 3, 0);
+  await hand.expectAtMost('Fillets planned by their weight alone', 3, 0);
 });
