@@ -117,9 +117,10 @@ test('what a job costs in taps: six fish at the door', async ({ page }) => {
   await hand.expectAtMost('Six fish of one kind by hand, inspected, delivery closed', 20, 27);
 });
 
-test('what a job costs in taps: a side planned', async ({ page }) => {
+test('what a job costs in taps: fillets planned', async ({ page }) => {
   const hand = await Hand.of(page);
   await signIn(page);
+  await hand.expectAtMost('Signing in', 6, 0);
   await toTheBoard(page, hand);
   await hand.expectAtMost('Received and broken down by three weights', 10, 10);
   await page.getByRole('link', { name: 'Plan the cuts' }).tap();
