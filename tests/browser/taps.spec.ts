@@ -121,19 +121,3 @@ test('what a job costs in taps: six fish at the door', async ({ page }) => {
   await expect(page.getByRole('button', { name: 'Close delivery' })).toHaveCount(0);
   await hand.expectAtMost('Six fish of one kind by hand, inspected, delivery closed', 20, 27);
 });
-
-test('what a job costs in taps: fillets planned', async ({ page }) => {
-  const hand = await Hand.of(page);
-  await signIn(page);
-  await hand.expectAtMost('Signing in', 6, 0);
-  await toTheBoard(page, hand);
-  await page.locator('.mantine-Chip-root', { hasText: 'Hake, parsley sauce' }).tap();
-  await countBones(page, hand);
-  await hand.expectAtMost('Received, broken down by three weights, boned', 16, 12);
-  await page.getByRole('link', { name: 'Plan the cuts' }).tap();
-  // The dish of the fish is ticked already; who wants another one ticks that.
-  await expect(page.locator('.kinds li', { hasText: 'Hake, parsley sauce' }).getByRole('checkbox')).toBeChecked();
-  await page.getByRole('button', { name: 'Save plan and cut' }).tap();
-  await expect(page.getByTestId('todo')).toContainText(/Square off|Cut at/);
-  await hand.expectAtMost('Fillets planned by their weight alone', 2, 0);
-});
