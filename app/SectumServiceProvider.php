@@ -63,8 +63,11 @@ final class SectumServiceProvider extends ServiceProvider
         $this->app->bind(DemoPan::class, SocketScale::class);
         $this->app->bind(Probe::class, SocketProbe::class);
         $this->app->bind(DemoProbe::class, SocketProbe::class);
-        $this->app->tag(Registry::classes(), Computation::class);
-        $this->app->when(Registry::class)->needs(Computation::class)->giveTagged(Computation::class);
+        // Looked for when something is computed: most requests compute nothing of this.
+        $this->app
+            ->when(Registry::class)
+            ->needs(Computation::class)
+            ->give(fn (): array => array_map($this->app->make(...), Registry::classes()));
         $this->app->bind(ExpectedPortions::class, UsualPortions::class);
         $this->app->bind(CostOfPortions::class, FishPortionCosts::class);
         $this->app->bind(LabelPrinter::class, KeepingPrinter::class);
