@@ -77,7 +77,7 @@ function Clock({ since, of, fish = false }: { since: number; of: number; fish?: 
   }, []);
   const shown = running(from, now);
   return (
-    <span className={fish ? cx(css.clock, css.whole) : css.clock}>
+    <span className={cx(css.clock, fish && css.whole)}>
       {fish && 'fish: '}
       {shown && <b>{shown}</b>} {t('stepPanel.of-about', { minutes: minutes(of) })}
     </span>

@@ -45,7 +45,7 @@ export function PlatesScreen() {
               </span>
               <PlateBar plate={plate} most={most} />
               <b className={css.plateCost}>{plate.cost}</b>
-              <span className={plate.band === 'above' ? cx(css.pct, look.ended) : css.pct}>
+              <span className={cx(css.pct, plate.band === 'above' && look.ended)}>
                 <b>{plate.cost_pct ?? '–'}</b>
                 <span className={css.soft}>{banded(plate)}</span>
               </span>

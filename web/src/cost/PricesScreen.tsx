@@ -91,7 +91,7 @@ export function PricesScreen() {
                   <Table.Tr key={row.place}>
                     <Table.Td>
                       {row.called}
-                      <span className={row.faults.length > 0 ? cx(look.fault, look.block) : cx(look.soft, look.block)}>
+                      <span className={cx(row.faults.length > 0 ? look.fault : look.soft, look.block)}>
                         {row.faults.join(' ') || (row.fish === row.called ? '' : row.fish)}
                       </span>
                     </Table.Td>
@@ -158,7 +158,7 @@ function Moved({ dishes, points }: { dishes: PricesRead['dishes']; points: numbe
       <ul className="moved">
         {dishes.map((dish) => (
           <li key={dish.dish}>
-            <Link to={`/cost/plates/${dish.dish}`} className={dish.leaves ? cx(css.movedRow, css.out) : css.movedRow}>
+            <Link to={`/cost/plates/${dish.dish}`} className={cx(css.movedRow, dish.leaves && css.out)}>
               <span>
                 <b>{dish.name}</b>
                 <span className={cx(look.soft, look.block)}>

@@ -40,7 +40,7 @@ export function WhatIf({ dish, base, price }: { dish: string; base: Base; price:
       <p className={css.todo} data-testid="said">
         {error ? asProblem(error).detail : (data?.said ?? t('whatIf.move-a-figure-and-see-what'))}
       </p>
-      <div className={isFetching ? cx(css.live, look.plateFigures, css.asking) : cx(css.live, look.plateFigures)}>
+      <div className={cx(css.live, look.plateFigures, isFetching && css.asking)}>
         <div className={look.state}>
           <span>{t('whatIf.plate-cost')}</span>
           <span>{moved ? t('whatIf.now', { plate: data?.now.plate ?? '' }) : t('whatIf.as-it-is')}</span>

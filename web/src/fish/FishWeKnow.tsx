@@ -42,7 +42,7 @@ export function FishWeKnow() {
       )}
       <div className={look.rows}>
         {data?.species.map((fish) => (
-          <Link className={css.speciesRow} key={fish.id} to={`/fish/${fish.id}`}>
+          <Link className={cx(look.listRow, css.speciesRow)} key={fish.id} to={`/fish/${fish.id}`}>
             <span>
               <b>{fish.name}</b>
               <span className={css.soft}>{fish.other_names.join(', ')}</span>

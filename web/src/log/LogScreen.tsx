@@ -57,7 +57,7 @@ export function LogScreen() {
       )}
       <div className={look.rows}>
         {data?.fish.map(({ fish, keel, edible_yield: edible, portions }) => (
-          <Link className={look.fishRow} key={fish.id} to={`/log/${fish.id}`}>
+          <Link className={cx(look.listRow, look.fishRow)} key={fish.id} to={`/log/${fish.id}`}>
             <span>
               <span className={look.name}>{t('log.no', { title: fish.title, number: fish.number })}</span>
               <span className={look.soft}>{fish.received.slice(0, -7)}</span>

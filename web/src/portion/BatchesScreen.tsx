@@ -34,7 +34,7 @@ export function BatchesScreen() {
       {data && data.ready.length > 0 && <h2>{t('batches.not-on-a-tray-yet')}</h2>}
       <ul className={look.rows}>
         {data?.ready.map((ready) => (
-          <li className={css.readyRow} key={ready.dish}>
+          <li className={cx(look.listRow, css.readyRow)} key={ready.dish}>
             <span>
               <b>{ready.name}</b>
               <br />
@@ -61,7 +61,7 @@ export function BatchesScreen() {
       {data && data.trays.length > 0 && <h2>{t('batches.portion-trays')}</h2>}
       <div className={look.rows}>
         {data?.trays.map((tray) => (
-          <Link className={css.readyRow} key={tray.id} to={`/portion/trays/${tray.id}`}>
+          <Link className={cx(look.listRow, css.readyRow)} key={tray.id} to={`/portion/trays/${tray.id}`}>
             <span>
               <b>{t('batches.tray', { number: tray.number, dish: tray.dish })}</b>
               <br />

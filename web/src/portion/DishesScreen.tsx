@@ -34,7 +34,7 @@ export function DishesScreen() {
       )}
       <div className={look.rows}>
         {data?.dishes.map((dish) => (
-          <Link className={css.dishRow} key={dish.id} to={`/portion/dishes/${dish.id}`}>
+          <Link className={cx(look.listRow, css.dishRow)} key={dish.id} to={`/portion/dishes/${dish.id}`}>
             <span>
               <b>{dish.name}</b>
               <br />

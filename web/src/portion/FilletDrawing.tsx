@@ -52,7 +52,7 @@ export function FilletDrawing({ plan, next, onMove, asking }: Props) {
   return (
     <svg
       ref={svg}
-      className={asking ? cx(css.fillet, css.asking) : css.fillet}
+      className={cx(css.fillet, asking && css.asking)}
       viewBox={`${-MARGIN} 0 ${plan.length_cm * 10 + 2 * MARGIN} ${height}`}
       aria-label={t('filletDrawing.long-thick-drawn-to-scale', {
         plan: plan.name,
@@ -137,9 +137,7 @@ export function FilletDrawing({ plan, next, onMove, asking }: Props) {
       {shownMarks.map((cm, i) => (
         <g
           key={i}
-          className={cx(
-            next !== undefined && next !== null && Math.abs(cm - next) < 0.06 ? cx(css.mark, css.now) : css.mark,
-          )}
+          className={cx(css.mark, next !== undefined && next !== null && Math.abs(cm - next) < 0.06 && css.now)}
           {...(onMove
             ? {
                 role: 'slider',

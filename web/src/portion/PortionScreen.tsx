@@ -129,7 +129,7 @@ function Board({ bench }: { bench: PortionBench }) {
             : t('portion.put-on-the-scale', { lowerFirst: lowerFirst(choice?.name ?? '') });
 
   return (
-    <div className={plan ? cx(look.bench, css.planned) : look.bench}>
+    <div className={cx(look.bench, plan && css.planned)}>
       <section className={css.board}>
         <FishTitle fish={fish} figure={bench.portion_yield} of={t('portion.portion-yield')} />
         <Keel keel={bench.keel} />

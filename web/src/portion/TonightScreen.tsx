@@ -129,7 +129,7 @@ function Dealt({ group, onWant }: { group: Group; onWant: (dish: string, need: n
       <header>
         <h2>{group.fish}</h2>
         {group.said && (
-          <p className={short ? cx(look.said, css.short) : look.said}>
+          <p className={cx(look.said, short && css.short)}>
             {group.said}
             {group.gap_pct !== null && (
               <span className={look.soft}>

@@ -169,7 +169,7 @@ function Week({ row }: { row: Row }) {
       {resting && <i className={css.rests} style={{ left: at(now), right: `calc(100% - ${at(rests)})` }} />}
       {keeps !== null && keeps > from && (
         <i
-          className={keeps > SPAN ? cx(css.keeps, css.on) : css.keeps}
+          className={cx(css.keeps, keeps > SPAN && css.on)}
           style={{ left: at(from), right: `calc(100% - ${at(keeps)})` }}
         />
       )}

@@ -50,7 +50,11 @@ export function DeliveriesScreen() {
       )}
       <div className={look.rows}>
         {data?.deliveries.map(({ delivery, what, claimed }) => (
-          <Link className={css.deliveryRow} key={delivery.id} to={`/receive/deliveries/${delivery.id}`}>
+          <Link
+            className={cx(look.listRow, css.deliveryRow)}
+            key={delivery.id}
+            to={`/receive/deliveries/${delivery.id}`}
+          >
             <span>
               <b>{delivery.supplier}</b>
               <span className={css.soft}>

@@ -23,7 +23,7 @@ export function LineCard(props: {
   const unseen = line.fish.filter((fish) => fish.verdict === null && fish.stage === 'receive').length;
 
   return (
-    <article className={chosen ? cx(css.line, css.chosen) : css.line} aria-label={line.species.name}>
+    <article className={cx(css.line, chosen && css.chosen)} aria-label={line.species.name}>
       <UnstyledButton className={css.lineHead} aria-pressed={chosen} onClick={props.onChoose}>
         <span className={css.key} aria-hidden="true">
           {digit}
@@ -50,7 +50,7 @@ export function LineCard(props: {
         {props.toCome > 0 && line.fish.length > 0 ? (
           <span className={css.n}>{t('lineCard.to-come', { toCome: props.toCome })}</span>
         ) : (
-          <span className={line.gap?.short ? cx(css.n, css.gap) : css.n}>
+          <span className={cx(css.n, line.gap?.short && css.gap)}>
             {line.gap?.say ?? (line.fish.length > 0 ? t('lineCard.fits') : '')}
           </span>
         )}

@@ -94,7 +94,7 @@ function MadeList({ made }: { made: Made[] }) {
             </span>
             <span className={css.until}>
               <b>{one.yield ?? t('batchesMade.not-measured-yet')}</b>
-              <span className={one.past ? cx(css.soft, look.ended) : css.soft}>
+              <span className={cx(css.soft, one.past && look.ended)}>
                 {one.gone === 'discarded'
                   ? t('batchesMade.thrown-away')
                   : one.gone

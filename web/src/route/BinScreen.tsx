@@ -127,7 +127,7 @@ function Tubs({ bin }: { bin: BinInFull }) {
             {bin.deposits.map((one) => (
               <li key={one.id}>
                 <UnstyledButton
-                  className={one.past ? cx(css.tubRow, css.past) : css.tubRow}
+                  className={cx(css.tubRow, one.past && css.past)}
                   aria-pressed={!allPast && one.id === tub?.id}
                   onClick={() => {
                     setChosen(one.id);

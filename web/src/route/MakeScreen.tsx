@@ -79,7 +79,7 @@ export function MakeScreen() {
             <Link to="/route/bins">{t('make.bins')}</Link>
           </div>
         ) : (
-          <div className={isFetching ? cx(look.makeColumns, look.asking) : look.makeColumns}>
+          <div className={cx(look.makeColumns, isFetching && look.asking)}>
             <div>
               <h2>{t('make.into-the-pot')}</h2>
               <Amounts plan={data.plan} fish={data.mass.text} />

@@ -18,7 +18,7 @@ export function ChipRow({ role, legend, quiet, inline, children }: Props) {
   const id = useId();
   return (
     // biome-ignore lint/a11y/useAriaPropsSupportedByRole: both roles take a label; which one it is, is not read here
-    <div className={inline ? cx(css.chips, css.inline) : css.chips} role={role} aria-labelledby={id}>
+    <div className={cx(css.chips, inline && css.inline)} role={role} aria-labelledby={id}>
       <span id={id} className={quiet ? look.visuallyHidden : css.legend}>
         {legend}
       </span>

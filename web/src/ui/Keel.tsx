@@ -47,7 +47,7 @@ export function Keel(props: { keel: KeelData; small?: boolean; onChoose?: (piece
   });
 
   return (
-    <div className={small ? cx(css.keel, css.small) : css.keel}>
+    <div className={cx(css.keel, small && css.small)}>
       <div
         ref={ref}
         className={css.bar}

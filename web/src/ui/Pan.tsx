@@ -86,11 +86,11 @@ export function Pan(props: Props) {
           <span>{stateOf(pan)}</span>
           <span>{shown && shown.tare_mg > 0 ? t('pan.tare', { tare: shown.tare }) : ''}</span>
         </div>
-        <div className={figure.length > 5 ? cx(look.figure, look.long) : look.figure} data-testid="live">
+        <div className={cx(look.figure, figure.length > 5 && look.long)} data-testid="live">
           {figure || '–'}
           <small>{unit}</small>
         </div>
-        <div className={cx(shown?.steady && !shown.overload ? cx(css.level, css.steady) : css.level)} />
+        <div className={cx(css.level, shown?.steady && !shown.overload && css.steady)} />
       </div>
       {pan.away && <p className={look.soft}>{pan.away}</p>}
       {veiled && (

@@ -24,7 +24,7 @@ export function PartTray({
   const shown = all || hidden < 1 ? choices : choices.filter((c, i) => i < UNDER_A_DIGIT || c.part === chosen);
 
   return (
-    <div className={choices.length === 8 ? cx(css.choices, css.four) : css.choices}>
+    <div className={cx(css.choices, choices.length === 8 && css.four)}>
       {shown.map((choice) => {
         const digit = choices.indexOf(choice) + 1;
         return (

@@ -32,7 +32,7 @@ export function WaitingList({ stage, rooms }: { stage: Stage; rooms?: ReactNode 
     );
   }
   return (
-    <section className={rooms ? cx(look.sheet, look.wide) : look.sheet}>
+    <section className={cx(look.sheet, rooms && look.wide)}>
       {rooms}
       <div>
         <h1>{WORDS[stage].title}</h1>
@@ -51,7 +51,7 @@ export function WaitingList({ stage, rooms }: { stage: Stage; rooms?: ReactNode 
       )}
       <div className={look.rows}>
         {data?.fish.map(({ fish, keel }) => (
-          <Link className={look.fishRow} key={fish.id} to={`/${stage}/${fish.id}`}>
+          <Link className={cx(look.listRow, look.fishRow)} key={fish.id} to={`/${stage}/${fish.id}`}>
             <span>
               <span className={look.name}>{t('waitingList.no', { title: fish.title, number: fish.number })}</span>
               <span className={look.soft}>{fish.supplier}</span>
