@@ -20,8 +20,7 @@ final readonly class Message
 {
     /**
      * @param  array<string, Mass|Length|Temperature|Money|DateTimeImmutable|BackedEnum|int|float|string>  $values  by
-     *     the
-     *     names the sentence calls them; `count` decides between one and many
+     *     the names the sentence calls them; `count` decides between one and many
      */
     public function __construct(public Sentence $code, public array $values = [])
     {

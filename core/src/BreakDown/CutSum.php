@@ -8,11 +8,12 @@ namespace Sectum\BreakDown;
 final readonly class CutSum
 {
     /** @param  int  $unknown  how many of them could weigh anything */
-    public function __construct(public float $variance,
+    public function __construct(
+        public float $variance,
         public float $slope = 0.0,
         public float $foot = 0.0,
-        public int $unknown = 0, )
-    {
+        public int $unknown = 0,
+    ) {
     }
 
     public function plus(self $other): self

@@ -9,8 +9,7 @@ final readonly class Identifier
 {
     /**
      * Known identifiers: title, pattern of the value, and how it is checked besides. A trailing "n" stands for the
-     * number
-     * of decimals.
+     * number of decimals.
      */
     private const KNOWN = [
         '00' => ['Logistic unit (SSCC)', '\d{18}', 'check'],

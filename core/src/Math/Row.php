@@ -11,9 +11,10 @@ final readonly class Row
      * @param  list<int>  $at  which unknowns
      * @param  list<float>  $coefficients  as many
      */
-    public function __construct(public array $at,
+    public function __construct(
+        public array $at,
         public array $coefficients,
-        public float $target, )
-    {
+        public float $target,
+    ) {
     }
 }

@@ -161,21 +161,13 @@ final readonly class FilletShape
     /** Mass per length at a point, where 1 is the fillet's average. */
     public function massPerLengthAt(float $x): float
     {
-        $at = $this->place($x);
-        $i = $this->before($at);
-        $t = $at - $i;
-
-        return $this->perLength[$i] + ($this->perLength[$i + 1] - $this->perLength[$i]) * $t;
+        return $this->read($this->perLength, $x);
     }
 
     /** Thickness at a point, as a share of the greatest. */
     public function thicknessAt(float $x): float
     {
-        $at = $this->place($x);
-        $i = $this->before($at);
-        $t = $at - $i;
-
-        return $this->thickness[$i] + ($this->thickness[$i + 1] - $this->thickness[$i]) * $t;
+        return $this->read($this->thickness, $x);
     }
 
     /** Thinnest and thickest between two points, as shares of the greatest. */
@@ -234,6 +226,19 @@ final readonly class FilletShape
         }
 
         return 0.0;
+    }
+
+    /**
+     * A table read at a point, straight between its stations.
+     *
+     * @param  non-empty-list<float>  $table
+     */
+    private function read(array $table, float $x): float
+    {
+        $at = $this->place($x);
+        $i = $this->before($at);
+
+        return $table[$i] + ($table[$i + 1] - $table[$i]) * ($at - $i);
     }
 
     /** A point counted in stations. */

@@ -14,10 +14,11 @@ final readonly class GoodFor
      * @param  non-empty-list<RoutingReason>  $why
      * @param  Preparation|null  $prepare  what is done to it first; null when nothing is
      */
-    public function __construct(public Bin $bin,
+    public function __construct(
+        public Bin $bin,
         public int $tier,
         public array $why,
-        public ?Preparation $prepare = null, )
-    {
+        public ?Preparation $prepare = null,
+    ) {
     }
 }
