@@ -228,9 +228,7 @@ final readonly class Bench
                 'claimed' => $row->text('claimed') === '1',
                 'photo' => $row->text('photo_id') === '' ? null : $row->text('photo_id'),
             ],
-            Row::all(
-                Finding::query()->toBase()->where('fish_id', $fish->id)->orderBy('found_at')->orderBy('id')->get(),
-            ),
+            Row::all(Finding::rows()->where('fish_id', $fish->id)->orderBy('found_at')->orderBy('id')->get()),
         );
     }
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Catalogue;
 
-use App\Kitchen\Database\Table;
+use App\Kitchen\Database\KeyedTable;
 
 /**
  * A method, as it is shipped or as the house copied and changed it.
@@ -17,13 +17,9 @@ use App\Kitchen\Database\Table;
  * @property string|null $copied_from null for one that is shipped
  * @property int $version
  */
-final class CatalogueMethod extends Table
+final class CatalogueMethod extends KeyedTable
 {
     protected $table = 'methods';
 
     protected $primaryKey = 'method';
-
-    protected $keyType = 'string';
-
-    public $incrementing = false;
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Catalogue;
 
-use App\Kitchen\Database\Table;
+use App\Kitchen\Database\KeyedTable;
 
 /**
  * A part of a fish, as the catalogue describes it.
@@ -17,13 +17,9 @@ use App\Kitchen\Database\Table;
  * @property string $forms of bodies that have it
  * @property string $source
  */
-final class CataloguePart extends Table
+final class CataloguePart extends KeyedTable
 {
     protected $table = 'parts';
 
     protected $primaryKey = 'part';
-
-    protected $keyType = 'string';
-
-    public $incrementing = false;
 }

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Catalogue;
 
+use App\Kitchen\Database\KeyedTable;
 use App\Kitchen\Database\Remembered;
-use App\Kitchen\Database\Table;
 use App\Kitchen\Settings;
 use Sectum\Fish\Bin;
 use Sectum\Measure\Mass;
@@ -25,15 +25,11 @@ use Sectum\Route\Bins\Ledger;
  * @property string $source
  * @property int $version
  */
-final class HouseBin extends Table
+final class HouseBin extends KeyedTable
 {
-    public $incrementing = false;
-
     protected $table = 'bins';
 
     protected $primaryKey = 'bin';
-
-    protected $keyType = 'string';
 
     /** @return array<string, self> by bin, in the catalogue's order */
     public static function byName(): array

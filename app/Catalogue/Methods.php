@@ -67,7 +67,7 @@ final readonly class Methods
     {
         return Remembered::of('methods', ['methods'], function (): array {
             $rows = [];
-            $all = CatalogueMethod::query()->toBase()->orderByRaw('copied_from is null')->orderBy('rowid')->get();
+            $all = CatalogueMethod::rows()->orderByRaw('copied_from is null')->orderBy('rowid')->get();
             foreach (Row::all($all) as $row) {
                 $rows[$row->text('method')] = $row;
             }
@@ -80,7 +80,7 @@ final readonly class Methods
     private static function steps(string $code): array
     {
         $steps = [];
-        foreach (Row::all(CatalogueStep::query()->toBase()->where('method', $code)->orderBy('step')->get()) as $row) {
+        foreach (Row::all(CatalogueStep::rows()->where('method', $code)->orderBy('step')->get()) as $row) {
             $choices = [];
             foreach (self::words($row->text('choices'), ';') as $choice) {
                 [$question, $option] = explode(':', $choice, 2) + ['', ''];
@@ -109,7 +109,7 @@ final readonly class Methods
     {
         $options = [];
         $asks = [];
-        $rows = CatalogueChoice::query()->toBase()->where('method', $code)->orderBy('rowid')->get();
+        $rows = CatalogueChoice::rows()->where('method', $code)->orderBy('rowid')->get();
         foreach (Row::all($rows) as $row) {
             $asks[$row->text('question')] = $row->text('asks');
             $options[$row->text('question')][] = new Option(

@@ -13,7 +13,6 @@ use Sectum\Cost\ProductCost;
 use Sectum\Cost\Purchase;
 use Sectum\Cost\Split;
 use Sectum\Measure\Mass;
-use Sectum\Measure\PricePerKg;
 
 /** `cost`: from the invoice to each portion. */
 final readonly class CostComputation implements Computation
@@ -25,11 +24,10 @@ final readonly class CostComputation implements Computation
 
     public function answer(Fields $request): array
     {
-        $currency = Minor::currency();
         $cost = Cost::of(
             new Purchase(
                 Mass::ofGrams($request->number('mass_g')),
-                PricePerKg::ofMinor($request->int('price_per_kg_minor'), $currency),
+                Minor::perKg($request->int('price_per_kg_minor')),
                 Minor::of($request->int('delivery_minor', 0)),
                 Exact::number($request->number('labour_minutes', 0)),
                 Minor::of($request->int('labour_rate_per_hour_minor', 0)),
@@ -37,7 +35,7 @@ final readonly class CostComputation implements Computation
             array_map(
                 fn (Fields $credit): Credit => Credit::at(
                     Mass::ofGrams($credit->number('mass_g')),
-                    PricePerKg::ofMinor($credit->int('value_per_kg_minor'), $currency),
+                    Minor::perKg($credit->int('value_per_kg_minor')),
                 ),
                 $request->list('credits'),
             ),

@@ -6,6 +6,7 @@ namespace App\Compute;
 
 use Sectum\Measure\Currency;
 use Sectum\Measure\Money;
+use Sectum\Measure\PricePerKg;
 
 /** Amounts of the filter: whole minor units of a currency nobody names. */
 final readonly class Minor
@@ -19,6 +20,11 @@ final readonly class Minor
     public static function of(int $minor): Money
     {
         return Money::ofMinor($minor, self::currency());
+    }
+
+    public static function perKg(int $minor): PricePerKg
+    {
+        return PricePerKg::of(self::of($minor));
     }
 
     /**

@@ -75,7 +75,7 @@ final readonly class CostBench
 
     private function money(?int $minor): ?string
     {
-        return $minor === null ? null : Money::ofMinor($minor, $this->settings->currency)->print();
+        return $minor === null ? null : $this->settings->money($minor)->print();
     }
 
     /** @return list<Answer> */

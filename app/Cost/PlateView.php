@@ -37,7 +37,7 @@ final readonly class PlateView
             'sides' => $sides->print(),
             'surcharge_pct' => (float) $dish->surcharge_pct,
             'small' => $small->print(),
-            'price' => $dish->price_minor === null ? null : $settings->money($dish->price_minor)->print(),
+            'price' => $dish->price($settings)?->print(),
             'target_cost_pct' => $target,
             'tax_pct' => (float) $settings->taxPct,
             'portion' => $portion->print(),
@@ -76,13 +76,11 @@ final readonly class PlateView
     /** @param  Money|null  $price  in place of the dish's own */
     public static function plate(Dish $dish, Money $portion, Settings $settings, ?Money $price = null): Plate
     {
-        $price ??= $dish->price_minor === null ? null : $settings->money($dish->price_minor);
-
         return Plate::of(
             $portion,
             $settings->money($dish->sides_minor),
             BigRational::of($dish->surcharge_pct),
-            $price,
+            $price ?? $dish->price($settings),
             BigRational::of($settings->taxPct),
             $dish->target_cost_pct === null ? null : BigRational::of($dish->target_cost_pct),
         );

@@ -113,7 +113,7 @@ final readonly class PriceList
                 fn (SupplierPrice $one): array => [
                     'supplier' => $one->supplier->name,
                     'fish' => $one->species->name,
-                    'price' => Money::ofMinor($one->price_per_kg_minor, $settings->currency)->print(),
+                    'price' => $settings->money($one->price_per_kg_minor)->print(),
                     'on' => Moment::at($one->listed_at)->format('j M Y'),
                 ],
                 $latest,
@@ -153,8 +153,8 @@ final readonly class PriceList
                 'place' => $row->place,
                 'called' => $row->name,
                 'fish' => $species?->name,
-                'price' => $minor === null ? null : Money::ofMinor($minor, $settings->currency)->print(),
-                'was' => $was === null ? null : Money::ofMinor(Money::toMinor($was), $settings->currency)->print(),
+                'price' => $minor === null ? null : $settings->money($minor)->print(),
+                'was' => $was === null ? null : Money::round($was, $settings->currency)->print(),
                 'change_pct' => $was === null || $minor === null || $was->isZero()
                         ? null
                         : round(($minor / $was->toFloat()) * 100 - 100, 1),
@@ -261,7 +261,7 @@ final readonly class PriceList
                 'band' => $band->value,
                 'leaves' => $band !== CostBand::Within && $was === CostBand::Within,
                 'off' => round(($after->costPct ?? 0.0) - (float) $dish->target_cost_pct, 1),
-                'price' => Money::ofMinor($dish->price_minor, $settings->currency)->print(),
+                'price' => $settings->money($dish->price_minor)->print(),
                 'suggested' => PlateView::suggested($after, $settings)?->print(),
             ];
         }

@@ -113,7 +113,6 @@ final readonly class WholeOrReady
                     "Bought fillets pay below {$cut->evenReady->perKg->print()} per kg.",
                 $cut->saves->minor < 0 => "Ready-cut {$species->name} saves ".
                     "{$cut->saves->times(-1)->print()} a served kilo.".
-
                     ($cut->evenWhole === null
                         ? ' No price of whole fish makes up for it.'
                         : " Cutting here pays below {$cut->evenWhole->perKg->print()} per kg of whole fish."),

@@ -15,7 +15,7 @@ final readonly class Containers
     {
         return Remembered::of('containers', ['tares'], function (): array {
             $containers = [];
-            foreach (Tare::query()->toBase()->orderBy('name')->pluck('mass_mg', 'name') as $name => $milligrams) {
+            foreach (Tare::rows()->orderBy('name')->pluck('mass_mg', 'name') as $name => $milligrams) {
                 $containers[(string) $name] = Mass::ofMilligrams(is_numeric($milligrams) ? (int) $milligrams : 0);
             }
 
@@ -32,7 +32,7 @@ final readonly class Containers
     public static function store(string $name, ?Mass $mass): void
     {
         $mass === null
-            ? Tare::query()->toBase()->where('name', $name)->delete()
-            : Tare::query()->toBase()->updateOrInsert(['name' => $name], ['mass_mg' => $mass->milligrams]);
+            ? Tare::rows()->where('name', $name)->delete()
+            : Tare::rows()->updateOrInsert(['name' => $name], ['mass_mg' => $mass->milligrams]);
     }
 }

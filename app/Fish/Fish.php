@@ -105,7 +105,7 @@ final class Fish extends Record
         $fish = self::query()->with(['species.shares', 'pieces.readings.void', 'pieces.readings.person']);
         $fish->withAggregate('supplier as supplier_name', 'name');
         $fish->addSelect([
-            'last_step_at' => StepTime::query()->toBase()->selectRaw('max(said_at)')->whereColumn('fish_id', 'fish.id'),
+            'last_step_at' => StepTime::rows()->selectRaw('max(said_at)')->whereColumn('fish_id', 'fish.id'),
         ]);
 
         return $fish;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Fish;
 
-use App\Kitchen\Database\Table;
+use App\Kitchen\Database\KeyedTable;
 use App\Kitchen\Person;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
@@ -18,15 +18,11 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property int|null $after_seq the reading that was the latest then
  * @property-read Person $person
  */
-final class ReadingVoid extends Table
+final class ReadingVoid extends KeyedTable
 {
-    public $incrementing = false;
-
     protected $table = 'reading_voids';
 
     protected $primaryKey = 'reading_id';
-
-    protected $keyType = 'string';
 
     protected static function booted(): void
     {

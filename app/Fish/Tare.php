@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Fish;
 
-use App\Kitchen\Database\Table;
+use App\Kitchen\Database\KeyedTable;
 
 /**
  * A container with what it weighs empty.
@@ -12,13 +12,9 @@ use App\Kitchen\Database\Table;
  * @property string $name
  * @property int $mass_mg
  */
-final class Tare extends Table
+final class Tare extends KeyedTable
 {
     protected $table = 'tares';
 
     protected $primaryKey = 'name';
-
-    protected $keyType = 'string';
-
-    public $incrementing = false;
 }

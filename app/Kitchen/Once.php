@@ -28,8 +28,7 @@ final readonly class Once
         DB::transactionLevel() > 0 || throw new LogicException('Asked outside the transaction that writes it.');
         $digest = hash('sha256', $what."\n".(is_string($content) ? $content : self::canonical($content->all())));
         if (
-            Sent::query()
-                ->toBase()
+            Sent::rows()
                 ->insertOrIgnore(['id' => $id, 'digest' => $digest]) === 1
         ) {
             return true;

@@ -78,7 +78,7 @@ enum RuleKind: string
     public function show(string $kept, HouseRule $rule, Settings $settings, Person $for): string
     {
         return match ($this) {
-            self::Money => Money::ofMinor((int) $kept, $settings->currency)->print(),
+            self::Money => $settings->money((int) $kept)->print(),
             self::Mass => (new Words($for->units, Mass::ofMilligrams(min(1000, max(1, (int) $kept)))))->text(
                 Mass::ofMilligrams((int) $kept),
             ),

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Kitchen;
 
-use App\Kitchen\Database\Table;
+use App\Kitchen\Database\KeyedTable;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
@@ -16,15 +16,11 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property string|null $changed_at
  * @property-read Person|null $person
  */
-final class Setting extends Table
+final class Setting extends KeyedTable
 {
     protected $table = 'settings';
 
-    public $incrementing = false;
-
     protected $primaryKey = 'key';
-
-    protected $keyType = 'string';
 
     /** @return BelongsTo<Person, $this> */
     public function person(): BelongsTo

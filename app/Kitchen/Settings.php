@@ -76,13 +76,14 @@ final readonly class Settings
             : HouseRule::of($key)->default;
         $number = fn (string $key): float => (float) $value($key);
         $yes = fn (string $key): bool => $value($key) === '1';
+        $currency = Currency::of($value('currency'));
 
         return new self(
             $value('kitchen'),
             $value('print_header'),
-            Currency::of($value('currency')),
+            $currency,
             new HouseTime(new DateTimeZone($value('timezone')), (int) $value('day_ends')),
-            Money::ofMinor((int) $value('labour_rate_minor'), Currency::of($value('currency'))),
+            Money::ofMinor((int) $value('labour_rate_minor'), $currency),
             $value('tax_pct'),
             Mass::ofMilligrams((int) $value('scale_most_mg')),
             Mass::ofMilligrams((int) $value('scale_step_mg')),

@@ -200,7 +200,7 @@ final readonly class PortionBench
             'fits' => Forecast::of($left, $band),
         ];
 
-        return $prices === null ? $plain : [...$plain, 'price' => self::money($dish->price_minor, $prices)];
+        return $prices === null ? $plain : [...$plain, 'price' => $dish->price($prices)?->print()];
     }
 
     /** @return list<Answer> */
@@ -270,11 +270,6 @@ final readonly class PortionBench
             'name' => $next->name,
             'how' => $next->band()->place($mass) === Placed::Within ? 'as it is' : $words->text($more).' trimmed off',
         ];
-    }
-
-    private static function money(?int $minor, ?Settings $prices): ?string
-    {
-        return $minor === null || $prices === null ? null : Money::ofMinor($minor, $prices->currency)->print();
     }
 
     /** @return Answer */

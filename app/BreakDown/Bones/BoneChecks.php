@@ -22,7 +22,7 @@ final readonly class BoneChecks
         $rows = Remembered::of(
             "bone checks:{$fish->id}",
             ['bone_checks'],
-            fn (): array => Row::all(BonePass::query()->toBase()->where('fish_id', $fish->id)->orderBy('rowid')->get()),
+            fn (): array => Row::all(BonePass::rows()->where('fish_id', $fish->id)->orderBy('rowid')->get()),
         );
         foreach ($rows as $row) {
             $latest[$row->text('piece_id')] = $row;

@@ -48,7 +48,7 @@ final readonly class StoreBoneCheck
                         'give the reason.',
                 );
             }
-            BonePass::query()->toBase()->insert([
+            BonePass::rows()->insert([
                 'id' => $check,
                 'fish_id' => $fish->id,
                 'piece_id' => $piece->id,

@@ -44,7 +44,7 @@ final readonly class StoreFinding
             ) {
                 throw Fault::inField('/photo', 'There is no such photo of this fish.');
             }
-            Finding::query()->toBase()->insert([
+            Finding::rows()->insert([
                 'id' => $find,
                 'fish_id' => $fish->id,
                 'kind' => $kind->value,

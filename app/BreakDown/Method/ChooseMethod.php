@@ -66,7 +66,7 @@ final readonly class ChooseMethod
                 throw Fault::inField('/done', 'Choose first how it is cut.');
             }
             if ($fish->steps_said !== $done) {
-                StepTime::query()->toBase()->insert([
+                StepTime::rows()->insert([
                     'fish_id' => $fish->id,
                     'step' => $done,
                     'said_by' => $person->id,

@@ -63,7 +63,7 @@ final readonly class MethodController
     private static function whole(string $code): JsonResponse
     {
         $row =
-            Row::maybe(CatalogueMethod::query()->toBase()->where('method', $code)->first()) ??
+            Row::maybe(CatalogueMethod::rows()->where('method', $code)->first()) ??
             throw Fault::notThere('There is no such method.');
 
         return new JsonResponse([
@@ -86,7 +86,7 @@ final readonly class MethodController
                     'seconds' => $step->number('seconds'),
                     'seconds_per_kg' => $step->number('seconds_per_kg'),
                 ],
-                Row::all(CatalogueStep::query()->toBase()->where('method', $code)->orderBy('step')->get()),
+                Row::all(CatalogueStep::rows()->where('method', $code)->orderBy('step')->get()),
             ),
         ]);
     }

@@ -138,7 +138,7 @@ final readonly class MethodView
     {
         return Remembered::of("lost:{$fish->id}:{$fish->method}", ['yield_records'], function () use ($fish): array {
             $lost = [];
-            $rows = KeptYield::query()->toBase()
+            $rows = KeptYield::rows()
                 ->select('rung')
                 ->selectRaw('count(*) as fishes, avg(pct) as share')
                 ->where([

@@ -23,9 +23,9 @@ final readonly class StoreMethod
         $person->mustBeHeadChef('The head chef edits the house\'s own methods.');
         DB::connection()->transaction(function () use ($code, $fields): void {
             $from =
-                Row::maybe(CatalogueMethod::query()->toBase()->where('method', $fields->string('from'))->first()) ??
+                Row::maybe(CatalogueMethod::rows()->where('method', $fields->string('from'))->first()) ??
                 throw Fault::inField('/from', 'There is no such method to copy.');
-            $known = Row::maybe(CatalogueMethod::query()->toBase()->where('method', $code)->first());
+            $known = Row::maybe(CatalogueMethod::rows()->where('method', $code)->first());
             if ($known !== null && $known->text('copied_from') === '') {
                 throw Fault::conflict('A default method is not changed: copy it first.');
             }
@@ -37,7 +37,7 @@ final readonly class StoreMethod
                 );
             }
             $steps = self::steps($code, $fields->list('steps'), BodyForm::from($from->text('form')));
-            CatalogueMethod::query()->toBase()->updateOrInsert(
+            CatalogueMethod::rows()->updateOrInsert(
                 ['method' => $code],
                 [
                     'name' => trim($fields->string('name')),
@@ -48,15 +48,12 @@ final readonly class StoreMethod
                     'version' => $version + 1,
                 ],
             );
-            CatalogueStep::query()->toBase()->where('method', $code)->delete();
-            CatalogueStep::query()->toBase()->insert($steps);
+            CatalogueStep::rows()->where('method', $code)->delete();
+            CatalogueStep::rows()->insert($steps);
             if ($known === null) {
-                $copied = CatalogueChoice::query()
-                    ->toBase()
-                    ->where('method', $fields->string('from'))
-                    ->orderBy('rowid');
+                $copied = CatalogueChoice::rows()->where('method', $fields->string('from'))->orderBy('rowid');
                 foreach ($copied->get() as $choice) {
-                    CatalogueChoice::query()->toBase()->insert([...(array) $choice, 'method' => $code]);
+                    CatalogueChoice::rows()->insert([...(array) $choice, 'method' => $code]);
                 }
             }
         });

@@ -35,7 +35,7 @@ final readonly class KeepYields
 
     public static function of(Fish $fish): void
     {
-        KeptYield::query()->toBase()->where('fish_id', $fish->id)->delete();
+        KeptYield::rows()->where('fish_id', $fish->id)->delete();
         if (! $fish->broken_down) {
             return;
         }
@@ -65,7 +65,7 @@ final readonly class KeepYields
                 $rows[] = [...self::about($fish), 'rung' => self::lostBy($question, $option), 'pct' => $pct->value];
             }
         }
-        KeptYield::query()->toBase()->insert($rows);
+        KeptYield::rows()->insert($rows);
     }
 
     /** Under which name the record of what an answer cost is kept. */
@@ -114,7 +114,7 @@ final readonly class KeepYields
     private static function records(Fish $fish): array
     {
         return Remembered::of("yields:{$fish->id}:{$fish->method}", ['yield_records'], function () use ($fish): array {
-            $ranked = KeptYield::query()->toBase()
+            $ranked = KeptYield::rows()
                 ->select(['rung', 'pct', 'each_mg'])
                 ->selectRaw('row_number() over (partition by rung order by fish_id desc) as place')
                 ->where(['species_id' => $fish->species_id, 'state' => $fish->state->value])

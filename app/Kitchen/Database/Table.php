@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Kitchen\Database;
 
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Query\Builder;
 use ReflectionMethod;
 
 /**
@@ -15,6 +16,12 @@ abstract class Table extends Model
     public $timestamps = false;
 
     protected $guarded = [];
+
+    /** Its rows as they are, with no model around each. */
+    public static function rows(): Builder
+    {
+        return self::query()->toBase();
+    }
 
     /**
      * What its traits do when a model is first used, found by their names alone.

@@ -88,8 +88,7 @@ final class BoardFillet extends Record
     public static function lastShape(string $species, Part $part): ?string
     {
         $last = Remembered::of('last shapes', ['boards', 'pieces', 'fish'], function (): array {
-            $boards = self::query()
-                ->toBase()
+            $boards = self::rows()
                 ->join('pieces', 'pieces.id', '=', 'boards.piece_id')
                 ->join('fish', 'fish.id', '=', 'boards.fish_id')
                 ->orderBy('boards.laid_at')

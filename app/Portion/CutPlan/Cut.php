@@ -111,7 +111,7 @@ final readonly class Cut
      */
     private static function rows(array $readings): array
     {
-        return Row::all(CutMade::query()->toBase()->whereIn('reading_id', $readings)->orderBy('from_cm')->get());
+        return Row::all(CutMade::rows()->whereIn('reading_id', $readings)->orderBy('from_cm')->get());
     }
 
     /** What a fillet weighed when the first cut by marks was made. */

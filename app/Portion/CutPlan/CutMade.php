@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Portion\CutPlan;
 
-use App\Kitchen\Database\Table;
+use App\Kitchen\Database\KeyedTable;
 
 /**
  * A piece cut by a plan: where it was told to be cut, and where its weight says it was.
@@ -20,13 +20,9 @@ use App\Kitchen\Database\Table;
  * @property int|null $guess_mg what the cutter said before the scale did
  * @property bool $at_mark
  */
-final class CutMade extends Table
+final class CutMade extends KeyedTable
 {
     protected $table = 'cuts';
 
     protected $primaryKey = 'reading_id';
-
-    protected $keyType = 'string';
-
-    public $incrementing = false;
 }

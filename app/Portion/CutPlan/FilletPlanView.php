@@ -209,7 +209,7 @@ final readonly class FilletPlanView
         $bins = Remembered::of(
             'parts',
             ['parts'],
-            fn (): array => CataloguePart::query()->toBase()->pluck('default_bin', 'part')->all(),
+            fn (): array => CataloguePart::rows()->pluck('default_bin', 'part')->all(),
         );
         $bin = $bins[$part->value] ?? null;
 

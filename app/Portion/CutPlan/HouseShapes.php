@@ -80,7 +80,7 @@ final readonly class HouseShapes
     /** Pieces that were cut by marks and count, of fish that were portioned. */
     private static function cuts(string $species, string $shape): Builder
     {
-        return CutMade::query()->toBase()
+        return CutMade::rows()
             ->join('readings', 'readings.id', '=', 'cuts.reading_id')
             ->leftJoin('reading_voids', 'reading_voids.reading_id', '=', 'readings.id')
             ->join('boards', 'boards.piece_id', '=', 'cuts.fillet_id')
@@ -91,7 +91,7 @@ final readonly class HouseShapes
             ->where(
                 'readings.taken_at',
                 '>',
-                ShapeReset::query()->toBase()
+                ShapeReset::rows()
                     ->where(['species_id' => $species, 'shape' => $shape])
                     ->selectRaw("coalesce(max(reset_at), '')"),
             )
@@ -106,7 +106,7 @@ final readonly class HouseShapes
         in_array($shape, FilletShape::names(), true) || throw Fault::notThere('There is no such shape.');
         Species::query()->findOrFail($species);
         if (self::fillets($species, $shape) !== []) {
-            ShapeReset::query()->toBase()->insert([
+            ShapeReset::rows()->insert([
                 'species_id' => $species,
                 'shape' => $shape,
                 'reset_by' => $person->id,
@@ -121,7 +121,7 @@ final readonly class HouseShapes
             $species,
             $shape,
         ): ?string {
-            $at = ShapeReset::query()->toBase()->where('species_id', $species)->where('shape', $shape)->max('reset_at');
+            $at = ShapeReset::rows()->where('species_id', $species)->where('shape', $shape)->max('reset_at');
 
             return is_string($at) ? $at : null;
         });

@@ -18,10 +18,10 @@ final readonly class ShapeController
     public function index(): JsonResponse
     {
         $rows = Row::all(
-            BoardFillet::query()->toBase()
+            BoardFillet::rows()
                 ->join('fish', 'fish.id', '=', 'boards.fish_id')
                 ->join('species', 'species.id', '=', 'fish.species_id')
-                ->whereIn('boards.piece_id', CutMade::query()->toBase()->select('fillet_id'))
+                ->whereIn('boards.piece_id', CutMade::rows()->select('fillet_id'))
                 ->distinct()
                 ->orderBy('species.name')
                 ->orderBy('boards.shape')

@@ -99,7 +99,7 @@ final readonly class TakeCut
         $mark = AtMark::of($plan->fillet, $plan->knifeCm, $to, $grams);
         $before = $plan->fillet->gramsUpTo($plan->knifeCm);
         $mm = $plan->fillet->thickness($before, $plan->fillet->gramsUpTo($mark->toCm));
-        CutMade::query()->toBase()->insert([
+        CutMade::rows()->insert([
             'reading_id' => $reading,
             'fillet_id' => $plan->piece->id,
             'cut_by' => $person->id,
@@ -118,9 +118,9 @@ final readonly class TakeCut
     /** A piece weighed again lies where it lay. */
     private function again(?string $replaces, string $id): void
     {
-        $before = $replaces === null ? null : CutMade::query()->toBase()->where('reading_id', $replaces)->first();
+        $before = $replaces === null ? null : CutMade::rows()->where('reading_id', $replaces)->first();
         if ($before !== null) {
-            CutMade::query()->toBase()->insert([...(array) $before, 'reading_id' => $id]);
+            CutMade::rows()->insert([...(array) $before, 'reading_id' => $id]);
         }
     }
 }

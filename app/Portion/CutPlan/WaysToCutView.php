@@ -7,7 +7,6 @@ namespace App\Portion\CutPlan;
 use App\Kitchen\Format\Words;
 use App\Kitchen\Settings;
 use Sectum\Measure\Mass;
-use Sectum\Measure\Money;
 use Sectum\Portion\PlannedPiece;
 use Sectum\Portion\PortionPlan;
 use Sectum\Portion\School;
@@ -27,7 +26,7 @@ final readonly class WaysToCutView
                     'portions' => array_sum($by->counts),
                     'each' => self::each($by, $words),
                     'left_over' => $words->text($plan->leftAfter($by->pieces)),
-                    'worth' => Money::ofMinor((int) round($by->value), $prices->currency)->print(),
+                    'worth' => $prices->money((int) round($by->value))->print(),
                 ];
             }
         }

@@ -143,18 +143,21 @@ final class Dish extends Record
         );
     }
 
+    /** What the menu takes for it, with tax; null when nobody said. */
+    public function price(Settings $settings): ?Money
+    {
+        return $this->price_minor === null ? null : $settings->money($this->price_minor);
+    }
+
     /** What one portion is worth to the house. */
     public function worth(Settings $settings): Money
     {
-        if ($this->value_minor !== null || $this->price_minor === null) {
+        $price = $this->price($settings);
+        if ($this->value_minor !== null || $price === null) {
             return $settings->money($this->value_minor ?? 0);
         }
 
-        return Worth::of(
-            $settings->money($this->price_minor),
-            BigRational::of($settings->taxPct),
-            $settings->money($this->sides_minor),
-        );
+        return Worth::of($price, BigRational::of($settings->taxPct), $settings->money($this->sides_minor));
     }
 
     /**

@@ -43,7 +43,7 @@ final readonly class DishView
             : Mass::ofMilligrams($milligrams)->print($words->unit);
         $money = fn (?int $minor): ?string => $minor === null
             ? null
-            : ltrim(Money::ofMinor($minor, $settings->currency)->print(), $settings->currency->sign());
+            : ltrim($settings->money($minor)->print(), $settings->currency->sign());
 
         return [
             'id' => $dish->id,

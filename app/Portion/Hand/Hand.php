@@ -40,7 +40,7 @@ final readonly class Hand
     private static function found(Person $person): self
     {
         $rows = Row::all(
-            CutMade::query()->toBase()
+            CutMade::rows()
                 ->join('readings', 'readings.id', '=', 'cuts.reading_id')
                 ->leftJoin('reading_voids', 'reading_voids.reading_id', '=', 'readings.id')
                 ->where('cuts.cut_by', $person->id)

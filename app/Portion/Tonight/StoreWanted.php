@@ -18,7 +18,7 @@ final readonly class StoreWanted
     {
         DB::connection()->transaction(function () use ($dish, $need): void {
             $chosen = Dish::chosen($dish);
-            WantedTonight::query()->toBase()->updateOrInsert(
+            WantedTonight::rows()->updateOrInsert(
                 ['day' => $this->tonight->day(), 'dish_id' => $chosen->id],
                 ['need' => $need],
             );

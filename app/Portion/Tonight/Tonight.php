@@ -59,7 +59,7 @@ final readonly class Tonight
     {
         $settings = Settings::load();
         $words = new Words($person->units, $settings->scaleStep);
-        $need = WantedTonight::query()->toBase()
+        $need = WantedTonight::rows()
             ->where('day', $this->day())
             ->pluck('need', 'dish_id')
             ->map(fn (mixed $one): int => is_numeric($one) ? (int) $one : 0)
@@ -250,7 +250,7 @@ final readonly class Tonight
         $bands = array_column(array_map(fn (Dish $dish): array => [$dish->id, $dish->band()], $dishes), 1, 0);
         $made = [];
         $rows = Row::all(
-            Piece::query()->toBase()
+            Piece::rows()
                 ->join('readings', 'readings.piece_id', '=', 'pieces.id')
                 ->leftJoin('reading_voids', 'reading_voids.reading_id', '=', 'readings.id')
                 ->join('fish', 'fish.id', '=', 'pieces.fish_id')

@@ -116,7 +116,7 @@ final readonly class ColdRoom
     /** @return Query ids of fish of which a part has been weighed */
     private static function begun(): Query
     {
-        return Piece::query()->toBase()
+        return Piece::rows()
             ->join(
                 'fish',
                 fn (JoinClause $join): JoinClause => $join

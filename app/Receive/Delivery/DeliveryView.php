@@ -117,7 +117,7 @@ final readonly class DeliveryView
         $fish = $delivery->lines
             ->flatMap(fn (DeliveryLine $line): array => array_values($line->fish->all()))
             ->keyBy('id');
-        $finds = Finding::query()->toBase()
+        $finds = Finding::rows()
             ->whereIn('fish_id', $fish->keys()->all())
             ->where('claimed', true)
             ->orderBy('found_at')

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Receive\Invoice;
 
-use App\Kitchen\Database\Table;
+use App\Kitchen\Database\KeyedTable;
 
 /**
  * How a supplier's files are read, as it was last said.
@@ -12,13 +12,9 @@ use App\Kitchen\Database\Table;
  * @property string $supplier_id
  * @property string $map JSON
  */
-final class InvoiceMap extends Table
+final class InvoiceMap extends KeyedTable
 {
     protected $table = 'invoice_maps';
 
     protected $primaryKey = 'supplier_id';
-
-    protected $keyType = 'string';
-
-    public $incrementing = false;
 }

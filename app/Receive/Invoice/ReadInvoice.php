@@ -58,7 +58,7 @@ final readonly class ReadInvoice
     private static function kept(?string $supplier): ?Fields
     {
         $known = $supplier === null ? null : Supplier::query()->where('name', trim($supplier))->first();
-        $json = $known === null ? null : InvoiceMap::query()->toBase()->where('supplier_id', $known->id)->value('map');
+        $json = $known === null ? null : InvoiceMap::rows()->where('supplier_id', $known->id)->value('map');
         try {
             $map = is_string($json) ? json_decode($json, true, 8, JSON_THROW_ON_ERROR) : null;
         } catch (JsonException) {

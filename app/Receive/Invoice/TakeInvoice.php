@@ -85,7 +85,7 @@ final readonly class TakeInvoice
                 throw Fault::inField('/file', 'Nothing on it is left to take.');
             }
             if ($fields->has('map')) {
-                InvoiceMap::query()->toBase()->upsert(
+                InvoiceMap::rows()->upsert(
                     [
                         'supplier_id' => $delivery->supplier_id,
                         'map' => json_encode($fields->fields('map')->all(), JSON_THROW_ON_ERROR),

@@ -42,10 +42,7 @@ final readonly class Bins
     /** @return Builder<BinDeposit> of which something is left, in the order in which it was put in */
     private static function left(): Builder
     {
-        $gone = BinWithdrawal::query()
-            ->toBase()
-            ->selectRaw('sum(mass_mg)')
-            ->whereColumn('deposit_id', 'bin_deposits.id');
+        $gone = BinWithdrawal::rows()->selectRaw('sum(mass_mg)')->whereColumn('deposit_id', 'bin_deposits.id');
 
         return BinDeposit::query()
             ->whereRaw('mass_mg > coalesce(('.$gone->toSql().'), 0)')

@@ -149,7 +149,7 @@ final readonly class BinsView
         DateTimeImmutable $today,
         Words $words,
     ): string {
-        $came = BinDeposit::query()->toBase()
+        $came = BinDeposit::rows()
             ->where('bin', $house->bin->value)
             ->whereNull('from_id')
             ->where('put_at', '>=', Moment::written($today->modify('-'.self::FLOW.' days')))

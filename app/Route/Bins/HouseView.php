@@ -10,7 +10,6 @@ use App\Kitchen\Settings;
 use App\Route\Recipes\Recipe;
 use Sectum\Fish\Bin;
 use Sectum\Measure\Mass;
-use Sectum\Measure\Money;
 
 /** How the house routes, and its recipes. */
 final readonly class HouseView
@@ -30,7 +29,7 @@ final readonly class HouseView
                     'family' => $house->bin->family()->value,
                     'version' => $house->version,
                     'value' => $person->seesPrices()
-                        ? Money::ofMinor($house->value_per_kg_minor, $settings->currency)->print()
+                        ? $settings->money($house->value_per_kg_minor)->print()
                         : null,
                     'room' => $mass($house->room_mg),
                     'enough' => $mass($house->batch_mg),
@@ -76,7 +75,7 @@ final readonly class HouseView
             'yield_per_kg' => $one->yield_per_kg,
             'yield_sd' => $one->yield_sd,
             'minutes' => $one->minutes,
-            'value' => $person->seesPrices() ? Money::ofMinor($one->value_minor, $settings->currency)->print() : null,
+            'value' => $person->seesPrices() ? $settings->money($one->value_minor)->print() : null,
             'days_kept' => $one->days_kept,
             'hot' => $one->hot,
             'caution' => $one->caution,

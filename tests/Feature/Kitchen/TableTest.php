@@ -24,7 +24,7 @@ final class TableTest extends TestCase
         foreach (Finder::create()->files()->in($app)->name('*.php') as $file) {
             $class = 'App\\'.strtr($file->getRelativePathname(), ['/' => '\\', '.php' => '']);
             if (
-                preg_match('/extends (Table|Record)\b/', $file->getContents()) === 1 &&
+                preg_match('/extends (Table|KeyedTable|Record)\b/', $file->getContents()) === 1 &&
                 is_subclass_of($class, Table::class) && ! (new ReflectionClass($class))->isAbstract()) {
                 yield $class => [$class];
             }
