@@ -8,7 +8,8 @@ const port = PORTS[Number(process.env.TEST_PARALLEL_INDEX ?? 0)] ?? 8426;
 export default defineConfig({
   testDir: '.',
   outputDir: '.out',
-  timeout: 60_000,
+  // A walk from the box to the plate has some forty steps, on a machine that may have other work.
+  timeout: 120_000,
   expect: { timeout: 8_000 },
   workers: PORTS.length,
   retries: 0,
