@@ -22,6 +22,7 @@ use App\Fish\CostOfPortions;
 use App\Fish\Delivery;
 use App\Fish\ExpectedPortions;
 use App\Fish\Fish;
+use App\Fish\MadeFrom;
 use App\Fish\WeightsChanged;
 use App\Kitchen\Database\ImmediateConnector;
 use App\Kitchen\Database\KitchenConnection;
@@ -30,6 +31,7 @@ use App\Kitchen\Person;
 use App\Kitchen\Settings;
 use App\Portion\Dish\UsualPortions;
 use App\Route\Bins\Deposits;
+use App\Route\Recipes\MadeFromRecipes;
 use Closure;
 use Illuminate\Database\Connection;
 use Illuminate\Database\Eloquent\Model;
@@ -70,6 +72,7 @@ final class SectumServiceProvider extends ServiceProvider
             ->give(fn (): array => array_map($this->app->make(...), Registry::classes()));
         $this->app->bind(ExpectedPortions::class, UsualPortions::class);
         $this->app->bind(CostOfPortions::class, FishPortionCosts::class);
+        $this->app->bind(MadeFrom::class, MadeFromRecipes::class);
         $this->app->bind(LabelPrinter::class, KeepingPrinter::class);
     }
 

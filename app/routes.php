@@ -171,6 +171,7 @@ Route::middleware('web')->group(function (): void {
             Route::put('breakdown/methods/{method}', [MethodController::class, 'store'])->middleware(
                 'takes:house-method',
             );
+            Route::get('breakdown/made-from', [MethodController::class, 'made']);
             Route::get('breakdown/trays', [MethodController::class, 'trays']);
             Route::put('breakdown/trays/{tray}', [MethodController::class, 'storeTray'])->middleware('takes:tray');
             Route::put('breakdown/fish/{fish}/method', [BreakDownController::class, 'chooseMethod'])->middleware(

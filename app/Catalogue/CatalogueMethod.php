@@ -12,6 +12,7 @@ use App\Kitchen\Database\KeyedTable;
  * @property string $method its code
  * @property string $name
  * @property string $form of the body it is for
+ * @property string $not_for states it is no method for
  * @property string $why
  * @property string $source
  * @property string|null $copied_from null for one that is shipped

@@ -11,6 +11,7 @@ use App\Kitchen\Database\Table;
  *
  * @property string $method
  * @property int $step
+ * @property string $action which kind of step it is; empty for the house's own
  * @property string $choices
  * @property string $doing
  * @property string $why
@@ -19,6 +20,9 @@ use App\Kitchen\Database\Table;
  * @property string $tools
  * @property string $caution
  * @property string $inspect
+ * @property string $cue
+ * @property string $mistake
+ * @property string $mistake_costs
  * @property float $seconds
  * @property float $seconds_per_kg
  * @property string $source

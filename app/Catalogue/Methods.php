@@ -6,18 +6,27 @@ namespace App\Catalogue;
 
 use App\Kitchen\Database\Remembered;
 use App\Kitchen\Database\Row;
+use Illuminate\Support\Collection;
+use Sectum\BreakDown\Method\Condition;
+use Sectum\BreakDown\Method\Cue;
+use Sectum\BreakDown\Method\Exclusion;
 use Sectum\BreakDown\Method\Method;
 use Sectum\BreakDown\Method\Option;
 use Sectum\BreakDown\Method\Question;
 use Sectum\BreakDown\Method\Step;
+use Sectum\BreakDown\Method\StepOrder;
 use Sectum\BreakDown\Method\StepPart;
+use Sectum\BreakDown\Method\WhyNot;
+use Sectum\Fish\Bin;
 use Sectum\Fish\BodyForm;
 use Sectum\Fish\Part;
+use Sectum\Fish\StateBought;
+use stdClass;
 
 /** The schools of breaking down, shipped and the house's own, from their tables. */
 final readonly class Methods
 {
-    private const TABLES = ['methods', 'method_steps', 'method_choices'];
+    private const TABLES = ['methods', 'method_steps', 'method_choices', 'method_rules', 'parts'];
 
     public static function of(string $code): ?Method
     {
@@ -35,20 +44,77 @@ final readonly class Methods
                 $row->text('name'),
                 BodyForm::from($row->text('form')),
                 $row->text('why'),
-                self::steps($code),
+                self::steps(CatalogueStep::rows()->where('method', $code)->orderBy('step')->get()),
                 self::questions($code),
+                self::exclusions(),
+                self::orders(),
             );
     }
 
+    /** The shipped method a copy goes back to; itself when it is shipped. */
+    public static function shipped(string $code): string
+    {
+        $rows = self::rows();
+        for ($i = 0; $i < count($rows); $i++) {
+            $from = ($rows[$code] ?? null)?->text('copied_from') ?? '';
+            if ($from === '') {
+                break;
+            }
+            $code = $from;
+        }
+
+        return $code;
+    }
+
+    /** @return list<StepOrder> */
+    public static function orders(): array
+    {
+        return array_map(
+            fn (Row $row): StepOrder => new StepOrder(
+                $row->text('first'),
+                $row->text('second'),
+                Condition::parse($row->text('choices')),
+                $row->text('reason'),
+            ),
+            self::rules('order'),
+        );
+    }
+
+    /** @return list<Exclusion> */
+    private static function exclusions(): array
+    {
+        return array_map(
+            fn (Row $row): Exclusion => new Exclusion(
+                $row->text('first'),
+                $row->text('second') === '' ? null : $row->text('second'),
+                Condition::parse($row->text('choices')),
+                WhyNot::from($row->text('reason')),
+            ),
+            self::rules('exclusion'),
+        );
+    }
+
+    /** @return list<Row> of one kind */
+    private static function rules(string $kind): array
+    {
+        $rules = Remembered::of(
+            'method rules',
+            ['method_rules'],
+            fn (): array => Row::all(CatalogueRule::rows()->orderBy('id')->get()),
+        );
+
+        return array_values(array_filter($rules, fn (Row $row): bool => $row->text('kind') === $kind));
+    }
+
     /**
-     * @return list<array{method: string, name: string, why: string, ours: bool}> those for a body form, the house's own
+     * @return list<array{method: string, name: string, why: string, ours: bool}> those for such a fish, the house's own
      *     first
      */
-    public static function forForm(BodyForm $form): array
+    public static function forFish(BodyForm $form, StateBought $state): array
     {
         $methods = [];
         foreach (self::rows() as $row) {
-            if ($row->text('form') !== $form->value) {
+            if ($row->text('form') !== $form->value || in_array($state->value, self::notFor($row), true)) {
                 continue;
             }
             $methods[] = [
@@ -60,6 +126,20 @@ final readonly class Methods
         }
 
         return $methods;
+    }
+
+    /** Whether a method is one for a fish that came so. */
+    public static function suits(string $code, StateBought $state): bool
+    {
+        $row = self::rows()[$code] ?? null;
+
+        return $row !== null && ! in_array($state->value, self::notFor($row), true);
+    }
+
+    /** @return list<string> */
+    private static function notFor(Row $row): array
+    {
+        return explode('|', $row->text('not_for'));
     }
 
     /** @return array<string, Row> all methods by code, the house's own first */
@@ -76,32 +156,30 @@ final readonly class Methods
         });
     }
 
-    /** @return list<Step> */
-    private static function steps(string $code): array
+    /**
+     * @param  Collection<int, stdClass>  $rows  of the table of steps
+     * @return list<Step>
+     */
+    public static function steps(Collection $rows): array
     {
-        $steps = [];
-        foreach (Row::all(CatalogueStep::rows()->where('method', $code)->orderBy('step')->get()) as $row) {
-            $choices = [];
-            foreach (self::words($row->text('choices'), ';') as $choice) {
-                [$question, $option] = explode(':', $choice, 2) + ['', ''];
-                $choices[$question] = $option;
-            }
-            $steps[] = new Step(
+        return array_map(
+            fn (Row $row): Step => new Step(
                 (int) $row->number('step'),
-                $choices,
+                $row->text('action'),
+                Condition::parse($row->text('choices')),
                 $row->text('doing'),
                 $row->text('why'),
-                array_map(StepPart::parse(...), self::words($row->text('parts'), ' ')),
+                array_map(StepPart::parse(...), StepPart::listed($row->text('parts'))),
                 $row->text('place'),
                 $row->text('tools'),
                 $row->text('caution'),
                 $row->text('inspect'),
+                new Cue($row->text('cue'), $row->text('mistake'), $row->text('mistake_costs')),
                 $row->number('seconds'),
                 $row->number('seconds_per_kg'),
-            );
-        }
-
-        return $steps;
+            ),
+            Row::all($rows),
+        );
     }
 
     /** @return array<string, Question> */
@@ -109,7 +187,12 @@ final readonly class Methods
     {
         $options = [];
         $asks = [];
-        $rows = CatalogueChoice::rows()->where('method', $code)->orderBy('rowid')->get();
+        $rows = CatalogueChoice::rows()
+            ->leftJoin('parts', 'parts.part', 'method_choices.part')
+            ->where('method', $code)
+            ->orderBy('method_choices.rowid')
+            ->select('method_choices.*', 'parts.default_bin')
+            ->get();
         foreach (Row::all($rows) as $row) {
             $asks[$row->text('question')] = $row->text('asks');
             $options[$row->text('question')][] = new Option(
@@ -118,6 +201,7 @@ final readonly class Methods
                 $row->text('why'),
                 Part::tryFrom($row->text('part')),
                 $row->number('costs_pct'),
+                Bin::tryFrom($row->text('default_bin')),
                 $row->text('usual') === 'yes',
             );
         }
@@ -127,14 +211,5 @@ final readonly class Methods
         }
 
         return $questions;
-    }
-
-    /**
-     * @param  non-empty-string  $separator
-     * @return list<string>
-     */
-    private static function words(string $joined, string $separator): array
-    {
-        return array_values(array_filter(explode($separator, $joined), fn (string $word): bool => $word !== ''));
     }
 }

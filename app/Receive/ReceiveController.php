@@ -16,7 +16,6 @@ use App\Kitchen\Settings;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Sectum\Fish\BodyForm;
-use Sectum\Fish\StateBought;
 
 final readonly class ReceiveController
 {
@@ -36,7 +35,13 @@ final readonly class ReceiveController
                 array_values(Species::query()->orderBy('name')->get()->all()),
             ),
             'suppliers' => array_values(Supplier::query()->orderBy('name')->pluck('name')->all()),
-            'states' => array_column(StateBought::cases(), 'value'),
+            'states' => array_combine(
+                array_column(BodyForm::cases(), 'value'),
+                array_map(
+                    fn (BodyForm $form): array => array_column($form->states(), 'value'),
+                    BodyForm::cases(),
+                ),
+            ),
             'forms' => array_column(BodyForm::cases(), 'value'),
             'latest' => array_map(
                 fn (Fish $fish): array => FishHead::of($fish, $words),

@@ -114,13 +114,69 @@ final class CatalogueSeeder extends Seeder
             DB::table('methods')->upsert($row, ['method']);
         }
         $shipped = DB::table('methods')->whereNull('copied_from')->pluck('method')->all();
-        foreach (['method_steps' => 'steps', 'method_choices' => 'choices'] as $table => $file) {
+        $steps = $this->ofEachMethod('steps', fn (array $row, string $method, int $place): array => [
+            ...array_diff_key($row, ['step' => 1, 'methods' => 1]),
+            'method' => $method,
+            'step' => $place,
+        ]);
+        $choices = $this->ofEachMethod('questions', fn (array $row, string $method): array => [
+            ...array_diff_key($row, ['methods' => 1, 'costs_in' => 1, 'usual_in' => 1]),
+            'method' => $method,
+            'costs_pct' => self::in($row['costs_in'], $method) ?? $row['costs_pct'],
+            'usual' => in_array($method, explode(' ', $row['usual_in']), true) ? 'yes' : 'no',
+        ]);
+        foreach (['method_steps' => $steps, 'method_choices' => $choices] as $table => $rows) {
             DB::table($table)->whereIn('method', $shipped)->delete();
-            $rows = iterator_to_array(Csv::rows(database_path("catalogue/{$file}.csv")), false);
-            foreach (array_chunk($rows, 60) as $chunk) {
+            foreach (array_chunk($rows, 50) as $chunk) {
                 DB::table($table)->insert($chunk);
             }
         }
+        DB::table('method_rules')->delete();
+        foreach (['exclusion', 'order'] as $kind) {
+            foreach (Csv::rows(database_path("catalogue/{$kind}s.csv")) as $row) {
+                DB::table('method_rules')->insert([
+                    'kind' => $kind,
+                    'first' => $row['question'] ?? $row['first'],
+                    'second' => $row['option'] ?? $row['next'],
+                    'choices' => $row['choices'],
+                    'reason' => $row['reason'] ?? $row['why'],
+                    'source' => $row['source'],
+                ]);
+            }
+        }
+    }
+
+    /**
+     * A step or an option stands once in the catalogue, with the methods it belongs to.
+     *
+     * @param  callable(array<string, string>, string, int): array<string, string|int>  $row
+     * @return list<array<string, string|int>>
+     */
+    private function ofEachMethod(string $file, callable $row): array
+    {
+        $rows = [];
+        $place = [];
+        foreach (Csv::rows(database_path("catalogue/{$file}.csv")) as $shipped) {
+            foreach (explode(' ', $shipped['methods']) as $method) {
+                $place[$method] = ($place[$method] ?? 0) + 1;
+                $rows[] = $row($shipped, $method, $place[$method]);
+            }
+        }
+
+        return $rows;
+    }
+
+    /** "many-boned=8 steaks=2": the figure of a method, where it differs from that of the others. */
+    private static function in(string $figures, string $method): ?string
+    {
+        foreach (explode(' ', $figures) as $figure) {
+            [$of, $pct] = explode('=', $figure, 2) + ['', null];
+            if ($of === $method) {
+                return $pct;
+            }
+        }
+
+        return null;
     }
 
     /**

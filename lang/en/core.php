@@ -6,6 +6,11 @@ use Sectum\Receive\Freshness;
 
 // Every sentence the core says by a code: the enum's name, then its case. Values stand where a colon names them.
 return [
+    'bad-order' => [
+        'wrong-way-round' => '“:first” comes before “:next”: :why.',
+        'nothing-to-cut-from' => 'No step before this one takes off :from, so :part cannot be cut from it.',
+        'no-fillet' => 'With “:asks: :option” no step takes a fillet off.',
+    ],
     'cooling-says' => [
         'unmeasured' => 'Take its temperature when it comes off the heat.',
         'warm-by' => ':limit by :by, or it is heated again or thrown away.',
@@ -130,5 +135,29 @@ return [
         'own-soup' => 'It can also go to a soup of its own kind.',
         'not-raw' => ':why',
         'hazard' => ':caution',
+    ],
+    'why-not' => [
+        'off-already' => 'It was off when the fish was bought.',
+        'has-none' => 'This fish has none.',
+        'goes-with-the-guts' => 'The head is pulled off with the guts.',
+        'too-heavy' => 'The head of so large a fish is cut, not pulled.',
+        'head-carries-the-guts' => 'The guts hang on the head.',
+        'cut-goes-through-the-belly' => 'The cut goes through the belly.',
+        'gutting-takes-it' => 'Gutting takes the roe with it.',
+        'belly-stays-closed' => 'The belly stays closed.',
+        'first-cut-starts-behind-it' => 'The first cut starts behind the collar.',
+        'no-strip-to-take' => 'Its fins have no strip to take out.',
+        'skin-stays-on' => 'The skin stays on.',
+        'skin-comes-off' => 'All of the skin comes off.',
+        'skin-comes-off-first' => 'The skin comes off first.',
+        'skin-is-eaten' => 'Skin that is eaten is scaled.',
+        'skin-holds-the-flesh' => 'The skin holds the flesh until it is cut.',
+        'no-blocks' => 'Blocks are cut from loins.',
+        'leaves-with-the-ribs' => 'The belly stays with the ribs.',
+        'rows-tear' => 'Pliers tear rows that lie between the muscles.',
+        'one-row-comes-out' => 'A single row comes out whole.',
+        'leaves-at-the-seam' => 'The strip leaves with the seam between the loins.',
+        'strip-splits-a-portion' => 'A strip is cut out of a side, not out of a portion.',
+        'this-cut-frees-it' => 'This cut frees the strip.',
     ],
 ];

@@ -62,7 +62,9 @@ async function addresses(page: Page): Promise<string[]> {
 test.describe.configure({ mode: 'parallel' });
 
 for (const third of [0, 1, 2]) {
-  test(`every screen at three sizes: sound by WCAG 2.2 AA, no wider than it is (${third + 1} of 3)`, async ({ page }) => {
+  test(`every screen at three sizes: sound by WCAG 2.2 AA, no wider than it is (${third + 1} of 3)`, async ({
+    page,
+  }) => {
     test.setTimeout(300_000);
     await signIn(page);
     const all = await addresses(page);

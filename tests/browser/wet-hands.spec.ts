@@ -52,7 +52,8 @@ test('signed out, by hand or by the kitchen computer: the sign-in page at once, 
     const token = decodeURIComponent(/XSRF-TOKEN=([^;]+)/.exec(document.cookie)?.[1] ?? '');
     await fetch('/api/session', { method: 'DELETE', headers: { 'X-XSRF-TOKEN': token, Accept: 'application/json' } });
   });
-  // Whatever it asks for next says so; it may have asked already.
+  // Whatever it asks for next says so; it may have asked already. A page behind another is not tapped.
+  await page.bringToFront();
   await page
     .getByRole('link', { name: /^Log/ })
     .tap({ timeout: 2_000 })

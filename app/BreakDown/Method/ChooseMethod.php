@@ -11,10 +11,14 @@ use App\Fish\Fish;
 use App\Fish\History;
 use App\Fish\StepTime;
 use App\Fish\WeightsChanged;
+use App\Kitchen\Format\Words;
 use App\Kitchen\Moment;
 use App\Kitchen\Person;
 use Illuminate\Support\Facades\DB;
 use Psr\Clock\ClockInterface;
+use Sectum\BreakDown\Method\Answered;
+use Sectum\BreakDown\Method\Method;
+use Sectum\Message;
 
 /** The method a fish is cut by, and how its questions are answered; and how far the cutter says to be. */
 final readonly class ChooseMethod
@@ -37,10 +41,14 @@ final readonly class ChooseMethod
                 return;
             }
             $method = Methods::of($code);
-            if ($method === null || $method->form !== $fish->species->form) {
+            if (
+                $method === null ||
+                $method->form !== $fish->species->form ||
+                ! Methods::suits($code, $fish->state)
+            ) {
                 throw Fault::inField('/method', "{$fish->species->name} is not cut that way.");
             }
-            $choices = Fault::within('', fn (): array => $method->chosen($fields->fields('choices')->texts()));
+            $choices = self::answers($fish, $method, $fields);
             $begun = $fish->method !== $code;
             $fish->fill([
                 'method' => $code,
@@ -54,6 +62,29 @@ final readonly class ChooseMethod
             }
             $fish->staysOnTheBench();
         });
+    }
+
+    /**
+     * The answers as they stand together. With the question that was just asked, the others give way to it; without it,
+     * two that make no sense together are refused.
+     *
+     * @return array<string, string>
+     */
+    private static function answers(Fish $fish, Method $method, Fields $fields): array
+    {
+        $given = $fields->fields('choices')->texts();
+        $asked = $fields->maybeString('asked');
+        $answered = Fault::within(
+            '',
+            fn (): Answered => $method->answered($given, HowCut::facts($fish, $method), $asked),
+        );
+        foreach ($answered->moved as $question => $why) {
+            if ($asked === null || $asked === $question) {
+                throw Fault::inField("/choices/{$question}", Words::ofReader()->say(new Message($why->reason)));
+            }
+        }
+
+        return $answered->chosen;
     }
 
     /** That many steps are done, from the first; may go back too. */

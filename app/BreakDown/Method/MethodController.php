@@ -9,10 +9,12 @@ use App\Catalogue\CatalogueStep;
 use App\Contract\Fault;
 use App\Contract\Fields;
 use App\Fish\Containers;
+use App\Fish\MadeFrom;
 use App\Kitchen\Database\Row;
 use App\Kitchen\Person;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Sectum\Fish\Bin;
 use Sectum\Measure\Mass;
 
 /** The methods as the house writes them, and the trays that lie under its fish. */
@@ -60,6 +62,21 @@ final readonly class MethodController
         return $this->trays($request);
     }
 
+    /** What the house makes of what an answer costs: the recipes of each bin. */
+    public function made(MadeFrom $made): JsonResponse
+    {
+        return new JsonResponse([
+            'bins' => array_map(
+                fn (Bin $bin): array => [
+                    'bin' => $bin->value,
+                    'name' => $bin->spoken(),
+                    'recipes' => $made->bin($bin),
+                ],
+                Bin::cases(),
+            ),
+        ]);
+    }
+
     private static function whole(string $code): JsonResponse
     {
         $row =
@@ -75,6 +92,7 @@ final readonly class MethodController
             'version' => (int) $row->number('version'),
             'steps' => array_map(
                 fn (Row $step): array => [
+                    'action' => $step->text('action'),
                     'choices' => $step->text('choices'),
                     'doing' => $step->text('doing'),
                     'why' => $step->text('why'),
@@ -83,6 +101,9 @@ final readonly class MethodController
                     'tools' => $step->text('tools'),
                     'caution' => $step->text('caution'),
                     'inspect' => $step->text('inspect'),
+                    'cue' => $step->text('cue'),
+                    'mistake' => $step->text('mistake'),
+                    'mistake_costs' => $step->text('mistake_costs'),
                     'seconds' => $step->number('seconds'),
                     'seconds_per_kg' => $step->number('seconds_per_kg'),
                 ],

@@ -5,92 +5,161 @@ declare(strict_types=1);
 namespace App\BreakDown\Method;
 
 use App\BreakDown\Yields\KeepYields;
-use App\BreakDown\Yields\KeptYield;
 use App\Catalogue\Methods;
 use App\Fish\Fish;
 use App\Fish\Piece;
-use App\Kitchen\Database\Remembered;
-use App\Kitchen\Database\Row;
 use App\Kitchen\Format\Words;
 use App\Kitchen\Moment;
+use Sectum\BreakDown\Method\Answered;
 use Sectum\BreakDown\Method\Method;
 use Sectum\BreakDown\Method\Option;
 use Sectum\BreakDown\Method\Question;
 use Sectum\BreakDown\Method\Step;
 use Sectum\BreakDown\Method\StepPart;
-use Sectum\BreakDown\Ours;
 use Sectum\Fish\Part;
 use Sectum\Measure\Mass;
+use Sectum\Message;
 
 /** The method a fish is cut by: where the cutter stands, what comes next, and what each choice costs on this fish. */
 final readonly class MethodView
 {
+    private function __construct(
+        private Fish $fish,
+        private Words $words,
+        private Method $method,
+        private HowCut $cut,
+        private Mass $whole,
+    ) {
+    }
+
     /** @return Answer */
     public static function of(Fish $fish, Words $words): array
     {
-        $method = $fish->method === null ? null : Methods::of($fish->method);
-        $methods = Methods::forForm($fish->species->form);
-        if ($method === null) {
-            return ['methods' => $methods, 'method' => null];
-        }
-        $chosen = $method->chosen(array_intersect_key($fish->choices, $method->questions));
-        $steps = $method->stepsFor($chosen, $fish->state);
-        $whole = $fish->mass();
+        $cut = HowCut::of($fish);
+        $methods = Methods::forFish($fish->species->form, $fish->state);
 
         return [
             'methods' => $methods,
-            'method' => [
-                'method' => $method->code,
-                'name' => $method->name,
-                'why' => $method->why,
-                'at' => self::at($fish, $steps),
-                'steps' => array_map(
-                    fn (Step $step): array => [
-                        'number' => $step->number,
-                        'doing' => $step->doing,
-                        'why' => $step->why,
-                        'parts' => array_map(
-                            fn (StepPart $part): array => [
-                                'part' => $part->part->value,
-                                'name' => $part->part->spoken(),
-                                'from' => self::from($fish, $part),
-                            ],
-                            $step->parts,
-                        ),
-                        'place' => $step->place,
-                        'tools' => $step->tools,
-                        'caution' => $step->caution,
-                        'inspect' => $step->inspect,
-                        'seconds' => $step->secondsFor($whole) * $fish->count,
-                    ],
-                    $steps,
-                ),
-                'seconds' => Method::secondsFor($steps, $whole) * $fish->count,
-                'begun_s' => $fish->begun_at === null
-                        ? null
-                        : max(0, now()->getTimestamp() - Moment::at($fish->begun_at)->getTimestamp()),
-                'step_s' => self::secondsAtThisStep($fish),
-                'questions' => array_values(
-                    array_map(
-                        fn (Question $question): array => [
-                            'question' => $question->code,
-                            'asks' => $question->asks,
-                            'chosen' => $chosen[$question->code] ?? '',
-                            'options' => array_map(
-                                fn (Option $option): array => [
-                                    'option' => $option->code,
-                                    'name' => $option->name,
-                                    'why' => $option->why,
-                                    'costs' => self::costs($fish, $question, $option, $whole, $words),
-                                ],
-                                $question->options,
-                            ),
-                        ],
-                        $method->questions,
-                    ),
-                ),
-            ],
+            'method' => $cut === null ? null : (new self($fish, $words, $cut->method, $cut, $fish->mass()))->whole(),
         ];
+    }
+
+    /** @return Answer */
+    private function whole(): array
+    {
+        return [
+            'method' => $this->method->code,
+            'name' => $this->method->name,
+            'why' => $this->method->why,
+            'at' => self::at($this->fish, $this->cut->steps),
+            'steps' => array_map($this->step(...), $this->cut->steps),
+            'seconds' => Method::secondsFor($this->cut->steps, $this->whole) * $this->fish->count,
+            'begun_s' => $this->fish->begun_at === null
+                    ? null
+                    : max(0, now()->getTimestamp() - Moment::at($this->fish->begun_at)->getTimestamp()),
+            'step_s' => self::secondsAtThisStep($this->fish),
+            'questions' => $this->questions(),
+        ];
+    }
+
+    /** @return Answer */
+    private function step(Step $step): array
+    {
+        return [
+            'number' => $step->number,
+            'doing' => $step->doing,
+            'why' => $step->why,
+            'parts' => array_map(
+                fn (StepPart $part): array => [
+                    'part' => $part->part->value,
+                    'name' => $part->part->spoken(),
+                    'from' => self::from($this->fish, $part),
+                ],
+                $step->parts,
+            ),
+            'place' => $step->place,
+            'tools' => $step->tools,
+            'caution' => $step->caution,
+            'inspect' => $step->inspect,
+            'cue' => $step->cue->sign,
+            'mistake' => $step->cue->mistake,
+            'mistake_costs' => $step->cue->costs,
+            'seconds' => $step->secondsFor($this->whole) * $this->fish->count,
+        ];
+    }
+
+    /** @return list<Answer> those that leave a choice on this fish */
+    private function questions(): array
+    {
+        $shown = [];
+        foreach ($this->cut->answered->chosen as $code => $chosen) {
+            $question = $this->method->questions[$code];
+            $options = array_values(
+                array_filter(
+                    $question->options,
+                    fn (Option $option): bool => $this->method->clash(
+                        $code,
+                        $option->code,
+                        $this->cut->answered->facts,
+                    ) === null,
+                ),
+            );
+            if (count($options) > 1) {
+                $shown[] = [
+                    'question' => $code,
+                    'asks' => $question->asks,
+                    'chosen' => $chosen,
+                    'options' => array_map(
+                        fn (Option $option): array => $this->option($question, $option),
+                        $options,
+                    ),
+                ];
+            }
+        }
+
+        return $shown;
+    }
+
+    /** @return Answer */
+    private function option(Question $question, Option $option): array
+    {
+        $chosen = $this->cut->answered->chosen;
+        $isChosen = $chosen[$question->code] === $option->code;
+        $then = $isChosen
+            ? $this->cut->answered
+            : $this->method->answered(
+                [...$chosen, $question->code => $option->code],
+                $this->cut->answered->facts,
+                $question->code,
+            );
+        $more = $isChosen
+            ? 0
+            : Method::secondsFor($this->method->stepsUnder($then, $this->fish->state), $this->whole) -
+                Method::secondsFor($this->cut->steps, $this->whole);
+
+        return [
+            'option' => $option->code,
+            'name' => $option->name,
+            'why' => $option->why,
+            'costs' => $this->costs($question, $option),
+            'becomes' => $option->becomes?->value,
+            'more_s' => $more * $this->fish->count,
+            'moves' => $this->moves($then),
+        ];
+    }
+
+    /** What else would have to be answered otherwise, and why: "Head: off first. The guts hang on the head." */
+    private function moves(Answered $then): ?string
+    {
+        foreach ($then->moved as $code => $why) {
+            $question = $this->method->questions[$code];
+            $name = $question->option($then->chosen[$code] ?? '')?->name;
+            if ($name !== null) {
+                return "{$question->asks}: ".lcfirst($name).'. '.$this->words->say(new Message($why->reason));
+            }
+        }
+
+        return null;
     }
 
     /** @param  list<Step>  $steps */
@@ -119,42 +188,18 @@ final readonly class MethodView
     }
 
     /** "about 60 g; our 12 fish: 52 g": the starting figure on this fish, and what the house's own fish lost so. */
-    private static function costs(Fish $fish, Question $question, Option $option, Mass $whole, Words $words): string
+    private function costs(Question $question, Option $option): string
     {
         if ($option->part === null || $option->costsPct <= 0) {
             return 'costs nothing';
         }
-        $ours = self::lost($fish)[KeepYields::lostBy($question, $option)] ?? new Ours(0, 0.0);
-        $start = 'about '.$words->text(Mass::ofGrams(($whole->grams() * $option->costsPct) / 100));
+        $ours = KeepYields::lostSo($this->fish, $question, $option);
+        $start = 'about '.$this->words->text(Mass::ofGrams(($this->whole->grams() * $option->costsPct) / 100));
 
         return $ours->isEnough()
             ? "{$start}; our {$ours->fishes} fish: ".
-                $words->text(Mass::ofGrams(($whole->grams() * $ours->meanPct) / 100))
+                $this->words->text(Mass::ofGrams(($this->whole->grams() * $ours->meanPct) / 100))
             : $start;
-    }
-
-    /** @return array<string, Ours> what other fish cut this way lost, by the answer */
-    private static function lost(Fish $fish): array
-    {
-        return Remembered::of("lost:{$fish->id}:{$fish->method}", ['yield_records'], function () use ($fish): array {
-            $lost = [];
-            $rows = KeptYield::rows()
-                ->select('rung')
-                ->selectRaw('count(*) as fishes, avg(pct) as share')
-                ->where([
-                    'species_id' => $fish->species_id,
-                    'state' => $fish->state->value,
-                    'method' => $fish->method,
-                ])
-                ->where('fish_id', '!=', $fish->id)
-                ->groupBy('rung')
-                ->get();
-            foreach (Row::all($rows) as $row) {
-                $lost[$row->text('rung')] = new Ours((int) $row->number('fishes'), $row->number('share'));
-            }
-
-            return $lost;
-        });
     }
 
     private static function secondsAtThisStep(Fish $fish): ?int

@@ -7,13 +7,18 @@ namespace App\BreakDown\Method;
 use App\Catalogue\CatalogueChoice;
 use App\Catalogue\CatalogueMethod;
 use App\Catalogue\CatalogueStep;
+use App\Catalogue\Methods;
 use App\Contract\Fault;
 use App\Contract\Fields;
 use App\Kitchen\Database\Row;
 use App\Kitchen\Person;
+use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
+use Sectum\BreakDown\Method\Condition;
+use Sectum\BreakDown\Method\Method;
 use Sectum\BreakDown\Method\StepPart;
 use Sectum\Fish\BodyForm;
+use stdClass;
 
 /** The house's own way: a shipped method copied and changed. What was shipped stays as it is. */
 final readonly class StoreMethod
@@ -37,11 +42,15 @@ final readonly class StoreMethod
                 );
             }
             $steps = self::steps($code, $fields->list('steps'), BodyForm::from($from->text('form')));
+            Fault::within('', fn () => self::asMethod($from, $steps)->mustBeCuttable([
+                'method' => Methods::shipped($from->text('method')),
+            ]));
             CatalogueMethod::rows()->updateOrInsert(
                 ['method' => $code],
                 [
                     'name' => trim($fields->string('name')),
                     'form' => $from->text('form'),
+                    'not_for' => $from->text('not_for'),
                     'why' => $fields->maybeString('why') ?? $from->text('why'),
                     'source' => 'house',
                     'copied_from' => $fields->string('from'),
@@ -60,6 +69,27 @@ final readonly class StoreMethod
     }
 
     /**
+     * What was written, as the core sees it: with the questions of the method it is copied from.
+     *
+     * @param  list<array<string, string|int|float>>  $steps
+     */
+    private static function asMethod(Row $from, array $steps): Method
+    {
+        $shipped = Methods::of($from->text('method'));
+
+        return new Method(
+            $from->text('method'),
+            $from->text('name'),
+            BodyForm::from($from->text('form')),
+            '',
+            Methods::steps(new Collection(array_map(fn (array $row): stdClass => (object) $row, $steps))),
+            $shipped->questions ?? [],
+            $shipped->exclusions ?? [],
+            Methods::orders(),
+        );
+    }
+
+    /**
      * @param  list<Fields>  $given
      * @return list<array<string, string|int|float>>
      */
@@ -68,7 +98,8 @@ final readonly class StoreMethod
         $steps = [];
         foreach ($given as $i => $step) {
             $parts = trim($step->maybeString('parts') ?? '');
-            foreach (array_filter(explode(' ', $parts), fn (string $part): bool => $part !== '') as $part) {
+            Fault::at("/steps/{$i}/choices", fn () => Condition::parse($step->maybeString('choices') ?? ''));
+            foreach (StepPart::listed($parts) as $part) {
                 $parsed = Fault::at("/steps/{$i}/parts", fn (): StepPart => StepPart::parse($part));
                 if (! in_array($parsed->part, $form->parts(), true)) {
                     throw Fault::inField(
@@ -80,6 +111,7 @@ final readonly class StoreMethod
             $steps[] = [
                 'method' => $code,
                 'step' => $i + 1,
+                'action' => $step->maybeString('action') ?? '',
                 'choices' => $step->maybeString('choices') ?? '',
                 'doing' => trim($step->string('doing')),
                 'why' => $step->maybeString('why') ?? '',
@@ -88,6 +120,9 @@ final readonly class StoreMethod
                 'tools' => $step->maybeString('tools') ?? '',
                 'caution' => $step->maybeString('caution') ?? '',
                 'inspect' => $step->maybeString('inspect') ?? '',
+                'cue' => $step->maybeString('cue') ?? '',
+                'mistake' => $step->maybeString('mistake') ?? '',
+                'mistake_costs' => $step->maybeString('mistake_costs') ?? '',
                 'seconds' => $step->number('seconds', 30),
                 'seconds_per_kg' => $step->number('seconds_per_kg', 20),
                 'source' => 'house',

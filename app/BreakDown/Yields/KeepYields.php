@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\BreakDown\Yields;
 
-use App\Catalogue\Methods;
+use App\BreakDown\Method\HowCut;
 use App\Fish\Fish;
 use App\Fish\FishTree;
 use App\Fish\Piece;
@@ -15,6 +15,7 @@ use Illuminate\Support\Facades\DB;
 use Sectum\BreakDown\ExpectedYield;
 use Sectum\BreakDown\Method\Option;
 use Sectum\BreakDown\Method\Question;
+use Sectum\BreakDown\Ours;
 use Sectum\BreakDown\Reconcile;
 use Sectum\BreakDown\Recovery;
 use Sectum\BreakDown\StartingYield;
@@ -51,17 +52,15 @@ final readonly class KeepYields
                 $rows[] = [...self::about($fish), 'rung' => $rung->rung->value, 'pct' => $rung->ofPurchasedPct];
             }
         }
-        $method = $fish->method === null ? null : Methods::of($fish->method);
-        $chosen = $method?->chosen(array_intersect_key($fish->choices, $method->questions)) ?? [];
-        foreach ($method->questions ?? [] as $question) {
-            $option = $question->option($chosen[$question->code] ?? '');
+        $cut = HowCut::of($fish);
+        foreach ($cut?->answers() ?? [] as [$question, $option]) {
             $lost = Mass::ofMilligrams(
                 $fish->pieces
-                    ->filter(fn (Piece $piece): bool => $piece->part === $option?->part)
+                    ->filter(fn (Piece $piece): bool => $piece->part === $option->part)
                     ->sum(fn (Piece $piece): int => $piece->reading()->mass_mg ?? 0),
             );
             $pct = Percent::share($lost, $fish->mass());
-            if ($option?->part !== null && $lost->isPositive() && $pct !== null) {
+            if ($option->part !== null && $lost->isPositive() && $pct !== null) {
                 $rows[] = [...self::about($fish), 'rung' => self::lostBy($question, $option), 'pct' => $pct->value];
             }
         }
@@ -108,6 +107,15 @@ final readonly class KeepYields
             0.9,
             self::each($fish),
         );
+    }
+
+    /** What other fish like it, cut the same way, lost by this answer; of the latest that count. */
+    public static function lostSo(Fish $fish, Question $question, Option $option): Ours
+    {
+        $records = self::records($fish)[self::lostBy($question, $option)] ?? [];
+        $sum = array_sum(array_map(fn (YieldRecord $record): float => $record->pct, $records));
+
+        return new Ours(count($records), $records === [] ? 0.0 : $sum / count($records));
     }
 
     /** @return array<string, list<YieldRecord>> what other fish like it gave, by yield step, the latest first */

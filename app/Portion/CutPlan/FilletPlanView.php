@@ -4,12 +4,10 @@ declare(strict_types=1);
 
 namespace App\Portion\CutPlan;
 
-use App\Catalogue\CataloguePart;
-use App\Kitchen\Database\Remembered;
+use App\Catalogue\UsualBins;
 use App\Kitchen\Format\Words;
 use App\Kitchen\Settings;
 use App\Portion\Dish\Dish;
-use Sectum\Fish\Bin;
 use Sectum\Fish\Part;
 use Sectum\Measure\Mass;
 use Sectum\Message;
@@ -206,14 +204,9 @@ final readonly class FilletPlanView
     /** Where a part usually goes, as it is said after its name. */
     private static function goesTo(Part $part): string
     {
-        $bins = Remembered::of(
-            'parts',
-            ['parts'],
-            fn (): array => CataloguePart::rows()->pluck('default_bin', 'part')->all(),
-        );
-        $bin = $bins[$part->value] ?? null;
+        $bin = UsualBins::of($part);
 
-        return is_string($bin) ? ', for '.lcfirst(Bin::from($bin)->spoken()) : '';
+        return $bin === null ? '' : ', for '.lcfirst($bin->spoken());
     }
 
     private static function thickness(FilletPlan $plan, float $fromCm, float $toCm): Thicknesses

@@ -11,7 +11,7 @@ enum BodyForm: string
     case Round = 'round';
     /** Eyed side and blind side off one flat frame. */
     case Flat = 'flat';
-    /** Sold without its head: two loins off one central cartilage. */
+    /** Mostly sold as a tail, whole too: two loins off one central cartilage. */
     case Tail = 'tail';
 
     /**
@@ -76,6 +76,9 @@ enum BodyForm: string
                 Part::Liver,
             ],
             self::Tail => [
+                Part::Head,
+                Part::Collar,
+                Part::Guts,
                 Part::Skin,
                 Part::Membrane,
                 Part::Fins,
@@ -86,7 +89,33 @@ enum BodyForm: string
                 Part::Trim,
                 Part::Scrapings,
                 Part::Liver,
+                Part::Gills,
+                Part::Roe,
+                Part::Cheeks,
             ],
+        };
+    }
+
+    /** @return list<StateBought> how fish built like this come to the door */
+    public function states(): array
+    {
+        return match ($this) {
+            self::Round => [
+                StateBought::Round,
+                StateBought::Gutted,
+                StateBought::GuttedAndScaled,
+                StateBought::Headless,
+                StateBought::Side,
+                StateBought::BoneInSide,
+            ],
+            self::Flat => [
+                StateBought::Round,
+                StateBought::Gutted,
+                StateBought::GuttedAndScaled,
+                StateBought::Headless,
+                StateBought::Side,
+            ],
+            self::Tail => [StateBought::Round, StateBought::Gutted, StateBought::Tail],
         };
     }
 }

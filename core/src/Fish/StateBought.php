@@ -13,6 +13,8 @@ enum StateBought: string
     case GuttedAndScaled = 'gutted and scaled';
     case Headless = 'headless';
     case Side = 'side';
+    /** A side still on its half of the bone: how large fish are split for the market. */
+    case BoneInSide = 'bone-in side';
     case Tail = 'tail';
 
     /**
@@ -26,19 +28,33 @@ enum StateBought: string
             self::Round => [],
             self::Gutted => [Part::Guts, Part::Gills],
             self::GuttedAndScaled => [Part::Guts, Part::Gills, Part::Scales],
-            self::Headless, self::Tail => [Part::Guts, Part::Gills, Part::Head, Part::Collar],
-            self::Side => [
-                Part::Guts,
-                Part::Gills,
-                Part::Head,
-                Part::Collar,
-                Part::Frame,
-                Part::Fins,
-                Part::Roe,
-                Part::SideB,
-                Part::BlindSide,
-                Part::LoinB,
-            ],
+            self::Headless => [...self::withTheHead(), Part::Guts, Part::Gills],
+            self::Tail => [...self::withTheHead(), Part::Guts, Part::Gills, Part::Roe],
+            self::Side => [...self::offASide(), Part::Collar, Part::Frame, Part::Scrapings],
+            self::BoneInSide => self::offASide(),
         };
+    }
+
+    /** @return list<Part> */
+    private static function withTheHead(): array
+    {
+        return [Part::Head, Part::Collar, Part::Cheeks, Part::Liver];
+    }
+
+    /** @return list<Part> what no side has, with its bone or without; one with its bone may keep its collar */
+    private static function offASide(): array
+    {
+        return [
+            Part::Guts,
+            Part::Gills,
+            Part::Liver,
+            Part::Head,
+            Part::Cheeks,
+            Part::Fins,
+            Part::Roe,
+            Part::SideB,
+            Part::BlindSide,
+            Part::LoinB,
+        ];
     }
 }

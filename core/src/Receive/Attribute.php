@@ -26,7 +26,10 @@ enum Attribute: string
     public static function shownBy(StateBought $state): array
     {
         $gone = match ($state) {
-            StateBought::Headless, StateBought::Side, StateBought::Tail => [self::Eyes, self::Gills],
+            StateBought::Headless,
+            StateBought::Side,
+            StateBought::BoneInSide,
+            StateBought::Tail => [self::Eyes, self::Gills],
             StateBought::Round,
             StateBought::Gutted,
             StateBought::GuttedAndScaled => [],

@@ -153,6 +153,35 @@ final class MethodTest extends TestCase
             ->assertJsonPath('errors.0.pointer', '/done');
     }
 
+    public function test_two_answers_that_make_no_sense_together_are_refused_and_the_one_asked_last_moves_the_other(): void
+    {
+        $fish = $this->received();
+        $both = ['skin' => 'on', 'bones-when' => 'after-skin'];
+        $this->cutAs($fish, 'round-two', $both)
+            ->assertStatus(422)
+            ->assertJsonPath('errors.0.pointer', '/choices/bones-when');
+        $bench = $this->api('PUT', "/breakdown/fish/{$fish}/method", [
+            'method' => 'round-two',
+            'choices' => $both,
+            'asked' => 'bones-when',
+            'version' => Fish::query()->findOrFail($fish)->version,
+        ])->assertOk();
+        $answers = array_column((array) $bench->json('method.questions'), null, 'question');
+        self::assertSame('after-skin', data_get($answers, 'bones-when.chosen'));
+        self::assertSame('off', data_get($answers, 'skin.chosen'));
+        $skin = array_column((array) data_get($answers, 'skin.options'), null, 'option');
+        self::assertNotNull(data_get($skin, 'on.moves'), 'and what it would move is said before');
+        self::assertNull(data_get($skin, 'off.moves'));
+        self::assertArrayNotHasKey('gut', $answers, 'nobody asks how a gutted fish is gutted');
+        self::assertSame('crisp', data_get($skin, 'off.becomes'));
+        $made = array_column(
+            (array) $this->api('GET', '/breakdown/made-from')->assertOk()->json('bins'),
+            'recipes',
+            'bin',
+        );
+        self::assertContains('Fish cakes', (array) $made['mince']);
+    }
+
     public function test_the_houses_own_fish_replace_the_starting_figure_and_a_mistake_taken_back_is_forgotten(): void
     {
         $band = fn (string $fish): mixed => data_get(
@@ -223,7 +252,7 @@ final class MethodTest extends TestCase
             ->assertOk()
             ->assertJsonPath('from', null)
             ->json();
-        $steps = array_slice((array) $shipped['steps'], 0, 6);
+        $steps = (array) $shipped['steps'];
         $ours = self::id();
         $body = [
             'from' => 'round-two',
@@ -246,6 +275,24 @@ final class MethodTest extends TestCase
         ])
             ->assertStatus(422)
             ->assertJsonPath('errors.0.pointer', '/steps/0/parts');
+        $swapped = $body['steps'];
+        array_splice($swapped, 1, 0, array_splice($swapped, -1));
+        self::assertSame('tidy', data_get($swapped, '1.action'));
+        $this->api('PUT', "/breakdown/methods/{$ours}", [...$body, 'steps' => $swapped])
+            ->assertStatus(422)
+            ->assertJsonPath('errors.0.pointer', '/steps/6/doing');
+        $this->api('PUT', "/breakdown/methods/{$ours}", [
+            ...$body,
+            'steps' => [['doing' => 'Trim the fins', 'parts' => 'fins']],
+        ])
+            ->assertStatus(422)
+            ->assertJsonPath('errors.0.pointer', '/steps');
+        $this->api('PUT', "/breakdown/methods/{$ours}", [
+            ...$body,
+            'steps' => [['doing' => 'Trim the fins', 'choices' => 'fins']],
+        ])
+            ->assertStatus(422)
+            ->assertJsonPath('errors.0.pointer', '/steps/0/choices');
         $this->api('PUT', "/breakdown/methods/{$ours}", $body)
             ->assertOk()
             ->assertJsonPath('steps.0.doing', 'Dry it')

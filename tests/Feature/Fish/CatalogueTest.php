@@ -32,7 +32,7 @@ final class CatalogueTest extends TestCase
 
     public function test_every_row_of_every_table_names_its_source(): void
     {
-        foreach (['species', 'shares', 'yields', 'parts', 'methods', 'steps', 'choices', 'bins'] as $table) {
+        foreach (['species', 'shares', 'yields', 'parts', 'methods', 'steps', 'questions', 'exclusions', 'orders', 'bins'] as $table) {
             foreach (self::table($table) as $i => $row) {
                 self::assertNotSame('', $row['source'], "{$table}, row {$i}");
             }
@@ -161,70 +161,69 @@ final class CatalogueTest extends TestCase
         }
     }
 
-    public function test_a_method_is_a_run_of_steps_and_weighs_only_what_comes_off_its_form(): void
+    public function test_a_step_weighs_only_what_comes_off_its_form_and_stands_on_answers_that_can_be_given(): void
     {
         $forms = self::table('parts')
             ->mapWithKeys(fn (array $row): array => [$row['part'] => explode(' ', $row['forms'])])
             ->all();
-        $steps = self::table('steps')->groupBy('method');
-        $choices = self::table('choices')
-            ->map(fn (array $row): string => "{$row['method']}|{$row['question']}:{$row['option']}")
+        $built = self::table('methods')->pluck('form', 'method')->all();
+        $facts = array_map(fn (StateBought $state): string => "state:{$state->value}", StateBought::cases());
+        $answers = self::table('questions')
+            ->map(fn (array $row): string => "{$row['question']}:{$row['option']}")
+            ->merge($facts)
             ->all();
-        self::assertEqualsCanonicalizing(self::table('methods')->pluck('method')->all(), $steps->keys()->all());
-        foreach (self::table('methods') as $method) {
-            $own = $steps[$method['method']] ?? collect();
-            self::assertSame(
-                range(1, $own->count()),
-                $own->map(fn (array $step): int => (int) $step['step'])->all(),
-                $method['method'],
-            );
-            foreach ($own as $step) {
-                self::assertGreaterThan(
-                    0,
-                    (float) $step['seconds'] + (float) $step['seconds_per_kg'],
-                    "{$method['method']} {$step['step']}",
-                );
-                foreach (array_filter(explode(' ', $step['parts'])) as $part) {
+        self::assertSame([], self::table('steps')->duplicates(fn (array $step): string => $step['doing'].
+            $step['methods'].$step['choices'])->all());
+        foreach (self::table('steps') as $step) {
+            self::assertGreaterThan(0, (float) $step['seconds'] + (float) $step['seconds_per_kg'], $step['step']);
+            self::assertSame($step['mistake'] === '', $step['mistake_costs'] === '', $step['step']);
+            foreach (explode(' ', $step['methods']) as $method) {
+                $form = (string) $built[$method];
+                foreach (StepPart::listed($step['parts']) as $part) {
                     $parsed = StepPart::parse($part);
-                    self::assertContains(
-                        $method['form'],
-                        $forms[$parsed->part->value] ?? [],
-                        "{$method['method']} {$step['step']}: {$part}",
-                    );
-                    self::assertContains(
-                        $parsed->part,
-                        BodyForm::from($method['form'])->parts(),
-                        "{$method['method']} {$step['step']}: {$part}",
-                    );
+                    self::assertContains($form, $forms[$parsed->part->value] ?? [], "{$step['step']}: {$part}");
+                    self::assertContains($parsed->part, BodyForm::from($form)->parts(), "{$step['step']}: {$part}");
                 }
-                foreach (array_filter(explode(';', $step['choices'])) as $choice) {
-                    self::assertContains(
-                        "{$method['method']}|{$choice}",
-                        $choices,
-                        "{$method['method']} {$step['step']}",
-                    );
+            }
+            foreach (array_filter(explode(';', $step['choices'])) as $clause) {
+                [$question, $options] = explode(':', ltrim($clause, '!'));
+                foreach (explode('|', $options) as $option) {
+                    self::assertContains("{$question}:{$option}", $answers, $step['step']);
                 }
             }
         }
+        self::assertEqualsCanonicalizing(
+            array_keys($built),
+            self::table('steps')
+                ->flatMap(fn (array $step): array => explode(' ', $step['methods']))
+                ->unique()
+                ->values()
+                ->all(),
+        );
     }
 
-    public function test_every_question_has_two_schools_one_of_them_usual_and_every_school_has_its_step(): void
+    public function test_every_question_has_two_schools_one_of_them_usual_in_each_method_that_asks_it(): void
     {
-        $questions = self::table('choices')->groupBy(fn (array $row): string => "{$row['method']}|{$row['question']}");
-        foreach ($questions as $which => $options) {
-            self::assertGreaterThan(1, $options->count(), (string) $which);
-            self::assertSame(1, $options->where('usual', 'yes')->count(), (string) $which);
+        $asked = self::table('steps')->flatMap(
+            fn (array $step): array => array_map(
+                fn (string $clause): string => (string) strtok(ltrim($clause, '!'), ':'),
+                array_filter(explode(';', $step['choices'])),
+            ),
+        );
+        foreach (self::table('questions')->groupBy('question') as $question => $options) {
+            self::assertGreaterThan(1, $options->count(), (string) $question);
+            // The collar is asked inside a step, the head by the order of steps.
+            self::assertTrue(
+                $asked->contains($question) || in_array($question, ['collar', 'head'], true),
+                "no step depends on {$question}",
+            );
+            foreach (explode(' ', (string) $options->pluck('methods')->first()) as $method) {
+                $usual = $options->filter(
+                    fn (array $row): bool => in_array($method, explode(' ', $row['usual_in']), true),
+                );
+                self::assertCount(1, $usual, "{$question} in {$method}");
+            }
         }
-        $asked = self::table('steps')
-            ->flatMap(
-                fn (array $step): array => array_map(
-                    fn (string $choice): string => "{$step['method']}|".strtok($choice, ':'),
-                    array_filter(explode(';', $step['choices'])),
-                ),
-            )
-            ->unique()
-            ->all();
-        self::assertEqualsCanonicalizing(array_values($asked), $questions->keys()->all());
     }
 
     public function test_what_the_house_set_outlives_a_newer_catalogue(): void

@@ -193,8 +193,11 @@ function Board({ bench }: { bench: Bench }) {
           <MethodPanel
             bench={bench}
             busy={method.isPending}
-            onChoose={(code, answers) => {
-              method.mutate({ params: path, body: { method: code, choices: answers, version: fish.version } });
+            onChoose={(code, answers, asked) => {
+              method.mutate({
+                params: path,
+                body: { method: code, choices: answers, version: fish.version, ...(asked ? { asked } : {}) },
+              });
               setMode(code ? 'steps' : 'parts');
             }}
           />
@@ -241,7 +244,7 @@ function Board({ bench }: { bench: Bench }) {
             onChange={setView}
           />
         </div>
-        <div className={mode === 'steps' ? css.trayRow : css.trayRows}>
+        <div className={mode === 'steps' ? css.trayRow : css.trayRows} hidden={view === 'method'}>
           {choice?.of_a_fillet && bench.sources.length > 1 && (
             <Chips
               legend={t('breakDown.cut-from-2')}

@@ -7,16 +7,16 @@ import { ulid } from 'ulid';
 import { api, asProblem, type Bench, faultAt } from '../api/client';
 import { useKitchen } from '../kitchen/kitchen';
 import { t } from '../lang';
-import { Chips } from '../ui/Chips';
 import { look } from '../ui/look';
 import { usePut } from '../ui/usePut';
 import css from './MethodPanel.module.css';
+import { Questions } from './Questions';
 
 /** How a fish is cut: the methods for its build, and the questions each leaves open, with what an answer costs. */
 export function MethodPanel(props: {
   bench: Bench;
   busy: boolean;
-  onChoose: (method: string | null, choices: Record<string, string>) => void;
+  onChoose: (method: string | null, choices: Record<string, string>, asked?: string) => void;
 }) {
   const { me } = useKitchen();
   const { bench, onChoose, busy } = props;
@@ -39,32 +39,17 @@ export function MethodPanel(props: {
               {one.name}
               {one.ours ? ` ${t('methodPanel.ours')}` : ''}
             </span>
-            <span className={look.mass}>{one.why}</span>
+            {(!method || one.method === method.method) && <span className={look.mass}>{one.why}</span>}
           </UnstyledButton>
         ))}
       </div>
-      {method?.questions.map((question) => (
-        <Chips
-          key={question.question}
-          legend={question.asks}
-          name={question.question}
-          inline
-          value={question.chosen}
-          options={question.options.map((option) => ({
-            value: option.option,
-            label: (
-              <span>
-                <b>{option.name}</b>
-                <br />
-                <small>
-                  {option.why}; {option.costs}
-                </small>
-              </span>
-            ),
-          }))}
-          onChange={(value) => onChoose(method.method, { ...chosen, [question.question]: value })}
+      {method && method.questions.length > 0 && (
+        <Questions
+          key={method.method}
+          questions={method.questions}
+          onAnswer={(question, option) => onChoose(method.method, { ...chosen, [question]: option }, question)}
         />
-      ))}
+      )}
       {method && (
         <p className={look.lineActions}>
           <Button variant="default" onClick={() => onChoose(null, {})}>

@@ -13,6 +13,7 @@ import css from './MethodScreen.module.css';
 type Step = MethodInFull['steps'][number] & { key: string };
 
 const NEW: Omit<Step, 'key'> = {
+  action: '',
   choices: '',
   doing: '',
   why: '',
@@ -21,6 +22,9 @@ const NEW: Omit<Step, 'key'> = {
   tools: '',
   caution: '',
   inspect: '',
+  cue: '',
+  mistake: '',
+  mistake_costs: '',
   seconds: 30,
   seconds_per_kg: 20,
 };

@@ -5,11 +5,15 @@ import type { Method } from '../api/client';
 import { t } from '../lang';
 import { minutes, running } from '../ui/clock';
 import { look } from '../ui/look';
+import { lowerFirst } from '../ui/words';
 import css from './StepPanel.module.css';
 
 /** The current step large, the next one small; what to mind and what to look at just here. */
 export function StepPanel({ method, busy, onSaid }: { method: Method; busy: boolean; onSaid: (done: number) => void }) {
   const { at, steps } = method;
+  const [asked, setAsked] = useState<number | null>(null);
+  const how = asked === at;
+  const setHow = (open: boolean) => setAsked(open ? at : null);
   const step = steps[at];
   const next = steps[at + 1];
   if (!step) {
@@ -40,18 +44,21 @@ export function StepPanel({ method, busy, onSaid }: { method: Method; busy: bool
           {step.why}.{step.tools && ` ${t('stepPanel.with', { tools: step.tools })}`}
         </p>
         {step.caution && <p className={look.caution}>{step.caution}</p>}
-        <p className={css.stepLook}>
-          {step.inspect && (
-            <>
-              <b>{t('stepPanel.look')}</b> {step.inspect.charAt(0).toLowerCase() + step.inspect.slice(1)}.{' '}
-            </>
-          )}
-          {next && (
-            <span className={look.soft}>
-              {t('stepPanel.then', { toLowerCase: next.doing.charAt(0).toLowerCase() + next.doing.slice(1) })}
-            </span>
-          )}
-        </p>
+        {how ? (
+          <p className={css.stepLook}>
+            {step.cue}. <b>{t('stepPanel.mistake')}</b> {lowerFirst(step.mistake)}. <b>{t('stepPanel.costs')}</b>{' '}
+            {lowerFirst(step.mistake_costs)}.
+          </p>
+        ) : (
+          <p className={css.stepLook}>
+            {step.inspect && (
+              <>
+                <b>{t('stepPanel.look')}</b> {lowerFirst(step.inspect)}.{' '}
+              </>
+            )}
+            {next && <span className={look.soft}>{t('stepPanel.then', { toLowerCase: lowerFirst(next.doing) })}</span>}
+          </p>
+        )}
       </div>
       <div className={css.stepSide}>
         {method.step_s !== null && <Clock key={at} since={method.step_s} of={step.seconds} />}
@@ -62,6 +69,11 @@ export function StepPanel({ method, busy, onSaid }: { method: Method; busy: bool
         <Button variant="default" disabled={busy || at === 0} onClick={() => onSaid(at - 1)}>
           {t('stepPanel.back')}
         </Button>
+        {step.cue && (
+          <Button variant="default" className={css.how} aria-pressed={how} onClick={() => setHow(!how)}>
+            {how ? t('stepPanel.less') : t('stepPanel.how')}
+          </Button>
+        )}
       </div>
     </section>
   );

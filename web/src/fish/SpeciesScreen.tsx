@@ -30,7 +30,7 @@ const NAMES: Record<Field, string> = {
 const CHOICES: Partial<Record<Field, string[]>> = {
   fat: ['lean', 'medium', 'oily'],
   scales: ['none', 'small', 'large', 'bony'],
-  usual_state: ['round', 'gutted', t('species.gutted-and-scaled'), 'headless', 'side', 'tail'],
+  usual_state: ['round', 'gutted', t('species.gutted-and-scaled'), 'headless', 'side', 'bone-in side', 'tail'],
   pin_row: ['none', 'short', 'long', 'many'],
 };
 

@@ -10,7 +10,7 @@ import { look } from '../ui/look';
 import { useDraft } from '../ui/useDraft';
 import { usePut } from '../ui/usePut';
 import css from './LineForm.module.css';
-import { chipsOf, FORMS, STATES, type State } from './states';
+import { chipsOf, FORMS, type State, statesOf } from './states';
 
 type Unit = 'kg' | 'lb' | 'each';
 
@@ -153,7 +153,7 @@ export function LineForm(props: {
         />
       )}
       <div className={cx(look.fields, look.four)}>
-        {choice('state', t('lineForm.bought-as'), STATES, 'gutted')}
+        {choice('state', t('lineForm.bought-as'), statesOf(data?.states[species?.form ?? form ?? 'round']), 'gutted')}
         {me.sees_prices && text('price', t('lineForm.price'), '13.90', { leftSection: sign, inputMode: 'decimal' })}
         {me.sees_prices && choice('price_unit', 'for', UNITS, 'kg')}
         {text('grade', t('lineForm.size-sold-as-g'), '600-800')}

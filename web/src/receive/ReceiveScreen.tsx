@@ -15,7 +15,7 @@ import { useOutbox, usePut } from '../ui/usePut';
 import { weightText } from '../ui/weightText';
 import { ReceiveRooms } from './ReceiveRooms';
 import css from './ReceiveScreen.module.css';
-import { chipsOf, FORMS, STATES, type State } from './states';
+import { chipsOf, FORMS, type State, statesOf } from './states';
 
 type Draft = { name: string; supplier: string; state: State; form: Form | null; price: string };
 
@@ -116,7 +116,7 @@ export function ReceiveScreen() {
           legend={t('receive.bought-as')}
           name="state"
           value={state}
-          options={chipsOf(STATES)}
+          options={chipsOf(statesOf(data?.states[species?.form ?? form ?? 'round']))}
           onChange={(value) => set({ state: value })}
         />
         {me.sees_prices && (

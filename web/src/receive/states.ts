@@ -1,14 +1,15 @@
 import type { Form } from '../api/client';
 import { t } from '../lang';
 
-export type State = 'round' | 'gutted' | 'gutted and scaled' | 'headless' | 'side' | 'tail';
+export type State = 'round' | 'gutted' | 'gutted and scaled' | 'headless' | 'side' | 'bone-in side' | 'tail';
 
-export const STATES: Record<State, string> = {
+const STATES: Record<State, string> = {
   round: t('states.whole-ungutted'),
   gutted: t('states.gutted'),
   'gutted and scaled': t('states.gutted-and-scaled'),
   headless: t('states.headless'),
   side: t('states.side'),
+  'bone-in side': t('states.bone-in-side'),
   tail: t('states.tail'),
 };
 
@@ -18,5 +19,9 @@ export const FORMS: Record<Form, string> = {
   tail: t('states.tail-only'),
 };
 
-export const chipsOf = <T extends string>(words: Record<T, string>) =>
-  (Object.keys(words) as T[]).map((value) => ({ value, label: words[value] }));
+/** The states of those a build comes in, in their words; all of them while the build is not known. */
+export const statesOf = (states: State[] | undefined): Partial<Record<State, string>> =>
+  states ? Object.fromEntries(states.map((state) => [state, STATES[state]])) : STATES;
+
+export const chipsOf = <T extends string>(words: Partial<Record<T, string>>) =>
+  (Object.keys(words) as T[]).map((value) => ({ value, label: words[value] ?? value }));

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Sectum\BreakDown\Method;
 
+use Sectum\Fish\Bin;
 use Sectum\Fish\Part;
 
 /** One answer to a question with several options, and what it costs. */
@@ -12,6 +13,7 @@ final readonly class Option
     /**
      * @param  Part|null  $part  what leaves the flesh with it; null when nothing does
      * @param  float  $costsPct  how much, in percent of the fish as bought
+     * @param  Bin|null  $becomes  where that part usually goes
      */
     public function __construct(
         public string $code,
@@ -19,6 +21,7 @@ final readonly class Option
         public string $why,
         public ?Part $part,
         public float $costsPct,
+        public ?Bin $becomes,
         public bool $usual,
     ) {
     }

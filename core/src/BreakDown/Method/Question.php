@@ -4,23 +4,12 @@ declare(strict_types=1);
 
 namespace Sectum\BreakDown\Method;
 
-/** A question on which kitchens differ, inside a method. */
+/** A question on which kitchens differ, asked of a body form wherever it makes sense. */
 final readonly class Question
 {
     /** @param  non-empty-list<Option>  $options */
     public function __construct(public string $code, public string $asks, public array $options)
     {
-    }
-
-    public function usual(): Option
-    {
-        foreach ($this->options as $option) {
-            if ($option->usual) {
-                return $option;
-            }
-        }
-
-        return $this->options[0];
     }
 
     public function option(string $code): ?Option
@@ -32,5 +21,14 @@ final readonly class Question
         }
 
         return null;
+    }
+
+    /** @return list<Option> the usual one first */
+    public function inOrder(): array
+    {
+        $options = $this->options;
+        usort($options, fn (Option $a, Option $b): int => $b->usual <=> $a->usual);
+
+        return $options;
     }
 }

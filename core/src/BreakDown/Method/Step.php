@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Sectum\BreakDown\Method;
 
+use Sectum\Fish\Part;
 use Sectum\Measure\Mass;
 
 /**
@@ -13,15 +14,18 @@ use Sectum\Measure\Mass;
 final readonly class Step
 {
     /**
-     * @param  array<string, string>  $choices  question code to the option this step belongs to; empty for every method
+     * @param  string  $action  which kind of step it is, as the order of steps names them; empty for the house's own
+     * @param  Condition  $when  the answers this step belongs to
      * @param  list<StepPart>  $parts
      * @param  string  $place  code of the part of the drawing where it happens; empty for nowhere
+     * @param  Cue  $cue  how a cook knows it goes well
      * @param  float  $seconds  it takes whatever the size
      * @param  float  $secondsPerKg  and for each kilo of fish
      */
     public function __construct(
         public int $number,
-        public array $choices,
+        public string $action,
+        public Condition $when,
         public string $doing,
         public string $why,
         public array $parts,
@@ -29,21 +33,40 @@ final readonly class Step
         public string $tools,
         public string $caution,
         public string $inspect,
+        public Cue $cue,
         public float $seconds,
         public float $secondsPerKg,
     ) {
     }
 
-    /** @param  array<string, string>  $chosen */
-    public function belongsTo(array $chosen): bool
+    /**
+     * With the parts that come off under these answers and were not off before.
+     *
+     * @param  array<string, string>  $chosen
+     * @param  list<Part>  $off
+     */
+    public function cutTo(array $chosen, array $off): self
     {
-        foreach ($this->choices as $question => $option) {
-            if (($chosen[$question] ?? null) !== $option) {
-                return false;
-            }
-        }
-
-        return true;
+        return new self(
+            $this->number,
+            $this->action,
+            $this->when,
+            $this->doing,
+            $this->why,
+            array_values(
+                array_filter(
+                    $this->parts,
+                    fn (StepPart $part): bool => ! in_array($part->part, $off, true) && $part->when->holds($chosen),
+                ),
+            ),
+            $this->place,
+            $this->tools,
+            $this->caution,
+            $this->inspect,
+            $this->cue,
+            $this->seconds,
+            $this->secondsPerKg,
+        );
     }
 
     /** Usual seconds for a fish of this size. */

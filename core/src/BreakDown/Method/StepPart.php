@@ -12,19 +12,27 @@ final readonly class StepPart
     /**
      * @param  string|null  $from  the part it comes off; "fillet" for whichever fillet lies on the board; null for the
      *     fish
+     * @param  Condition  $when  under which answers it comes off here
      */
-    public function __construct(public Part $part, public ?string $from = null)
+    private function __construct(public Part $part, public ?string $from, public Condition $when)
     {
     }
 
+    /** @return list<string> what stands in a step, part by part */
+    public static function listed(string $written): array
+    {
+        return array_values(array_filter(explode(' ', $written), fn (string $part): bool => $part !== ''));
+    }
+
     /**
-     * "head", "back-loin<side-a"
+     * "head", "back-loin<side-a", "collar?collar:with-head"
      *
      * @throws BadMethod when it names a part nobody knows
      */
     public static function parse(string $written): self
     {
-        [$part, $from] = explode('<', $written, 2) + ['', null];
+        [$what, $when] = explode('?', $written, 2) + ['', ''];
+        [$part, $from] = explode('<', $what, 2) + ['', null];
         if ($from !== null && $from !== 'fillet' && Part::tryFrom($from) === null) {
             throw new BadMethod("\"{$from}\" is not a part known here.", $written, '/parts');
         }
@@ -32,6 +40,7 @@ final readonly class StepPart
         return new self(
             Part::tryFrom($part) ?? throw new BadMethod("\"{$part}\" is not a part known here.", $written, '/parts'),
             $from,
+            Condition::parse($when),
         );
     }
 }

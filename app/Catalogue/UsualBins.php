@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Catalogue;
+
+use App\Kitchen\Database\Remembered;
+use Sectum\Fish\Bin;
+use Sectum\Fish\Part;
+
+/** Where each part usually goes. */
+final readonly class UsualBins
+{
+    /** Null for what goes to no bin. */
+    public static function of(Part $part): ?Bin
+    {
+        $bins = Remembered::of(
+            'parts',
+            ['parts'],
+            fn (): array => CataloguePart::rows()->pluck('default_bin', 'part')->all(),
+        );
+        $bin = $bins[$part->value] ?? null;
+
+        return is_string($bin) ? Bin::from($bin) : null;
+    }
+}

@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Sectum\BreakDown\Method;
+
+/** How a cook knows that a step goes well, what usually goes wrong with it, and what that costs. */
+final readonly class Cue
+{
+    public function __construct(public string $sign, public string $mistake, public string $costs)
+    {
+    }
+}
