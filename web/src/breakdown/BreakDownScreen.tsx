@@ -244,19 +244,21 @@ function Board({ bench }: { bench: Bench }) {
             onChange={setView}
           />
         </div>
-        <div className={mode === 'steps' ? css.trayRow : css.trayRows} hidden={view === 'method'}>
-          {choice?.of_a_fillet && bench.sources.length > 1 && (
-            <Chips
-              legend={t('breakDown.cut-from-2')}
-              name="from"
-              inline
-              value={source?.piece ?? null}
-              options={bench.sources.map((s) => ({ value: s.piece, label: s.name }))}
-              onChange={setFrom}
-            />
-          )}
-          <PartTray choices={choices} chosen={chosenPart} onChoose={choose} />
-        </div>
+        {view !== 'method' && (
+          <div className={mode === 'steps' ? css.trayRow : css.trayRows}>
+            {choice?.of_a_fillet && bench.sources.length > 1 && (
+              <Chips
+                legend={t('breakDown.cut-from-2')}
+                name="from"
+                inline
+                value={source?.piece ?? null}
+                options={bench.sources.map((s) => ({ value: s.piece, label: s.name }))}
+                onChange={setFrom}
+              />
+            )}
+            <PartTray choices={choices} chosen={chosenPart} onChoose={choose} />
+          </div>
+        )}
       </section>
       <Pan
         todo={todo}

@@ -21,36 +21,49 @@ export function MethodPanel(props: {
   const { me } = useKitchen();
   const { bench, onChoose, busy } = props;
   const { method } = bench;
+  const [choosing, setChoosing] = useState(false);
+  const [open, setOpen] = useState<string | null>(null);
+  const offered = choosing ? bench.methods : bench.methods.filter((one) => !method || one.method === method.method);
   const chosen = Object.fromEntries((method?.questions ?? []).map((q) => [q.question, q.chosen]));
 
   return (
     <div className={css.method} aria-busy={busy}>
       {bench.fish.count > 1 && <Batch bench={bench} />}
-      <div className={css.methods}>
-        {bench.methods.map((one) => (
+      <div className={cx(css.methods, method && !choosing && css.one)}>
+        {offered.map((one) => (
           <UnstyledButton
             className={css.choice}
             key={one.method}
             aria-pressed={one.method === method?.method}
-            onClick={() => onChoose(one.method, one.method === method?.method ? chosen : {})}
+            onClick={() => {
+              setChoosing(one.method === method?.method && !choosing);
+              if (one.method !== method?.method) {
+                onChoose(one.method, {});
+              }
+            }}
           >
             <span className={look.key} aria-hidden="true" />
             <span className={look.name}>
               {one.name}
               {one.ours ? ` ${t('methodPanel.ours')}` : ''}
             </span>
-            {(!method || one.method === method.method) && <span className={look.mass}>{one.why}</span>}
+            <span className={look.mass}>
+              {one.why}
+              {method && !choosing && ` ${t('methodPanel.touch-for-another')}`}
+            </span>
           </UnstyledButton>
         ))}
       </div>
-      {method && method.questions.length > 0 && (
+      {method && !choosing && method.questions.length > 0 && (
         <Questions
           key={method.method}
           questions={method.questions}
+          open={open}
+          onOpen={setOpen}
           onAnswer={(question, option) => onChoose(method.method, { ...chosen, [question]: option }, question)}
         />
       )}
-      {method && (
+      {method && (choosing || open === null) && (
         <p className={look.lineActions}>
           <Button variant="default" onClick={() => onChoose(null, {})}>
             {t('methodPanel.no-steps-weigh-in-any-order')}

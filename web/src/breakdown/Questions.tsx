@@ -1,5 +1,4 @@
 import { UnstyledButton } from '@mantine/core';
-import { useState } from 'react';
 import { api, type Method } from '../api/client';
 import { t } from '../lang';
 import { Chips } from '../ui/Chips';
@@ -12,8 +11,13 @@ type Option = Question['options'][number];
 type Made = { name: string; recipes: string[] };
 
 /** How each question on which kitchens differ is answered on this fish; one of them open, with what each answer costs. */
-export function Questions(props: { questions: Question[]; onAnswer: (question: string, option: string) => void }) {
-  const [open, setOpen] = useState<string | null>(null);
+export function Questions(props: {
+  questions: Question[];
+  open: string | null;
+  onOpen: (question: string | null) => void;
+  onAnswer: (question: string, option: string) => void;
+}) {
+  const { open, onOpen } = props;
   const asked = props.questions.find((question) => question.question === open);
   const { data: made } = api.useQuery('get', '/breakdown/made-from');
 
@@ -25,7 +29,7 @@ export function Questions(props: { questions: Question[]; onAnswer: (question: s
             <UnstyledButton
               className={css.question}
               aria-expanded={question.question === open}
-              onClick={() => setOpen(question.question === open ? null : question.question)}
+              onClick={() => onOpen(question.question === open ? null : question.question)}
             >
               <span>{question.asks}</span>
               <b>{question.options.find((option) => option.option === question.chosen)?.name}</b>
@@ -49,6 +53,14 @@ export function Questions(props: { questions: Question[]; onAnswer: (question: s
   );
 }
 
+/** Where what an answer costs goes, and what the house makes of it. */
+function goesTo(made: Made): string {
+  const bin = lowerFirst(made.name);
+  return made.recipes.length > 0
+    ? t('questions.becomes', { bin, recipes: made.recipes.join(', ') })
+    : t('questions.to', { bin });
+}
+
 function Answer({ option, made }: { option: Option; made: Made | undefined }) {
   const more = Math.round(option.more_s / 60);
   return (
@@ -57,7 +69,7 @@ function Answer({ option, made }: { option: Option; made: Made | undefined }) {
       <small>{option.why}</small>
       <small>
         {option.costs}
-        {made && `, ${t('questions.becomes', { bin: lowerFirst(made.name), recipes: made.recipes.join(', ') })}`}
+        {made && `, ${goesTo(made)}`}
         {more !== 0 &&
           `; ${more > 0 ? t('questions.longer', { time: minutes(option.more_s) }) : t('questions.shorter', { time: minutes(-option.more_s) })}`}
       </small>
