@@ -191,6 +191,12 @@ final class Fish extends Record
         return "{$this->species->name} no. {$this->number}".($this->count > 1 ? ", {$this->count} fish" : '');
     }
 
+    /** Whether its pin bones come out of the portions, and not of the sides. */
+    public function isBonedLater(): bool
+    {
+        return ($this->choices['bones-when'] ?? null) === 'after-portioning';
+    }
+
     /** @throws Fault when the fish is in the log */
     public function mustBeOpen(): void
     {

@@ -57,9 +57,15 @@ final readonly class PortionController
             Stage::Portion,
             Fields::of($request)->int('version'),
             Person::of($request),
-            fn (Fish $fish) => PortionBench::portionsOf($fish) !== [] && $fish->dish_id === null
-                ? throw Fault::inField('/dish', 'Choose which dish these portions are for.')
-                : null,
+            function (Fish $fish): void {
+                if (PortionBench::portionsOf($fish) === []) {
+                    return;
+                }
+                if ($fish->dish_id === null) {
+                    throw Fault::inField('/dish', 'Choose which dish these portions are for.');
+                }
+                MustBeBoned::beforeItGoesOn($fish);
+            },
         );
 
         return $this->bench($fish, Person::of($request));

@@ -191,6 +191,7 @@ test('the head chef copies a method and changes it; a tray is weighed onto the r
   await expectSound(page);
   await page.getByRole('button', { name: 'Save method' }).tap();
   await page.locator('.mantine-Chip-root', { hasText: /^Method$/ }).tap();
+  await page.getByRole('button', { name: /^Two fillets/ }).tap();
   await page.getByRole('button', { name: /^Two fillets, ours \(ours\)/ }).tap();
   await page.locator('.mantine-Chip-root', { hasText: /^Fish$/ }).tap();
   await expect(page.locator('.step-doing')).toContainText('Dry the fish and the board');

@@ -74,6 +74,7 @@ final readonly class BoneChecks
                 'waived' => $checks[$piece->id]->waived,
                 'usual' => $checks[$piece->id]->usual(),
                 'done' => $checks[$piece->id]->isDone(),
+                'may_wait' => $fish->isBonedLater(),
                 'said' => $checks[$piece->id]->said(),
                 // How far along the side the bones run, from the head end.
                 'runs' => match ($fish->species->pin_row) {

@@ -13,6 +13,7 @@ use App\Kitchen\Moment;
 use App\Kitchen\Person;
 use App\Kitchen\Settings;
 use App\Portion\Dish\Dish;
+use App\Portion\MustBeBoned;
 use Illuminate\Support\Facades\DB;
 use Psr\Clock\ClockInterface;
 use Sectum\Fish\Part;
@@ -62,6 +63,9 @@ final readonly class MakeTray
                     default => null,
                 };
                 $fault === null || throw Fault::inField("/pieces/{$i}", $fault);
+            }
+            foreach ($fish as $one) {
+                MustBeBoned::beforeItGoesOn($one);
             }
             if ($dish->raw) {
                 self::mustBeOpenToRaw(array_values($fish->all()));

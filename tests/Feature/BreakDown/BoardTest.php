@@ -48,6 +48,33 @@ final class BoardTest extends AtTheDoor
         return $this->api('PUT', "/breakdown/fish/{$this->fish}/bones/".($id ?? self::id()), $what);
     }
 
+    public function test_bones_may_come_out_of_the_portions_and_none_goes_on_before(): void
+    {
+        $this->weigh($this->fish, 'frame', '520 g');
+        $this->api('PUT', "/breakdown/fish/{$this->fish}/method", [
+            'method' => 'round-two',
+            'choices' => ['bones-when' => 'after-portioning'],
+            'version' => Fish::query()->findOrFail($this->fish)->version,
+        ])->assertOk();
+        $this->done($this->fish, 'breakdown')->assertOk();
+        $a = $this->side('side-a');
+        $dish = $this->dish(170);
+        $this->weigh($this->fish, 'portion', '170 g', 'portion', null, $a)
+            ->assertOk()
+            ->assertJsonPath('bones.0.may_wait', true)
+            ->assertJsonPath('bones.0.done', false);
+        $this->api('PUT', "/portion/fish/{$this->fish}/dish", [
+            'dish' => $dish,
+            'version' => Fish::query()->findOrFail($this->fish)->version,
+        ])->assertOk();
+        $refused = $this->done($this->fish, 'portion')->assertConflict();
+        self::assertSame($a, $refused->json('bones'));
+        foreach ([$a, $this->side('side-b')] as $side) {
+            $this->bones(['piece' => $side, 'found' => 16, 'second_pass' => true])->assertOk();
+        }
+        $this->done($this->fish, 'portion')->assertOk();
+    }
+
     public function test_no_portion_before_the_second_pass_and_each_count_is_kept(): void
     {
         $this->weigh($this->fish, 'frame', '520 g');

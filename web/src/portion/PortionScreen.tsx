@@ -115,10 +115,11 @@ function Board({ bench }: { bench: PortionBench }) {
   const light = bench.portions.findLast((p) => p.rather !== null);
   useKeys(digitKeys(bench.parts, setPart));
   const unboned = bench.bones.find((side) => !side.done && isOf(bench, source?.piece, side.piece));
+  const mustCount = unboned !== undefined && !unboned.may_wait;
   const trouble = takeBack.error ?? chooseDish.error ?? give.error ?? done.error;
   const todo = !source
     ? t('portion.no-fillet-has-been-weighed-go')
-    : unboned && part === 'portion'
+    : mustCount && part === 'portion'
       ? t('portion.count-the-pin-bones-of-first', { lowerFirst: lowerFirst(unboned.name) })
       : !dish
         ? t('portion.choose-the-dish-these-portions-are')
@@ -150,7 +151,7 @@ function Board({ bench }: { bench: PortionBench }) {
         {unboned && !counting && (
           <p className={cx(look.remark, look.quietRemark)}>
             <span>
-              <b>{unboned.name}.</b> {unboned.said}
+              <b>{unboned.name}.</b> {unboned.may_wait ? t('portion.bones-come-out-of-the-portions') : unboned.said}
             </span>
             <Button variant="default" onClick={() => setCounting(true)}>
               {t('portion.count-the-bones')}
@@ -199,7 +200,7 @@ function Board({ bench }: { bench: PortionBench }) {
                 {t('portion.found-a-bone')}
               </Button>
             )}
-            {source?.can_plan && !unboned && !changing && (
+            {source?.can_plan && !mustCount && !changing && (
               <Button component={Link} variant="default" to={`/portion/${fish.id}/plan/${source.piece}`}>
                 {t('portion.plan-the-cuts')}
               </Button>
@@ -262,7 +263,7 @@ function Board({ bench }: { bench: PortionBench }) {
       <Pan
         todo={todo}
         recordAs={
-          source && choice && !(unboned && part === 'portion')
+          source && choice && !(mustCount && part === 'portion')
             ? t('portion.cut-from-2', {
                 choice: choice.name,
                 nth: part === 'portion' ? ` ${choice.count + 1}` : '',

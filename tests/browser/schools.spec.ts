@@ -1,0 +1,120 @@
+import { expect, type Page, test } from '@playwright/test';
+import { expectNoScroll, expectSound, finish, signIn, weighAnyway } from './kitchen';
+
+/** From the door, without paper, straight onto the board. */
+async function receive(page: Page, fish: string, state: string, mass: string) {
+  await page.goto('/receive/fish');
+  await page.getByRole('combobox', { name: 'Fish' }).fill(fish);
+  await page.keyboard.press('Escape');
+  await page.getByRole('combobox', { name: 'Supplier' }).fill('Harbourgate Fish');
+  await page.keyboard.press('Escape');
+  await page.locator('.mantine-Chip-root', { hasText: new RegExp(`^${state}$`) }).tap();
+  await page.getByLabel('Weight, typed').fill(mass);
+  await page.getByLabel('Weight, typed').press('Enter');
+  await expect(page).toHaveURL(/\/breakdown\/[0-9a-zA-Z]{26}$/);
+}
+
+async function cutAs(page: Page, method: string) {
+  await page.locator('.mantine-Chip-root', { hasText: /^Steps$/ }).tap();
+  await page.getByRole('button', { name: new RegExp(`^${method}`) }).tap();
+  await expect(page.getByRole('button', { name: new RegExp(`^${method}`) })).toHaveAttribute('aria-pressed', 'true');
+}
+
+async function answer(page: Page, question: string, option: string) {
+  await page.getByRole('button', { name: new RegExp(`^${question}`) }).tap();
+  const chip = page.locator('.mantine-Chip-root', { hasText: new RegExp(`^${option}`) });
+  await chip.tap();
+  await expect(chip.locator('input')).toBeChecked();
+  await page.getByRole('button', { name: new RegExp(`^${question}.*${option}`) }).tap();
+}
+
+/** The parts of each step onto the scale as they come; steps that take nothing off are said to be done. */
+async function cut(page: Page, grams: Record<string, number>) {
+  await page.locator('.mantine-Chip-root', { hasText: /^Fish$/ }).tap();
+  const doing = page.locator('.step-doing');
+  const said: string[] = [];
+  for (let turn = 0; turn < 60; turn++) {
+    const now = ((await doing.textContent()) ?? '').trim();
+    if (now.startsWith('Every step')) {
+      break;
+    }
+    said.push(now.replace(/^\d+\/\d+\s*/, ''));
+    let weighed = 0;
+    for (const [part, mass] of Object.entries(grams)) {
+      const choice = page.locator('.tray-row .choice', { hasText: new RegExp(`${part}.*not weighed`) });
+      if ((await choice.count()) > 0 && (await doing.textContent())?.trim() === now) {
+        await choice.first().tap();
+        await weighAnyway(page, `${mass} g`);
+        weighed++;
+      }
+    }
+    if ((await doing.textContent())?.trim() === now) {
+      await page.getByRole('button', { name: 'Next step' }).tap();
+      await expect(doing).not.toHaveText(now);
+    }
+    expect(weighed).toBeLessThan(7);
+  }
+  await expect(doing).toContainText('Every step is done');
+  await expectNoScroll(page);
+  return said;
+}
+
+async function portion(page: Page, dish: RegExp, masses: string[]) {
+  await expect(page).toHaveURL(/\/portion\/[0-9a-zA-Z]{26}$/);
+  await page.locator('.mantine-Chip-root', { hasText: dish }).first().tap();
+  for (const [i, mass] of masses.entries()) {
+    await weighAnyway(page, mass);
+    await expect(page.locator('.strip li')).toHaveCount(i + 1);
+  }
+}
+
+test('a tail fish with its head: the head gives cheeks and collar, the tail two loins, and portions', async ({
+  page,
+}) => {
+  await signIn(page);
+  await receive(page, 'Monkfish', 'Gutted', '5200 g');
+  await cutAs(page, 'Two loins off a tail');
+  const said = await cut(page, { Head: 2700, Collar: 400, Skin: 170, Membrane: 90, 'Loin A': 690, 'Loin B': 680 });
+  expect(said.findIndex((s) => s.startsWith('Cut the tail off'))).toBeLessThan(
+    said.findIndex((s) => s.startsWith('Pull the skin off')),
+  );
+  await expect(page.locator('.keel .seg')).toHaveCount(6);
+  await expectSound(page);
+  await finish(page, 'Done, go to Portion');
+  await portion(page, /parsley sauce/, ['180 g', '176 g']);
+});
+
+test('a side on its bone: the loins come off the bone, the collar off the side, nothing is asked of a head', async ({
+  page,
+}) => {
+  await signIn(page);
+  await receive(page, 'Yellowfin tuna', 'Bone-in side', '9800 g');
+  await cutAs(page, 'Four loins off the frame');
+  await expect(page.getByRole('button', { name: /^Head/ })).toHaveCount(0);
+  await answer(page, 'Belly', 'Off after the blocks');
+  const said = await cut(page, { 'Back loin': 4300, 'Belly loin': 3300, Frame: 900, Collar: 350 });
+  expect(said.some((s) => s.startsWith('Lift back and belly loin off the bone'))).toBe(true);
+  expect(said.some((s) => s.startsWith('Leave the belly on'))).toBe(true);
+  expect(said.some((s) => s.includes('side B'))).toBe(false);
+  await finish(page, 'Done, go to Portion');
+  await portion(page, /parsley sauce/, ['182 g']);
+});
+
+test('a bass quartered, its ribs freed, its bones out after portioning', async ({ page }) => {
+  await signIn(page);
+  await receive(page, 'European seabass', 'Gutted', '3000 g');
+  await cutAs(page, 'Four loins from two sides');
+  await answer(page, 'Ribs', 'Each freed and lifted');
+  await answer(page, 'Pin bones', 'Pulled with pliers');
+  await answer(page, 'Bones out', 'After portioning');
+  const said = await cut(page, { 'Side A': 900, 'Side B': 890, 'Back loin': 420, 'Belly loin': 380 });
+  expect(said.some((s) => s.startsWith('Free and lift each rib'))).toBe(true);
+  expect(said.some((s) => s.startsWith('Leave the pin bones in'))).toBe(true);
+  expect(said.some((s) => s.startsWith('Pull the pin bones'))).toBe(false);
+  await finish(page, 'Done, go to Portion');
+  await expect(page.getByText('Its pin bones come out of the portions')).toBeVisible();
+  await portion(page, /parsley sauce/, ['181 g']);
+  // Not one portion goes on before they are counted.
+  await finish(page, 'Finish portioning');
+  await expect(page.getByText(/Count them before its portions are served/)).toBeVisible();
+});
