@@ -90,6 +90,7 @@ Route::middleware('web')->group(function (): void {
             );
             Route::put('me/pin', [KitchenController::class, 'ownPin'])->middleware('takes:own-pin');
             Route::put('me/shortcuts', [KitchenController::class, 'shortcuts'])->middleware('takes:shortcuts');
+            Route::put('me/hands-free', [KitchenController::class, 'handsFree'])->middleware('takes:hands-free');
             Route::put('me/units', [KitchenController::class, 'units'])->middleware('takes:units');
             Route::post('compute/{name}', [ComputeController::class, 'now']);
             Route::put('compute/{name}/jobs/{computation}', [ComputeController::class, 'later']);

@@ -87,6 +87,13 @@ final readonly class KitchenController
         return new JsonResponse(KitchenView::of($request));
     }
 
+    public function handsFree(Request $request): JsonResponse
+    {
+        Person::of($request)->update(['hands_free' => Fields::of($request)->bool('on')]);
+
+        return new JsonResponse(KitchenView::of($request));
+    }
+
     public function settings(Request $request): JsonResponse
     {
         Person::of($request)->mustBeHeadChef('The head chef sets the rules of the house.');

@@ -48,6 +48,7 @@ final readonly class KitchenView
                         'units' => $me->units->value,
                         'sees_prices' => $me->seesPrices(),
                         'shortcuts' => $me->shortcuts,
+                        'hands_free' => $me->hands_free,
                     ]
                     : null,
         ];

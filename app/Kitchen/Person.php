@@ -20,6 +20,7 @@ use Sectum\Measure\UnitSystem;
  * @property string $pin_hash
  * @property string|null $disabled_at since when this person may not sign in any more
  * @property string|null $signed_in_at
+ * @property bool $hands_free whether a certain, steady and plausible weight records itself
  * @property bool $shortcuts whether single letters do something at the bench
  * @property int $version
  */
@@ -31,7 +32,7 @@ final class Person extends Record implements Authenticatable
 
     protected $table = 'people';
 
-    protected $attributes = ['shortcuts' => true, 'version' => 1];
+    protected $attributes = ['shortcuts' => true, 'hands_free' => false, 'version' => 1];
 
     protected $hidden = ['pin_hash'];
 
@@ -74,6 +75,6 @@ final class Person extends Record implements Authenticatable
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['role' => Role::class, 'units' => UnitSystem::class, 'shortcuts' => 'boolean'];
+        return ['role' => Role::class, 'units' => UnitSystem::class, 'shortcuts' => 'boolean', 'hands_free' => 'boolean'];
     }
 }

@@ -17,6 +17,9 @@ return new class extends Migration
             $table->string('mistake')->default('');
             $table->string('mistake_costs')->default('');
         });
+        Schema::table('people', function (Blueprint $table): void {
+            $table->boolean('hands_free')->default(false);
+        });
         Schema::table('methods', function (Blueprint $table): void {
             $table->string('not_for')->default('');
         });

@@ -183,11 +183,11 @@ test('the head chef copies a method and changes it; a tray is weighed onto the r
   await page.locator('.mantine-Chip-root', { hasText: /^Method$/ }).tap();
   await page.getByRole('link', { name: 'Copy and edit' }).tap();
   await expect(page.getByLabel('Name', { exact: true })).toHaveValue('Two fillets, ours');
-  await page.getByLabel('Step 1', { exact: true }).fill('Dry the fish and the board');
-  await page.getByLabel('Parts that come off').first().fill('wing');
+  await page.getByLabel('Step 5', { exact: true }).fill('Dry the fish and the board');
+  await page.getByLabel('Parts that come off').nth(4).fill('wing');
   await page.getByRole('button', { name: 'Save method' }).tap();
   await expect(page.getByText('"wing" is not a part known here.').first()).toBeVisible();
-  await page.getByLabel('Parts that come off').first().fill('');
+  await page.getByLabel('Parts that come off').nth(4).fill('');
   await expectSound(page);
   await page.getByRole('button', { name: 'Save method' }).tap();
   await page.locator('.mantine-Chip-root', { hasText: /^Method$/ }).tap();

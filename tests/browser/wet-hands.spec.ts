@@ -345,3 +345,43 @@ test('a weight that cannot be is asked about before it is recorded', async ({ pa
   await weigh(page, '620 g');
   await expect(readings(page)).toHaveCount(2);
 });
+
+test('hands free: a certain weight records itself, lifted off at once it is asked about, an odd one waits', async ({
+  page,
+}) => {
+  await signIn(page);
+  await page.goto('/me');
+  const itself = page.getByRole('radiogroup', { name: /records itself/ });
+  await expect(itself.getByLabel('Off')).toBeChecked();
+  await itself.locator('.mantine-Chip-root', { hasText: /^On$/ }).tap();
+  await expect(itself.getByLabel('On')).toBeChecked();
+  await receive(page, 'Hake', '4210 g');
+  await page.locator('.mantine-Chip-root', { hasText: /^Every part$/ }).tap();
+  const put = async (mass: string) => {
+    await page.getByLabel('Put on the scale').fill(mass);
+    await page.getByRole('button', { name: 'Put on', exact: true }).tap();
+  };
+  // Many parts may lie there: it waits.
+  await put('620 g');
+  await page.waitForTimeout(2_500);
+  await expect(readings(page)).toHaveCount(1);
+  // Chosen by hand, it is the head.
+  await page.getByRole('button', { name: /^Head/ }).first().tap();
+  await expect(readings(page)).toHaveCount(2);
+  await expect(page.getByTestId('todo')).toHaveText('Recorded 620 g: Head.');
+  await page.getByRole('button', { name: 'Off', exact: true }).tap();
+  await page.getByRole('alert').getByRole('button', { name: 'Undo' }).tap();
+  await expect(page.locator('.readings li').first()).toContainText('undone');
+  // A frame as heavy as the fish is asked about, and waits for a hand.
+  await page
+    .getByRole('button', { name: /^Frame/ })
+    .first()
+    .tap();
+  await put('3900 g');
+  await expect(page.getByRole('button', { name: 'Record all the same' })).toBeVisible();
+  await page.waitForTimeout(2_000);
+  await expect(page.getByRole('button', { name: 'Record all the same' })).toBeVisible();
+  await page.goto('/me');
+  await itself.locator('.mantine-Chip-root', { hasText: /^Off$/ }).tap();
+  await expect(itself.getByLabel('Off')).toBeChecked();
+});

@@ -201,6 +201,7 @@ final class PeopleTest extends TestCase
 
     public function test_single_letters_are_switched_off_for_oneself(): void
     {
+        $this->api('PUT', '/me/hands-free', ['on' => true])->assertOk()->assertJsonPath('me.hands_free', true);
         $this->api('PUT', '/me/shortcuts', ['on' => false])
             ->assertOk()
             ->assertJsonPath('me.shortcuts', false);

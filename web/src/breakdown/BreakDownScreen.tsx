@@ -23,7 +23,7 @@ import { weightText } from '../ui/weightText';
 import { lowerFirst } from '../ui/words';
 import { BonePanel } from './BonePanel';
 import css from './BreakDownScreen.module.css';
-import { type Mode, ofStep, partOf, startingMode } from './benchModes';
+import { isCertain, type Mode, ofStep, partOf, startingMode } from './benchModes';
 import { FindPanel } from './FindPanel';
 import { MethodPanel } from './MethodPanel';
 import { StepPanel } from './StepPanel';
@@ -263,6 +263,7 @@ function Board({ bench }: { bench: Bench }) {
       <Pan
         todo={todo}
         recordAs={recordAs}
+        certain={wholeMissing || retaken !== undefined || isCertain(choices, waitingParts, picked !== null)}
         takeWord={t('breakDown.record')}
         onTake={take}
         busy={false}

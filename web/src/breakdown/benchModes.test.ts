@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { Bench } from '../api/client';
-import { ofStep, partOf, startingMode } from './benchModes';
+import { isCertain, ofStep, partOf, startingMode } from './benchModes';
 
 const choice = (part: string, mass: string | null = null) => ({ part, name: part, mass, from: 'whole-fish', count: 0 });
 
@@ -69,5 +69,16 @@ describe('the part something on its way is about', () => {
     ['part', null],
   ])('%j: %s', (body, part) => {
     expect(partOf(body)).toBe(part);
+  });
+});
+
+describe('what lies on the scale is certain', () => {
+  const left = [choice('head', '650 g'), choice('frame'), choice('skin')];
+
+  it('when one part is left, or was chosen by hand', () => {
+    expect(isCertain(left, [], false)).toBe(false);
+    expect(isCertain(left, ['skin'], false)).toBe(true);
+    expect(isCertain(left, [], true)).toBe(true);
+    expect(isCertain([choice('head', '650 g')], [], false)).toBe(false);
   });
 });

@@ -20,6 +20,16 @@ export function startingMode(bench: Bench): Mode {
       : 'quick';
 }
 
+/** Whether nothing else can lie on the scale: the part was chosen by hand, or it is the only one left to weigh. */
+export function isCertain(
+  choices: { part: string; mass: unknown }[],
+  waiting: (string | null)[],
+  picked: boolean,
+): boolean {
+  const left = choices.filter((choice) => !choice.mass && !waiting.includes(choice.part));
+  return picked || left.length === 1;
+}
+
 /** The parts of the current step, each with what it is cut from. */
 export function ofStep(bench: Bench): Choice[] {
   const step = bench.method?.steps[bench.method.at];

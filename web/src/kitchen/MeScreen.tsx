@@ -10,7 +10,7 @@ import { HouseRooms } from './HouseRooms';
 import { useKitchen } from './kitchen';
 import { PinField } from './PinField';
 
-/** One's own: PIN, units, and whether single letters do something at the bench. */
+/** One's own: PIN, units, and what the bench does by itself. */
 export function MeScreen() {
   const { me } = useKitchen();
   const queries = useQueryClient();
@@ -26,6 +26,7 @@ export function MeScreen() {
   });
   const keep = (kitchen: unknown) => queries.setQueryData(api.queryOptions('get', '/kitchen').queryKey, kitchen);
   const shortcuts = api.useMutation('put', '/me/shortcuts', { onSuccess: keep });
+  const handsFree = api.useMutation('put', '/me/hands-free', { onSuccess: keep });
   const units = api.useMutation('put', '/me/units', { onSuccess: () => queries.invalidateQueries() });
   const fault = change.error && !asProblem(change.error).errors ? asProblem(change.error).detail : '';
 
@@ -55,6 +56,16 @@ export function MeScreen() {
           { value: 'off', label: t('me.off') },
         ]}
         onChange={(value) => shortcuts.mutate({ body: { on: value === 'on' } })}
+      />
+      <Chips
+        legend={t('me.hands-free')}
+        name="hands-free"
+        value={me.hands_free ? 'on' : 'off'}
+        options={[
+          { value: 'on', label: t('me.on') },
+          { value: 'off', label: t('me.off') },
+        ]}
+        onChange={(value) => handsFree.mutate({ body: { on: value === 'on' } })}
       />
       <form
         className={look.personForm}

@@ -271,6 +271,7 @@ function Board({ bench }: { bench: PortionBench }) {
               })
             : null
         }
+        certain={plan !== null && plan !== undefined && plan.next.part === part}
         takeWord={t('portion.record')}
         onTake={take}
         busy={false}

@@ -1,6 +1,6 @@
 import { Button, TextInput } from '@mantine/core';
 import cx from 'clsx';
-import { type ReactNode, useRef, useState } from 'react';
+import { type ReactNode, useEffect, useRef, useState } from 'react';
 import { asProblem, faultAt, type ReadingLine, type Weight } from '../api/client';
 import { useKitchen } from '../kitchen/kitchen';
 import { t } from '../lang';
@@ -8,6 +8,7 @@ import { DemoPan } from './DemoPan';
 import { look } from './look';
 import { type NextProps, NextStage } from './NextStage';
 import css from './Pan.module.css';
+import { useHandsFree } from './useHandsFree';
 import { useKeys } from './useKeys';
 import { usePan } from './usePan';
 import type { useOutbox } from './usePut';
@@ -18,6 +19,8 @@ type Props = {
   todo: string;
   /** What the weight will be recorded as; null while nothing is chosen. */
   recordAs: string | null;
+  /** Nothing else can lie there now: a step of the method, or the one part left. */
+  certain?: boolean;
   takeWord: string;
   onTake: (weight: Weight) => void;
   busy: boolean;
@@ -37,7 +40,7 @@ type Props = {
 
 /** The right-hand column of every bench screen: the live weight, one large button, the last readings. */
 export function Pan(props: Props) {
-  const { demo } = useKitchen();
+  const { demo, me } = useKitchen();
   const pan = usePan();
   const [typed, setTyped] = useState('');
   const [undoing, setUndoing] = useState<string | null>(null);
@@ -56,6 +59,27 @@ export function Pan(props: Props) {
       props.onTake(pan.weight);
     }
   };
+  const question = faultAt(props.outbox?.refused?.fault, '/sure');
+  const [regrets, setRegrets] = useState(false);
+  const [selfTaken, setSelfTaken] = useState<string | null>(null);
+  const { holding } = useHandsFree({
+    pan,
+    certain: me.hands_free && props.certain === true && ready && !question && undoing === null,
+    onRecord: () => {
+      setSelfTaken(
+        props.recordAs && pan.shown ? t('pan.recorded', { text: pan.shown.text, as: props.recordAs }) : null,
+      );
+      takePan();
+    },
+    onRegret: () => setRegrets(true),
+  });
+  // Lifted off at once: whether to undo is asked when the reading is on record.
+  useEffect(() => {
+    if (regrets && waiting.length === 0 && !busy) {
+      setRegrets(false);
+      setUndoing(last?.id ?? null);
+    }
+  }, [regrets, waiting.length, busy, last?.id]);
   const takeTyped = () => {
     if (readyTyped && typed.trim() !== '') {
       props.onTake({ typed });
@@ -73,13 +97,12 @@ export function Pan(props: Props) {
   });
   const { shown } = pan;
   const [figure, unit] = veiled ? ['?', ''] : split(shown?.overload ? '' : (shown?.text ?? ''));
-  const question = faultAt(props.outbox?.refused?.fault, '/sure');
   const asked = props.readings.find((reading) => reading.id === undoing);
 
   return (
     <aside className={css.pan} aria-label={t('pan.scale')}>
       <p className={look.todo} data-testid="todo">
-        {props.todo}
+        {selfTaken && pan.spent ? selfTaken : props.todo}
       </p>
       <div className={look.live}>
         <div className={look.state}>
@@ -138,7 +161,11 @@ export function Pan(props: Props) {
             >
               {busy ? t('pan.saving') : `${props.takeWord} ${pan.weight && !veiled ? (shown?.text ?? '') : ''}`}
               <small>
-                {pan.spent && !busy ? t('pan.recorded-put-the-next-thing-on') : (props.recordAs ?? props.todo)}
+                {holding
+                  ? t('pan.hold-still')
+                  : pan.spent && !busy
+                    ? t('pan.recorded-put-the-next-thing-on')
+                    : (props.recordAs ?? props.todo)}
               </small>
             </Button>
           </div>
