@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\BreakDown\BreakDownController;
+use App\BreakDown\CleanDown\CleanDownController;
 use App\BreakDown\Method\MethodController;
 use App\Catalogue\SpeciesController;
 use App\Compute\ComputeController;
@@ -185,6 +186,11 @@ Route::middleware('web')->group(function (): void {
             Route::put('breakdown/fish/{fish}/finds/{find}', [BreakDownController::class, 'find'])->middleware(
                 'takes:find',
             );
+            Route::get('breakdown/fish/{fish}/clean-down', [CleanDownController::class, 'show']);
+            Route::put('breakdown/fish/{fish}/clean-downs/{act}', [CleanDownController::class, 'store'])->middleware(
+                'takes:clean-down',
+            );
+            Route::get('breakdown/clean-downs.csv', [CleanDownController::class, 'table']);
             Route::put('breakdown/fish/{fish}/count', [BreakDownController::class, 'recount'])->middleware(
                 'takes:count',
             );

@@ -153,6 +153,14 @@ final class HouseRule
                     most: 60,
                 ),
                 new self(
+                    'asks_sanitiser',
+                    'breakdown',
+                    RuleKind::Truth,
+                    'A clean-down asks what the sanitiser strip says',
+                    '0',
+                    'shipped',
+                ),
+                new self(
                     'raw_days',
                     'portion',
                     RuleKind::Number,

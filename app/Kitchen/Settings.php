@@ -35,6 +35,7 @@ final readonly class Settings
         public string $probeAt,
         public Temperature $warmest,
         public string $coldRule,
+        public bool $asksSanitiser,
         public CoolingLimits $cooling,
         public PortionDays $portionDays,
         public Ways $ways,
@@ -91,6 +92,7 @@ final readonly class Settings
             $value('probe_at'),
             Temperature::ofCelsius($number('warmest_c')),
             $value('cold_rule'),
+            $yes('asks_sanitiser'),
             new CoolingLimits(
                 $number('cool_hot_c'),
                 $number('cool_warm_c'),

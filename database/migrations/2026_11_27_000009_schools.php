@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use Illuminate\Database\Migrations\Migration;
 use Illuminate\Database\Schema\Blueprint;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
 
 // Questions belong to body forms: which answers make sense together, and which step comes before which, as data.
@@ -17,6 +18,21 @@ return new class extends Migration
             $table->string('mistake')->default('');
             $table->string('mistake_costs')->default('');
         });
+        Schema::create('clean_downs', function (Blueprint $table): void {
+            $table->ulid('id')->primary();
+            $table->string('what');
+            $table->float('sanitiser_ppm')->nullable();
+            $table->foreignUlid('fish_id')->nullable()->constrained('fish');
+            $table->foreignUlid('done_by')->constrained('people');
+            $table->foreignUlid('written_by')->constrained('people');
+            $table->string('done_at')->index();
+        });
+        foreach (['update', 'delete'] as $verb) {
+            DB::unprepared(
+                "create trigger clean_downs_no_{$verb} before {$verb} on clean_downs begin select raise(abort, ".
+                    "'clean_downs are only ever added to'); end",
+            );
+        }
         Schema::table('people', function (Blueprint $table): void {
             $table->boolean('hands_free')->default(false);
         });

@@ -136,6 +136,11 @@ return [
         'not-raw' => ':why',
         'hazard' => ':caution',
     ],
+    'why-clean' => [
+        'gall-burst' => 'Gall has touched the board: clean down before the next cut.',
+        'raw-next' => 'Another kind lay here, and this one may be served raw: clean down first.',
+        'between-lots' => 'Another lot lay here: clean down before the first cut.',
+    ],
     'why-not' => [
         'off-already' => 'It was off when the fish was bought.',
         'has-none' => 'This fish has none.',

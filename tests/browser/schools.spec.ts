@@ -89,6 +89,13 @@ test('a side on its bone: the loins come off the bone, the collar off the side, 
 }) => {
   await signIn(page);
   await receive(page, 'Yellowfin tuna', 'Bone-in side', '9800 g');
+  // The monkfish before it lay on the board.
+  await expect(page.getByText('Another kind lay here, and this one may be served raw')).toBeVisible();
+  await page.getByRole('button', { name: 'Clean down' }).tap();
+  await expectSound(page);
+  await expectNoScroll(page);
+  await page.getByRole('button', { name: 'Cleaned down' }).tap();
+  await expect(page.getByText('Another kind lay here')).toHaveCount(0);
   await cutAs(page, 'Four loins off the frame');
   await expect(page.getByRole('button', { name: /^Head/ })).toHaveCount(0);
   await answer(page, 'Belly', 'Off after the blocks');

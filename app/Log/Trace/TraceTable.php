@@ -6,7 +6,7 @@ namespace App\Log\Trace;
 
 use App\Fish\Fish;
 use App\Fish\Piece;
-use RuntimeException;
+use App\Kitchen\Csv;
 use Sectum\Log\Place;
 use Sectum\Measure\Mass;
 use Sectum\Measure\MassUnit;
@@ -55,38 +55,9 @@ final readonly class TraceTable
         return $rows;
     }
 
-    /** RFC 4180, with what a spreadsheet would take for a formula made harmless. */
     public function csv(Recalled $recalled): string
     {
-        $file = fopen('php://memory', 'w+');
-        if ($file === false) {
-            throw new RuntimeException('No memory for a table.');
-        }
-        foreach ([array_combine(self::COLUMNS, self::COLUMNS), ...$this->rows($recalled)] as $row) {
-            fputcsv(
-                $file,
-                array_map(fn (string|int|null $cell): string => self::harmless((string) $cell), array_values($row)),
-                ',',
-                '"',
-                '',
-                "\r\n",
-            );
-        }
-        rewind($file);
-
-        return (string) stream_get_contents($file);
-    }
-
-    /**
-     * A cell a spreadsheet would reckon with, or hide behind a space, gets a mark in front; the full-width signs count
-     * too.
-     */
-    private static function harmless(string $cell): string
-    {
-        return preg_match('/^[\s\x{FEFF}\x{200B}]*[=+\-@＝＋－＠\t\r\n]/u', $cell) === 1 ||
-            preg_match('/^[\t\r\n]/', $cell) === 1
-            ? "'{$cell}"
-            : $cell;
+        return Csv::of(self::COLUMNS, $this->rows($recalled));
     }
 
     /** @return array<string, string|int|null> */

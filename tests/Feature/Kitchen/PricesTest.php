@@ -26,6 +26,8 @@ final class PricesTest extends AtTheDoor
         '/breakdown/fish/{fish}',
         '/breakdown/methods/{method}',
         '/breakdown/trays',
+        '/breakdown/made-from',
+        '/breakdown/fish/{fish}/clean-down',
         '/portion',
         '/portion/fish/{fish}',
         '/portion/fish/{fish}/fillets/{piece}',
@@ -179,6 +181,7 @@ final class PricesTest extends AtTheDoor
             '/cost/prices',
             '/cost/house',
             '/receive/photos/{photo}',
+            '/breakdown/clean-downs.csv',
             '/log/recall',
         ];
         foreach (Route::getRoutes()->getRoutes() as $route) {

@@ -41,6 +41,7 @@ export type Method = Schemas['Method'];
 export type MethodInFull = Schemas['MethodInFull'];
 export type Bones = Schemas['Bones'];
 export type Find = Schemas['Find'];
+export type CleanDown = Schemas['CleanDown'];
 export type FindKind = Schemas['FindKind'];
 export type Door = Schemas['Door'];
 export type Line = Schemas['Line'];

@@ -24,6 +24,7 @@ import { lowerFirst } from '../ui/words';
 import { BonePanel } from './BonePanel';
 import css from './BreakDownScreen.module.css';
 import { isCertain, type Mode, ofStep, partOf, startingMode } from './benchModes';
+import { CleanDown } from './CleanDown';
 import { FindPanel } from './FindPanel';
 import { MethodPanel } from './MethodPanel';
 import { StepPanel } from './StepPanel';
@@ -153,6 +154,7 @@ function Board({ bench }: { bench: Bench }) {
           of={bench.each ? t('breakDown.edible-yield-each', { each: bench.each }) : t('breakDown.edible-yield')}
         />
         <Keel keel={bench.keel} onChoose={(piece) => choose(bench.pieces.find((p) => p.piece === piece)?.part ?? '')} />
+        <CleanDown fish={fish.id} always={view === 'finds'} />
         <Remarks
           remarks={bench.remarks}
           onRetake={(piece) => {

@@ -30,6 +30,7 @@ export function FindPanel({ fish, line, finds, kinds }: Props) {
         api.queryOptions('get', '/breakdown/fish/{fish}', { params: { path: { fish } } }).queryKey,
         bench,
       );
+      queries.invalidateQueries({ queryKey: ['get', '/breakdown/fish/{fish}/clean-down'] });
       setKind(null);
       setMass('');
       setNote('');

@@ -15,6 +15,7 @@ const STAGES: Record<HouseSettings['stages'][number]['stage'], string> = {
   house: t('settings.the-house'),
   scale: t('settings.scale-and-probe'),
   receive: t('settings.receive'),
+  breakdown: t('settings.break-down'),
   portion: t('settings.portion'),
   route: t('settings.route'),
   cost: t('settings.cost'),

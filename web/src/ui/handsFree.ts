@@ -1,8 +1,8 @@
 /** How long a weight has to lie still before it records itself. */
-export const HOLD_MS = 1_500;
+const HOLD_MS = 1_500;
 
 /** Lifted off so soon after, it may have been the wrong thing: that is asked. */
-export const REGRET_MS = 3_000;
+const REGRET_MS = 3_000;
 
 /** Steps of the scale within which a weight that settles is still the same. */
 const SAME_WITHIN = 2;
