@@ -55,3 +55,41 @@ foreach (['no trend with size' => 0.0, 'two points a doubling' => 2.0] as $name 
         ...[...array_map(fn (array $h): float => (100 * $h[0]) / $h[1], $held), (100 * $plain[0]) / $plain[1]],
     );
 }
+
+// The same where a hand answers one question either way, fish by fish: it costs five points to start with, in truth what
+// this kitchen's hand makes of it. "As if cut the same" moves each record by what the answers cost, the house's own mean
+// from three such fish on; "mixed" takes the records as they are.
+printf("%-34s %9s %9s %9s %9s\n", 'an answer of five points, by chance', '0-4', '5-9', '10-19', '20-39');
+foreach (['as if cut the same' => true, 'mixed' => false] as $name => $moves) {
+    $held = array_fill(0, 4, [0, 0]);
+    for ($kitchen = 0; $kitchen < 1500; $kitchen++) {
+        $prior = new StartingYield(62, 3, 4);
+        $sigma2 = $variance(3, $prior->sdPct ** 2 * 2);
+        $mean = $normal(62, sqrt($sigma2 / $prior->strength));
+        $costs = $normal(5, 1.5);
+        $kept = [];
+        $lost = [];
+        for ($n = 0; $n < 40; $n++) {
+            $off = $even() < 0.4;
+            $loss = $off ? max(0.0, $normal($costs, 0.8)) : 0.0;
+            $pct = $normal($mean, sqrt($sigma2)) - $loss;
+            $about = count($lost) < 3 ? 5.0 : array_sum($lost) / count($lost);
+            $shift = fn (bool $was): float => $moves ? $about * (($was ? 1 : 0) - ($off ? 1 : 0)) : 0.0;
+            $records = array_map(
+                fn (array $one): YieldRecord => (new YieldRecord($one[0]))->hadItKept($shift($one[1])),
+                $kept,
+            );
+            $band = ExpectedYield::of($prior->hadItKept($shift(false)), $records, 0.9);
+            $bin = $n < 5 ? 0 : ($n < 10 ? 1 : ($n < 20 ? 2 : 3));
+            $held[$bin][0] += $pct >= $band->lowPct && $pct <= $band->highPct ? 1 : 0;
+            $held[$bin][1]++;
+            $kept[] = [$pct, $off];
+            $lost = $off ? [...$lost, $loss] : $lost;
+        }
+    }
+    printf(
+        "%-34s %7.1f %% %7.1f %% %7.1f %% %7.1f %%\n",
+        "90 % band held, {$name}",
+        ...array_map(fn (array $h): float => (100 * $h[0]) / $h[1], $held),
+    );
+}

@@ -27,16 +27,25 @@ final readonly class HowCut
         if ($method === null) {
             return null;
         }
-        // An answer of an older catalogue that is none any more gives way to the usual one.
-        $known = array_filter(
-            $fish->choices,
+        $answered = $method->answered(self::known($fish->choices, $method), self::facts($fish, $method));
+
+        return new self($method, $answered, $method->stepsFor($answered, $fish->state));
+    }
+
+    /**
+     * An answer of an older catalogue that is none any more gives way to the usual one.
+     *
+     * @param  array<string, string>  $choices
+     * @return array<string, string>
+     */
+    public static function known(array $choices, Method $method): array
+    {
+        return array_filter(
+            $choices,
             fn (string $option, string $question): bool => ($method->questions[$question] ?? null)?->option($option)
                 !== null,
             ARRAY_FILTER_USE_BOTH,
         );
-        $answered = $method->answered($known, self::facts($fish, $method));
-
-        return new self($method, $answered, $method->stepsFor($answered, $fish->state));
     }
 
     /** @return list<array{Question, Option}> each question that is asked, with its answer */

@@ -101,9 +101,16 @@ final readonly class KeepYields
             return null;
         }
 
+        $shift = new AnswerShift($fish, HowCut::of($fish));
+
         return ExpectedYield::of(
-            new StartingYield($start->mean_pct, $start->sd_pct, $start->strength),
-            self::records($fish)[$rung->value] ?? [],
+            (new StartingYield($start->mean_pct, $start->sd_pct, $start->strength))->hadItKept(
+                $shift->points($rung, []),
+            ),
+            array_map(
+                fn (array $record): YieldRecord => $record[0]->hadItKept($shift->points($rung, $record[1])),
+                self::records($fish)[$rung->value] ?? [],
+            ),
             0.9,
             self::each($fish),
         );
@@ -113,28 +120,41 @@ final readonly class KeepYields
     public static function lostSo(Fish $fish, Question $question, Option $option): Ours
     {
         $records = self::records($fish)[self::lostBy($question, $option)] ?? [];
-        $sum = array_sum(array_map(fn (YieldRecord $record): float => $record->pct, $records));
+        $sum = array_sum(array_map(fn (array $record): float => $record[0]->pct, $records));
 
         return new Ours(count($records), $records === [] ? 0.0 : $sum / count($records));
     }
 
-    /** @return array<string, list<YieldRecord>> what other fish like it gave, by yield step, the latest first */
+    /**
+     * What other fish like it gave, by yield step, the latest first, each with the answers it was cut by.
+     *
+     * @return array<string, list<array{YieldRecord, array<string, string>}>>
+     */
     private static function records(Fish $fish): array
     {
         return Remembered::of("yields:{$fish->id}:{$fish->method}", ['yield_records'], function () use ($fish): array {
             $ranked = KeptYield::rows()
-                ->select(['rung', 'pct', 'each_mg'])
+                ->select(['fish_id', 'rung', 'pct', 'each_mg'])
                 ->selectRaw('row_number() over (partition by rung order by fish_id desc) as place')
                 ->where(['species_id' => $fish->species_id, 'state' => $fish->state->value])
                 ->when($fish->method !== null, fn ($query) => $query->where('method', $fish->method))
                 ->where('fish_id', '!=', $fish->id);
-            $rows = DB::query()->fromSub($ranked, 'ranked')->where('place', '<=', self::MOST)->orderBy('place')->get();
+            $rows = DB::query()
+                ->fromSub($ranked, 'ranked')
+                ->join('fish', 'fish.id', 'ranked.fish_id')
+                ->where('place', '<=', self::MOST)
+                ->orderBy('place')
+                ->get(['rung', 'pct', 'each_mg', 'fish.choices']);
             $records = [];
             foreach (Row::all($rows) as $row) {
-                $records[$row->text('rung')][] = new YieldRecord(
-                    $row->number('pct'),
-                    Mass::ofMilligrams((int) $row->number('each_mg')),
-                );
+                $choices = [];
+                foreach ((array) json_decode($row->text('choices'), true) as $question => $option) {
+                    $choices += is_string($option) ? [(string) $question => $option] : [];
+                }
+                $records[$row->text('rung')][] = [
+                    new YieldRecord($row->number('pct'), Mass::ofMilligrams((int) $row->number('each_mg'))),
+                    $choices,
+                ];
             }
 
             return $records;

@@ -25,4 +25,10 @@ final readonly class StartingYield
         ($strength > 0 && is_finite($strength)) ||
             throw new BadYield('A starting figure counts for more than no fish.', $strength, '/prior/strength');
     }
+
+    /** The same for answers that leave so many points more on the fish; no less than nothing, no more than all. */
+    public function hadItKept(float $points): self
+    {
+        return new self(min(100.0, max(0.1, $this->meanPct + $points)), $this->sdPct, $this->strength);
+    }
 }

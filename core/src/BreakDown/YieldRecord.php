@@ -13,4 +13,10 @@ final readonly class YieldRecord
     public function __construct(public float $pct, public ?Mass $whole = null)
     {
     }
+
+    /** The same fish, had it been cut by answers that leave so many points more on it. */
+    public function hadItKept(float $points): self
+    {
+        return new self($this->pct + $points, $this->whole);
+    }
 }

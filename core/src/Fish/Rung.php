@@ -14,4 +14,10 @@ enum Rung: string
     case Trimmed = 'trimmed';
     case Skinned = 'skinned';
     case Portions = 'portions';
+
+    /** Whether a fish on this rung has left that one behind, or stands on it. */
+    public function isAtLeast(self $other): bool
+    {
+        return array_search($this, self::cases(), true) >= array_search($other, self::cases(), true);
+    }
 }

@@ -213,6 +213,37 @@ final class MethodTest extends TestCase
         self::assertSame('our 2 fish', data_get($band($now), 'from'));
     }
 
+    public function test_fish_cut_by_other_answers_count_as_if_they_had_been_cut_by_these(): void
+    {
+        $trimmed = fn (TestResponse $bench): mixed => data_get(
+            collect((array) $bench->json('ladder'))->firstWhere('rung', 'trimmed'),
+            'band.mean_pct',
+        );
+        $cut = function (string $belly): string {
+            $fish = $this->received('4000 g');
+            $this->cutAs($fish, 'round-two', ['belly' => $belly])->assertOk();
+            foreach (['head' => '800 g', 'side-a' => '1200 g', 'side-b' => '1200 g', 'frame' => '760 g'] as $part => $g) {
+                $this->weigh($fish, $part, $g)->assertOk();
+            }
+
+            return $fish;
+        };
+        foreach (range(1, 3) as $i) {
+            $fish = $cut('off');
+            foreach (range(1, 2) as $side) {
+                $this->weigh($fish, 'belly', '100 g')->assertOk();
+            }
+            $this->done($fish, 'breakdown')->assertOk();
+        }
+        $now = $cut('off');
+        $this->weigh($now, 'ribs', '40 g')->assertOk();
+        $off = $trimmed($this->api('GET', "/breakdown/fish/{$now}"));
+        self::assertIsFloat($off);
+        // Their bellies came to 200 g of 4000 g: five points that stay on a fish whose belly does.
+        $on = $trimmed($this->cutAs($now, 'round-two', ['belly' => 'on'])->assertOk());
+        self::assertEqualsWithDelta($off + 5, $on, 0.06);
+    }
+
     public function test_a_low_rung_and_a_heavy_frame_are_told_with_what_to_do(): void
     {
         $fish = $this->received('4210 g');
