@@ -97,6 +97,7 @@ final readonly class Bench
                     'kind' => $kind->value,
                     'name' => $kind->spoken(),
                     'told' => $kind->isSuppliersFault(),
+                    'tidied' => $kind->isTidied(),
                 ],
                 FindKind::cases(),
             ),

@@ -6,10 +6,13 @@ namespace App\BreakDown\Findings;
 
 use App\Contract\Fault;
 use App\Contract\Fields;
+use App\Fish\CutFrom;
 use App\Fish\Finding;
 use App\Fish\Fish;
 use App\Fish\History;
 use App\Fish\Photo;
+use App\Fish\Piece;
+use App\Kitchen\Database\Row;
 use App\Kitchen\Moment;
 use App\Kitchen\Once;
 use App\Kitchen\Person;
@@ -37,6 +40,9 @@ final readonly class StoreFinding
             if ($mass !== null && $mass->milligrams > $fish->mass()->milligrams) {
                 throw Fault::inField('/mass', 'That is more than the fish weighs.');
             }
+            if ($kind->isTidied()) {
+                self::mustBeWithinTheFillets($fish, $mass);
+            }
             $photo = $fields->maybeString('photo');
             if (
                 $photo !== null &&
@@ -56,7 +62,7 @@ final readonly class StoreFinding
                 'found_at' => Moment::written($this->clock->now()),
             ]);
             History::that(
-                "{$person->name} found ".
+                "{$person->name} ".($kind->isTidied() ? 'tidied away ' : 'found ').
                     lcfirst($kind->spoken()).
                     ($mass === null ? '' : ", {$mass->print()}").
                     ($fields->maybeString('note') === null ? '.' : ": {$fields->string('note')}."),
@@ -65,6 +71,23 @@ final readonly class StoreFinding
             );
             $fish->changed();
         });
+    }
+
+    /** What is tidied off the fillets of a fish, this with what was tidied before, is no more than they weigh. */
+    private static function mustBeWithinTheFillets(Fish $fish, ?Mass $mass): void
+    {
+        $fillets = array_sum(
+            array_map(fn (Piece $piece): int => $piece->reading()->mass_mg ?? 0, CutFrom::fillets($fish)),
+        );
+        $tidied = array_sum(
+            array_map(
+                fn (Row $row): int => FindKind::from($row->text('kind'))->isTidied() ? (int) $row->number('mass_mg') : 0,
+                Row::all(Finding::rows()->where('fish_id', $fish->id)->get()),
+            ),
+        );
+        if ($mass !== null && $fillets > 0 && $mass->milligrams + $tidied > $fillets) {
+            throw Fault::inField('/mass', 'That is more than the fillets weigh.');
+        }
     }
 
     private static function mass(?string $typed, Person $person): ?Mass

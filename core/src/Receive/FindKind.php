@@ -15,6 +15,15 @@ enum FindKind: string
     case Milt = 'milt';
     case Stomach = 'stomach';
 
+    // What is tidied off a fillet, by why it had to go.
+    case Lining = 'lining';
+    case FinStubs = 'fin-stubs';
+    case Sinew = 'sinew';
+    case Membrane = 'membrane';
+    case Fat = 'fat';
+    /** The edge the boat's gutting knife discoloured. */
+    case BoatCut = 'boat-cut';
+
     public function spoken(): string
     {
         return match ($this) {
@@ -25,6 +34,12 @@ enum FindKind: string
             self::Roe => 'Roe',
             self::Milt => 'Milt',
             self::Stomach => 'Full stomach',
+            self::Lining => 'Lining',
+            self::FinStubs => 'Fin stubs',
+            self::Sinew => 'Sinew',
+            self::Membrane => 'Silver or black skin',
+            self::Fat => 'Fat',
+            self::BoatCut => 'Edge cut at sea',
         };
     }
 
@@ -32,8 +47,30 @@ enum FindKind: string
     public function isSuppliersFault(): bool
     {
         return match ($this) {
-            self::Worms, self::Bruise, self::Soft, self::Stomach => true,
-            self::Gall, self::Roe, self::Milt => false,
+            self::Worms, self::Bruise, self::Soft, self::Stomach, self::BoatCut => true,
+            self::Gall,
+            self::Roe,
+            self::Milt,
+            self::Lining,
+            self::FinStubs,
+            self::Sinew,
+            self::Membrane,
+            self::Fat => false,
+        };
+    }
+
+    /** Whether it is tidied off a fillet, so that it weighs no more than the fillets do. */
+    public function isTidied(): bool
+    {
+        return match ($this) {
+            self::Lining, self::FinStubs, self::Sinew, self::Membrane, self::Fat, self::BoatCut => true,
+            self::Worms,
+            self::Bruise,
+            self::Gall,
+            self::Soft,
+            self::Roe,
+            self::Milt,
+            self::Stomach => false,
         };
     }
 }

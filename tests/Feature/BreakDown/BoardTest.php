@@ -10,6 +10,7 @@ use App\Fish\Reading;
 use App\Fish\Stage;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Testing\TestResponse;
 use Sectum\Measure\Mass;
 use Tests\Feature\Receive\AtTheDoor;
 
@@ -43,7 +44,7 @@ final class BoardTest extends AtTheDoor
     }
 
     /** @param  array<string, mixed>  $what */
-    private function bones(array $what, ?string $id = null): \Illuminate\Testing\TestResponse
+    private function bones(array $what, ?string $id = null): TestResponse
     {
         return $this->api('PUT', "/breakdown/fish/{$this->fish}/bones/".($id ?? self::id()), $what);
     }
@@ -175,10 +176,33 @@ final class BoardTest extends AtTheDoor
         );
     }
 
+    public function test_what_is_tidied_away_is_kept_by_why_and_is_no_more_than_the_fillets(): void
+    {
+        $find = fn (string $kind, string $mass): TestResponse => $this->api(
+            'PUT',
+            "/breakdown/fish/{$this->fish}/finds/".self::id(),
+            ['kind' => $kind, 'mass' => $mass],
+        );
+        $fillets = collect((array) $this->api('GET', "/breakdown/fish/{$this->fish}")->json('pieces'))
+            ->whereIn('part', ['side-a', 'side-b'])
+            ->sum('mass.mg');
+        self::assertGreaterThan(0, $fillets);
+        $find('sinew', '12 g')->assertOk()->assertJsonPath('finds.0.claimed', false);
+        $find('boat-cut', '35 g')->assertOk()->assertJsonPath('finds.1.claimed', true);
+        $find('fat', ($fillets / 1000 - 46).' g')
+            ->assertStatus(422)
+            ->assertJsonPath('errors.0.pointer', '/mass');
+        $find('fat', ($fillets / 1000 - 47).' g')->assertOk();
+        self::assertContains(
+            'Head tidied away edge cut at sea, 35 g.',
+            (array) $this->api('GET', "/log/fish/{$this->fish}")->json('history.*.what'),
+        );
+    }
+
     public function test_who_hears_of_a_finding_is_what_the_bench_was_told(): void
     {
         $kinds = (array) $this->api('GET', "/breakdown/fish/{$this->fish}")->assertOk()->json('find_kinds');
-        self::assertCount(7, $kinds);
+        self::assertCount(13, $kinds);
         $told = [];
         foreach ($kinds as $kind) {
             self::assertIsArray($kind);

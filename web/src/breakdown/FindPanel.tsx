@@ -6,6 +6,7 @@ import { ulid } from 'ulid';
 import { api, asProblem, type Find, type FindKind, faultAt } from '../api/client';
 import { t } from '../lang';
 import { PhotoButton } from '../receive/PhotoButton';
+import { ChipRow } from '../ui/ChipRow';
 import { Chips } from '../ui/Chips';
 import { look } from '../ui/look';
 import { usePut } from '../ui/usePut';
@@ -38,6 +39,15 @@ export function FindPanel({ fish, line, finds, kinds }: Props) {
       setPhoto(null);
     },
   });
+  const onScale = api.useQuery('get', '/scale', {}, { enabled: false, staleTime: Number.POSITIVE_INFINITY }).data;
+  /** With something on the scale, one tap writes it down; else its weight is typed first. */
+  const tidied = (why: Kind) => {
+    if (onScale?.steady && !onScale.empty && !onScale.overload) {
+      store.mutate({ params: { path: { fish, find: ulid() } }, body: { kind: why, mass: onScale.text } });
+    } else {
+      setKind(why);
+    }
+  };
   const tell = told ?? kinds.some((one) => one.kind === kind && one.told);
 
   return (
@@ -47,9 +57,24 @@ export function FindPanel({ fish, line, finds, kinds }: Props) {
         name="kind"
         inline
         value={kind}
-        options={kinds.map((one) => ({ value: one.kind, label: one.name }))}
+        options={kinds.filter((one) => !one.tidied).map((one) => ({ value: one.kind, label: one.name }))}
         onChange={setKind}
       />
+      <ChipRow legend={t('findPanel.tidied-away')} inline role="group">
+        {kinds
+          .filter((one) => one.tidied)
+          .map((one) => (
+            <Button
+              key={one.kind}
+              variant="default"
+              disabled={store.isPending}
+              onClick={() => tidied(one.kind)}
+              aria-pressed={kind === one.kind}
+            >
+              {one.name}
+            </Button>
+          ))}
+      </ChipRow>
       <div className={cx(look.fields, look.four)}>
         <TextInput
           label={t('findPanel.weight-lost')}
