@@ -246,7 +246,7 @@ function Board({ bench }: { bench: Bench }) {
             onChange={setView}
           />
         </div>
-        {view !== 'method' && (
+        {view !== 'method' && view !== 'finds' && (
           <div className={mode === 'steps' ? css.trayRow : css.trayRows}>
             {choice?.of_a_fillet && bench.sources.length > 1 && (
               <Chips

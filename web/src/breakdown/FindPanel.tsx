@@ -6,7 +6,6 @@ import { ulid } from 'ulid';
 import { api, asProblem, type Find, type FindKind, faultAt } from '../api/client';
 import { t } from '../lang';
 import { PhotoButton } from '../receive/PhotoButton';
-import { ChipRow } from '../ui/ChipRow';
 import { Chips } from '../ui/Chips';
 import { look } from '../ui/look';
 import { usePut } from '../ui/usePut';
@@ -60,21 +59,14 @@ export function FindPanel({ fish, line, finds, kinds }: Props) {
         options={kinds.filter((one) => !one.tidied).map((one) => ({ value: one.kind, label: one.name }))}
         onChange={setKind}
       />
-      <ChipRow legend={t('findPanel.tidied-away')} inline role="group">
-        {kinds
-          .filter((one) => one.tidied)
-          .map((one) => (
-            <Button
-              key={one.kind}
-              variant="default"
-              disabled={store.isPending}
-              onClick={() => tidied(one.kind)}
-              aria-pressed={kind === one.kind}
-            >
-              {one.name}
-            </Button>
-          ))}
-      </ChipRow>
+      <Chips
+        legend={t('findPanel.tidied-away')}
+        name="tidied"
+        inline
+        value={kind}
+        options={kinds.filter((one) => one.tidied).map((one) => ({ value: one.kind, label: one.name }))}
+        onChange={tidied}
+      />
       <div className={cx(look.fields, look.four)}>
         <TextInput
           label={t('findPanel.weight-lost')}
