@@ -26,6 +26,8 @@ use Sectum\Fish\StateBought;
  * @property FatClass $fat
  * @property ScaleType $scales
  * @property StateBought $usual_state
+ * @property string $look_alikes names of kinds it is taken for, | between
+ * @property string $handling how it wants to be handled; empty when nobody says
  * @property bool $bled
  * @property PinBoneRow $pin_row
  * @property float $pin_count expected a side
@@ -59,6 +61,17 @@ final class Species extends Record
     ];
 
     protected $table = 'species';
+
+    /** @return list<string> by which its kind is known, in order */
+    public function signs(): array
+    {
+        return array_values(
+            array_filter(
+                SpeciesSign::rows()->where('species_id', $this->id)->orderBy('place')->pluck('sign')->all(),
+                is_string(...),
+            ),
+        );
+    }
 
     /** @return HasMany<SpeciesShare, $this> */
     public function shares(): HasMany

@@ -156,9 +156,14 @@ final class DeliveryLine extends Record
         $found = new Found($fish->mass(), $fish->count, $reading?->resolution() ?? Mass::zero(), $fish->refused);
         $grade = $this->grade();
 
-        return $grade === null || ! $grade->isMissedBy($found->each())
-            ? $found
-            : new Found($found->mass, $found->count, $found->step, $found->refused, $grade->print());
+        return new Found(
+            $found->mass,
+            $found->count,
+            $found->step,
+            $found->refused,
+            $grade?->isMissedBy($found->each()) === true ? $grade->print() : null,
+            $fish->not_it,
+        );
     }
 
     /** The size it was sold as; null when the invoice does not say. */

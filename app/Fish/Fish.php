@@ -47,6 +47,7 @@ use Sectum\Receive\Verdict;
  * @property string|null $raw_until ISO 8601, when it stops being bright enough for raw service
  * @property string|null $rests_until ISO 8601, in rigor until then
  * @property string|null $held why the head chef has to decide
+ * @property string|null $not_it the signs of its kind that are missing, when it may be another
  * @property string|null $refused why it goes back
  * @property Verdict|null $verdict of the last inspection
  * @property-read Species $species

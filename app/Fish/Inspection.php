@@ -17,6 +17,7 @@ use Sectum\Receive\Verdict;
  * @property string $line_id
  * @property list<string> $fish ids of the fish it is about
  * @property array<string, int> $grades by attribute, 0 to 3
+ * @property list<string> $missing_signs of its kind
  * @property int|null $celsius_tenths at the core
  * @property string|null $measured "probe" or "typed"
  * @property Rigor $rigor
@@ -45,6 +46,7 @@ final class Inspection extends Record
         return [
             'fish' => 'array',
             'grades' => 'array',
+            'missing_signs' => 'array',
             'reasons' => 'array',
             'rigor' => Rigor::class,
             'verdict' => Verdict::class,

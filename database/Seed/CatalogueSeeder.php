@@ -38,6 +38,7 @@ final class CatalogueSeeder extends Seeder
             $ids = Species::query()->pluck('id', 'name')->all();
             $this->figures('species_shares', 'shares', 'part', $ids);
             $this->figures('species_yields', 'yields', 'rung', $ids);
+            $this->signs($ids);
             foreach (Csv::rows(database_path('catalogue/bins.csv')) as $row) {
                 $grams = fn (string $column): ?int => $row[$column] === '' ? null : 1000 * (int) $row[$column];
                 DB::table('bins')->insertOrIgnore([
@@ -64,6 +65,35 @@ final class CatalogueSeeder extends Seeder
             }
             $this->methods();
         });
+    }
+
+    /**
+     * By what a kind is known, what it is taken for, and how it wants to be handled.
+     *
+     * @param  array<string, string>  $ids
+     */
+    private function signs(array $ids): void
+    {
+        DB::table('species_signs')->delete();
+        $place = [];
+        $rows = [];
+        foreach (Csv::rows(database_path('catalogue/signs.csv')) as $row) {
+            $place[$row['species']] = ($place[$row['species']] ?? -1) + 1;
+            $rows[] = [
+                'species_id' => $ids[$row['species']],
+                'place' => $place[$row['species']],
+                'sign' => $row['sign'],
+                'source' => $row['source'],
+            ];
+        }
+        foreach (array_chunk($rows, 100) as $chunk) {
+            DB::table('species_signs')->insert($chunk);
+        }
+        foreach (Csv::rows(database_path('catalogue/kinds.csv')) as $row) {
+            DB::table('species')
+                ->where('id', $ids[$row['species']])
+                ->update(['look_alikes' => $row['look_alikes'], 'handling' => $row['handling']]);
+        }
     }
 
     /** A recipe the house changed stays as it is. */

@@ -18,6 +18,23 @@ return new class extends Migration
             $table->string('mistake')->default('');
             $table->string('mistake_costs')->default('');
         });
+        Schema::create('species_signs', function (Blueprint $table): void {
+            $table->foreignUlid('species_id')->constrained('species');
+            $table->unsignedInteger('place');
+            $table->string('sign');
+            $table->string('source');
+            $table->primary(['species_id', 'place']);
+        });
+        Schema::table('species', function (Blueprint $table): void {
+            $table->string('look_alikes')->default('');
+            $table->string('handling')->default('');
+        });
+        Schema::table('fish', function (Blueprint $table): void {
+            $table->string('not_it')->nullable();
+        });
+        Schema::table('inspections', function (Blueprint $table): void {
+            $table->json('missing_signs')->default('[]');
+        });
         Schema::create('clean_downs', function (Blueprint $table): void {
             $table->ulid('id')->primary();
             $table->string('what');

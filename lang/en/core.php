@@ -44,6 +44,11 @@ return [
         'too-heavy' => 'That makes :mass of :name, the invoice says :invoiced. Is that right?',
         'too-many' => 'That makes :count fish, the invoice says :invoiced. Is that right?',
     ],
+    'not-it' => [
+        'signs-missing' => 'It may not be :name. Missing: :signs.',
+        'no-signs' => 'No signs are kept for :name, so none can be missing.',
+        'no-such-sign' => 'That is no sign of :name.',
+    ],
     'not-in-the-bin-because' => [
         'too-much' => ':bin holds :left, not :wanted.',
         'too-much-to-eat' => ':bin holds :left that may be eaten, not :wanted.',

@@ -33,6 +33,7 @@ final readonly class Decide
             $held = $fish->held;
             $fish->fill([
                 'held' => null,
+                'not_it' => $take ? null : $fish->not_it,
                 'refused' => $take ? null : $held,
                 'stage' => match (true) {
                     ! $take => Stage::Refused,

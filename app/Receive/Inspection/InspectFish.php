@@ -11,6 +11,7 @@ use App\Fish\Fish;
 use App\Fish\History;
 use App\Fish\Inspection;
 use App\Fish\Stage;
+use App\Kitchen\Format\Words;
 use App\Kitchen\Moment;
 use App\Kitchen\Once;
 use App\Kitchen\Person;
@@ -23,6 +24,7 @@ use Sectum\Fish\Hazard;
 use Sectum\Measure\Mass;
 use Sectum\Measure\Temperature;
 use Sectum\Receive\Freshness;
+use Sectum\Receive\Identity;
 use Sectum\Receive\LooksAndFeel;
 use Sectum\Receive\Rigor;
 use Sectum\Receive\Verdict;
@@ -52,6 +54,10 @@ final readonly class InspectFish
             }
             $seen = $this->seen($line, $fish, $fields);
             $fresh = Freshness::of($seen);
+            $identity = self::identity($line, $fields);
+            $verdict = $identity->judged($fresh->verdict);
+            $doubt = $identity->doubt();
+            $reasons = [...$doubt === null ? [] : [Words::ofReader()->say($doubt)], ...$fresh->reasons];
             Inspection::query()->create([
                 'id' => $id,
                 'line_id' => $line->id,
@@ -65,15 +71,17 @@ final readonly class InspectFish
                 },
                 'rigor' => $seen->rigor,
                 'note' => trim($fields->maybeString('note') ?? ''),
-                'verdict' => $fresh->verdict,
+                'missing_signs' => $identity->missing,
+                'verdict' => $verdict,
                 'demerits' => $fresh->demerits,
                 'of_most' => $fresh->ofMost,
-                'reasons' => $fresh->reasons,
+                'reasons' => $reasons,
                 'inspected_by' => $person->id,
                 'inspected_at' => Moment::written($this->clock->now()),
             ]);
             foreach ($fish as $one) {
-                $this->mark($one, $line, $fresh, $person);
+                $one->not_it = $identity->isDoubtful() ? implode('; ', array_map(lcfirst(...), $identity->missing)) : null;
+                $this->mark($one, $line, $fresh, $verdict, $reasons, $person);
             }
             $line->delivery->changed();
 
@@ -81,10 +89,24 @@ final readonly class InspectFish
         });
     }
 
-    /** What the verdict would be, with nothing written down. */
-    public function preview(DeliveryLine $line, Fields $fields): Freshness
+    /**
+     * What the verdict would be, with nothing written down.
+     *
+     * @return array{Freshness, Identity}
+     */
+    public function preview(DeliveryLine $line, Fields $fields): array
     {
-        return Freshness::of($this->seen($line, $this->chosen($line, $fields), $fields));
+        return [
+            Freshness::of($this->seen($line, $this->chosen($line, $fields), $fields)),
+            self::identity($line, $fields),
+        ];
+    }
+
+    private static function identity(DeliveryLine $line, Fields $fields): Identity
+    {
+        $missing = array_map(intval(...), $fields->has('missing_signs') ? $fields->numberList('missing_signs') : []);
+
+        return Fault::within('', fn (): Identity => Identity::of($line->species->name, $line->species->signs(), $missing));
     }
 
     /** @param  Collection<int, Fish>  $fish */
@@ -123,17 +145,24 @@ final readonly class InspectFish
         );
     }
 
-    private function mark(Fish $fish, DeliveryLine $line, Freshness $fresh, Person $person): void
-    {
+    /** @param  list<string>  $reasons */
+    private function mark(
+        Fish $fish,
+        DeliveryLine $line,
+        Freshness $fresh,
+        Verdict $verdict,
+        array $reasons,
+        Person $person,
+    ): void {
         $now = $this->now();
         $fish->fill([
-            'verdict' => $fresh->verdict,
+            'verdict' => $verdict,
             'keeps_until' => Moment::written($fresh->endsAfter($now)),
             'raw_until' => $line->rawService()->open ? Moment::maybe($fresh->rawEndsAfter($now)) : null,
             'rests_until' => Moment::maybe($fresh->restEndsAfter($now)),
-            'held' => $fresh->verdict === Verdict::Hold ? $fresh->reasons[0] : null,
-            'refused' => $fresh->verdict === Verdict::Refuse ? $fresh->reasons[0] : null,
-            'stage' => match ($fresh->verdict) {
+            'held' => $verdict === Verdict::Hold ? $reasons[0] : null,
+            'refused' => $verdict === Verdict::Refuse ? $fresh->reasons[0] : null,
+            'stage' => match ($verdict) {
                 Verdict::Refuse => Stage::Refused,
                 Verdict::Hold => Stage::Receive,
                 Verdict::Accept, Verdict::UseFirst => $line->delivery->open ? Stage::Receive : Stage::BreakDown,
@@ -141,7 +170,7 @@ final readonly class InspectFish
         ]);
         $fish->changed();
         History::that(
-            "{$person->name} inspected it: {$fresh->verdict->spoken()}. ".implode(' ', $fresh->reasons),
+            "{$person->name} inspected it: {$verdict->spoken()}. ".implode(' ', $reasons),
             $fish,
             $person,
         );

@@ -31,7 +31,7 @@ final readonly class InspectionController
     public function preview(Request $request, InspectFish $inspect, string $line): JsonResponse
     {
         return new JsonResponse(
-            InspectionView::verdict($inspect->preview(DeliveryLine::atTheDoor($line), Fields::of($request))),
+            InspectionView::verdict(...$inspect->preview(DeliveryLine::atTheDoor($line), Fields::of($request))),
         );
     }
 

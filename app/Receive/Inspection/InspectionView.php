@@ -13,6 +13,7 @@ use Sectum\Fish\Hazard;
 use Sectum\Measure\Temperature;
 use Sectum\Receive\Attribute;
 use Sectum\Receive\Freshness;
+use Sectum\Receive\Identity;
 use Sectum\Receive\Rigor;
 
 /** What is looked at on the fish of a line, each grade in words, and what the grades come to. */
@@ -33,6 +34,12 @@ final readonly class InspectionView
             'supplier' => $line->delivery->supplier->name,
             'state' => $line->state->value,
             'cautions' => array_map(fn (Hazard $hazard): string => $hazard->caution(), $line->species->hazardList()),
+            'signs' => $line->species->signs(),
+            'look_alikes' => array_values(array_filter(
+                explode('|', $line->species->look_alikes),
+                fn (string $name): bool => $name !== '',
+            )),
+            'handling' => $line->species->handling,
             'warmest' => Temperature::ofCelsius($warmest)->print(),
             'rule' => $histamine ? 'FDA hazards guide, histamine group' : Settings::load()->coldRule,
             'attributes' => array_map(
@@ -67,11 +74,14 @@ final readonly class InspectionView
     }
 
     /** @return Answer */
-    public static function verdict(Freshness $fresh): array
+    public static function verdict(Freshness $fresh, ?Identity $identity = null): array
     {
+        $verdict = $identity?->judged($fresh->verdict) ?? $fresh->verdict;
+        $doubt = $identity?->doubt();
+
         return [
-            'verdict' => $fresh->verdict->value,
-            'spoken' => $fresh->verdict->spoken(),
+            'verdict' => $verdict->value,
+            'spoken' => $verdict->spoken(),
             'demerits' => $fresh->demerits,
             'of_most' => $fresh->ofMost,
             'days_on_ice' => round($fresh->daysOnIce, 1),
@@ -81,7 +91,7 @@ final readonly class InspectionView
             'days_left_high' => round($fresh->daysLeftHigh, 1),
             'raw_days_left' => round($fresh->rawDaysLeft, 1),
             'rest_hours' => $fresh->restHours,
-            'reasons' => $fresh->reasons,
+            'reasons' => [...$doubt === null ? [] : [Words::ofReader()->say($doubt)], ...$fresh->reasons],
         ];
     }
 }

@@ -37,6 +37,7 @@ final readonly class Claim
                     ...self::refused($line, $currency),
                     ...$even ? self::missing($line, $currency) : self::difference($line, $currency),
                     ...self::wrongGrade($line),
+                    ...self::wrongSpecies($line),
                 );
             }
         }
@@ -223,6 +224,33 @@ final readonly class Claim
                     "({$wrong[0]->wrongGrade}). Kept; please offer a price for them.",
             ),
         ];
+    }
+
+    /** @return list<ClaimItem> kept apart until the supplier says what it is; nothing is claimed in money before */
+    private static function wrongSpecies(Invoiced $line): array
+    {
+        $bySigns = [];
+        foreach ($line->found as $found) {
+            if ($found->notIt !== null && $found->refused === null) {
+                $bySigns[$found->notIt][] = $found;
+            }
+        }
+        $items = [];
+        foreach ($bySigns as $signs => $all) {
+            $count = array_sum(array_map(fn (Found $f): int => $f->count, $all));
+            $mass = array_reduce($all, fn (Mass $sum, Found $f): Mass => $sum->plus($f->mass), Mass::zero());
+            $items[] = new ClaimItem(
+                'wrong species',
+                $line->name,
+                $mass,
+                $count,
+                null,
+                "{$line->name}: {$count} fish, {$mass->print()}, may be another kind; missing: {$signs}. Kept apart; ".
+                    'please tell us what it is.',
+            );
+        }
+
+        return $items;
     }
 
     private static function worth(Invoiced $line, Mass $mass, int $count, Currency $currency): ?Money

@@ -14,6 +14,7 @@ final readonly class Found
      * @param  Mass  $step  the scale's
      * @param  string|null  $refused  why it was refused; null when it was taken
      * @param  string|null  $wrongGrade  what size it was sold as, when it is not
+     * @param  string|null  $notIt  the signs of its kind that are missing, when it may be another
      */
     public function __construct(
         public Mass $mass,
@@ -21,6 +22,7 @@ final readonly class Found
         public Mass $step,
         public ?string $refused = null,
         public ?string $wrongGrade = null,
+        public ?string $notIt = null,
     ) {
     }
 

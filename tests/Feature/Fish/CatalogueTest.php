@@ -32,7 +32,7 @@ final class CatalogueTest extends TestCase
 
     public function test_every_row_of_every_table_names_its_source(): void
     {
-        foreach (['species', 'shares', 'yields', 'parts', 'methods', 'steps', 'questions', 'exclusions', 'orders', 'bins'] as $table) {
+        foreach (['species', 'shares', 'yields', 'parts', 'methods', 'steps', 'questions', 'exclusions', 'orders', 'bins', 'signs', 'kinds'] as $table) {
             foreach (self::table($table) as $i => $row) {
                 self::assertNotSame('', $row['source'], "{$table}, row {$i}");
             }
@@ -222,6 +222,24 @@ final class CatalogueTest extends TestCase
                     fn (array $row): bool => in_array($method, explode(' ', $row['usual_in']), true),
                 );
                 self::assertCount(1, $usual, "{$question} in {$method}");
+            }
+        }
+    }
+
+    public function test_the_commonest_kinds_have_two_to_four_short_signs_and_look_like_kinds_that_are_there(): void
+    {
+        $names = self::table('species')->pluck('name')->all();
+        $signs = self::table('signs')->groupBy('species');
+        self::assertGreaterThanOrEqual(40, $signs->count());
+        foreach ($signs as $species => $own) {
+            self::assertContains($species, $names);
+            self::assertTrue($own->count() >= 2 && $own->count() <= 4, (string) $species);
+            self::assertSame([], $own->filter(fn (array $row): bool => strlen($row['sign']) > 60)->all());
+        }
+        foreach (self::table('kinds') as $row) {
+            foreach (array_filter(explode('|', $row['look_alikes'])) as $other) {
+                self::assertContains($other, $names);
+                self::assertNotSame($row['species'], $other);
             }
         }
     }

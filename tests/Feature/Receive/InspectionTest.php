@@ -66,6 +66,48 @@ final class InspectionTest extends AtTheDoor
         self::assertSame(Stage::Refused, Fish::query()->firstOrFail()->stage);
     }
 
+    public function test_a_fish_without_a_sign_of_its_kind_waits_and_is_claimed_until_the_head_chef_knows_better(): void
+    {
+        $line = $this->line('Hake', ['invoiced' => '3 kg', 'price' => '9.80']);
+        $fish = self::id();
+        $this->weighIn($line, '3 kg', [], $fish);
+        $best = ['smell' => 0, 'eyes' => 0, 'gills' => 0, 'skin' => 0, 'flesh' => 0];
+        $form = $this->api('GET', "/receive/lines/{$line}/inspection")->assertOk();
+        self::assertGreaterThanOrEqual(2, count((array) $form->json('signs')));
+        self::assertContains('Whiting', (array) $form->json('look_alikes'));
+        $this->inspect($line, ['grades' => $best, 'missing_signs' => [3]])
+            ->assertStatus(422)
+            ->assertJsonPath('errors.0.pointer', '/missing_signs/0');
+        $preview = $this->api('POST', "/receive/lines/{$line}/inspection", [
+            'line' => $line,
+            'fish' => [$fish],
+            'grades' => $best,
+            'missing_signs' => [0],
+        ])->assertOk();
+        self::assertSame('hold', $preview->json('verdict'));
+        $this->inspect($line, ['grades' => $best, 'missing_signs' => [0], 'temperature' => ['typed' => '1.2']])
+            ->assertOk()
+            ->assertJsonPath('lines.0.fish.0.verdict', 'hold')
+            ->assertJsonPath('claim.items.0.kind', 'wrong species');
+        self::assertStringContainsString('mouth black inside', (string) Fish::query()->findOrFail($fish)->held);
+        $this->api('PUT', "/receive/fish/{$fish}/decision", [
+            'take' => true,
+            'version' => Fish::query()->findOrFail($fish)->version,
+        ])->assertOk();
+        self::assertNull(Fish::query()->findOrFail($fish)->not_it);
+        $delivery = $this->api('GET', "/receive/deliveries/{$form->json('delivery')}")->assertOk();
+        self::assertNotContains('wrong species', (array) $delivery->json('claim.items.*.kind'));
+    }
+
+    public function test_signs_of_a_kind_without_any_cannot_be_missing(): void
+    {
+        $line = $this->line('Wreckfish');
+        $this->weighIn($line, '6 kg', [], self::id());
+        $this->inspect($line, ['grades' => ['smell' => 0], 'missing_signs' => [0]])
+            ->assertStatus(422)
+            ->assertJsonPath('errors.0.pointer', '/missing_signs/0');
+    }
+
     public function test_a_doubtful_fish_waits_for_the_head_chef(): void
     {
         $line = $this->line('Hake');

@@ -22,7 +22,7 @@ import { ProbePanel, type Taken } from './ProbePanel';
 type Attribute = InspectionForm['attributes'][number]['attribute'];
 type Rigor = InspectionForm['rigor'][number]['rigor'];
 
-type Draft = { grades: Partial<Record<Attribute, number>>; rigor: Rigor; core: Taken | null };
+type Draft = { grades: Partial<Record<Attribute, number>>; rigor: Rigor; core: Taken | null; missing?: string[] };
 
 const NOTHING: Draft = { grades: {}, rigor: 'passed', core: null };
 
@@ -47,13 +47,20 @@ function Look({ line, form }: { line: string; form: InspectionForm }) {
   const unseen = form.fish.filter((fish) => fish.verdict === null).map((fish) => fish.id);
   const [chosen, setChosen] = useState<string[]>(unseen.length > 0 ? unseen : form.fish.map((fish) => fish.id));
   const [draft, setDraft, clearDraft] = useDraft(`inspect/${line}`, NOTHING);
-  const { grades, rigor, core } = draft;
+  const { grades, rigor, core, missing = [] } = draft;
   const setGrades = (next: Draft['grades']) => setDraft({ ...draft, grades: next });
   const setRigor = (next: Rigor) => setDraft({ ...draft, rigor: next });
   const setCore = (next: Taken | null) => setDraft({ ...draft, core: next });
-  const body = { line, fish: chosen, grades, rigor, ...(core ? { temperature: core.sent } : {}) };
+  const body = {
+    line,
+    fish: chosen,
+    grades,
+    rigor,
+    ...(missing.length > 0 ? { missing_signs: missing.map(Number) } : {}),
+    ...(core ? { temperature: core.sent } : {}),
+  };
   const seen = Object.keys(grades).length;
-  const said = seen > 0 || core !== null;
+  const said = seen > 0 || core !== null || missing.length > 0;
   const judged = api.useQuery(
     'post',
     '/receive/lines/{line}/inspection',
@@ -108,6 +115,19 @@ function Look({ line, form }: { line: string; form: InspectionForm }) {
             onChange={setChosen}
           />
         )}
+        {form.signs.length > 0 && (
+          <Several
+            legend={t('inspect.signs', { name: form.title })}
+            chosen={form.signs.map((_, place) => String(place)).filter((place) => !missing.includes(place))}
+            options={form.signs.map((sign, place) => ({ value: String(place), label: sign }))}
+            onChange={(there) =>
+              setDraft({
+                ...draft,
+                missing: form.signs.map((_, place) => String(place)).filter((place) => !there.includes(place)),
+              })
+            }
+          />
+        )}
         <div className={css.grades}>
           {form.attributes.map((attribute) => (
             <fieldset className={css.gradeRow} key={attribute.attribute}>
@@ -152,7 +172,10 @@ function Look({ line, form }: { line: string; form: InspectionForm }) {
               </p>
             </>
           ) : (
-            <p className={look.soft}>{form.cautions.join(' ') || t('inspect.smell-it-first-then-look-then')}</p>
+            <p className={look.soft}>
+              {[...form.cautions, form.handling, likeness(form)].filter(Boolean).join(' ') ||
+                t('inspect.smell-it-first-then-look-then')}
+            </p>
           )}
         </div>
         <p className={look.fault} role="alert">
@@ -184,4 +207,9 @@ function Look({ line, form }: { line: string; form: InspectionForm }) {
       </aside>
     </div>
   );
+}
+
+/** "Taken for it: Brill." */
+function likeness(form: InspectionForm): string {
+  return form.look_alikes.length > 0 ? t('inspect.look-alikes', { names: form.look_alikes.join(', ') }) : '';
 }
