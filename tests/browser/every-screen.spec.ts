@@ -20,7 +20,7 @@ async function addresses(page: Page): Promise<string[]> {
   return [
     '/receive',
     '/receive/deliveries',
-    `/receive/deliveries/${(await ask('/receive/deliveries')).deliveries[0].id}`,
+    `/receive/deliveries/${(await ask('/receive/deliveries')).deliveries[0].delivery.id}`,
     '/receive/fish',
     '/receive/invoice',
     '/fish',

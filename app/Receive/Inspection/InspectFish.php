@@ -11,7 +11,6 @@ use App\Fish\Fish;
 use App\Fish\History;
 use App\Fish\Inspection;
 use App\Fish\Stage;
-use App\Kitchen\Format\Words;
 use App\Kitchen\Moment;
 use App\Kitchen\Once;
 use App\Kitchen\Person;
@@ -56,8 +55,7 @@ final readonly class InspectFish
             $fresh = Freshness::of($seen);
             $identity = self::identity($line, $fields);
             $verdict = $identity->judged($fresh->verdict);
-            $doubt = $identity->doubt();
-            $reasons = [...$doubt === null ? [] : [Words::ofReader()->say($doubt)], ...$fresh->reasons];
+            $reasons = InspectionView::reasons($fresh, $identity);
             Inspection::query()->create([
                 'id' => $id,
                 'line_id' => $line->id,

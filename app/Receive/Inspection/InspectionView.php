@@ -15,6 +15,7 @@ use Sectum\Receive\Attribute;
 use Sectum\Receive\Freshness;
 use Sectum\Receive\Identity;
 use Sectum\Receive\Rigor;
+use Sectum\Receive\Verdict;
 
 /** What is looked at on the fish of a line, each grade in words, and what the grades come to. */
 final readonly class InspectionView
@@ -77,7 +78,6 @@ final readonly class InspectionView
     public static function verdict(Freshness $fresh, ?Identity $identity = null): array
     {
         $verdict = $identity?->judged($fresh->verdict) ?? $fresh->verdict;
-        $doubt = $identity?->doubt();
 
         return [
             'verdict' => $verdict->value,
@@ -91,7 +91,17 @@ final readonly class InspectionView
             'days_left_high' => round($fresh->daysLeftHigh, 1),
             'raw_days_left' => round($fresh->rawDaysLeft, 1),
             'rest_hours' => $fresh->restHours,
-            'reasons' => [...$doubt === null ? [] : [Words::ofReader()->say($doubt)], ...$fresh->reasons],
+            'reasons' => self::reasons($fresh, $identity),
         ];
+    }
+
+    /** @return list<string> a doubtful fish is told so first; what speaks for its freshness is no reason then */
+    public static function reasons(Freshness $fresh, ?Identity $identity): array
+    {
+        $doubt = $identity?->doubt();
+
+        return $doubt === null
+            ? $fresh->reasons
+            : [Words::ofReader()->say($doubt), ...$fresh->verdict === Verdict::Accept ? [] : $fresh->reasons];
     }
 }

@@ -117,7 +117,7 @@ function Look({ line, form }: { line: string; form: InspectionForm }) {
         )}
         {form.signs.length > 0 && (
           <Several
-            legend={t('inspect.signs', { name: form.title })}
+            legend={t('inspect.signs')}
             chosen={form.signs.map((_, place) => String(place)).filter((place) => !missing.includes(place))}
             options={form.signs.map((sign, place) => ({ value: String(place), label: sign }))}
             onChange={(there) =>
@@ -165,9 +165,9 @@ function Look({ line, form }: { line: string; form: InspectionForm }) {
               <p>{verdict.reasons.join(' ')}</p>
               <p className={look.soft}>
                 {t('inspect.some-days-on-ice-so-far', {
-                  round: Math.round(verdict.days_on_ice),
-                  round2: Math.round(verdict.days_left_low),
-                  round3: Math.round(verdict.days_left_high),
+                  count: Math.round(verdict.days_on_ice),
+                  low: Math.round(verdict.days_left_low),
+                  high: Math.round(verdict.days_left_high),
                 })}
               </p>
             </>
