@@ -24,7 +24,6 @@ export function usePan() {
     },
   );
   const tare = api.useMutation('post', '/scale/tare', { onSuccess: keep });
-  const put = api.useMutation('post', '/scale/pan', { onSuccess: keep });
   const shown = scale.isError ? undefined : scale.data;
   // What was recorded is not recorded again until something else lies there.
   const [spent, setSpent] = useState<number | null>(null);
@@ -33,6 +32,13 @@ export function usePan() {
       setSpent(null);
     }
   }, [spent, shown]);
+  // The hand of the demo was at the pan: what lies there now is another thing, even where no look in between was unsteady.
+  const put = api.useMutation('post', '/scale/pan', {
+    onSuccess: (data) => {
+      keep(data);
+      setSpent(null);
+    },
+  });
   const weight: Weight | null =
     shown?.steady && !shown.overload && !shown.empty && spent === null
       ? { pan: { mass_mg: shown.mass_mg, tare_mg: shown.tare_mg, resolution_mg: shown.resolution_mg, steady: true } }
