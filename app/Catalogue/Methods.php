@@ -21,6 +21,7 @@ use Sectum\Fish\Bin;
 use Sectum\Fish\BodyForm;
 use Sectum\Fish\Part;
 use Sectum\Fish\StateBought;
+use Sectum\Measure\Mass;
 use stdClass;
 
 /** The schools of breaking down, shipped and the house's own, from their tables. */
@@ -104,6 +105,23 @@ final readonly class Methods
         );
 
         return array_values(array_filter($rules, fn (Row $row): bool => $row->text('kind') === $kind));
+    }
+
+    /** Usual seconds of a kind of step on a fish built so, by the shipped method that is written first; 0 for none. */
+    public static function secondsOf(BodyForm $form, string $action, Mass $whole): int
+    {
+        foreach (self::rows() as $code => $row) {
+            if ($row->text('form') !== $form->value || $row->text('copied_from') !== '') {
+                continue;
+            }
+            foreach (self::of($code)->steps ?? [] as $step) {
+                if ($step->action === $action) {
+                    return $step->secondsFor($whole);
+                }
+            }
+        }
+
+        return 0;
     }
 
     /**

@@ -47,6 +47,7 @@ use Sectum\Receive\Verdict;
  * @property string|null $raw_until ISO 8601, when it stops being bright enough for raw service
  * @property string|null $rests_until ISO 8601, in rigor until then
  * @property string|null $held why the head chef has to decide
+ * @property StateBought|null $sold_as as it was sold, where it was not so
  * @property string|null $not_it the signs of its kind that are missing, when it may be another
  * @property string|null $refused why it goes back
  * @property Verdict|null $verdict of the last inspection
@@ -227,6 +228,7 @@ final class Fish extends Record
     {
         return [
             'state' => StateBought::class,
+            'sold_as' => StateBought::class,
             'stage' => Stage::class,
             'broken_down' => 'boolean',
             'choices' => 'array',

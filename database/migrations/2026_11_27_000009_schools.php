@@ -31,6 +31,8 @@ return new class extends Migration
         });
         Schema::table('fish', function (Blueprint $table): void {
             $table->string('not_it')->nullable();
+            // As the supplier sold it, where it was not so.
+            $table->string('sold_as')->nullable();
         });
         Schema::table('inspections', function (Blueprint $table): void {
             $table->json('missing_signs')->default('[]');

@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace App\Receive\Delivery;
 
+use App\Catalogue\Methods;
 use App\Fish\Delivery;
 use App\Fish\DeliveryLine;
 use App\Fish\Finding;
 use App\Fish\Fish;
 use App\Fish\Inspection;
 use App\Fish\Photo;
+use App\Fish\Piece;
 use App\Kitchen\Format\Words;
 use App\Kitchen\Moment;
 use App\Kitchen\Person;
@@ -28,6 +30,8 @@ use Sectum\Receive\FindKind;
 use Sectum\Receive\FoundInside;
 use Sectum\Receive\Invoiced;
 use Sectum\Receive\LineGap;
+use Sectum\Receive\NotAsSold;
+use Sectum\Receive\SoldDone;
 
 /** A delivery at the door: its lines beside what was found in the boxes, and the claim that follows. */
 final readonly class DeliveryView
@@ -108,6 +112,65 @@ final readonly class DeliveryView
             array_values($delivery->lines->map(fn (DeliveryLine $line) => $line->invoiced($priced))->all()),
             $currency,
             self::inside($delivery, $priced),
+            self::notAsSold($delivery, $priced),
+        );
+    }
+
+    /** @return list<NotAsSold> */
+    private static function notAsSold(Delivery $delivery, bool $priced): array
+    {
+        $all = [];
+        foreach ($delivery->lines as $line) {
+            foreach ($line->fish as $fish) {
+                $not = $fish->sold_as === null || $fish->refused !== null
+                    ? []
+                    : array_values(
+                        array_filter(
+                            SoldDone::claimedBy($fish->sold_as),
+                            fn (SoldDone $done): bool => ! in_array(
+                                $done->leaves()[0],
+                                $fish->state->alreadyOff(),
+                                true,
+                            ),
+                        ),
+                    );
+                if ($not !== []) {
+                    $all[] = self::oneNotAsSold($fish, $line, $not, $priced);
+                }
+            }
+        }
+
+        return $all;
+    }
+
+    /** @param  non-empty-list<SoldDone>  $not */
+    private static function oneNotAsSold(Fish $fish, DeliveryLine $line, array $not, bool $priced): NotAsSold
+    {
+        $parts = array_merge(...array_map(fn (SoldDone $done): array => $done->leaves(), $not));
+        $off = $fish->pieces->filter(
+            fn (Piece $piece): bool => in_array($piece->part, $parts, true) && $piece->reading() !== null,
+        );
+
+        return new NotAsSold(
+            $fish->title(),
+            $not,
+            $off->isEmpty()
+                ? null
+                : Mass::sum(
+                    array_values($off->map(fn (Piece $one): Mass => $one->reading()?->mass() ?? Mass::zero())->all()),
+                ),
+            array_sum(
+                array_map(
+                    fn (SoldDone $done): int => Methods::secondsOf(
+                        $line->species->form,
+                        $done->action(),
+                        $line->found($fish)->each(),
+                    ) * $fish->count,
+                    $not,
+                ),
+            ),
+            $priced && $fish->price_per_kg_minor !== null ? BigRational::of($fish->price_per_kg_minor) : null,
+            $priced ? Settings::load()->labourPerHour : null,
         );
     }
 

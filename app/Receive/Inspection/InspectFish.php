@@ -20,12 +20,14 @@ use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\DB;
 use Psr\Clock\ClockInterface;
 use Sectum\Fish\Hazard;
+use Sectum\Fish\StateBought;
 use Sectum\Measure\Mass;
 use Sectum\Measure\Temperature;
 use Sectum\Receive\Freshness;
 use Sectum\Receive\Identity;
 use Sectum\Receive\LooksAndFeel;
 use Sectum\Receive\Rigor;
+use Sectum\Receive\SoldDone;
 use Sectum\Receive\Verdict;
 
 /** Looks at the fish of a line, or at some of them, and says what becomes of each. */
@@ -54,6 +56,7 @@ final readonly class InspectFish
             $seen = $this->seen($line, $fish, $fields);
             $fresh = Freshness::of($seen);
             $identity = self::identity($line, $fields);
+            $not = self::notDone($line, $fields);
             $verdict = $identity->judged($fresh->verdict);
             $reasons = InspectionView::reasons($fresh, $identity);
             Inspection::query()->create([
@@ -79,6 +82,7 @@ final readonly class InspectFish
             ]);
             foreach ($fish as $one) {
                 $one->not_it = $identity->isDoubtful() ? implode('; ', array_map(lcfirst(...), $identity->missing)) : null;
+                self::really($one, $line, $not);
                 $this->mark($one, $line, $fresh, $verdict, $reasons, $person);
             }
             $line->delivery->changed();
@@ -98,6 +102,28 @@ final readonly class InspectFish
             Freshness::of($this->seen($line, $this->chosen($line, $fields), $fields)),
             self::identity($line, $fields),
         ];
+    }
+
+    /**
+     * What was not done to it, though it was sold so.
+     *
+     * @return list<SoldDone>
+     */
+    private static function notDone(DeliveryLine $line, Fields $fields): array
+    {
+        $not = array_map(SoldDone::from(...), array_values($fields->fields('not_done')->texts()));
+        Fault::within('', fn (): StateBought => SoldDone::really($line->state, $not));
+
+        return $not;
+    }
+
+    /** @param  list<SoldDone>  $not */
+    private static function really(Fish $fish, DeliveryLine $line, array $not): void
+    {
+        $fish->fill([
+            'state' => SoldDone::really($line->state, $not),
+            'sold_as' => $not === [] ? null : $line->state,
+        ]);
     }
 
     private static function identity(DeliveryLine $line, Fields $fields): Identity

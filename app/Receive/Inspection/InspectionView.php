@@ -15,6 +15,7 @@ use Sectum\Receive\Attribute;
 use Sectum\Receive\Freshness;
 use Sectum\Receive\Identity;
 use Sectum\Receive\Rigor;
+use Sectum\Receive\SoldDone;
 use Sectum\Receive\Verdict;
 
 /** What is looked at on the fish of a line, each grade in words, and what the grades come to. */
@@ -36,6 +37,7 @@ final readonly class InspectionView
             'state' => $line->state->value,
             'cautions' => array_map(fn (Hazard $hazard): string => $hazard->caution(), $line->species->hazardList()),
             'signs' => $line->species->signs(),
+            'sold_done' => array_column(SoldDone::claimedBy($line->state), 'value'),
             'look_alikes' => array_values(array_filter(
                 explode('|', $line->species->look_alikes),
                 fn (string $name): bool => $name !== '',

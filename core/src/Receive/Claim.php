@@ -25,8 +25,9 @@ final readonly class Claim
     /**
      * @param  list<Invoiced>  $lines
      * @param  list<FoundInside>  $inside  what was found when fish were cut, and the supplier is to hear of
+     * @param  list<NotAsSold>  $notAsSold  fish on which the kitchen did what the supplier had not
      */
-    public static function of(array $lines, Currency $currency, array $inside = []): self
+    public static function of(array $lines, Currency $currency, array $inside = [], array $notAsSold = []): self
     {
         $items = [];
         $even = self::isEven($lines);
@@ -41,6 +42,7 @@ final readonly class Claim
                 );
             }
         }
+        array_push($items, ...array_map(fn (NotAsSold $one): ClaimItem => $one->item(), $notAsSold));
         foreach ($inside as $found) {
             $money =
                 $found->pricePerKg === null || $found->mass === null

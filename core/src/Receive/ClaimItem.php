@@ -11,7 +11,7 @@ use Sectum\Measure\Money;
 final readonly class ClaimItem
 {
     /**
-     * @param  'short'|'over'|'refused'|'wrong grade'|'wrong species'|'found when cut'  $kind
+     * @param  'short'|'over'|'refused'|'wrong grade'|'wrong species'|'not as sold'|'found when cut'  $kind
      * @param  Money|null  $claimed  the credit claimed; null when nothing is, or the price is not known
      */
     public function __construct(

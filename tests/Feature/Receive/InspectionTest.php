@@ -99,6 +99,39 @@ final class InspectionTest extends AtTheDoor
         self::assertNotContains('wrong species', (array) $delivery->json('claim.items.*.kind'));
     }
 
+    public function test_fish_not_gutted_as_sold_gets_its_step_back_and_the_claim_its_weight_and_minutes(): void
+    {
+        $line = $this->line('Hake', ['invoiced' => '3 kg', 'price' => '9.80', 'state' => 'gutted']);
+        $fish = self::id();
+        $this->weighIn($line, '3 kg', [], $fish);
+        $best = ['smell' => 0, 'eyes' => 0, 'gills' => 0, 'skin' => 0, 'flesh' => 0];
+        $this->inspect($line, ['grades' => $best, 'not_done' => ['scaled']])
+            ->assertStatus(422)
+            ->assertJsonPath('errors.0.pointer', '/not_done');
+        $door = $this->inspect($line, [
+            'grades' => $best,
+            'not_done' => ['gutted'],
+            'temperature' => ['typed' => '1.2'],
+        ])
+            ->assertOk()
+            ->assertJsonPath('claim.items.0.kind', 'not as sold');
+        $before = (string) $door->json('claim.items.0.money');
+        $this->close()->assertOk();
+        self::assertSame('round', Fish::query()->findOrFail($fish)->state->value);
+        $bench = $this->weigh($fish, 'guts', '310 g')->assertOk();
+        self::assertContains('guts', array_column((array) $bench->json('parts'), 'part'));
+        $delivery = Fish::query()->findOrFail($fish)->line?->delivery_id;
+        $claim = $this->api('GET', "/receive/deliveries/{$delivery}")->assertOk();
+        // 310 g at 9.80 a kilo on top of the minutes.
+        self::assertEqualsWithDelta(
+            3.04,
+            (float) ltrim((string) $claim->json('claim.items.0.money'), '€') - (float) ltrim($before, '€'),
+            0.011,
+        );
+        $this->actingAs($this->cutter);
+        self::assertNull($this->api('GET', "/receive/deliveries/{$delivery}")->json('claim.items.0.money'));
+    }
+
     public function test_signs_of_a_kind_without_any_cannot_be_missing(): void
     {
         $line = $this->line('Wreckfish');

@@ -22,7 +22,17 @@ import { ProbePanel, type Taken } from './ProbePanel';
 type Attribute = InspectionForm['attributes'][number]['attribute'];
 type Rigor = InspectionForm['rigor'][number]['rigor'];
 
-type Draft = { grades: Partial<Record<Attribute, number>>; rigor: Rigor; core: Taken | null; missing?: string[] };
+type Done = InspectionForm['sold_done'][number];
+
+type Draft = {
+  grades: Partial<Record<Attribute, number>>;
+  rigor: Rigor;
+  core: Taken | null;
+  missing?: string[];
+  notDone?: Done[];
+};
+
+const DONE: Record<Done, string> = { gutted: t('inspect.gutted'), scaled: t('inspect.scaled') };
 
 const NOTHING: Draft = { grades: {}, rigor: 'passed', core: null };
 
@@ -47,7 +57,7 @@ function Look({ line, form }: { line: string; form: InspectionForm }) {
   const unseen = form.fish.filter((fish) => fish.verdict === null).map((fish) => fish.id);
   const [chosen, setChosen] = useState<string[]>(unseen.length > 0 ? unseen : form.fish.map((fish) => fish.id));
   const [draft, setDraft, clearDraft] = useDraft(`inspect/${line}`, NOTHING);
-  const { grades, rigor, core, missing = [] } = draft;
+  const { grades, rigor, core, missing = [], notDone = [] } = draft;
   const setGrades = (next: Draft['grades']) => setDraft({ ...draft, grades: next });
   const setRigor = (next: Rigor) => setDraft({ ...draft, rigor: next });
   const setCore = (next: Taken | null) => setDraft({ ...draft, core: next });
@@ -57,6 +67,7 @@ function Look({ line, form }: { line: string; form: InspectionForm }) {
     grades,
     rigor,
     ...(missing.length > 0 ? { missing_signs: missing.map(Number) } : {}),
+    ...(notDone.length > 0 ? { not_done: notDone } : {}),
     ...(core ? { temperature: core.sent } : {}),
   };
   const seen = Object.keys(grades).length;
@@ -113,6 +124,14 @@ function Look({ line, form }: { line: string; form: InspectionForm }) {
               label: `${fish.mass.text}${fish.verdict ? ` (${fish.verdict})` : ''}`,
             }))}
             onChange={setChosen}
+          />
+        )}
+        {form.sold_done.length > 0 && (
+          <Several
+            legend={t('inspect.as-sold')}
+            chosen={form.sold_done.filter((done) => !notDone.includes(done))}
+            options={form.sold_done.map((done) => ({ value: done, label: DONE[done] }))}
+            onChange={(done) => setDraft({ ...draft, notDone: form.sold_done.filter((one) => !done.includes(one)) })}
           />
         )}
         {form.signs.length > 0 && (
