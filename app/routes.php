@@ -186,6 +186,9 @@ Route::middleware('web')->group(function (): void {
             Route::put('breakdown/fish/{fish}/finds/{find}', [BreakDownController::class, 'find'])->middleware(
                 'takes:find',
             );
+            Route::put('breakdown/fish/{fish}/sample/{weighing}', [BreakDownController::class, 'sample'])->middleware(
+                'takes:sample',
+            );
             Route::get('breakdown/fish/{fish}/clean-down', [CleanDownController::class, 'show']);
             Route::put('breakdown/fish/{fish}/clean-downs/{act}', [CleanDownController::class, 'store'])->middleware(
                 'takes:clean-down',

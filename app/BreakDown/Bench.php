@@ -6,6 +6,7 @@ namespace App\BreakDown;
 
 use App\BreakDown\Bones\BoneChecks;
 use App\BreakDown\Method\MethodView;
+use App\BreakDown\Sample\Samples;
 use App\BreakDown\Yields\YieldRemarks;
 use App\Fish\Containers;
 use App\Fish\CutFrom;
@@ -86,6 +87,7 @@ final readonly class Bench
             'each' => $fish->count > 1
                     ? $words->text((new Found($fish->mass(), $fish->count, Settings::load()->scaleStep))->each())
                     : null,
+            'sample' => Samples::view($fish, $words),
             'trays' => array_map(
                 fn (string $name, Mass $mass): array => ['name' => $name, 'mass' => $words->mass($mass)],
                 array_map(strval(...), array_keys(Containers::all())),

@@ -7,6 +7,7 @@ namespace App\BreakDown;
 use App\BreakDown\Bones\StoreBoneCheck;
 use App\BreakDown\Findings\StoreFinding;
 use App\BreakDown\Method\ChooseMethod;
+use App\BreakDown\Sample\StoreSample;
 use App\Contract\Fault;
 use App\Contract\Fields;
 use App\Fish\Fish;
@@ -107,6 +108,13 @@ final readonly class BreakDownController
     public function recount(Request $request, Recount $recount, string $fish): JsonResponse
     {
         $recount($fish, Fields::of($request)->int('count'), Fields::of($request)->int('version'), Person::of($request));
+
+        return $this->bench($fish, Person::of($request));
+    }
+
+    public function sample(Request $request, StoreSample $store, string $fish, string $weighing): JsonResponse
+    {
+        $store($fish, $weighing, Fields::of($request), Person::of($request));
 
         return $this->bench($fish, Person::of($request));
     }

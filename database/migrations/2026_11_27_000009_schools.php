@@ -37,6 +37,16 @@ return new class extends Migration
         Schema::table('inspections', function (Blueprint $table): void {
             $table->json('missing_signs')->default('[]');
         });
+        Schema::create('sample_weighings', function (Blueprint $table): void {
+            $table->ulid('id')->primary();
+            $table->foreignUlid('fish_id')->constrained('fish');
+            $table->integer('mass_mg')->nullable();
+            // One that takes another back has no mass of its own.
+            $table->ulid('undoes')->nullable();
+            $table->foreignUlid('taken_by')->constrained('people');
+            $table->string('taken_at');
+            $table->index('fish_id');
+        });
         Schema::create('clean_downs', function (Blueprint $table): void {
             $table->ulid('id')->primary();
             $table->string('what');
@@ -46,11 +56,13 @@ return new class extends Migration
             $table->foreignUlid('written_by')->constrained('people');
             $table->string('done_at')->index();
         });
-        foreach (['update', 'delete'] as $verb) {
-            DB::unprepared(
-                "create trigger clean_downs_no_{$verb} before {$verb} on clean_downs begin select raise(abort, ".
-                    "'clean_downs are only ever added to'); end",
-            );
+        foreach (['clean_downs', 'sample_weighings'] as $name) {
+            foreach (['update', 'delete'] as $verb) {
+                DB::unprepared(
+                    "create trigger {$name}_no_{$verb} before {$verb} on {$name} begin select raise(abort, ".
+                        "'{$name} are only ever added to'); end",
+                );
+            }
         }
         Schema::table('people', function (Blueprint $table): void {
             $table->boolean('hands_free')->default(false);

@@ -141,6 +141,10 @@ return [
         'not-raw' => ':why',
         'hazard' => ':caution',
     ],
+    'sample-says' => [
+        'more-than-there-are' => '{1} The batch is one fish: no more than that can be weighed singly.|[2,*] The batch is '.
+            ':count fish: all of them have been weighed singly.',
+    ],
     'why-clean' => [
         'gall-burst' => 'Gall has touched the board: clean down before the next cut.',
         'raw-next' => 'Another kind lay here, and this one may be served raw: clean down first.',

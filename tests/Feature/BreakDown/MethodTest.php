@@ -262,6 +262,35 @@ final class MethodTest extends TestCase
         );
     }
 
+    public function test_some_of_a_batch_weighed_singly_say_what_one_weighs_and_how_they_differ(): void
+    {
+        $fish = $this->received('5650 g');
+        $weigh = fn (string $typed, ?string $id = null): TestResponse => $this->api(
+            'PUT',
+            "/breakdown/fish/{$fish}/sample/".($id ?? self::id()),
+            ['weight' => ['typed' => $typed]],
+        );
+        $weigh('140 g')->assertOk()->assertJsonPath('sample', null);
+        $this->api('PUT', "/breakdown/fish/{$fish}/count", [
+            'count' => 4,
+            'version' => Fish::query()->findOrFail($fish)->version,
+        ])->assertOk()->assertJsonPath('sample.each', '140 g');
+        $id = self::id();
+        $weigh('150 g', $id)->assertOk()->assertJsonPath('sample.each', '145 g ± 7 g');
+        $weigh('150 g', $id)->assertOk();
+        self::assertSame(2, DB::table('sample_weighings')->count());
+        $weigh('6000 g')->assertStatus(422)->assertJsonPath('errors.0.pointer', '/weight');
+        $weigh('130 g')->assertOk();
+        $weigh('160 g')->assertOk();
+        $weigh('145 g')->assertStatus(422)->assertJsonPath('errors.0.pointer', '/weight');
+        $back = fn (): TestResponse => $this->api('PUT', "/breakdown/fish/{$fish}/sample/".self::id(), [
+            'undoes' => $id,
+        ]);
+        self::assertCount(3, (array) $back()->assertOk()->json('sample.weighed'));
+        $back()->assertStatus(422)->assertJsonPath('errors.0.pointer', '/undoes');
+        $weigh('145 g')->assertOk();
+    }
+
     public function test_three_weights_are_left_in_peace(): void
     {
         $fish = $this->received('4210 g');

@@ -151,7 +151,11 @@ function Board({ bench }: { bench: Bench }) {
         <FishTitle
           fish={fish}
           figure={bench.edible_yield}
-          of={bench.each ? t('breakDown.edible-yield-each', { each: bench.each }) : t('breakDown.edible-yield')}
+          of={
+            bench.each
+              ? t('breakDown.edible-yield-each', { each: bench.sample?.each ?? bench.each })
+              : t('breakDown.edible-yield')
+          }
         />
         <Keel keel={bench.keel} onChoose={(piece) => choose(bench.pieces.find((p) => p.piece === piece)?.part ?? '')} />
         <CleanDown fish={fish.id} always={view === 'finds'} />

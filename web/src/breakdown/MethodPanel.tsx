@@ -1,14 +1,13 @@
-import { Button, TextInput, UnstyledButton } from '@mantine/core';
-import { useQueryClient } from '@tanstack/react-query';
+import { Button, UnstyledButton } from '@mantine/core';
 import cx from 'clsx';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { ulid } from 'ulid';
-import { api, asProblem, type Bench, faultAt } from '../api/client';
+import type { Bench } from '../api/client';
 import { useKitchen } from '../kitchen/kitchen';
 import { t } from '../lang';
 import { look } from '../ui/look';
-import { usePut } from '../ui/usePut';
+import { Batch } from './Batch';
 import css from './MethodPanel.module.css';
 import { Questions } from './Questions';
 
@@ -89,43 +88,5 @@ export function MethodPanel(props: {
         </p>
       )}
     </div>
-  );
-}
-
-/** How many fish lie on the board together; counted again when it was wrong. */
-function Batch({ bench }: { bench: Bench }) {
-  const queries = useQueryClient();
-  const { fish } = bench;
-  const params = { path: { fish: fish.id } };
-  const [count, setCount] = useState(String(fish.count));
-  const recount = usePut(`breakdown/${fish.id}`, '/breakdown/fish/{fish}/count', {
-    onSuccess: (data) =>
-      queries.setQueryData(api.queryOptions('get', '/breakdown/fish/{fish}', { params }).queryKey, data),
-  });
-  return (
-    <form
-      className={cx(look.lineActions, 'batch')}
-      onSubmit={(event) => {
-        event.preventDefault();
-        recount.mutate({ params, body: { count: Number(count) || 0, version: fish.version } });
-      }}
-    >
-      <span>
-        {t('methodPanel.a-batch-of')} <b>{t('methodPanel.fish', { n: fish.count })}</b>, {bench.each}{' '}
-        {t('methodPanel.each')}
-      </span>
-      <TextInput
-        aria-label={t('methodPanel.how-many-fish-it-is')}
-        inputMode="numeric"
-        value={count}
-        onChange={(event) => setCount(event.target.value)}
-      />
-      <Button type="submit" variant="default" disabled={count === String(fish.count) || recount.isPending}>
-        {t('methodPanel.save-count')}
-      </Button>
-      <span className={look.fault} role="alert">
-        {recount.error ? (faultAt(recount.error, '/count') ?? asProblem(recount.error).detail) : ''}
-      </span>
-    </form>
   );
 }
