@@ -290,7 +290,9 @@ test('Enter stays on the stage, letters are for whoever wants them, Z asks', asy
   await page.getByRole('button', { name: 'Keep' }).tap();
   await expect(page.locator('.readings .back')).toHaveCount(0);
   await page.goto('/me');
-  await page.locator('.mantine-Chip-root', { hasText: 'Off' }).tap();
+  const letters = page.getByRole('radiogroup', { name: /Single letters/ });
+  await letters.locator('.mantine-Chip-root', { hasText: /^Off$/ }).tap();
+  await expect(letters.getByLabel('Off')).toBeChecked();
   await page.goto(url);
   await expect(readings(page)).toHaveCount(2);
   await page.keyboard.press('z');

@@ -57,6 +57,7 @@ function Look({ line, form }: { line: string; form: InspectionForm }) {
   const unseen = form.fish.filter((fish) => fish.verdict === null).map((fish) => fish.id);
   const [chosen, setChosen] = useState<string[]>(unseen.length > 0 ? unseen : form.fish.map((fish) => fish.id));
   const [draft, setDraft, clearDraft] = useDraft(`inspect/${line}`, NOTHING);
+  const [checking, setChecking] = useState(false);
   const { grades, rigor, core, missing = [], notDone = [] } = draft;
   const setGrades = (next: Draft['grades']) => setDraft({ ...draft, grades: next });
   const setRigor = (next: Rigor) => setDraft({ ...draft, rigor: next });
@@ -108,6 +109,15 @@ function Look({ line, form }: { line: string; form: InspectionForm }) {
               </Link>
             </p>
           </div>
+          {form.signs.length > 0 && (
+            <Button variant="default" aria-expanded={checking} onClick={() => setChecking(!checking)}>
+              {checking
+                ? t('inspect.back-to-the-grades')
+                : missing.length > 0
+                  ? t('inspect.signs-missing', { count: missing.length })
+                  : t('inspect.is-it-that-fish')}
+            </Button>
+          )}
           <Button
             variant="default"
             onClick={() => setGrades(Object.fromEntries(form.attributes.map((a) => [a.attribute, 0])))}
@@ -115,58 +125,66 @@ function Look({ line, form }: { line: string; form: InspectionForm }) {
             {t('inspect.all-best-grade')}
           </Button>
         </header>
-        {form.fish.length > 1 && (
-          <Several
-            legend={t('inspect.applies-to')}
-            chosen={chosen}
-            options={form.fish.map((fish) => ({
-              value: fish.id,
-              label: `${fish.mass.text}${fish.verdict ? ` (${fish.verdict})` : ''}`,
-            }))}
-            onChange={setChosen}
-          />
-        )}
-        {form.sold_done.length > 0 && (
-          <Several
-            legend={t('inspect.as-sold')}
-            chosen={form.sold_done.filter((done) => !notDone.includes(done))}
-            options={form.sold_done.map((done) => ({ value: done, label: DONE[done] }))}
-            onChange={(done) => setDraft({ ...draft, notDone: form.sold_done.filter((one) => !done.includes(one)) })}
-          />
-        )}
-        {form.signs.length > 0 && (
-          <Several
-            legend={t('inspect.signs')}
-            chosen={form.signs.map((_, place) => String(place)).filter((place) => !missing.includes(place))}
-            options={form.signs.map((sign, place) => ({ value: String(place), label: sign }))}
-            onChange={(there) =>
-              setDraft({
-                ...draft,
-                missing: form.signs.map((_, place) => String(place)).filter((place) => !there.includes(place)),
-              })
-            }
-          />
-        )}
-        <div className={css.grades}>
-          {form.attributes.map((attribute) => (
-            <fieldset className={css.gradeRow} key={attribute.attribute}>
-              <legend>{attribute.name}</legend>
-              {attribute.grades.map((words, grade) => (
-                <label className={css.grade} key={words}>
-                  <input
-                    type="radio"
-                    name={attribute.attribute}
-                    checked={grades[attribute.attribute] === grade}
-                    onChange={() => setGrades({ ...grades, [attribute.attribute]: grade })}
-                  />
-                  <GradeDrawing attribute={attribute.attribute} grade={grade} />
-                  <span>{words}</span>
-                  {grade === 3 && attribute.fatal && <em>{t('inspect.refuses')}</em>}
-                </label>
-              ))}
-            </fieldset>
-          ))}
+        <div className={css.about}>
+          {form.sold_done.length > 0 && (
+            <Several
+              legend={t('inspect.as-sold')}
+              chosen={form.sold_done.filter((done) => !notDone.includes(done))}
+              options={form.sold_done.map((done) => ({ value: done, label: DONE[done] }))}
+              onChange={(done) => setDraft({ ...draft, notDone: form.sold_done.filter((one) => !done.includes(one)) })}
+            />
+          )}
+          {form.fish.length > 1 && (
+            <Several
+              legend={t('inspect.applies-to')}
+              chosen={chosen}
+              options={form.fish.map((fish) => ({
+                value: fish.id,
+                label: `${fish.mass.text}${fish.verdict ? ` (${fish.verdict})` : ''}`,
+              }))}
+              onChange={setChosen}
+            />
+          )}
         </div>
+        {checking ? (
+          <div className={css.signs}>
+            <h2>{t('inspect.is-it', { name: form.title })}</h2>
+            <Several
+              legend={t('inspect.signs')}
+              quiet
+              chosen={form.signs.map((_, place) => String(place)).filter((place) => !missing.includes(place))}
+              options={form.signs.map((sign, place) => ({ value: String(place), label: sign }))}
+              onChange={(there) =>
+                setDraft({
+                  ...draft,
+                  missing: form.signs.map((_, place) => String(place)).filter((place) => !there.includes(place)),
+                })
+              }
+            />
+            <p>{[likeness(form), form.handling].filter(Boolean).join(' ')}</p>
+          </div>
+        ) : (
+          <div className={css.grades}>
+            {form.attributes.map((attribute) => (
+              <fieldset className={css.gradeRow} key={attribute.attribute}>
+                <legend>{attribute.name}</legend>
+                {attribute.grades.map((words, grade) => (
+                  <label className={css.grade} key={words}>
+                    <input
+                      type="radio"
+                      name={attribute.attribute}
+                      checked={grades[attribute.attribute] === grade}
+                      onChange={() => setGrades({ ...grades, [attribute.attribute]: grade })}
+                    />
+                    <GradeDrawing attribute={attribute.attribute} grade={grade} />
+                    <span>{words}</span>
+                    {grade === 3 && attribute.fatal && <em>{t('inspect.refuses')}</em>}
+                  </label>
+                ))}
+              </fieldset>
+            ))}
+          </div>
+        )}
       </section>
       <aside className={look.pan} aria-label={t('inspect.probe-and-verdict')}>
         <ProbePanel warmest={form.warmest} rule={form.rule} taken={core} onTake={setCore} demo={demo} />
@@ -191,10 +209,7 @@ function Look({ line, form }: { line: string; form: InspectionForm }) {
               </p>
             </>
           ) : (
-            <p className={look.soft}>
-              {[...form.cautions, form.handling, likeness(form)].filter(Boolean).join(' ') ||
-                t('inspect.smell-it-first-then-look-then')}
-            </p>
+            <p className={look.soft}>{form.cautions.join(' ') || t('inspect.smell-it-first-then-look-then')}</p>
           )}
         </div>
         <p className={look.fault} role="alert">

@@ -34,6 +34,8 @@ export function usePan() {
   }, [spent, shown]);
   // The hand of the demo was at the pan: what lies there now is another thing, even where no look in between was unsteady.
   const put = api.useMutation('post', '/scale/pan', {
+    // A look that was asked for before it would show what is gone.
+    onMutate: () => queries.cancelQueries({ queryKey: scaleKey }),
     onSuccess: (data) => {
       keep(data);
       setSpent(null);
