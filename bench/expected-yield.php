@@ -56,8 +56,10 @@ foreach (['no trend with size' => 0.0, 'two points a doubling' => 2.0] as $name 
     );
 }
 
-// The same where a hand answers one question either way, fish by fish: it costs five points to start with, in truth what
-// this kitchen's hand makes of it. "As if cut the same" moves each record by what the answers cost, the house's own mean
+// The same where a hand answers one question either way, fish by fish: it costs five points to start with, in truth
+// what
+// this kitchen's hand makes of it. "As if cut the same" moves each record by what the answers cost, the house's own
+// mean
 // from three such fish on; "mixed" takes the records as they are.
 printf("%-34s %9s %9s %9s %9s\n", 'an answer of five points, by chance', '0-4', '5-9', '10-19', '20-39');
 foreach (['as if cut the same' => true, 'mixed' => false] as $name => $moves) {

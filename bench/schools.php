@@ -3,8 +3,10 @@
 declare(strict_types=1);
 
 // Does every combination of answers give a whole step list? The test walks all pairs; here all combinations of a method
-// are walked where there are no more than the argument says, and else that many of them at random, for each state it may
-// come in and three kinds of scales and bones. Fixed seed. Prints how many combinations there are, how many were walked,
+// are walked where there are no more than the argument says, and else that many of them at random, for each state it
+// may
+// come in and three kinds of scales and bones. Fixed seed. Prints how many combinations there are, how many were
+// walked,
 // how many answers gave way, and the first fault if there is one.
 // Usage: php bench/schools.php [at random, 3000 when missing]
 

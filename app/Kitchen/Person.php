@@ -75,6 +75,11 @@ final class Person extends Record implements Authenticatable
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['role' => Role::class, 'units' => UnitSystem::class, 'shortcuts' => 'boolean', 'hands_free' => 'boolean'];
+        return [
+            'role' => Role::class,
+            'units' => UnitSystem::class,
+            'shortcuts' => 'boolean',
+            'hands_free' => 'boolean',
+        ];
     }
 }

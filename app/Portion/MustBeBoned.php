@@ -13,7 +13,8 @@ use Sectum\BreakDown\BoneCheck;
 use Sectum\Fish\Part;
 
 /**
- * No portion is cut from a side whose pin bones had no second pass, unless the head chef waived it; where the bones come
+ * No portion is cut from a side whose pin bones had no second pass, unless the head chef waived it; where the bones
+ * come
  * out of the portions, none is finished with before.
  */
 final readonly class MustBeBoned

@@ -59,8 +59,8 @@ return [
     'plausible' => [
         'more-than-its-source' => ':shown is more than :source, :mass. Does something else lie on the scale?',
         'too-heavy' => ':shown is much for :name: :least to :most are usual. Does something else lie on the scale?',
-        'too-light' => ':shown is little for :name: :least to :most are usual. Is all of it on the scale, in the right '.
-            'unit?',
+        'too-light' => ':shown is little for :name: :least to :most are usual. Is all of it on the scale, in the '.
+            'right unit?',
     ],
     'portion-stop' => [
         'wanted' => ':kind: no more than :count are wanted.',
@@ -142,8 +142,8 @@ return [
         'hazard' => ':caution',
     ],
     'sample-says' => [
-        'more-than-there-are' => '{1} The batch is one fish: no more than that can be weighed singly.|[2,*] The batch is '.
-            ':count fish: all of them have been weighed singly.',
+        'more-than-there-are' => '{1} The batch is one fish: no more than that can be weighed singly.'.
+            '|[2,*] The batch is :count fish: all of them have been weighed singly.',
     ],
     'why-clean' => [
         'gall-burst' => 'Gall has touched the board: clean down before the next cut.',

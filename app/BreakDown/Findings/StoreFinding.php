@@ -81,7 +81,9 @@ final readonly class StoreFinding
         );
         $tidied = array_sum(
             array_map(
-                fn (Row $row): int => FindKind::from($row->text('kind'))->isTidied() ? (int) $row->number('mass_mg') : 0,
+                fn (Row $row): int => FindKind::from($row->text('kind'))->isTidied()
+                    ? (int) $row->number('mass_mg')
+                    : 0,
                 Row::all(Finding::rows()->where('fish_id', $fish->id)->get()),
             ),
         );

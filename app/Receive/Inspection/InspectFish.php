@@ -81,7 +81,7 @@ final readonly class InspectFish
                 'inspected_at' => Moment::written($this->clock->now()),
             ]);
             foreach ($fish as $one) {
-                $one->not_it = $identity->isDoubtful() ? implode('; ', array_map(lcfirst(...), $identity->missing)) : null;
+                $one->not_it = $identity->isDoubtful() ? $identity->spoken() : null;
                 self::really($one, $line, $not);
                 $this->mark($one, $line, $fresh, $verdict, $reasons, $person);
             }
@@ -130,7 +130,10 @@ final readonly class InspectFish
     {
         $missing = array_map(intval(...), $fields->has('missing_signs') ? $fields->numberList('missing_signs') : []);
 
-        return Fault::within('', fn (): Identity => Identity::of($line->species->name, $line->species->signs(), $missing));
+        return Fault::within(
+            '',
+            fn (): Identity => Identity::of($line->species->name, $line->species->signs(), $missing),
+        );
     }
 
     /** @param  Collection<int, Fish>  $fish */

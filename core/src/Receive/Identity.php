@@ -48,10 +48,18 @@ final readonly class Identity
         return $this->missing !== [];
     }
 
-    /** What becomes of a fish judged so by its freshness: a doubtful one waits for the head chef, if it is not refused. */
+    /**
+     * What becomes of a fish judged so by its freshness: a doubtful one waits for the head chef, if it is not refused.
+     */
     public function judged(Verdict $fresh): Verdict
     {
         return $this->isDoubtful() && $fresh !== Verdict::Refuse ? Verdict::Hold : $fresh;
+    }
+
+    /** "chin barbel; square tail": the signs that are missing, one after the other. */
+    public function spoken(): string
+    {
+        return implode('; ', array_map(lcfirst(...), $this->missing));
     }
 
     /** What is written beside a fish that is held for it; null when nothing is missing. */
@@ -61,7 +69,7 @@ final readonly class Identity
             ? null
             : new Message(NotIt::SignsMissing, [
                 'name' => $this->name,
-                'signs' => implode('; ', array_map(lcfirst(...), $this->missing)),
+                'signs' => $this->spoken(),
             ]);
     }
 }

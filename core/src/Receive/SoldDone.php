@@ -8,7 +8,8 @@ use Sectum\Fish\Part;
 use Sectum\Fish\StateBought;
 
 /**
- * What the supplier says was done to a fish, and the kitchen looks whether it was: scaled by a rub against the grain and
+ * What the supplier says was done to a fish, and the kitchen looks whether it was: scaled by a rub against the grain
+ * and
  * the back of a knife, gutted by a look inside.
  */
 enum SoldDone: string

@@ -29,7 +29,10 @@ final class BatchSampleTest extends TestCase
             0.002,
         );
         $one = BatchSample::of(self::masses(140), 40);
-        self::assertSame([140.0, null, 5600.0, null], [$one->meanGrams, $one->sdGrams, $one->totalGrams, $one->halfGrams]);
+        self::assertSame(
+            [140.0, null, 5600.0, null],
+            [$one->meanGrams, $one->sdGrams, $one->totalGrams, $one->halfGrams],
+        );
     }
 
     public function test_with_all_weighed_nothing_is_left_to_guess_and_more_than_all_is_refused(): void

@@ -153,7 +153,7 @@ final class MethodTest extends TestCase
             ->assertJsonPath('errors.0.pointer', '/done');
     }
 
-    public function test_two_answers_that_make_no_sense_together_are_refused_and_the_one_asked_last_moves_the_other(): void
+    public function test_two_answers_that_clash_are_refused_and_the_one_asked_last_moves_the_other(): void
     {
         $fish = $this->received();
         $both = ['skin' => 'on', 'bones-when' => 'after-skin'];
@@ -222,7 +222,8 @@ final class MethodTest extends TestCase
         $cut = function (string $belly): string {
             $fish = $this->received('4000 g');
             $this->cutAs($fish, 'round-two', ['belly' => $belly])->assertOk();
-            foreach (['head' => '800 g', 'side-a' => '1200 g', 'side-b' => '1200 g', 'frame' => '760 g'] as $part => $g) {
+            $off = ['head' => '800 g', 'side-a' => '1200 g', 'side-b' => '1200 g', 'frame' => '760 g'];
+            foreach ($off as $part => $g) {
                 $this->weigh($fish, $part, $g)->assertOk();
             }
 

@@ -237,7 +237,9 @@ final class SchoolsTest extends TestCase
         }
         foreach (array_reverse(array_keys($from)) as $id) {
             $children = array_keys($from, $id, true);
-            $grams[$id] = $children === [] ? $grams[$id] : array_sum(array_intersect_key($grams, array_flip($children)));
+            if ($children !== []) {
+                $grams[$id] = array_sum(array_intersect_key($grams, array_flip($children)));
+            }
         }
         $step = Mass::ofGrams(1);
         $all = array_sum(array_intersect_key($grams, array_flip(array_keys($from, null, true))));

@@ -21,6 +21,7 @@ import { useKeys } from '../ui/useKeys';
 import { useOutbox, usePut } from '../ui/usePut';
 import { weightText } from '../ui/weightText';
 import { lowerFirst } from '../ui/words';
+import { BoardModes, type View } from './BoardModes';
 import { BonePanel } from './BonePanel';
 import css from './BreakDownScreen.module.css';
 import { isCertain, type Mode, ofStep, partOf, startingMode } from './benchModes';
@@ -28,8 +29,6 @@ import { CleanDown } from './CleanDown';
 import { FindPanel } from './FindPanel';
 import { MethodPanel } from './MethodPanel';
 import { StepPanel } from './StepPanel';
-
-type View = 'fish' | 'method' | 'bones' | 'finds';
 
 /** One fish on the board: follow the steps or weigh parts in any order; put each on the pan, take the reading. */
 export function BreakDownScreen() {
@@ -143,7 +142,6 @@ function Board({ bench }: { bench: Bench }) {
   };
   useKeys(digitKeys(choices, choose));
   const trouble = takeBack.error ?? onTray.error ?? method.error ?? step.error ?? done.error;
-  const bonesToDo = bench.bones.filter((side) => !side.done).length;
 
   return (
     <div className={look.bench}>
@@ -212,44 +210,17 @@ function Board({ bench }: { bench: Bench }) {
         {view === 'finds' && (
           <FindPanel fish={fish.id} line={bench.line} finds={bench.finds} kinds={bench.find_kinds} />
         )}
-        <div className={look.trayHead}>
-          <Chips
-            legend={t('breakDown.weigh')}
-            name="mode"
-            inline
-            quiet
-            value={mode}
-            options={[
-              { value: 'quick', label: t('breakDown.three-weights') },
-              { value: 'parts', label: t('breakDown.every-part') },
-              { value: 'steps', label: t('breakDown.steps') },
-            ]}
-            onChange={(value) => {
-              setMode(value);
-              setPicked(null);
-              setView(value === 'steps' && !bench.method ? 'method' : 'fish');
-            }}
-          />
-          <Chips
-            legend={t('breakDown.show')}
-            name="view"
-            inline
-            quiet
-            value={view}
-            options={[
-              { value: 'fish', label: t('breakDown.fish') },
-              { value: 'method', label: t('breakDown.method') },
-              ...(bench.bones.length > 0
-                ? [{ value: 'bones' as const, label: bonesToDo > 0 ? `Bones: ${bonesToDo}` : t('breakDown.bones') }]
-                : []),
-              {
-                value: 'finds',
-                label: bench.finds.length > 0 ? `Finds: ${bench.finds.length}` : t('breakDown.findings'),
-              },
-            ]}
-            onChange={setView}
-          />
-        </div>
+        <BoardModes
+          bench={bench}
+          mode={mode}
+          view={view}
+          onMode={(value) => {
+            setMode(value);
+            setPicked(null);
+            setView(value === 'steps' && !bench.method ? 'method' : 'fish');
+          }}
+          onView={setView}
+        />
         {view !== 'method' && view !== 'finds' && (
           <div className={mode === 'steps' ? css.trayRow : css.trayRows}>
             {choice?.of_a_fillet && bench.sources.length > 1 && (

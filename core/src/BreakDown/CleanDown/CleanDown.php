@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace Sectum\BreakDown\CleanDown;
 
 /**
- * When board, knife, pliers and cloth are cleaned: between lots, before another species that may be served raw, and after
+ * When board, knife, pliers and cloth are cleaned: between lots, before another species that may be served raw, and
+ * after
  * a burst gall bladder. It is said, and never stands in the way.
  *
  * Source: common practice; the house's own rules may ask for more.

@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace Sectum\BreakDown\Method;
 
 /**
- * On which answers something depends: "head:first;skin:on|silver;!state:side". All of its clauses have to hold; a clause
+ * On which answers something depends: "head:first;skin:on|silver;!state:side". All of its clauses have to hold; a
+ * clause
  * that begins with "!" holds where the question was not answered so, or not asked.
  */
 final readonly class Condition

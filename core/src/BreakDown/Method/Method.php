@@ -88,7 +88,11 @@ final readonly class Method
     public function unasked(string $question, array $decided): ?Exclusion
     {
         foreach ($this->exclusions as $exclusion) {
-            if ($exclusion->question === $question && $exclusion->option === null && $exclusion->when->holds($decided)) {
+            if (
+                $exclusion->question === $question &&
+                $exclusion->option === null &&
+                $exclusion->when->holds($decided)
+            ) {
                 return $exclusion;
             }
         }
