@@ -50,9 +50,11 @@ final readonly class ScaleController
                 'The scale is not answering. Type the weight instead; it is looked for every few seconds.',
             );
         }
+        $at = (int) (1000 * microtime(true));
         $words = new Words(Person::of($request)->units, Settings::load()->scaleStep);
 
         return new JsonResponse([
+            'at_ms' => $at,
             'mass_mg' => $sample->net->milligrams,
             'text' => $words->text($sample->net),
             'tare_mg' => $sample->tare->milligrams,

@@ -8,3 +8,13 @@ export function isSpent(
 ): boolean {
   return shown.steady && Math.abs(shown.mass_mg - recordedMg) <= SAME_WITHIN * shown.resolution_mg;
 }
+
+/** An answer is overtaken by so much at most; further back, the kitchen computer's clock was set. */
+const OVERTAKEN_MS = 5_000;
+
+/** Of two looks at the scale the later one, whichever was answered first. */
+export function later(before: unknown, now: unknown): unknown {
+  const at = (look: unknown) => (look as { at_ms?: number } | undefined)?.at_ms ?? 0;
+  const behind = at(before) - at(now);
+  return behind > 0 && behind < OVERTAKEN_MS ? before : now;
+}

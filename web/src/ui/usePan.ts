@@ -2,7 +2,7 @@ import { useQueryClient } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
 import { api, asProblem, type Weight } from '../api/client';
 import { useKitchen } from '../kitchen/kitchen';
-import { isSpent } from './spent';
+import { isSpent, later } from './spent';
 
 const scaleKey = api.queryOptions('get', '/scale').queryKey;
 
@@ -21,6 +21,8 @@ export function usePan() {
       refetchInterval: (query) => (query.state.status === 'error' ? 3_000 : 250),
       retry: false,
       staleTime: 0,
+      // Two answers may overtake one another: what the scale showed later stays.
+      structuralSharing: later,
     },
   );
   const tare = api.useMutation('post', '/scale/tare', { onSuccess: keep });
@@ -34,8 +36,6 @@ export function usePan() {
   }, [spent, shown]);
   // The hand of the demo was at the pan: what lies there now is another thing, even where no look in between was unsteady.
   const put = api.useMutation('post', '/scale/pan', {
-    // A look that was asked for before it would show what is gone.
-    onMutate: () => queries.cancelQueries({ queryKey: scaleKey }),
     onSuccess: (data) => {
       keep(data);
       setSpent(null);
