@@ -302,7 +302,8 @@ test('Enter stays on the stage, letters are for whoever wants them, Z asks', asy
   await expect(page.getByLabel('Weight, typed')).not.toBeFocused();
   await expect(page.locator('dialog[open]')).toHaveCount(0);
   await page.goto('/me');
-  await page.locator('.mantine-Chip-root', { hasText: 'On' }).tap();
+  await letters.locator('.mantine-Chip-root', { hasText: /^On$/ }).tap();
+  await expect(letters.getByLabel('On')).toBeChecked();
 });
 
 test('fast typing is no label: nothing of it is eaten', async ({ page }) => {
