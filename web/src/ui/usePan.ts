@@ -1,5 +1,5 @@
 import { useQueryClient } from '@tanstack/react-query';
-import { useEffect, useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { api, asProblem, type Weight } from '../api/client';
 import { useKitchen } from '../kitchen/kitchen';
 import { isSpent, later } from './spent';
@@ -29,16 +29,18 @@ export function usePan() {
   const shown = scale.isError ? undefined : scale.data;
   // What was recorded is not recorded again until something else lies there.
   const [spent, setSpent] = useState<number | null>(null);
+  // The hand of the demo was at the pan: from that look on it is another thing, even where none in between was unsteady.
+  const moved = useRef(Number.POSITIVE_INFINITY);
   useEffect(() => {
-    if (spent !== null && shown && !isSpent(spent, shown)) {
+    if (spent !== null && shown && (!isSpent(spent, shown) || shown.at_ms >= moved.current)) {
+      moved.current = Number.POSITIVE_INFINITY;
       setSpent(null);
     }
   }, [spent, shown]);
-  // The hand of the demo was at the pan: what lies there now is another thing, even where no look in between was unsteady.
   const put = api.useMutation('post', '/scale/pan', {
     onSuccess: (data) => {
+      moved.current = data.at_ms;
       keep(data);
-      setSpent(null);
     },
   });
   const weight: Weight | null =
@@ -52,7 +54,10 @@ export function usePan() {
     isThere,
     /** The weight that lies there was recorded already. */
     spent: spent !== null,
-    spend: () => shown && setSpent(shown.mass_mg),
+    spend: () => {
+      moved.current = Number.POSITIVE_INFINITY;
+      setSpent(shown?.mass_mg ?? null);
+    },
     away: isThere && scale.isError ? asProblem(scale.error).detail : null,
     tare: () => tare.mutate({}),
     put: (typed: string) => put.mutate({ body: { put: typed } }),
