@@ -156,7 +156,7 @@ function Board({ bench }: { bench: Bench }) {
           }
         />
         <Keel keel={bench.keel} onChoose={(piece) => choose(bench.pieces.find((p) => p.piece === piece)?.part ?? '')} />
-        <CleanDown fish={fish.id} always={view === 'finds'} />
+        <CleanDown fish={fish.id} always={view === 'finds'} begun={offAnything} />
         <Remarks
           remarks={bench.remarks}
           onRetake={(piece) => {

@@ -19,11 +19,14 @@ const PARTS: Record<Part, string> = {
   cloth: t('cleanDown.cloth'),
 };
 
-/** Whether the board wants cleaning down before this fish; said, never in the way. With `always`, also when it does not. */
-export function CleanDown({ fish, always = false }: { fish: string; always?: boolean }) {
+/**
+ * Whether the board wants cleaning down before this fish; said, never in the way, and once the fish is begun only after
+ * gall. With `always`, also when nothing calls for it.
+ */
+export function CleanDown({ fish, always, begun }: { fish: string; always: boolean; begun: boolean }) {
   const [open, setOpen] = useState(false);
   const { data } = api.useQuery('get', '/breakdown/fish/{fish}/clean-down', { params: { path: { fish } } });
-  if (!data || (!always && data.why === null)) {
+  if (!data || (!always && (data.why === null || (begun && data.why !== 'gall-burst')))) {
     return null;
   }
   return (
