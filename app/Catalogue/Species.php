@@ -32,6 +32,7 @@ use Sectum\Fish\StateBought;
  * @property PinBoneRow $pin_row
  * @property float $pin_count expected a side
  * @property float $pin_sd
+ * @property float $pin_reach_pct how far along the side they run, from the head end
  * @property string $hazards separated by spaces
  * @property string $raw_note
  * @property string $keep parts worth keeping, separated by spaces
@@ -54,6 +55,7 @@ final class Species extends Record
         'pin_row',
         'pin_count',
         'pin_sd',
+        'pin_reach_pct',
         'hazards',
         'raw_note',
         'keep',
@@ -142,6 +144,7 @@ final class Species extends Record
             'bled' => 'boolean',
             'pin_count' => 'float',
             'pin_sd' => 'float',
+            'pin_reach_pct' => 'float',
             'shipped' => 'array',
             'house' => 'array',
         ];

@@ -26,8 +26,16 @@ return new class extends Migration
             $table->primary(['species_id', 'place']);
         });
         Schema::table('species', function (Blueprint $table): void {
+            $table->float('pin_reach_pct')->default(0);
             $table->string('look_alikes')->default('');
             $table->string('handling')->default('');
+        });
+        // Until the catalogue is laid anew, and for kinds the house added. Estimates.
+        foreach (['short' => 55, 'long' => 70, 'many' => 95] as $row => $reach) {
+            DB::table('species')->where('pin_row', $row)->update(['pin_reach_pct' => $reach]);
+        }
+        Schema::table('bone_checks', function (Blueprint $table): void {
+            $table->json('marks')->default('[]');
         });
         Schema::table('fish', function (Blueprint $table): void {
             $table->string('not_it')->nullable();

@@ -8,24 +8,26 @@ use App\Fish\Fish;
 use App\Fish\Piece;
 use App\Kitchen\Database\Remembered;
 use App\Kitchen\Database\Row;
+use Illuminate\Support\Facades\DB;
 use Sectum\BreakDown\BoneCheck;
+use Sectum\BreakDown\BoneReach;
 use Sectum\Fish\Part;
 use Sectum\Fish\PinBoneRow;
 
 /** How the bone check of each fillet of a fish stands. */
 final readonly class BoneChecks
 {
+    /** Marked sides of a kind that count. */
+    private const MOST = 200;
+
     /** @return array<string, BoneCheck> by piece; only fillets cut from the fish itself */
     public static function of(Fish $fish): array
     {
         $latest = [];
-        $rows = Remembered::of(
-            "bone checks:{$fish->id}",
-            ['bone_checks'],
-            fn (): array => Row::all(BonePass::rows()->where('fish_id', $fish->id)->orderBy('rowid')->get()),
-        );
-        foreach ($rows as $row) {
-            $latest[$row->text('piece_id')] = $row;
+        foreach (self::rows($fish) as $row) {
+            if ($row->text('fish_id') === $fish->id) {
+                $latest[$row->text('piece_id')] = $row;
+            }
         }
         $checks = [];
         foreach (self::fillets($fish) as $piece) {
@@ -40,6 +42,48 @@ final readonly class BoneChecks
         }
 
         return $checks;
+    }
+
+    /**
+     * Its own checks, and the latest of its kind that say where the bones were found: asked for together.
+     *
+     * @return list<Row> first to last
+     */
+    private static function rows(Fish $fish): array
+    {
+        return Remembered::of("bone checks:{$fish->id}", ['bone_checks'], function () use ($fish): array {
+            $marked = BonePass::rows()
+                ->select('bone_checks.*', 'bone_checks.rowid as written')
+                ->join('fish', 'fish.id', 'bone_checks.fish_id')
+                ->where('fish.species_id', $fish->species_id)
+                ->where('fish.id', '!=', $fish->id)
+                ->where('marks', '!=', '[]')
+                ->orderByDesc('written')
+                ->limit(self::MOST);
+
+            return Row::all(
+                BonePass::rows()
+                    ->select('bone_checks.*', 'rowid as written')
+                    ->where('fish_id', $fish->id)
+                    ->unionAll(DB::query()->fromSub($marked, 'marked'))
+                    ->orderBy('written')
+                    ->get(),
+            );
+        });
+    }
+
+    /** How far the bones of its kind run here: the last pass of each side that was marked says where its last one was. */
+    private static function reach(Fish $fish): BoneReach
+    {
+        $farthest = [];
+        foreach (self::rows($fish) as $row) {
+            $marks = array_filter((array) json_decode($row->text('marks'), true), is_numeric(...));
+            if ($marks !== []) {
+                $farthest[$row->text('piece_id')] = 100 * (float) max($marks);
+            }
+        }
+
+        return BoneReach::of(max(1.0, $fish->species->pin_reach_pct), array_values($farthest));
     }
 
     /** The check of one fillet with so many found. */
@@ -63,6 +107,7 @@ final readonly class BoneChecks
             return [];
         }
         $checks = self::of($fish);
+        $reach = self::reach($fish);
 
         return array_map(
             fn (Piece $piece): array => [
@@ -76,16 +121,27 @@ final readonly class BoneChecks
                 'done' => $checks[$piece->id]->isDone(),
                 'may_wait' => $fish->isBonedLater(),
                 'said' => $checks[$piece->id]->said(),
-                // How far along the side the bones run, from the head end.
-                'runs' => match ($fish->species->pin_row) {
-                    PinBoneRow::Short => 0.45,
-                    PinBoneRow::Long => 0.7,
-                    PinBoneRow::ManyBoned => 0.95,
-                },
+                'runs' => round($reach->meanPct / 100, 3),
+                'runs_to' => round($reach->highPct / 100, 3),
+                'runs_by' => $reach->sides,
+                'marks' => self::marks($fish, $piece),
                 'in_strips' => $fish->species->pin_row === PinBoneRow::ManyBoned,
             ],
             self::fillets($fish),
         );
+    }
+
+    /** @return list<float> where its bones were found, by the last pass */
+    private static function marks(Fish $fish, Piece $piece): array
+    {
+        $marks = [];
+        foreach (self::rows($fish) as $row) {
+            if ($row->text('piece_id') === $piece->id) {
+                $marks = array_filter((array) json_decode($row->text('marks'), true), is_numeric(...));
+            }
+        }
+
+        return array_values(array_map(floatval(...), $marks));
     }
 
     /** @return list<Piece> */

@@ -15,6 +15,7 @@ use App\Kitchen\Record;
  * @property int $found
  * @property bool $second_pass
  * @property string|null $waived why nobody counted
+ * @property list<float> $marks where they were found, 0 at the head end to 1
  * @property bool $later whether they were found while portioning
  * @property string $checked_by
  * @property string $checked_at ISO 8601

@@ -56,6 +56,7 @@ final readonly class StoreBoneCheck
                 'second_pass' => $fields->bool('second_pass') || ($later && $before?->secondPass === true),
                 'waived' => $waived,
                 'later' => $later,
+                'marks' => json_encode($fields->has('marks') ? $fields->numberList('marks') : []),
                 'checked_by' => $person->id,
                 'checked_at' => Moment::written($this->clock->now()),
             ]);

@@ -49,6 +49,30 @@ final class BoardTest extends AtTheDoor
         return $this->api('PUT', "/breakdown/fish/{$this->fish}/bones/".($id ?? self::id()), $what);
     }
 
+    public function test_how_far_the_bones_run_is_learned_from_where_the_last_was_found(): void
+    {
+        $this->weigh($this->fish, 'frame', '520 g');
+        $start = $this->api('GET', "/breakdown/fish/{$this->fish}")->assertJsonPath('bones.0.runs_by', 0);
+        self::assertSame(0.5, $start->json('bones.0.runs'), 'hake: half of the side');
+        self::assertGreaterThan(0.5, $start->json('bones.0.runs_to'));
+        $a = $this->side('side-a');
+        $this->bones(['piece' => $a, 'found' => 2, 'marks' => [0.2, 1.4]])
+            ->assertStatus(422)
+            ->assertJsonPath('errors.0.pointer', '/marks/1');
+        $this->bones(['piece' => $a, 'found' => 2, 'marks' => [0.7, 0.2], 'running' => true])
+            ->assertOk()
+            ->assertJsonPath('bones.0.marks', [0.7, 0.2])
+            ->assertJsonPath('bones.0.runs_by', 1);
+        $this->bones(['piece' => $a, 'found' => 3, 'marks' => [0.2, 0.65, 0.6], 'running' => true])->assertOk();
+        // One side at 65 beside a start at 50 that counts for four.
+        $other = $this->received('4000 g');
+        $this->weigh($other, 'side-a', '1200 g')->assertOk();
+        $this->api('GET', "/breakdown/fish/{$other}")
+            ->assertJsonPath('bones.0.runs', 0.53)
+            ->assertJsonPath('bones.0.runs_by', 1)
+            ->assertJsonPath('bones.0.marks', []);
+    }
+
     public function test_bones_may_come_out_of_the_portions_and_none_goes_on_before(): void
     {
         $this->weigh($this->fish, 'frame', '520 g');

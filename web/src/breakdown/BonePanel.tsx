@@ -1,7 +1,7 @@
 import { Button, TextInput, UnstyledButton } from '@mantine/core';
 import { useQueryClient } from '@tanstack/react-query';
 import cx from 'clsx';
-import { useState } from 'react';
+import { type MouseEvent, useState } from 'react';
 import { ulid } from 'ulid';
 import { api, asProblem, type Bench, type Bones, faultAt } from '../api/client';
 import { useKitchen } from '../kitchen/kitchen';
@@ -54,8 +54,9 @@ function Count({ fish, side, later }: { fish: string; side: Bones; later: boolea
   const [draft, setDraft, clearDraft] = useDraft(`bones/${side.piece}${later ? '/later' : ''}`, {
     found: later ? 0 : side.found,
     word: '',
+    marks: later ? [] : side.marks,
   });
-  const { found, word } = draft;
+  const { found, word, marks = [] } = draft;
   const [why, setWhy] = useState('');
   const key = api.queryOptions('get', '/breakdown/fish/{fish}', { params: { path: { fish } } }).queryKey;
   const keep = (bench: Bench) => {
@@ -77,14 +78,21 @@ function Count({ fish, side, later }: { fish: string; side: Bones; later: boolea
   const write = (more: { second_pass?: boolean; waived?: string; later?: boolean }) =>
     store.mutate({
       params: params(),
-      body: { piece: side.piece, found, ...(word.trim().length > 2 ? { word: word.trim() } : {}), ...more },
+      body: { piece: side.piece, found, marks, ...(word.trim().length > 2 ? { word: word.trim() } : {}), ...more },
     });
   // The count is a record: each tap is kept, here and at the kitchen computer.
-  const set = (next: number) => {
-    setDraft({ ...draft, found: next });
+  const set = (next: number, where: number[] = marks.slice(0, next)) => {
+    setDraft({ ...draft, found: next, marks: where });
     if (!later) {
-      count.mutate({ params: params(), body: { piece: side.piece, found: next, running: true } });
+      count.mutate({ params: params(), body: { piece: side.piece, found: next, marks: where, running: true } });
     }
+  };
+  /** A bone where the side was touched; by key it is one more, wherever it lay. */
+  const touched = (event: MouseEvent<HTMLButtonElement>) => {
+    const box = event.currentTarget.getBoundingClientRect();
+    const x = (420 * (event.clientX - box.left)) / box.width;
+    const place = Math.round(1000 * Math.min(1, Math.max(0, (x - 22) / 380))) / 1000;
+    set(found + 1, event.detail === 0 || later ? marks : [...marks, place]);
   };
   useKeys({ b: () => set(found + 1) });
   const challenged = faultAt(store.error, '/word');
@@ -92,30 +100,37 @@ function Count({ fish, side, later }: { fish: string; side: Bones; later: boolea
 
   return (
     <div className={css.bonesCount}>
-      <svg
-        viewBox="0 0 420 92"
-        role="img"
+      <UnstyledButton
+        className={css.bonesPlace}
+        onClick={touched}
         aria-label={t('bonePanel.pin-bones-run-along-the-first', {
           round: Math.round(100 * side.runs),
           side: side.name,
         })}
       >
-        <path d="M6 46C60 8 220 4 414 40v12C220 88 60 84 6 46Z" fill="#f5ece5" stroke="var(--ink)" strokeWidth="2" />
-        <path d={`M22 40H${22 + 380 * side.runs}`} stroke="var(--action)" strokeWidth="14" opacity="0.25" />
-        {Array.from({ length: usual }, (_, i) => 26 + ((380 * side.runs - 8) * i) / Math.max(1, usual - 1)).map(
-          (x, i) => (
-            <path
-              key={x}
-              d={`M${x} 48l5-15`}
-              stroke={i < found ? 'var(--line-strong)' : 'var(--ink)'}
-              strokeWidth={i < found ? 1 : 2.4}
-              strokeDasharray={i < found ? '2 3' : undefined}
-            />
-          ),
-        )}
-      </svg>
+        <svg viewBox="0 0 420 92" aria-hidden="true">
+          <path d="M6 46C60 8 220 4 414 40v12C220 88 60 84 6 46Z" fill="#f5ece5" stroke="var(--ink)" strokeWidth="2" />
+          <path d={`M22 40H${22 + 380 * side.runs_to}`} stroke="var(--action)" strokeWidth="14" opacity="0.12" />
+          <path d={`M22 40H${22 + 380 * side.runs}`} stroke="var(--action)" strokeWidth="14" opacity="0.25" />
+          {Array.from({ length: usual }, (_, i) => 26 + ((380 * side.runs - 8) * i) / Math.max(1, usual - 1)).map(
+            (x, i) => (
+              <path
+                key={x}
+                d={`M${x} 48l5-15`}
+                stroke={i < found ? 'var(--line-strong)' : 'var(--ink)'}
+                strokeWidth={i < found ? 1 : 2.4}
+                strokeDasharray={i < found ? '2 3' : undefined}
+              />
+            ),
+          )}
+          {marks.map((place) => (
+            <circle key={place} cx={22 + 380 * place} cy="62" r="4" fill="var(--action)" />
+          ))}
+        </svg>
+      </UnstyledButton>
       <p className={css.bonesSaid}>
-        {later || found > 0 || side.done ? side.said : t('bonePanel.not-counted-expect', { usual: side.usual })}
+        {later || found > 0 || side.done ? side.said : t('bonePanel.not-counted-expect', { usual: side.usual })}{' '}
+        {side.runs_by > 0 && <span className={look.soft}>{t('bonePanel.drawn-by', { count: side.runs_by })}</span>}
       </p>
       <div className={css.bonesRow}>
         <UnstyledButton

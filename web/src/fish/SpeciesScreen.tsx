@@ -21,6 +21,7 @@ const NAMES: Record<Field, string> = {
   pin_row: t('species.pin-bones-run'),
   pin_count: t('species.pin-bones-a-side'),
   pin_sd: '±',
+  pin_reach_pct: t('species.pin-bones-reach'),
   hazards: t('species.hazards'),
   raw_note: t('species.raw-service'),
   keep: t('species.worth-keeping'),
