@@ -89,7 +89,7 @@ function Count({ fish, side, later }: { fish: string; side: Bones; later: boolea
   };
   /** A bone where the side was touched; by key it is one more, wherever it lay. */
   const touched = (event: MouseEvent<HTMLButtonElement>) => {
-    const box = event.currentTarget.getBoundingClientRect();
+    const box = (event.currentTarget.firstElementChild ?? event.currentTarget).getBoundingClientRect();
     const x = (420 * (event.clientX - box.left)) / box.width;
     const place = Math.round(1000 * Math.min(1, Math.max(0, (x - 22) / 380))) / 1000;
     set(found + 1, event.detail === 0 || later ? marks : [...marks, place]);
@@ -123,8 +123,8 @@ function Count({ fish, side, later }: { fish: string; side: Bones; later: boolea
               />
             ),
           )}
-          {marks.map((place) => (
-            <circle key={place} cx={22 + 380 * place} cy="62" r="4" fill="var(--action)" />
+          {marks.map((place, i) => (
+            <circle key={`${i}:${place}`} cx={22 + 380 * place} cy="62" r="4" fill="var(--action)" />
           ))}
         </svg>
       </UnstyledButton>
