@@ -74,14 +74,20 @@ function Board({ bench }: { bench: Bench }) {
     onError: () => queries.invalidateQueries({ queryKey: key }),
   });
 
+  const at = bench.method?.steps[bench.method.at];
   const steps = mode === 'steps' ? ofStep(bench) : [];
   const choices = mode === 'quick' ? bench.quick : mode === 'parts' || steps.length === 0 ? bench.parts : steps;
   const waitingParts = outbox.waiting.map((entry) => partOf(entry.body));
   const wholeMissing = !bench.pieces.some((piece) => piece.part === 'whole') && !waitingParts.includes('whole');
+  // A step that takes nothing off asks for no weight; whoever has one to write down chooses its part.
+  const asksNothing = mode === 'steps' && at !== undefined && steps.length === 0;
   const nextUnweighed = choices.find((choice) => !choice.mass && !waitingParts.includes(choice.part))?.part ?? null;
   const chosenPart = wholeMissing
     ? 'whole'
-    : (picked ?? partOf(outbox.refused?.body) ?? nextUnweighed ?? (mode === 'steps' ? (steps[0]?.part ?? null) : null));
+    : (picked ??
+      partOf(outbox.refused?.body) ??
+      (asksNothing ? null : nextUnweighed) ??
+      (mode === 'steps' ? (steps[0]?.part ?? null) : null));
   const choice = choices.find((c) => c.part === chosenPart);
   const source = bench.sources.find((s) => s.piece === (from ?? choice?.from)) ?? bench.sources[0];
   const retaken = bench.pieces.find((piece) => piece.piece === again);
@@ -93,7 +99,6 @@ function Board({ bench }: { bench: Bench }) {
         ? `${choice.name}${choice.mass ? t('breakDown.one-more') : ''}${choice.of_a_fillet && source ? t('breakDown.cut-from', { lowerFirst: lowerFirst(source.name) }) : ''}${tray ? t('breakDown.on-the', { tray }) : ''}`
         : null;
   const offAnything = bench.pieces.length > 1 || outbox.waiting.length > 0;
-  const at = bench.method?.steps[bench.method.at];
   const todo = wholeMissing
     ? t('breakDown.put-the-whole-fish-on-the')
     : bench.remarks[0]
