@@ -27,7 +27,8 @@ use stdClass;
 /** The schools of breaking down, shipped and the house's own, from their tables. */
 final readonly class Methods
 {
-    private const TABLES = ['methods', 'method_steps', 'method_choices', 'method_rules', 'parts'];
+    /** What a method stands on. */
+    public const TABLES = ['methods', 'method_steps', 'method_choices', 'method_rules', 'parts'];
 
     public static function of(string $code): ?Method
     {

@@ -23,12 +23,7 @@ final readonly class BoneChecks
     /** @return array<string, BoneCheck> by piece; only fillets cut from the fish itself */
     public static function of(Fish $fish): array
     {
-        $latest = [];
-        foreach (self::rows($fish) as $row) {
-            if ($row->text('fish_id') === $fish->id) {
-                $latest[$row->text('piece_id')] = $row;
-            }
-        }
+        $latest = self::latest($fish);
         $checks = [];
         foreach (self::fillets($fish) as $piece) {
             $row = $latest[$piece->id] ?? null;
@@ -42,6 +37,17 @@ final readonly class BoneChecks
         }
 
         return $checks;
+    }
+
+    /** @return array<string, Row> the last pass over each piece */
+    private static function latest(Fish $fish): array
+    {
+        $latest = [];
+        foreach (self::rows($fish) as $row) {
+            $latest[$row->text('piece_id')] = $row;
+        }
+
+        return $latest;
     }
 
     /**
@@ -72,14 +78,14 @@ final readonly class BoneChecks
         });
     }
 
-    /** How far the bones of its kind run here: the last pass of each side that was marked says where its last one was. */
+    /** How far the bones of its kind run here: the last pass of a side that was marked says where its last one was. */
     private static function reach(Fish $fish): BoneReach
     {
         $farthest = [];
         foreach (self::rows($fish) as $row) {
-            $marks = array_filter((array) json_decode($row->text('marks'), true), is_numeric(...));
+            $marks = self::marked($row);
             if ($marks !== []) {
-                $farthest[$row->text('piece_id')] = 100 * (float) max($marks);
+                $farthest[$row->text('piece_id')] = 100 * max($marks);
             }
         }
 
@@ -108,6 +114,7 @@ final readonly class BoneChecks
         }
         $checks = self::of($fish);
         $reach = self::reach($fish);
+        $latest = self::latest($fish);
 
         return array_map(
             fn (Piece $piece): array => [
@@ -124,24 +131,19 @@ final readonly class BoneChecks
                 'runs' => round($reach->meanPct / 100, 3),
                 'runs_to' => round($reach->highPct / 100, 3),
                 'runs_by' => $reach->sides,
-                'marks' => self::marks($fish, $piece),
+                'marks' => isset($latest[$piece->id]) ? self::marked($latest[$piece->id]) : [],
                 'in_strips' => $fish->species->pin_row === PinBoneRow::ManyBoned,
             ],
             self::fillets($fish),
         );
     }
 
-    /** @return list<float> where its bones were found, by the last pass */
-    private static function marks(Fish $fish, Piece $piece): array
+    /** @return list<float> where bones were found in one pass */
+    private static function marked(Row $pass): array
     {
-        $marks = [];
-        foreach (self::rows($fish) as $row) {
-            if ($row->text('piece_id') === $piece->id) {
-                $marks = array_filter((array) json_decode($row->text('marks'), true), is_numeric(...));
-            }
-        }
+        $marks = array_filter((array) json_decode($pass->text('marks'), true), is_numeric(...));
 
-        return array_values(array_map(floatval(...), $marks));
+        return array_map(floatval(...), array_values($marks));
     }
 
     /** @return list<Piece> */

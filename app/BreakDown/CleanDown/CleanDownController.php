@@ -18,7 +18,7 @@ final readonly class CleanDownController
 {
     private const COLUMNS = ['done_at', 'done_by', 'what', 'sanitiser_ppm'];
 
-    public function show(Request $request, CleanDownView $view, string $fish): JsonResponse
+    public function show(CleanDownView $view, string $fish): JsonResponse
     {
         return new JsonResponse($view->of(Fish::onTheBench($fish), Words::ofReader()));
     }
@@ -32,7 +32,7 @@ final readonly class CleanDownController
     ): JsonResponse {
         $store($fish, $act, Fields::of($request), Person::of($request));
 
-        return $this->show($request, $view, $fish);
+        return $this->show($view, $fish);
     }
 
     /** All of them, to hand over. */

@@ -6,13 +6,12 @@ namespace App\BreakDown\CleanDown;
 
 use App\Fish\Finding;
 use App\Fish\Fish;
-use App\Kitchen\Database\Remembered;
+use App\Fish\Reading;
 use App\Kitchen\Database\Row;
 use App\Kitchen\Format\Words;
 use App\Kitchen\Moment;
 use App\Kitchen\Settings;
 use Illuminate\Database\Query\Builder;
-use Illuminate\Support\Facades\DB;
 use Psr\Clock\ClockInterface;
 use Sectum\BreakDown\CleanDown\CleanDown;
 use Sectum\BreakDown\CleanDown\Cleaned;
@@ -24,9 +23,6 @@ use Sectum\Receive\RawService;
 /** How the board stands: when it was last cleaned down, what lay on it since, and whether it wants it now. */
 final readonly class CleanDownView
 {
-    /** What lay here longer ago than this was cleaned up with the day. */
-    private const HOURS = 14;
-
     public function __construct(private ClockInterface $clock)
     {
     }
@@ -37,14 +33,13 @@ final readonly class CleanDownView
         $last = Row::maybe(self::all()->limit(1)->first());
         $since = max(
             $last?->text('done_at') ?? '',
-            Moment::written($this->clock->now()->modify('-'.self::HOURS.' hours')),
+            Moment::written($this->clock->now()->modify('-'.CleanDown::HOURS.' hours')),
         );
-        $worked = self::workedSince($since);
-        $next = self::worked($fish->id, self::lotOf($fish->line_id, $fish->id), $fish->species_id, $since);
+        $galled = self::galledSince($since);
         $raw = RawService::of($fish->species->scientific, $fish->species->hazardList(), $fish->line?->proof);
         $why = CleanDown::needed(
-            array_values(array_diff_key($worked, [$fish->id => true])),
-            $worked[$fish->id] ?? $next,
+            self::workedSince($since, $fish, $galled),
+            self::worked($fish->id, $fish->line_id, $fish->species_id, $galled),
             $raw->open,
         );
 
@@ -73,54 +68,53 @@ final readonly class CleanDownView
             ->orderByDesc('clean_downs.id');
     }
 
-    /** @return array<string, Worked> by fish: whatever was weighed off one */
-    private static function workedSince(string $since): array
+    /**
+     * @param  list<string>  $galled
+     * @return list<Worked> whatever other fish something was weighed off
+     */
+    private static function workedSince(string $since, Fish $but, array $galled): array
     {
-        $worked = [];
-        $rows = DB::table('readings')
+        $rows = Reading::rows()
             ->join('pieces', 'pieces.id', 'readings.piece_id')
             ->join('fish', 'fish.id', 'pieces.fish_id')
             ->where('readings.taken_at', '>', $since)
             ->whereNotNull('pieces.parent_id')
+            ->where('fish.id', '!=', $but->id)
             ->distinct()
             ->get(['fish.id', 'fish.line_id', 'fish.species_id']);
-        foreach (Row::all($rows) as $row) {
-            $id = $row->text('id');
-            $lot = self::lotOf($row->text('line_id') === '' ? null : $row->text('line_id'), $id);
-            $worked[$id] = self::worked($id, $lot, $row->text('species_id'), $since);
-        }
 
-        return $worked;
+        return array_map(
+            fn (Row $row): Worked => self::worked(
+                $row->text('id'),
+                $row->text('line_id') === '' ? null : $row->text('line_id'),
+                $row->text('species_id'),
+                $galled,
+            ),
+            Row::all($rows),
+        );
     }
 
-    private static function worked(string $fish, string $lot, string $species, string $since): Worked
+    /**
+     * A fish without a line of a delivery is a lot of its own.
+     *
+     * @param  list<string>  $galled
+     */
+    private static function worked(string $fish, ?string $line, string $species, array $galled): Worked
     {
-        return new Worked($lot, $species, isset(self::galled($since)[$fish]));
+        return new Worked($line ?? "fish {$fish}", $species, in_array($fish, $galled, true));
     }
 
-    /** @return array<string, true> fish on which gall was found since */
-    private static function galled(string $since): array
+    /** @return list<string> fish on which gall was found since */
+    private static function galledSince(string $since): array
     {
-        return Remembered::of("gall since {$since}", ['finds'], function () use ($since): array {
-            $galled = [];
-            $found = Finding::rows()
-                ->where('kind', FindKind::Gall->value)
-                ->where('found_at', '>', $since)
-                ->pluck('fish_id')
-                ->all();
-            foreach ($found as $fish) {
-                if (is_string($fish)) {
-                    $galled[$fish] = true;
-                }
-            }
-
-            return $galled;
-        });
-    }
-
-    /** A fish without a line of a delivery is a lot of its own. */
-    private static function lotOf(?string $line, string $fish): string
-    {
-        return $line ?? "fish {$fish}";
+        return array_map(
+            fn (Row $row): string => $row->text('fish_id'),
+            Row::all(
+                Finding::rows()
+                    ->where('kind', FindKind::Gall->value)
+                    ->where('found_at', '>', $since)
+                    ->get(['fish_id']),
+            ),
+        );
     }
 }

@@ -40,7 +40,7 @@ final readonly class StoreFinding
             if ($mass !== null && $mass->milligrams > $fish->mass()->milligrams) {
                 throw Fault::inField('/mass', 'That is more than the fish weighs.');
             }
-            if ($kind->isTidied()) {
+            if ($kind->isTidied() && $mass !== null) {
                 self::mustBeWithinTheFillets($fish, $mass);
             }
             $photo = $fields->maybeString('photo');
@@ -74,7 +74,7 @@ final readonly class StoreFinding
     }
 
     /** What is tidied off the fillets of a fish, this with what was tidied before, is no more than they weigh. */
-    private static function mustBeWithinTheFillets(Fish $fish, ?Mass $mass): void
+    private static function mustBeWithinTheFillets(Fish $fish, Mass $mass): void
     {
         $fillets = array_sum(
             array_map(fn (Piece $piece): int => $piece->reading()->mass_mg ?? 0, CutFrom::fillets($fish)),
@@ -87,7 +87,7 @@ final readonly class StoreFinding
                 Row::all(Finding::rows()->where('fish_id', $fish->id)->get()),
             ),
         );
-        if ($mass !== null && $fillets > 0 && $mass->milligrams + $tidied > $fillets) {
+        if ($fillets > 0 && $mass->milligrams + $tidied > $fillets) {
             throw Fault::inField('/mass', 'That is more than the fillets weigh.');
         }
     }

@@ -6,10 +6,9 @@ namespace App\BreakDown\Method;
 
 use App\Catalogue\Methods;
 use App\Fish\Fish;
+use App\Kitchen\Database\Remembered;
 use Sectum\BreakDown\Method\Answered;
 use Sectum\BreakDown\Method\Method;
-use Sectum\BreakDown\Method\Option;
-use Sectum\BreakDown\Method\Question;
 use Sectum\BreakDown\Method\Step;
 
 /** How one fish is cut: its method, the answers that hold for it, and the steps they ask for. */
@@ -23,43 +22,48 @@ final readonly class HowCut
     /** Null while nobody chose a method. */
     public static function of(Fish $fish): ?self
     {
+        $about = json_encode([$fish->method, $fish->state, $fish->choices], JSON_THROW_ON_ERROR);
+
+        return Remembered::of("how cut:{$fish->id}:{$about}", Methods::TABLES, fn (): ?self => self::work($fish));
+    }
+
+    private static function work(Fish $fish): ?self
+    {
         $method = $fish->method === null ? null : Methods::of($fish->method);
         if ($method === null) {
             return null;
         }
-        $answered = $method->answered(self::known($fish->choices, $method), self::facts($fish, $method));
+        $answered = self::answeredBy($method, $fish->choices, self::facts($fish, $method));
 
         return new self($method, $answered, $method->stepsFor($answered, $fish->state));
+    }
+
+    /**
+     * The answers another fish like this one was cut by.
+     *
+     * @param  array<string, string>  $choices
+     */
+    public function had(array $choices): Answered
+    {
+        return self::answeredBy($this->method, $choices, $this->answered->facts);
     }
 
     /**
      * An answer of an older catalogue that is none any more gives way to the usual one.
      *
      * @param  array<string, string>  $choices
-     * @return array<string, string>
+     * @param  array<string, string>  $facts
      */
-    public static function known(array $choices, Method $method): array
+    private static function answeredBy(Method $method, array $choices, array $facts): Answered
     {
-        return array_filter(
+        $known = array_filter(
             $choices,
             fn (string $option, string $question): bool => ($method->questions[$question] ?? null)?->option($option)
                 !== null,
             ARRAY_FILTER_USE_BOTH,
         );
-    }
 
-    /** @return list<array{Question, Option}> each question that is asked, with its answer */
-    public function answers(): array
-    {
-        $answers = [];
-        foreach ($this->answered->chosen as $code => $chosen) {
-            $option = $this->method->questions[$code]->option($chosen);
-            if ($option !== null) {
-                $answers[] = [$this->method->questions[$code], $option];
-            }
-        }
-
-        return $answers;
+        return $method->answered($known, $facts);
     }
 
     /** @return array<string, string> what is so of a fish without being asked, as the exclusions name it */

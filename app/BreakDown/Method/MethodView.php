@@ -26,9 +26,9 @@ final readonly class MethodView
     private function __construct(
         private Fish $fish,
         private Words $words,
-        private Method $method,
         private HowCut $cut,
         private Mass $whole,
+        private int $seconds,
     ) {
     }
 
@@ -40,20 +40,27 @@ final readonly class MethodView
 
         return [
             'methods' => $methods,
-            'method' => $cut === null ? null : (new self($fish, $words, $cut->method, $cut, $fish->mass()))->whole(),
+            'method' => $cut === null ? null : self::cut($fish, $words, $cut)->whole(),
         ];
+    }
+
+    private static function cut(Fish $fish, Words $words, HowCut $cut): self
+    {
+        $whole = $fish->mass();
+
+        return new self($fish, $words, $cut, $whole, Method::secondsFor($cut->steps, $whole));
     }
 
     /** @return Answer */
     private function whole(): array
     {
         return [
-            'method' => $this->method->code,
-            'name' => $this->method->name,
-            'why' => $this->method->why,
+            'method' => $this->cut->method->code,
+            'name' => $this->cut->method->name,
+            'why' => $this->cut->method->why,
             'at' => self::at($this->fish, $this->cut->steps),
             'steps' => array_map($this->step(...), $this->cut->steps),
-            'seconds' => Method::secondsFor($this->cut->steps, $this->whole) * $this->fish->count,
+            'seconds' => $this->seconds * $this->fish->count,
             'begun_s' => $this->fish->begun_at === null
                     ? null
                     : max(0, now()->getTimestamp() - Moment::at($this->fish->begun_at)->getTimestamp()),
@@ -93,11 +100,11 @@ final readonly class MethodView
     {
         $shown = [];
         foreach ($this->cut->answered->chosen as $code => $chosen) {
-            $question = $this->method->questions[$code];
+            $question = $this->cut->method->questions[$code];
             $options = array_values(
                 array_filter(
                     $question->options,
-                    fn (Option $option): bool => $this->method->clash(
+                    fn (Option $option): bool => $this->cut->method->clash(
                         $code,
                         $option->code,
                         $this->cut->answered->facts,
@@ -127,15 +134,15 @@ final readonly class MethodView
         $isChosen = $chosen[$question->code] === $option->code;
         $then = $isChosen
             ? $this->cut->answered
-            : $this->method->answered(
+            : $this->cut->method->answered(
                 [...$chosen, $question->code => $option->code],
                 $this->cut->answered->facts,
                 $question->code,
             );
         $more = $isChosen
             ? 0
-            : Method::secondsFor($this->method->stepsUnder($then, $this->fish->state), $this->whole) -
-                Method::secondsFor($this->cut->steps, $this->whole);
+            : Method::secondsFor($this->cut->method->stepsUnder($then, $this->fish->state), $this->whole) -
+                $this->seconds;
 
         return [
             'option' => $option->code,
@@ -152,7 +159,7 @@ final readonly class MethodView
     private function moves(Answered $then): ?string
     {
         foreach ($then->moved as $code => $why) {
-            $question = $this->method->questions[$code];
+            $question = $this->cut->method->questions[$code];
             $name = $question->option($then->chosen[$code] ?? '')?->name;
             if ($name !== null) {
                 return "{$question->asks}: ".lcfirst($name).'. '.$this->words->say(new Message($why->reason));

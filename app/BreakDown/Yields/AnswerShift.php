@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace App\BreakDown\Yields;
 
 use App\BreakDown\Method\HowCut;
+use App\Catalogue\Methods;
 use App\Fish\Fish;
+use App\Kitchen\Database\Remembered;
 use Sectum\BreakDown\Method\AnswerCosts;
 use Sectum\BreakDown\Method\Answered;
 use Sectum\Fish\Rung;
@@ -18,9 +20,21 @@ final class AnswerShift
     /** @var array<string, AnswerCosts> by the answers, as they are kept */
     private array $costs = [];
 
-    public function __construct(private readonly Fish $fish, private readonly ?HowCut $cut)
+    private function __construct(private readonly Fish $fish, private readonly ?HowCut $cut)
     {
         $this->now = $cut === null ? null : $this->costsOf($cut, $cut->answered);
+    }
+
+    /** Worked out once for all the rungs of a fish. */
+    public static function of(Fish $fish): self
+    {
+        $about = json_encode([$fish->method, $fish->state, $fish->choices], JSON_THROW_ON_ERROR);
+
+        return Remembered::of(
+            "answer shift:{$fish->id}:{$about}",
+            ['yield_records', ...Methods::TABLES],
+            fn (): self => new self($fish, HowCut::of($fish)),
+        );
     }
 
     /**
@@ -33,10 +47,7 @@ final class AnswerShift
             return 0.0;
         }
         $key = (string) json_encode($choices);
-        $this->costs[$key] ??= $this->costsOf(
-            $this->cut,
-            $this->cut->method->answered(HowCut::known($choices, $this->cut->method), $this->cut->answered->facts),
-        );
+        $this->costs[$key] ??= $this->costsOf($this->cut, $this->cut->had($choices));
 
         return $this->costs[$key]->downTo($rung) - $this->now->downTo($rung);
     }
@@ -44,10 +55,8 @@ final class AnswerShift
     private function costsOf(HowCut $cut, Answered $answered): AnswerCosts
     {
         $costs = [];
-        foreach ($answered->chosen as $code => $chosen) {
-            $question = $cut->method->questions[$code];
-            $option = $question->option($chosen);
-            if ($option?->part !== null) {
+        foreach ($cut->method->options($answered) as [$question, $option]) {
+            if ($option->part !== null) {
                 $ours = KeepYields::lostSo($this->fish, $question, $option);
                 $costs[] = [$option->part, $ours->isEnough() ? $ours->meanPct : $option->costsPct];
             }

@@ -53,7 +53,7 @@ final readonly class KeepYields
             }
         }
         $cut = HowCut::of($fish);
-        foreach ($cut?->answers() ?? [] as [$question, $option]) {
+        foreach ($cut === null ? [] : $cut->method->options($cut->answered) as [$question, $option]) {
             $lost = Mass::ofMilligrams(
                 $fish->pieces
                     ->filter(fn (Piece $piece): bool => $piece->part === $option->part)
@@ -101,7 +101,7 @@ final readonly class KeepYields
             return null;
         }
 
-        $shift = new AnswerShift($fish, HowCut::of($fish));
+        $shift = AnswerShift::of($fish);
 
         return ExpectedYield::of(
             (new StartingYield($start->mean_pct, $start->sd_pct, $start->strength))->hadItKept(

@@ -8,7 +8,8 @@ namespace Sectum\BreakDown;
  * How far along a side its pin bones run, from the head end: the kind's starting figure, drawn to the places where this
  * house found the last one.
  *
- * The same shrinkage as an expected yield; sides differ by six points, and the starting figure counts for four. Estimates.
+ * The same shrinkage as an expected yield; sides differ by six points, and the starting figure counts for four.
+ * Estimates.
  */
 final readonly class BoneReach
 {

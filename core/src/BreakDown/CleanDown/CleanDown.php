@@ -13,6 +13,9 @@ namespace Sectum\BreakDown\CleanDown;
  */
 final readonly class CleanDown
 {
+    /** What lay on the board longer ago than so many hours was cleaned up with the day. Our estimate. */
+    public const HOURS = 14;
+
     /**
      * @param  list<Worked>  $since  what lay on the board since the last one, the fish itself not among it
      * @param  Worked  $next  the fish that is cut now

@@ -16,6 +16,12 @@ use Sectum\Message;
  */
 final readonly class Method
 {
+    /** @var array<string, list<Exclusion>> by question: when it is not asked at all */
+    private array $unasking;
+
+    /** @var array<string, list<Exclusion>> by question: those that an answer to it could call up */
+    private array $clashing;
+
     /**
      * @param  list<Step>  $steps  in the order of habit
      * @param  array<string, Question>  $questions  by code, in the order they come up
@@ -32,6 +38,20 @@ final readonly class Method
         public array $exclusions = [],
         public array $orders = [],
     ) {
+        $unasking = [];
+        $clashing = [];
+        foreach ($exclusions as $exclusion) {
+            if ($exclusion->option === null) {
+                $unasking[$exclusion->question][] = $exclusion;
+
+                continue;
+            }
+            foreach (array_unique([$exclusion->question, ...$exclusion->when->questions()]) as $about) {
+                $clashing[$about][] = $exclusion;
+            }
+        }
+        $this->unasking = $unasking;
+        $this->clashing = $clashing;
     }
 
     /**
@@ -80,6 +100,20 @@ final readonly class Method
         return new Answered($chosen, $moved, $facts);
     }
 
+    /** @return list<array{Question, Option}> each question that is asked, with its answer */
+    public function options(Answered $answered): array
+    {
+        $options = [];
+        foreach ($answered->chosen as $code => $chosen) {
+            $option = $this->questions[$code]->option($chosen);
+            if ($option !== null) {
+                $options[] = [$this->questions[$code], $option];
+            }
+        }
+
+        return $options;
+    }
+
     /**
      * Why a question is not asked.
      *
@@ -87,12 +121,8 @@ final readonly class Method
      */
     public function unasked(string $question, array $decided): ?Exclusion
     {
-        foreach ($this->exclusions as $exclusion) {
-            if (
-                $exclusion->question === $question &&
-                $exclusion->option === null &&
-                $exclusion->when->holds($decided)
-            ) {
+        foreach ($this->unasking[$question] ?? [] as $exclusion) {
+            if ($exclusion->when->holds($decided)) {
                 return $exclusion;
             }
         }
@@ -101,19 +131,18 @@ final readonly class Method
     }
 
     /**
-     * What keeps this answer from standing beside those decided; null when nothing does.
+     * What keeps this answer from standing beside those decided, which stand together; null when nothing does.
      *
      * @param  array<string, string>  $decided
      */
     public function clash(string $question, string $option, array $decided): ?Exclusion
     {
         $with = [...$decided, $question => $option];
-        foreach ($this->exclusions as $exclusion) {
+        foreach ($this->clashing[$question] ?? [] as $exclusion) {
             if (
-                $exclusion->option !== null &&
                 ($with[$exclusion->question] ?? null) === $exclusion->option &&
-                $this->unasked($exclusion->question, $with) === null &&
-                $exclusion->when->holds($with)
+                $exclusion->when->holds($with) &&
+                $this->unasked($exclusion->question, $with) === null
             ) {
                 return $exclusion;
             }
