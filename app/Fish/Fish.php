@@ -47,7 +47,7 @@ use Sectum\Receive\Verdict;
  * @property string|null $raw_until ISO 8601, when it stops being bright enough for raw service
  * @property string|null $rests_until ISO 8601, in rigor until then
  * @property string|null $held why the head chef has to decide
- * @property StateBought|null $sold_as as it was sold, where it was not so
+ * @property list<string> $not_done codes of what it was sold as and was not
  * @property string|null $not_it the signs of its kind that are missing, when it may be another
  * @property string|null $refused why it goes back
  * @property Verdict|null $verdict of the last inspection
@@ -66,7 +66,7 @@ final class Fish extends Record
     /** What a fish on the bench is read from. */
     private const GRAPH = ['fish', 'pieces', 'readings', 'reading_voids', 'species', 'species_shares', 'suppliers'];
 
-    protected $attributes = ['choices' => '{}', 'steps_said' => 0];
+    protected $attributes = ['choices' => '{}', 'not_done' => '[]', 'steps_said' => 0];
 
     /** @return BelongsTo<Species, $this> */
     public function species(): BelongsTo
@@ -228,7 +228,7 @@ final class Fish extends Record
     {
         return [
             'state' => StateBought::class,
-            'sold_as' => StateBought::class,
+            'not_done' => 'array',
             'stage' => Stage::class,
             'broken_down' => 'boolean',
             'choices' => 'array',

@@ -39,8 +39,8 @@ return new class extends Migration
         });
         Schema::table('fish', function (Blueprint $table): void {
             $table->string('not_it')->nullable();
-            // As the supplier sold it, where it was not so.
-            $table->string('sold_as')->nullable();
+            // What the supplier had not done, though it was sold so; what it was sold as stands on its line.
+            $table->json('not_done')->default('[]');
         });
         Schema::table('inspections', function (Blueprint $table): void {
             $table->json('missing_signs')->default('[]');

@@ -11,7 +11,6 @@ use App\Fish\Finding;
 use App\Fish\Fish;
 use App\Fish\Inspection;
 use App\Fish\Photo;
-use App\Fish\Piece;
 use App\Kitchen\Format\Words;
 use App\Kitchen\Moment;
 use App\Kitchen\Person;
@@ -122,19 +121,8 @@ final readonly class DeliveryView
         $all = [];
         foreach ($delivery->lines as $line) {
             foreach ($line->fish as $fish) {
-                $not = $fish->sold_as === null || $fish->refused !== null
-                    ? []
-                    : array_values(
-                        array_filter(
-                            SoldDone::claimedBy($fish->sold_as),
-                            fn (SoldDone $done): bool => ! in_array(
-                                $done->leaves()[0],
-                                $fish->state->alreadyOff(),
-                                true,
-                            ),
-                        ),
-                    );
-                if ($not !== []) {
+                $not = array_map(SoldDone::from(...), $fish->not_done);
+                if ($not !== [] && $fish->refused === null) {
                     $all[] = self::oneNotAsSold($fish, $line, $not, $priced);
                 }
             }
@@ -147,18 +135,17 @@ final readonly class DeliveryView
     private static function oneNotAsSold(Fish $fish, DeliveryLine $line, array $not, bool $priced): NotAsSold
     {
         $parts = array_merge(...array_map(fn (SoldDone $done): array => $done->leaves(), $not));
-        $off = $fish->pieces->filter(
-            fn (Piece $piece): bool => in_array($piece->part, $parts, true) && $piece->reading() !== null,
-        );
+        $off = [];
+        foreach ($fish->weighed() as [$piece, $reading]) {
+            if (in_array($piece->part, $parts, true)) {
+                $off[] = $reading->mass();
+            }
+        }
 
         return new NotAsSold(
             $fish->title(),
             $not,
-            $off->isEmpty()
-                ? null
-                : Mass::sum(
-                    array_values($off->map(fn (Piece $one): Mass => $one->reading()?->mass() ?? Mass::zero())->all()),
-                ),
+            $off === [] ? null : Mass::sum($off),
             array_sum(
                 array_map(
                     fn (SoldDone $done): int => Methods::secondsOf(

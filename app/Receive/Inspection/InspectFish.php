@@ -82,7 +82,10 @@ final readonly class InspectFish
             ]);
             foreach ($fish as $one) {
                 $one->not_it = $identity->isDoubtful() ? $identity->spoken() : null;
-                self::really($one, $line, $not);
+                $one->fill([
+                    'state' => SoldDone::really($line->state, $not),
+                    'not_done' => array_column($not, 'value'),
+                ]);
                 $this->mark($one, $line, $fresh, $verdict, $reasons, $person);
             }
             $line->delivery->changed();
@@ -115,15 +118,6 @@ final readonly class InspectFish
         Fault::within('', fn (): StateBought => SoldDone::really($line->state, $not));
 
         return $not;
-    }
-
-    /** @param  list<SoldDone>  $not */
-    private static function really(Fish $fish, DeliveryLine $line, array $not): void
-    {
-        $fish->fill([
-            'state' => SoldDone::really($line->state, $not),
-            'sold_as' => $not === [] ? null : $line->state,
-        ]);
     }
 
     private static function identity(DeliveryLine $line, Fields $fields): Identity

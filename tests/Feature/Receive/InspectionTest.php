@@ -118,6 +118,7 @@ final class InspectionTest extends AtTheDoor
         $before = (string) $door->json('claim.items.0.money');
         $this->close()->assertOk();
         self::assertSame('round', Fish::query()->findOrFail($fish)->state->value);
+        self::assertSame(['gutted'], Fish::query()->findOrFail($fish)->not_done);
         $bench = $this->weigh($fish, 'guts', '310 g')->assertOk();
         self::assertContains('guts', array_column((array) $bench->json('parts'), 'part'));
         $delivery = Fish::query()->findOrFail($fish)->line?->delivery_id;
@@ -130,6 +131,27 @@ final class InspectionTest extends AtTheDoor
         );
         $this->actingAs($this->cutter);
         self::assertNull($this->api('GET', "/receive/deliveries/{$delivery}")->json('claim.items.0.money'));
+    }
+
+    public function test_of_what_was_sold_as_both_only_what_was_not_done_is_claimed(): void
+    {
+        $line = $this->line('Hake', ['invoiced' => '3 kg', 'price' => '9.80', 'state' => 'gutted and scaled']);
+        $this->weighIn($line, '3 kg', [], self::id());
+        $seen = [
+            'grades' => ['smell' => 0, 'eyes' => 0, 'gills' => 0, 'skin' => 0, 'flesh' => 0],
+            'temperature' => ['typed' => '1.2'],
+        ];
+        $claimed = fn (string ...$not): float => (float) ltrim(
+            (string) $this->inspect($line, [...$seen, 'not_done' => array_values($not)])
+                ->assertOk()
+                ->json('claim.items.0.money'),
+            '€',
+        );
+        [$both, $gutted, $scaled] = [$claimed('gutted', 'scaled'), $claimed('gutted'), $claimed('scaled')];
+        self::assertGreaterThan(0, $gutted);
+        self::assertGreaterThan(0, $scaled);
+        // Nothing was weighed off yet: minutes only, and each item is rounded once.
+        self::assertEqualsWithDelta($both, $gutted + $scaled, 0.011);
     }
 
     public function test_signs_of_a_kind_without_any_cannot_be_missing(): void
