@@ -1,26 +1,9 @@
 import { expect, type Page, test } from '@playwright/test';
-import { expectNoScroll, expectSound, signIn, weighAnyway } from './kitchen';
+import { cutAs, expectNoScroll, expectSound, receive, signIn, weighAnyway } from './kitchen';
 
-/** One fish without paper, straight onto the board. */
-async function receive(page: Page, fish: string, state: string, mass: string) {
-  await page.goto('/receive/fish');
-  await page.getByRole('combobox', { name: 'Fish' }).fill(fish);
-  await page.keyboard.press('Escape');
-  await page.getByRole('combobox', { name: 'Supplier' }).fill('Harbourgate Fish');
-  await page.keyboard.press('Escape');
-  await page
-    .locator('.mantine-Chip-root', { hasText: new RegExp(`^${state}`) })
-    .first()
-    .tap();
-  await page.getByLabel('Weight, typed').fill(mass);
-  await page.getByLabel('Weight, typed').press('Enter');
-  await expect(page).toHaveURL(/\/breakdown\/[0-9a-zA-Z]{26}$/);
-}
-
-async function cutAs(page: Page, method: string) {
-  await page.locator('.mantine-Chip-root', { hasText: /^Steps$/ }).tap();
-  await page.getByRole('button', { name: new RegExp(`^${method}`) }).tap();
-  await expect(page.getByRole('button', { name: new RegExp(`^${method}`) })).toHaveAttribute('aria-pressed', 'true');
+/** Chooses the method and goes back to the fish, at its first step. */
+async function beginAs(page: Page, method: string) {
+  await cutAs(page, method);
   await page.locator('.mantine-Chip-root', { hasText: /^Fish$/ }).tap();
   await expect(page.locator('.step-doing')).toContainText('1/');
 }
@@ -41,8 +24,8 @@ const METHODS: [method: string, fish: string, state: string, mass: string][] = [
 for (const [method, fish, state, mass] of METHODS) {
   test(`${method.toLowerCase()}: played through on the scale, step by step`, async ({ page }) => {
     await signIn(page);
-    await receive(page, fish, state, mass);
-    await cutAs(page, method);
+    await receive(page, fish, mass, state);
+    await beginAs(page, method);
     const doing = page.locator('.step-doing');
     const said = async () => (await doing.textContent()) ?? '';
     const total = Number((await said()).match(/1\/(\d+)/)?.[1]);
@@ -87,7 +70,7 @@ test('the connection is cut for a minute: six parts wait in the page, a reload l
   context,
 }) => {
   await signIn(page);
-  await receive(page, 'Hake', 'Gutted', '4210 g');
+  await receive(page, 'Hake', '4210 g', 'Gutted');
   await page.locator('.mantine-Chip-root', { hasText: 'Every part' }).tap();
   // The page and its answers are at hand from here on.
   await page.evaluate(() => navigator.serviceWorker.ready.then(() => undefined));
@@ -127,7 +110,7 @@ test('it was on the half tray, with one tap; the bones are counted by key; a fin
   page,
 }) => {
   await signIn(page);
-  await receive(page, 'Hake', 'Gutted', '4210 g');
+  await receive(page, 'Hake', '4210 g', 'Gutted');
   await page.locator('.mantine-Chip-root', { hasText: 'Every part' }).tap();
   for (const [part, grams] of [
     ['Head', '650 g'],
@@ -178,8 +161,8 @@ test('a closed fish is opened again by the head chef, with a reason', async ({ p
 
 test('the head chef copies a method and changes it; a tray is weighed onto the register', async ({ page }) => {
   await signIn(page);
-  await receive(page, 'Hake', 'Gutted', '2210 g');
-  await cutAs(page, 'Two fillets');
+  await receive(page, 'Hake', '2210 g', 'Gutted');
+  await beginAs(page, 'Two fillets');
   await page.locator('.mantine-Chip-root', { hasText: /^Method$/ }).tap();
   await page.getByRole('link', { name: 'Copy and edit' }).tap();
   await expect(page.getByLabel('Name', { exact: true })).toHaveValue('Two fillets, ours');

@@ -103,3 +103,26 @@ export async function finishByKey(page: Page, label: string) {
     await page.keyboard.press('Enter');
   }
 }
+
+/** From the door, without paper, straight onto the board; as usual when nobody says how it was bought. */
+export async function receive(page: Page, fish: string, mass: string, state?: string) {
+  await page.goto('/receive/fish');
+  await page.getByRole('combobox', { name: 'Fish' }).fill(fish);
+  await page.keyboard.press('Escape');
+  await page.getByRole('combobox', { name: 'Supplier' }).fill('Harbourgate Fish');
+  await page.keyboard.press('Escape');
+  if (state) {
+    await page.locator('.mantine-Chip-root', { hasText: new RegExp(`^${state}$`) }).tap();
+  }
+  await page.getByLabel('Weight, typed').fill(mass);
+  await page.getByLabel('Weight, typed').press('Enter');
+  await expect(page).toHaveURL(/\/breakdown\/[0-9a-zA-Z]{26}$/);
+  await expect(page.locator('.readings li').first()).toBeVisible();
+}
+
+/** Chooses the method; its questions lie open then. */
+export async function cutAs(page: Page, method: string) {
+  await page.locator('.mantine-Chip-root', { hasText: /^Steps$/ }).tap();
+  await page.getByRole('button', { name: new RegExp(`^${method}`) }).tap();
+  await expect(page.getByRole('button', { name: new RegExp(`^${method}`) })).toHaveAttribute('aria-pressed', 'true');
+}

@@ -1,24 +1,5 @@
 import { expect, type Page, test } from '@playwright/test';
-import { expectNoScroll, expectSound, finish, signIn, weighAnyway } from './kitchen';
-
-/** From the door, without paper, straight onto the board. */
-async function receive(page: Page, fish: string, state: string, mass: string) {
-  await page.goto('/receive/fish');
-  await page.getByRole('combobox', { name: 'Fish' }).fill(fish);
-  await page.keyboard.press('Escape');
-  await page.getByRole('combobox', { name: 'Supplier' }).fill('Harbourgate Fish');
-  await page.keyboard.press('Escape');
-  await page.locator('.mantine-Chip-root', { hasText: new RegExp(`^${state}$`) }).tap();
-  await page.getByLabel('Weight, typed').fill(mass);
-  await page.getByLabel('Weight, typed').press('Enter');
-  await expect(page).toHaveURL(/\/breakdown\/[0-9a-zA-Z]{26}$/);
-}
-
-async function cutAs(page: Page, method: string) {
-  await page.locator('.mantine-Chip-root', { hasText: /^Steps$/ }).tap();
-  await page.getByRole('button', { name: new RegExp(`^${method}`) }).tap();
-  await expect(page.getByRole('button', { name: new RegExp(`^${method}`) })).toHaveAttribute('aria-pressed', 'true');
-}
+import { cutAs, expectNoScroll, expectSound, finish, receive, signIn, weighAnyway } from './kitchen';
 
 async function answer(page: Page, question: string, option: string) {
   await page.getByRole('button', { name: new RegExp(`^${question}`) }).tap();
@@ -72,7 +53,7 @@ test('a tail fish with its head: the tail comes off first, then its skin, two lo
   page,
 }) => {
   await signIn(page);
-  await receive(page, 'Monkfish', 'Gutted', '5200 g');
+  await receive(page, 'Monkfish', '5200 g', 'Gutted');
   await cutAs(page, 'Two loins off a tail');
   const said = await cut(page, { Head: 2700, Skin: 170, Membrane: 90, 'Loin A': 690, 'Loin B': 680 });
   expect(said.findIndex((s) => s.startsWith('Cut the tail off'))).toBeLessThan(
@@ -88,7 +69,7 @@ test('a side on its bone: the loins come off the bone, the collar off the side, 
   page,
 }) => {
   await signIn(page);
-  await receive(page, 'Yellowfin tuna', 'Bone-in side', '9800 g');
+  await receive(page, 'Yellowfin tuna', '9800 g', 'Bone-in side');
   // The monkfish before it lay on the board.
   await expect(page.getByText('Another kind lay here, and this one may be served raw')).toBeVisible();
   await page.getByRole('button', { name: 'Clean down' }).tap();
@@ -109,7 +90,7 @@ test('a side on its bone: the loins come off the bone, the collar off the side, 
 
 test('a bass quartered, its ribs freed, its bones out after portioning', async ({ page }) => {
   await signIn(page);
-  await receive(page, 'European seabass', 'Gutted', '3000 g');
+  await receive(page, 'European seabass', '3000 g', 'Gutted');
   await cutAs(page, 'Four loins from two sides');
   await answer(page, 'Ribs', 'Each freed and lifted');
   await answer(page, 'Pin bones', 'Pulled with pliers');

@@ -1,22 +1,9 @@
 import { expect, type Page, test } from '@playwright/test';
-import { CHEF, CUTTER, expectSound, putOnPan, signIn, weigh, weighAnyway } from './kitchen';
+import { CHEF, CUTTER, expectSound, putOnPan, receive, signIn, weigh, weighAnyway } from './kitchen';
 
 /** What wet hands do: two taps, a lost answer, a slow network, a locked tablet. Each with the timing that once broke it. */
 
 const SIGN_IN = 'Who is at the board?';
-
-/** One fish without paper, straight onto the board. */
-async function receive(page: Page, fish: string, mass: string) {
-  await page.goto('/receive/fish');
-  await page.getByRole('combobox', { name: 'Fish' }).fill(fish);
-  await page.keyboard.press('Escape');
-  await page.getByRole('combobox', { name: 'Supplier' }).fill('Harbourgate Fish');
-  await page.keyboard.press('Escape');
-  await page.getByLabel('Weight, typed').fill(mass);
-  await page.getByLabel('Weight, typed').press('Enter');
-  await expect(page).toHaveURL(/\/breakdown\/[0-9a-zA-Z]{26}$/);
-  await expect(page.locator('.readings li').first()).toBeVisible();
-}
 
 async function type(page: Page, mass: string) {
   await page.getByLabel('Weight, typed').fill(mass);

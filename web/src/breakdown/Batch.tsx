@@ -6,6 +6,7 @@ import { ulid } from 'ulid';
 import { api, asProblem, type Bench, faultAt } from '../api/client';
 import { t } from '../lang';
 import { look } from '../ui/look';
+import { useOnScale } from '../ui/usePan';
 import { usePut } from '../ui/usePut';
 
 /** How many fish lie on the board together, counted again when it was wrong; and some of them weighed singly. */
@@ -24,8 +25,7 @@ export function Batch({ bench }: { bench: Bench }) {
       setOne('');
     },
   });
-  const onScale = api.useQuery('get', '/scale', {}, { enabled: false, staleTime: Number.POSITIVE_INFINITY }).data;
-  const lies = onScale?.steady && !onScale.empty && !onScale.overload ? onScale.text : null;
+  const lies = useOnScale();
   const take = (body: { weight: { typed: string } } | { undoes: string }) =>
     weigh.mutate({ params: { path: { fish: fish.id, weighing: ulid() } }, body });
   const last = sample?.weighed.at(-1);

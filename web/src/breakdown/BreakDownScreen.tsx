@@ -84,10 +84,7 @@ function Board({ bench }: { bench: Bench }) {
   const nextUnweighed = choices.find((choice) => !choice.mass && !waitingParts.includes(choice.part))?.part ?? null;
   const chosenPart = wholeMissing
     ? 'whole'
-    : (picked ??
-      partOf(outbox.refused?.body) ??
-      (asksNothing ? null : nextUnweighed) ??
-      (mode === 'steps' ? (steps[0]?.part ?? null) : null));
+    : (picked ?? partOf(outbox.refused?.body) ?? (asksNothing ? null : (nextUnweighed ?? steps[0]?.part ?? null)));
   const choice = choices.find((c) => c.part === chosenPart);
   const source = bench.sources.find((s) => s.piece === (from ?? choice?.from)) ?? bench.sources[0];
   const retaken = bench.pieces.find((piece) => piece.piece === again);

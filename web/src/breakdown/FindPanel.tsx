@@ -8,6 +8,7 @@ import { t } from '../lang';
 import { PhotoButton } from '../receive/PhotoButton';
 import { Chips } from '../ui/Chips';
 import { look } from '../ui/look';
+import { useOnScale } from '../ui/usePan';
 import { usePut } from '../ui/usePut';
 import { lowerFirst } from '../ui/words';
 import css from './FindPanel.module.css';
@@ -38,11 +39,11 @@ export function FindPanel({ fish, line, finds, kinds }: Props) {
       setPhoto(null);
     },
   });
-  const onScale = api.useQuery('get', '/scale', {}, { enabled: false, staleTime: Number.POSITIVE_INFINITY }).data;
+  const lies = useOnScale();
   /** With something on the scale, one tap writes it down; else its weight is typed first. */
   const tidied = (why: Kind) => {
-    if (onScale?.steady && !onScale.empty && !onScale.overload) {
-      store.mutate({ params: { path: { fish, find: ulid() } }, body: { kind: why, mass: onScale.text } });
+    if (lies) {
+      store.mutate({ params: { path: { fish, find: ulid() } }, body: { kind: why, mass: lies } });
     } else {
       setKind(why);
     }

@@ -47,25 +47,17 @@ export function MeScreen() {
         ]}
         onChange={(value) => units.mutate({ body: { units: value } })}
       />
-      <Chips
+      <OnOff
         legend={t('me.single-letters-at-the-bench-t')}
         name="shortcuts"
-        value={me.shortcuts ? 'on' : 'off'}
-        options={[
-          { value: 'on', label: t('me.on') },
-          { value: 'off', label: t('me.off') },
-        ]}
-        onChange={(value) => shortcuts.mutate({ body: { on: value === 'on' } })}
+        on={me.shortcuts}
+        onChange={(on) => shortcuts.mutate({ body: { on } })}
       />
-      <Chips
+      <OnOff
         legend={t('me.hands-free')}
         name="hands-free"
-        value={me.hands_free ? 'on' : 'off'}
-        options={[
-          { value: 'on', label: t('me.on') },
-          { value: 'off', label: t('me.off') },
-        ]}
-        onChange={(value) => handsFree.mutate({ body: { on: value === 'on' } })}
+        on={me.hands_free}
+        onChange={(on) => handsFree.mutate({ body: { on } })}
       />
       <form
         className={look.personForm}
@@ -96,5 +88,20 @@ export function MeScreen() {
         </p>
       </form>
     </section>
+  );
+}
+
+function OnOff(props: { legend: string; name: string; on: boolean; onChange: (on: boolean) => void }) {
+  return (
+    <Chips
+      legend={props.legend}
+      name={props.name}
+      value={props.on ? 'on' : 'off'}
+      options={[
+        { value: 'on', label: t('me.on') },
+        { value: 'off', label: t('me.off') },
+      ]}
+      onChange={(value) => props.onChange(value === 'on')}
+    />
   );
 }

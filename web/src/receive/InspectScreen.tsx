@@ -62,6 +62,7 @@ function Look({ line, form }: { line: string; form: InspectionForm }) {
   const setGrades = (next: Draft['grades']) => setDraft({ ...draft, grades: next });
   const setRigor = (next: Rigor) => setDraft({ ...draft, rigor: next });
   const setCore = (next: Taken | null) => setDraft({ ...draft, core: next });
+  const places = form.signs.map((_, place) => String(place));
   const body = {
     line,
     fish: chosen,
@@ -152,14 +153,9 @@ function Look({ line, form }: { line: string; form: InspectionForm }) {
             <Several
               legend={t('inspect.signs')}
               quiet
-              chosen={form.signs.map((_, place) => String(place)).filter((place) => !missing.includes(place))}
+              chosen={places.filter((place) => !missing.includes(place))}
               options={form.signs.map((sign, place) => ({ value: String(place), label: sign }))}
-              onChange={(there) =>
-                setDraft({
-                  ...draft,
-                  missing: form.signs.map((_, place) => String(place)).filter((place) => !there.includes(place)),
-                })
-              }
+              onChange={(there) => setDraft({ ...draft, missing: places.filter((place) => !there.includes(place)) })}
             />
             <p>{[likeness(form), form.handling].filter(Boolean).join(' ')}</p>
           </div>
@@ -243,7 +239,7 @@ function Look({ line, form }: { line: string; form: InspectionForm }) {
   );
 }
 
-/** "Taken for it: Brill." */
+/** "Looks much like: Brill." */
 function likeness(form: InspectionForm): string {
   return form.look_alikes.length > 0 ? t('inspect.look-alikes', { names: form.look_alikes.join(', ') }) : '';
 }

@@ -36,6 +36,10 @@ export function useHandsFree(props: {
       }
     };
     look();
+    // Nothing can come of looking while what comes next is not certain and nothing was just taken.
+    if (!props.certain && hand.current.phase !== 'taken') {
+      return;
+    }
     const again = setInterval(look, 100);
     return () => clearInterval(again);
   }, [mass, shown?.resolution_mg, shown?.empty, props.certain]);

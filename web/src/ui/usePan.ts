@@ -6,6 +6,16 @@ import { isSpent, later } from './spent';
 
 const scaleKey = api.queryOptions('get', '/scale').queryKey;
 
+/** Whether what the scale shows is a weight: something lies there, still, and not too much of it. */
+const canBeTaken = (shown: { steady: boolean; overload: boolean; empty: boolean }) =>
+  shown.steady && !shown.overload && !shown.empty;
+
+/** The weight on the scale as it is read, for a panel beside it: it looks where the scale's own column looked last. */
+export function useOnScale(): string | null {
+  const { data } = api.useQuery('get', '/scale', {}, { enabled: false, staleTime: Number.POSITIVE_INFINITY });
+  return data && canBeTaken(data) ? data.text : null;
+}
+
 /** The scale beside the board: what it shows four times a second, its tare, and whether it answers at all. */
 export function usePan() {
   const queries = useQueryClient();
@@ -44,7 +54,7 @@ export function usePan() {
     },
   });
   const weight: Weight | null =
-    shown?.steady && !shown.overload && !shown.empty && spent === null
+    shown && canBeTaken(shown) && spent === null
       ? { pan: { mass_mg: shown.mass_mg, tare_mg: shown.tare_mg, resolution_mg: shown.resolution_mg, steady: true } }
       : null;
 
