@@ -70,7 +70,7 @@ final readonly class Remarks
      */
     private static function suspicion(Diagnosis $suspect, Printing $named, Printing $print): Remark
     {
-        $name = $named($suspect->id);
+        $name = self::the($named($suspect->id));
         $heavy = $suspect->biasGrams > 0 ? 'heavy' : 'light';
         $off = $print(Mass::ofGrams(abs($suspect->biasGrams)));
         $first = $suspect->explanation;
@@ -78,8 +78,8 @@ final readonly class Remarks
         $tray = $first?->kind === ExplanationKind::Tare && $suspect->biasGrams > 0 ? $first->name : null;
 
         return new Remark(
-            "the {$name} reading looks {$off} too {$heavy}{$because}.",
-            "Weigh the {$name} again".($tray === null ? '.' : ", or record that it was on the {$tray}."),
+            "{$name} reading looks {$off} too {$heavy}{$because}.",
+            "Weigh {$name} again".($tray === null ? '.' : ", or record that it was on the {$tray}."),
             $suspect->id,
             $tray,
         );
@@ -107,7 +107,7 @@ final readonly class Remarks
                 ($explanation->units->readAs->value ?? '').
                 " ({$corrected})",
             ExplanationKind::Digits => ", as if two digits had changed places ({$corrected})",
-            ExplanationKind::Twice => ", and is the same as the {$named($explanation->name ?? '')} reading",
+            ExplanationKind::Twice => ', and is the same as '.self::the($named($explanation->name ?? '')).' reading',
         };
     }
 
@@ -129,8 +129,14 @@ final readonly class Remarks
 
         return new Remark(
             'one of '.implode(', ', $names)." and {$last} does not fit the others.",
-            'Weigh the '.$named($suspects[0]->id).' again first.',
+            'Weigh '.self::the($named($suspects[0]->id)).' again first.',
             $suspects[0]->id,
         );
+    }
+
+    /** "the frame"; "the whole fish" brings its article along. */
+    private static function the(string $name): string
+    {
+        return str_starts_with($name, 'the ') ? $name : "the {$name}";
     }
 }

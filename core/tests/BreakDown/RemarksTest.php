@@ -70,4 +70,22 @@ final class RemarksTest extends TestCase
         );
         self::assertStringStartsWith('1290 g of the fish is not accounted for', $remarks[0]->what);
     }
+
+    public function test_the_whole_fish_is_said_with_one_article(): void
+    {
+        $said = '';
+        foreach ([3100, 3900] as $whole) {
+            foreach (self::remarks(
+                new CutTree([
+                    Trees::piece('fish', null, $whole),
+                    Trees::piece('side-a', 'fish', 900),
+                    Trees::piece('side-b', 'fish', 890),
+                ]),
+            ) as $remark) {
+                $said .= "{$remark->what} {$remark->todo} ";
+            }
+        }
+        self::assertStringContainsString('Weigh the fish again first.', $said);
+        self::assertStringNotContainsString('the the', $said);
+    }
 }

@@ -158,7 +158,7 @@ function Board({ bench }: { bench: Bench }) {
           }
         />
         <Keel keel={bench.keel} onChoose={(piece) => choose(bench.pieces.find((p) => p.piece === piece)?.part ?? '')} />
-        <CleanDown fish={fish.id} always={view === 'finds'} begun={offAnything} />
+        {view !== 'method' && <CleanDown fish={fish.id} always={view === 'finds'} begun={offAnything} />}
         <Remarks
           remarks={bench.remarks}
           onRetake={(piece) => {

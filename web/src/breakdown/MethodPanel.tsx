@@ -28,7 +28,7 @@ export function MethodPanel(props: {
   return (
     <div className={css.method} aria-busy={busy}>
       {bench.fish.count > 1 && <Batch bench={bench} />}
-      <div className={cx(css.methods, method && !choosing && css.one)}>
+      <div className={cx(css.methods, method && !choosing && css.one)} hidden={method !== null && open !== null}>
         {offered.map((one) => (
           <UnstyledButton
             className={css.choice}
