@@ -22,6 +22,7 @@ use App\Portion\Dish\DishController;
 use App\Portion\PortionController;
 use App\Portion\Tonight\TonightController;
 use App\Portion\Tray\TrayController;
+use App\Receive\Claims\ClaimController;
 use App\Receive\Delivery\DeliveryController;
 use App\Receive\Inspection\InspectionController;
 use App\Receive\Invoice\PaperController;
@@ -124,6 +125,10 @@ Route::middleware('web')->group(function (): void {
             ])->middleware('takes:delivery-line');
             Route::put('receive/deliveries/{delivery}/closed', [DeliveryController::class, 'close'])->middleware(
                 'takes:version',
+            );
+            Route::get('receive/deliveries/{delivery}/claim', [ClaimController::class, 'show']);
+            Route::put('receive/deliveries/{delivery}/claim/{act}', [ClaimController::class, 'store'])->middleware(
+                'takes:claim-step',
             );
             Route::put('receive/deliveries/{delivery}/invoice', [PaperController::class, 'take'])->middleware(
                 'takes:invoice',

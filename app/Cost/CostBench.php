@@ -101,6 +101,13 @@ final readonly class CostBench
                 'to' => null,
             ],
         ];
+        $lines[] = [
+            'kind' => 'credit',
+            'what' => 'Credited by the supplier',
+            'detail' => 'on its credit note',
+            'minor' => -$cost->credited->minor,
+            'to' => $line === null ? null : "/receive/deliveries/{$line->delivery_id}/claim",
+        ];
         foreach ($this->found->credited as $i => [$piece, $to]) {
             $lines[] = [
                 'kind' => 'credit',

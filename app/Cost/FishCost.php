@@ -156,6 +156,7 @@ final readonly class FishCost
                 $settings->money($fish->delivery_minor),
                 BigRational::of($settings->countsLabour ? $fish->labour_minutes ?? '0' : '0'),
                 $settings->labourPerHour,
+                $settings->money($fish->credited_minor),
             ),
             $credits,
             $products,

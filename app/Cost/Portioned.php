@@ -130,7 +130,7 @@ final readonly class Portioned
                 $bought = $bought->plus($fish->mass());
                 $served = $served->plus($found->served());
                 $delivery = Money::ofMinor($fish->delivery_minor, $this->currency);
-                $price = $price->plus($cost->invoice)->minus($delivery);
+                $price = $price->plus($cost->invoice)->minus($delivery)->minus($cost->credited);
                 $work = $work->plus($delivery)->plus($cost->labour);
                 $credit = $credit->plus(Money::sum($cost->credits, $this->currency));
             }

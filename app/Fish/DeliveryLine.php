@@ -163,6 +163,7 @@ final class DeliveryLine extends Record
             $found->refused,
             $grade?->isMissedBy($found->each()) === true ? $grade->print() : null,
             $fish->not_it,
+            $fish->id,
         );
     }
 

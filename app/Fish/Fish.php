@@ -30,6 +30,7 @@ use Sectum\Receive\Verdict;
  * @property int $version counts every change, so that a stale screen is noticed
  * @property int|null $price_per_kg_minor
  * @property int $delivery_minor
+ * @property int $credited_minor what its supplier credited for it
  * @property string|null $labour_minutes a decimal
  * @property bool $broken_down whether the cutter said that is all
  * @property string|null $method school it is cut by; null while nobody chose one

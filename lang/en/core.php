@@ -11,6 +11,12 @@ return [
         'nothing-to-cut-from' => 'No step before this one takes off :from, so :part cannot be cut from it.',
         'no-fillet' => 'With “:asks: :option” no step takes a fillet off.',
     ],
+    'claim-says' => [
+        'not-sent' => 'Mark the claim as sent first.',
+        'unchanged' => 'Nothing has changed since it was sent.',
+        'nothing-credited' => 'Type what was credited on one item at least.',
+        'more-than-they-cost' => 'That is more than the fish of this item cost, :most.',
+    ],
     'cooling-says' => [
         'unmeasured' => 'Take its temperature when it comes off the heat.',
         'warm-by' => ':limit by :by, or it is heated again or thrown away.',

@@ -107,6 +107,16 @@ test('eleven fish on three lines, one short, one sour, one warm: received by tou
   expect(text).toContain('3. Atlantic mackerel: refused 1 fish, 360 g. 7.2 °C at the core');
   expect(text).toContain('At €3.20 a lb: €2.54.');
   expect(text).toContain('Please credit €49.86.');
+
+  // Sent, and credited in part: the rest is still to come.
+  await page.getByRole('button', { name: 'Mark as sent' }).tap();
+  await page.getByRole('button', { name: 'Enter the credit note' }).tap();
+  await page.getByRole('button', { name: 'Save the credit note' }).tap();
+  await expect(page.getByText('Type the number of the credit note.')).toBeVisible();
+  await page.getByLabel('Credit note number').fill(`CN-${Date.now()}`);
+  await page.getByLabel('Credited').first().fill('0');
+  await page.getByRole('button', { name: 'Save the credit note' }).tap();
+  await expect(page.locator('.claim')).toContainText('€4.07 still to be credited');
   await expectSound(page);
   await page.getByRole('link', { name: 'To the cold room' }).tap();
   await expect(page.getByRole('heading', { name: 'Cold room' })).toBeVisible();

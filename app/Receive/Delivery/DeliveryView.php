@@ -158,6 +158,7 @@ final readonly class DeliveryView
             ),
             $priced && $fish->price_per_kg_minor !== null ? BigRational::of($fish->price_per_kg_minor) : null,
             $priced ? Settings::load()->labourPerHour : null,
+            [$fish->id => $fish->mass()],
         );
     }
 
@@ -184,6 +185,7 @@ final readonly class DeliveryView
                     is_numeric($find->mass_mg) ? Mass::ofMilligrams((int) $find->mass_mg) : null,
                     is_string($find->note) ? $find->note : '',
                     $priced && $one->price_per_kg_minor !== null ? BigRational::of($one->price_per_kg_minor) : null,
+                    [$one->id => $one->mass()],
                 );
             }
         }

@@ -12,20 +12,22 @@ use Sectum\Measure\PricePerKg;
 /**
  * What a fish's edible kilo and each of its portions cost.
  *
- * Invoice, less what the trim is worth, plus labour; each rounded half up to a minor unit on its own, so that every
+ * Invoice, less what the supplier credited and what the trim is worth, plus labour; each rounded half up to a minor unit on its own, so that every
  * total is the sum of the lines shown above it.
  */
 final readonly class Cost
 {
     /**
      * @param  list<Money>  $credits  in the order of the credits
-     * @param  Money  $net  invoice − credits + labour; below zero when the trim is worth more than the fish cost
+     * @param  Money  $credited  what its supplier credited, taken off the invoice
+     * @param  Money  $net  invoice − credited − credits + labour; below zero when the trim is worth more than the fish cost
      * @param  PricePerKg  $edible  net over the mass of all products
      * @param  float|null  $costFactor  edible cost over purchase price, both a kilo; null for a fish that was given
      * @param  list<ProductCost>  $products  in the order of the products; they add up to the net
      */
     private function __construct(
         public Money $invoice,
+        public Money $credited,
         public array $credits,
         public Money $labour,
         public Money $net,
@@ -53,7 +55,8 @@ final readonly class Cost
         $invoice = $purchase->price->times($purchase->mass)->plus($purchase->delivery);
         $worth = array_map(fn (Credit $credit): Money => $credit->worth, $credits);
         $labour = $purchase->labourPerHour->multipliedBy($purchase->labourMinutes->dividedBy(60));
-        $net = $invoice->minus(Money::sum($worth, $invoice->currency))->plus($labour);
+        $credited = $purchase->credited ?? Money::zero($invoice->currency);
+        $net = $invoice->minus($credited)->minus(Money::sum($worth, $invoice->currency))->plus($labour);
 
         $mass = array_reduce(
             $products,
@@ -71,6 +74,7 @@ final readonly class Cost
 
         return new self(
             $invoice,
+            $credited,
             $worth,
             $labour,
             $net,

@@ -18,6 +18,7 @@ final readonly class Purchase
      * @param  Money  $delivery  this fish's share of the delivery, 0 or more
      * @param  BigRational  $labourMinutes  0 or more
      * @param  Money  $labourPerHour  0 or more
+     * @param  Money|null  $credited  what its supplier credited for this very fish, 0 or more; null when nothing
      */
     public function __construct(
         public Mass $mass,
@@ -25,6 +26,7 @@ final readonly class Purchase
         public Money $delivery,
         public BigRational $labourMinutes,
         public Money $labourPerHour,
+        public ?Money $credited = null,
     ) {
     }
 }

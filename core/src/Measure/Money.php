@@ -146,7 +146,7 @@ final readonly class Money
         return ($this->minor < 0 ? '−' : '').$this->currency->sign().$this->plain();
     }
 
-    private function plain(): string
+    public function plain(): string
     {
         return (string) BigDecimal::ofUnscaledValue(abs($this->minor), $this->currency->decimals);
     }

@@ -63,6 +63,7 @@ final readonly class Claim
                     ($found->mass === null ? '' : ", {$found->mass->print()}").
                     ($found->note === '' ? '.' : ": {$found->note}.").
                     ($money === null ? '' : " At the invoice's price: {$money->print()}."),
+                $found->fish,
             );
         }
         $total = array_sum(array_map(fn (ClaimItem $item): int => $item->claimed->minor ?? 0, $items));
@@ -224,6 +225,7 @@ final readonly class Claim
                 null,
                 "{$line->name}: {$count} fish, {$mass->print()}, are not of the size sold ".
                     "({$wrong[0]->wrongGrade}). Kept; please offer a price for them.",
+                self::kept($wrong),
             ),
         ];
     }
@@ -249,10 +251,27 @@ final readonly class Claim
                 null,
                 "{$line->name}: {$count} fish, {$mass->print()}, may be another kind; missing: {$signs}. Kept apart; ".
                     'please tell us what it is.',
+                self::kept($all),
             );
         }
 
         return $items;
+    }
+
+    /**
+     * @param  list<Found>  $found
+     * @return array<string, Mass>
+     */
+    private static function kept(array $found): array
+    {
+        $fish = [];
+        foreach ($found as $one) {
+            if ($one->fish !== '') {
+                $fish[$one->fish] = $one->mass;
+            }
+        }
+
+        return $fish;
     }
 
     private static function worth(Invoiced $line, Mass $mass, int $count, Currency $currency): ?Money

@@ -13,6 +13,7 @@ final readonly class ClaimItem
     /**
      * @param  'short'|'over'|'refused'|'wrong grade'|'wrong species'|'not as sold'|'found when cut'  $kind
      * @param  Money|null  $claimed  the credit claimed; null when nothing is, or the price is not known
+     * @param  array<string, Mass>  $fish  the fish that were kept and it is about, by their ids
      */
     public function __construct(
         public string $kind,
@@ -21,6 +22,7 @@ final readonly class ClaimItem
         public int $count,
         public ?Money $claimed,
         public string $sentence,
+        public array $fish = [],
     ) {
     }
 }

@@ -15,6 +15,7 @@ final readonly class Found
      * @param  string|null  $refused  why it was refused; null when it was taken
      * @param  string|null  $wrongGrade  what size it was sold as, when it is not
      * @param  string|null  $notIt  the signs of its kind that are missing, when it may be another
+     * @param  string  $fish  its id; empty where nobody asks which it was
      */
     public function __construct(
         public Mass $mass,
@@ -23,6 +24,7 @@ final readonly class Found
         public ?string $refused = null,
         public ?string $wrongGrade = null,
         public ?string $notIt = null,
+        public string $fish = '',
     ) {
     }
 

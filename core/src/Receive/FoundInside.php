@@ -14,6 +14,7 @@ final readonly class FoundInside
      * @param  string  $name  the fish, as the kitchen calls it
      * @param  Mass|null  $mass  what it cost in weight; null when nobody weighed it
      * @param  BigRational|null  $pricePerKg  minor units; null when the kitchen does not know it
+     * @param  array<string, Mass>  $fish  the fish by its id, with what it weighed whole
      */
     public function __construct(
         public string $name,
@@ -21,6 +22,7 @@ final readonly class FoundInside
         public ?Mass $mass,
         public string $note,
         public ?BigRational $pricePerKg,
+        public array $fish = [],
     ) {
     }
 }

@@ -20,6 +20,7 @@ final readonly class NotAsSold
      * @param  int  $seconds  usual for doing it here
      * @param  BigRational|null  $pricePerKg  minor units; null when the kitchen does not know it
      * @param  Money|null  $perHour  what an hour of work costs the house; null where no prices are seen
+     * @param  array<string, Mass>  $fish  the fish by its id, with what it weighed whole
      */
     public function __construct(
         private string $name,
@@ -28,6 +29,7 @@ final readonly class NotAsSold
         private int $seconds,
         private ?BigRational $pricePerKg,
         private ?Money $perHour,
+        private array $fish = [],
     ) {
     }
 
@@ -48,6 +50,7 @@ final readonly class NotAsSold
                 ($this->mass === null ? 'its weight follows' : "{$this->mass->print()} came off").
                 ", about {$minutes} min of work".
                 ($money === null ? '.' : ": {$money->print()}."),
+            $this->fish,
         );
     }
 

@@ -21,6 +21,7 @@ final class PricesTest extends AtTheDoor
         '/receive/cold-room',
         '/receive/deliveries',
         '/receive/deliveries/{delivery}',
+        '/receive/deliveries/{delivery}/claim',
         '/receive/lines/{line}/inspection',
         '/breakdown',
         '/breakdown/fish/{fish}',

@@ -44,6 +44,7 @@ export type Find = Schemas['Find'];
 export type CleanDown = Schemas['CleanDown'];
 export type FindKind = Schemas['FindKind'];
 export type Door = Schemas['Door'];
+export type ClaimFile = Schemas['ClaimFile'];
 export type Line = Schemas['Line'];
 export type ColdRoom = Schemas['ColdRoom'];
 export type InspectionForm = Schemas['InspectionForm'];

@@ -6,20 +6,24 @@ import { api } from '../api/client';
 import { t } from '../lang';
 import { look } from '../ui/look';
 import { Missing } from '../ui/Missing';
+import { ClaimCourse } from './ClaimCourse';
 import css from './ClaimScreen.module.css';
 
 /** What is not as invoiced, with figures, and the text ready to send. */
 export function ClaimScreen() {
   const { delivery: id = '' } = useParams();
   const [copied, setCopied] = useState(false);
-  const { data, error } = api.useQuery('get', '/receive/deliveries/{delivery}', { params: { path: { delivery: id } } });
+  const { data, error } = api.useQuery('get', '/receive/deliveries/{delivery}/claim', {
+    params: { path: { delivery: id } },
+  });
   if (error) {
     return <Missing stage="receive" error={error} />;
   }
   if (!data) {
     return <p className={cx(look.sheet, look.soft)}>{t('claim.calculating')}</p>;
   }
-  const { delivery, claim } = data;
+  const { delivery } = data;
+  const claim = data.text === null ? null : { ...data, text: data.text };
   return (
     <section className={cx(look.sheet, 'claim')}>
       <div className={look.headline}>
@@ -30,14 +34,21 @@ export function ClaimScreen() {
             <Link to={`/receive/deliveries/${id}`}>{t('claim.back-to-the-delivery')}</Link>
           </p>
         </div>
-        {claim?.total && (
+        {(data.outstanding ?? data.credited ?? data.total) && (
           <p className={look.yield}>
-            <b>{claim.total}</b>
-            <span className={look.soft}>{t('claim.credit-claimed')}</span>
+            <b>{data.outstanding ?? data.credited ?? data.total}</b>
+            <span className={look.soft}>
+              {data.outstanding
+                ? t('claim.outstanding')
+                : data.credited
+                  ? t('claim.credited')
+                  : t('claim.credit-claimed')}
+            </span>
           </p>
         )}
       </div>
-      {!claim && (
+      {!claim && data.steps.length > 0 && <ClaimCourse claim={data} />}
+      {!claim && data.steps.length === 0 && (
         <div className={look.empty}>
           <h2>{t('claim.nothing-to-claim')}</h2>
           <p>{t('claim.what-was-weighed-in-is-what')}</p>
@@ -71,6 +82,7 @@ export function ClaimScreen() {
               )}
             </Table.Tbody>
           </Table>
+          <ClaimCourse claim={data} />
           <div className={css.letter}>
             <h2>{t('claim.the-text-ready-to-send')}</h2>
             <Textarea

@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+use Illuminate\Database\Migrations\Migration;
+use Illuminate\Database\Schema\Blueprint;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Schema;
+
+// What belongs to a lot and to each side, and claims to their end.
+return new class extends Migration
+{
+    public function up(): void
+    {
+        $this->claims();
+    }
+
+    private function claims(): void
+    {
+        Schema::table('fish', function (Blueprint $table): void {
+            $table->integer('credited_minor')->default(0);
+        });
+        Schema::create('claim_steps', function (Blueprint $table): void {
+            $table->ulid('id')->primary();
+            $table->foreignUlid('delivery_id')->constrained('deliveries');
+            $table->string('step')->nullable();
+            $table->string('answer')->nullable();
+            $table->string('number')->default('');
+            $table->text('text')->default('');
+            $table->json('items')->default('[]');
+            $table->integer('minor')->default(0);
+            // One that takes another back says only which.
+            $table->ulid('undoes')->nullable()->unique();
+            $table->foreignUlid('written_by')->constrained('people');
+            $table->string('written_at');
+            $table->index(['delivery_id', 'written_at']);
+        });
+        $this->onlyEverAdded('claim_steps');
+    }
+
+    private function onlyEverAdded(string $name): void
+    {
+        foreach (['update', 'delete'] as $verb) {
+            DB::unprepared(
+                "create trigger {$name}_no_{$verb} before {$verb} on {$name} begin select raise(abort, ".
+                    "'{$name} are only ever added to'); end",
+            );
+        }
+    }
+};
