@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\BreakDown\BreakDownController;
 use App\BreakDown\CleanDown\CleanDownController;
 use App\BreakDown\Method\MethodController;
+use App\BreakDown\Workmanship\WorkmanshipController;
 use App\Catalogue\SpeciesController;
 use App\Compute\ComputeController;
 use App\Cost\CostController;
@@ -198,6 +199,11 @@ Route::middleware('web')->group(function (): void {
             Route::put('breakdown/fish/{fish}/clean-downs/{act}', [CleanDownController::class, 'store'])->middleware(
                 'takes:clean-down',
             );
+            Route::get('breakdown/fish/{fish}/workmanship', [WorkmanshipController::class, 'show']);
+            Route::put('breakdown/fish/{fish}/workmanship/{act}', [
+                WorkmanshipController::class,
+                'store',
+            ])->middleware('takes:side-work');
             Route::get('breakdown/clean-downs.csv', [CleanDownController::class, 'table']);
             Route::put('breakdown/fish/{fish}/count', [BreakDownController::class, 'recount'])->middleware(
                 'takes:count',

@@ -23,6 +23,7 @@ use App\Kitchen\Database\Table;
  * @property string $cue
  * @property string $mistake
  * @property string $mistake_costs
+ * @property string $drawing code of its two drawings, right and wrong
  * @property float $seconds
  * @property float $seconds_per_kg
  * @property string $source

@@ -193,7 +193,12 @@ final readonly class Methods
                 $row->text('tools'),
                 $row->text('caution'),
                 $row->text('inspect'),
-                new Cue($row->text('cue'), $row->text('mistake'), $row->text('mistake_costs')),
+                new Cue(
+                    $row->text('cue'),
+                    $row->text('mistake'),
+                    $row->text('mistake_costs'),
+                    $row->text('drawing'),
+                ),
                 $row->number('seconds'),
                 $row->number('seconds_per_kg'),
             ),

@@ -12,7 +12,9 @@ return new class extends Migration
 {
     public function up(): void
     {
+        Schema::table('method_steps', fn (Blueprint $table) => $table->string('drawing')->default(''));
         $this->claims();
+        $this->workmanship();
     }
 
     private function claims(): void
@@ -36,6 +38,21 @@ return new class extends Migration
             $table->index(['delivery_id', 'written_at']);
         });
         $this->onlyEverAdded('claim_steps');
+    }
+
+    private function workmanship(): void
+    {
+        Schema::create('side_works', function (Blueprint $table): void {
+            $table->ulid('id')->primary();
+            $table->foreignUlid('fish_id')->constrained('fish');
+            $table->foreignUlid('piece_id')->constrained('pieces');
+            $table->foreignUlid('cut_by')->nullable()->constrained('people');
+            $table->json('marks')->default('{}');
+            $table->foreignUlid('written_by')->constrained('people');
+            $table->string('written_at');
+            $table->index('fish_id');
+        });
+        $this->onlyEverAdded('side_works');
     }
 
     private function onlyEverAdded(string $name): void

@@ -151,6 +151,17 @@ return [
         'more-than-there-are' => '{1} The batch is one fish: no more than that can be weighed singly.'.
             '|[2,*] The batch is :count fish: all of them have been weighed singly.',
     ],
+    'short-by' => [
+        'meat-on-frame' => 'Your last one left about :mass on the frame.',
+        'sides-unlike' => 'The sides of your last one were :mass apart.',
+        'meat-on-skin' => 'The skin of your last one took about :mass of flesh with it.',
+        'hack-marks' => 'Your last one had hack marks.',
+        'torn-flesh' => 'The flesh of your last one was torn.',
+        'broken-bones' => 'Your last one had broken bones.',
+        'bones-missed' => '{1} One bone of your last one was found only while portioning.'.
+            '|[2,*] :count bones of your last one were found only while portioning.',
+        'gall-burst' => 'The gall bladder of your last one burst.',
+    ],
     'why-clean' => [
         'gall-burst' => 'Gall has touched the board: clean down before the next cut.',
         'raw-next' => 'Another kind lay here, and this one may be served raw: clean down first.',

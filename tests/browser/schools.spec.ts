@@ -106,3 +106,42 @@ test('a bass quartered, its ribs freed, its bones out after portioning', async (
   await finish(page, 'Finish portioning');
   await expect(page.getByText(/Count them before its portions are served/)).toBeVisible();
 });
+
+test('a side is judged by drawings, and what fell short is told at its step on the next fish', async ({ page }) => {
+  await signIn(page);
+  await receive(page, 'Pollack', '4000 g', 'Gutted');
+  await page.locator('.mantine-Chip-root', { hasText: /^Every part$/ }).tap();
+  for (const [part, mass] of [
+    ['Side A', '1500 g'],
+    ['Side B', '1200 g'],
+  ] as const) {
+    await page.locator('.choice', { hasText: part }).first().tap();
+    await weighAnyway(page, mass);
+  }
+  await page.locator('.mantine-Chip-root', { hasText: /^Workmanship$/ }).tap();
+  const sideB = page.getByRole('region', { name: 'Side B' });
+  await sideB.getByRole('button', { name: 'Steps all along' }).tap();
+  await expect(sideB.getByRole('button', { name: 'Steps all along' })).toHaveAttribute('aria-pressed', 'true');
+  await sideB.getByLabel('Cut by').selectOption({ label: 'Tobin Hale' });
+  await expect(sideB).toContainText('Judged: Maren Osk');
+  await expectNoScroll(page);
+  await expectSound(page);
+  await finish(page, 'Done, go to Portion');
+  await expect(page).toHaveURL(/\/portion\//);
+
+  await receive(page, 'Pollack', '3900 g', 'Gutted');
+  await cutAs(page, 'Two fillets');
+  await page.locator('.mantine-Chip-root', { hasText: /^Fish$/ }).tap();
+  const told = page.getByText('The sides of your last one were 300 g apart.');
+  for (let turn = 0; turn < 8 && !(await told.isVisible()); turn++) {
+    const before = (await page.locator('.step-doing').textContent()) ?? '';
+    await page.getByRole('button', { name: 'Next step' }).tap();
+    await expect(page.locator('.step-doing')).not.toHaveText(before);
+    await page.waitForTimeout(300);
+  }
+  await expect(told).toBeVisible();
+  await expect(page.locator('.step-doing')).toContainText('Turn it');
+  await expect(page.locator('figure', { hasText: 'Right' })).toBeVisible();
+  await page.getByRole('button', { name: 'Less' }).tap();
+  await expect(told).toBeHidden();
+});

@@ -104,6 +104,7 @@ final readonly class MethodController
                     'cue' => $step->text('cue'),
                     'mistake' => $step->text('mistake'),
                     'mistake_costs' => $step->text('mistake_costs'),
+                    'drawing' => $step->text('drawing'),
                     'seconds' => $step->number('seconds'),
                     'seconds_per_kg' => $step->number('seconds_per_kg'),
                 ],

@@ -74,6 +74,7 @@ final readonly class MethodView
     {
         return [
             'number' => $step->number,
+            'action' => $step->action,
             'doing' => $step->doing,
             'why' => $step->why,
             'parts' => array_map(
@@ -91,6 +92,7 @@ final readonly class MethodView
             'cue' => $step->cue->sign,
             'mistake' => $step->cue->mistake,
             'mistake_costs' => $step->cue->costs,
+            'drawing' => $step->cue->drawing,
             'seconds' => $step->secondsFor($this->whole) * $this->fish->count,
         ];
     }

@@ -123,6 +123,7 @@ final readonly class StoreMethod
                 'cue' => $step->maybeString('cue') ?? '',
                 'mistake' => $step->maybeString('mistake') ?? '',
                 'mistake_costs' => $step->maybeString('mistake_costs') ?? '',
+                'drawing' => $step->maybeString('drawing') ?? '',
                 'seconds' => $step->number('seconds', 30),
                 'seconds_per_kg' => $step->number('seconds_per_kg', 20),
                 'source' => 'house',

@@ -36,22 +36,7 @@ final readonly class YieldRemarks
     /** @return array{what: string, todo: string, piece: string|null, tray: null}|null */
     public function frame(): ?array
     {
-        $frame = $this->piece(Part::Frame);
-        $clean = $this->fish->species->expected($this->fish->state)[Part::Frame->value] ?? null;
-        if ($frame === null || $clean === null || ! $this->fish->mass()->isPositive()) {
-            return null;
-        }
-        $scraped = $this->fish->pieces
-            ->filter(fn (Piece $piece): bool => $piece->part === Part::Scrapings)
-            ->sum(fn (Piece $piece): int => $piece->reading()->mass_mg ?? 0);
-        $left = LeftOnFrame::of(
-            $this->fish->mass(),
-            $frame->reading()?->mass() ?? Mass::zero(),
-            $clean,
-            Mass::ofMilligrams($scraped),
-            $this->settings->perKg(HouseBin::of(Bin::Mince)->value_per_kg_minor),
-            $this->settings->labourPerHour,
-        );
+        $left = $this->leftOnFrame();
         if ($left === null) {
             return null;
         }
@@ -69,18 +54,34 @@ final readonly class YieldRemarks
         ];
     }
 
+    /** What was left on the frame beyond a clean one's spread; null when nothing to speak of. */
+    public function leftOnFrame(): ?LeftOnFrame
+    {
+        $frame = $this->piece(Part::Frame);
+        $clean = $this->fish->species->expected($this->fish->state)[Part::Frame->value] ?? null;
+        if ($frame === null || $clean === null || ! $this->fish->mass()->isPositive()) {
+            return null;
+        }
+        $scraped = $this->fish->pieces
+            ->filter(fn (Piece $piece): bool => $piece->part === Part::Scrapings)
+            ->sum(fn (Piece $piece): int => $piece->reading()->mass_mg ?? 0);
+
+        return LeftOnFrame::of(
+            $this->fish->mass(),
+            $frame->reading()?->mass() ?? Mass::zero(),
+            $clean,
+            Mass::ofMilligrams($scraped),
+            $this->settings->perKg(HouseBin::of(Bin::Mince)->value_per_kg_minor),
+            $this->settings->labourPerHour,
+        );
+    }
+
     /** @return array{what: string, todo: string, piece: string|null, tray: null}|null */
     public function sides(): ?array
     {
-        [$a, $b] = [
-            $this->piece(Part::SideA) ?? $this->piece(Part::LoinA),
-            $this->piece(Part::SideB) ?? $this->piece(Part::LoinB),
-        ];
-        if ($a === null || $b === null) {
-            return null;
-        }
-        $sides = TwoSides::of($a->reading()?->mass() ?? Mass::zero(), $b->reading()?->mass() ?? Mass::zero());
-        if ($sides->areAlike()) {
+        $sides = $this->twoSides();
+        [$a, $b] = $this->weighedSides();
+        if ($sides === null || $a === null || $b === null || $sides->areAlike()) {
             return null;
         }
         [$heavy, $light] = $sides->firstIsHeavier ? [$a, $b] : [$b, $a];
@@ -92,6 +93,25 @@ final readonly class YieldRemarks
             'todo' => 'Look at the frame on the side of '.lcfirst($light->name).' for what was left.',
             'piece' => null,
             'tray' => null,
+        ];
+    }
+
+    /** The two sides beside each other; null while they are not both weighed. */
+    public function twoSides(): ?TwoSides
+    {
+        [$a, $b] = $this->weighedSides();
+
+        return $a === null || $b === null
+            ? null
+            : TwoSides::of($a->reading()?->mass() ?? Mass::zero(), $b->reading()?->mass() ?? Mass::zero());
+    }
+
+    /** @return array{Piece|null, Piece|null} */
+    private function weighedSides(): array
+    {
+        return [
+            $this->piece(Part::SideA) ?? $this->piece(Part::LoinA),
+            $this->piece(Part::SideB) ?? $this->piece(Part::LoinB),
         ];
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Log\Find;
 
+use App\BreakDown\Workmanship\WorkmanshipView;
 use App\Cost\CostBench;
 use App\Fish\Fish;
 use App\Fish\History;
@@ -20,6 +21,7 @@ final readonly class LogSheet
         return [
             ...PortionBench::of($fish, $person),
             'cost' => $person->seesPrices() ? CostBench::of($fish, $person) : null,
+            'workmanship' => WorkmanshipView::sides($fish),
             'history' => self::history($fish),
         ];
     }

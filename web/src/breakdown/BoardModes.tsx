@@ -5,7 +5,7 @@ import { look } from '../ui/look';
 import type { Mode } from './benchModes';
 
 /** What the board shows beside its scale. */
-export type View = 'fish' | 'method' | 'bones' | 'finds';
+export type View = 'fish' | 'method' | 'bones' | 'work' | 'finds';
 
 /** How the fish is weighed, and what of it is shown. */
 export function BoardModes(props: {
@@ -16,6 +16,7 @@ export function BoardModes(props: {
   onView: (view: View) => void;
 }) {
   const { bench } = props;
+  const hasSides = bench.sources.length > 1;
   const bonesToDo = bench.bones.filter((side) => !side.done).length;
   return (
     <div className={look.trayHead}>
@@ -44,6 +45,7 @@ export function BoardModes(props: {
           ...(bench.bones.length > 0
             ? [{ value: 'bones' as const, label: bonesToDo > 0 ? `Bones: ${bonesToDo}` : t('breakDown.bones') }]
             : []),
+          ...(hasSides ? [{ value: 'work' as const, label: t('breakDown.workmanship') }] : []),
           {
             value: 'finds',
             label: bench.finds.length > 0 ? `Finds: ${bench.finds.length}` : t('breakDown.findings'),

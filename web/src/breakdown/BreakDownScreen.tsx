@@ -29,6 +29,7 @@ import { CleanDown } from './CleanDown';
 import { FindPanel } from './FindPanel';
 import { MethodPanel } from './MethodPanel';
 import { StepPanel } from './StepPanel';
+import { WorkPanel } from './WorkPanel';
 
 /** One fish on the board: follow the steps or weigh parts in any order; put each on the pan, take the reading. */
 export function BreakDownScreen() {
@@ -177,6 +178,7 @@ function Board({ bench }: { bench: Bench }) {
         )}
         {mode === 'steps' && bench.method && view === 'fish' && (
           <StepPanel
+            fish={fish.id}
             method={bench.method}
             busy={step.isPending}
             onSaid={(n) => step.mutate({ params: path, body: { done: Math.max(0, n) } })}
@@ -209,6 +211,7 @@ function Board({ bench }: { bench: Bench }) {
           />
         )}
         {view === 'bones' && <BonePanel fish={fish.id} bones={bench.bones} />}
+        {view === 'work' && <WorkPanel fish={fish.id} />}
         {view === 'finds' && (
           <FindPanel fish={fish.id} line={bench.line} finds={bench.finds} kinds={bench.find_kinds} />
         )}
@@ -223,7 +226,7 @@ function Board({ bench }: { bench: Bench }) {
           }}
           onView={setView}
         />
-        {view !== 'method' && view !== 'finds' && (
+        {view !== 'method' && view !== 'finds' && view !== 'work' && (
           <div className={mode === 'steps' ? css.trayRow : css.trayRows}>
             {choice?.of_a_fillet && bench.sources.length > 1 && (
               <Chips

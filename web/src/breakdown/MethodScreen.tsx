@@ -25,6 +25,7 @@ const NEW: Omit<Step, 'key'> = {
   cue: '',
   mistake: '',
   mistake_costs: '',
+  drawing: '',
   seconds: 30,
   seconds_per_kg: 20,
 };

@@ -1,19 +1,23 @@
 import { Button } from '@mantine/core';
 import cx from 'clsx';
 import { useEffect, useState } from 'react';
-import type { Method } from '../api/client';
+import { api, type Method, type Workmanship } from '../api/client';
 import { t } from '../lang';
 import { minutes, running } from '../ui/clock';
 import { look } from '../ui/look';
 import { lowerFirst } from '../ui/words';
+import { CueDrawing } from './CueDrawing';
 import css from './StepPanel.module.css';
+import { stepOf } from './steps';
 
 /** The current step large, the next one small; what to mind and what to look at just here. */
-export function StepPanel({ method, busy, onSaid }: { method: Method; busy: boolean; onSaid: (done: number) => void }) {
+export function StepPanel(props: { fish: string; method: Method; busy: boolean; onSaid: (done: number) => void }) {
+  const { method, busy, onSaid } = props;
   const { at, steps } = method;
-  const [asked, setAsked] = useState<number | null>(null);
-  const how = asked === at;
-  const setHow = (open: boolean) => setAsked(open ? at : null);
+  const [asked, setAsked] = useState<{ at: number; open: boolean } | null>(null);
+  const short = useFellShort(props.fish, method);
+  const how = asked?.at === at ? asked.open : short !== undefined;
+  const setHow = (open: boolean) => setAsked({ at, open });
   const step = steps[at];
   const next = steps[at + 1];
   if (!step) {
@@ -44,12 +48,7 @@ export function StepPanel({ method, busy, onSaid }: { method: Method; busy: bool
           {step.why}.{step.tools && ` ${t('stepPanel.with', { tools: step.tools })}`}
         </p>
         {step.caution && <p className={look.caution}>{step.caution}</p>}
-        {how ? (
-          <p className={css.stepLook}>
-            {step.cue}. <b>{t('stepPanel.mistake')}</b> {lowerFirst(step.mistake)}. <b>{t('stepPanel.costs')}</b>{' '}
-            {lowerFirst(step.mistake_costs)}.
-          </p>
-        ) : (
+        {!how && (
           <p className={css.stepLook}>
             {step.inspect && (
               <>
@@ -75,8 +74,24 @@ export function StepPanel({ method, busy, onSaid }: { method: Method; busy: bool
           </Button>
         )}
       </div>
+      {how && (
+        <div className={css.cue}>
+          <CueDrawing drawing={step.drawing} />
+          <p className={css.stepLook}>
+            {short && <b className={css.short}>{short.say} </b>}
+            {step.cue}. <b>{t('stepPanel.mistake')}</b> {lowerFirst(step.mistake)}. <b>{t('stepPanel.costs')}</b>{' '}
+            {lowerFirst(step.mistake_costs)}.
+          </p>
+        </div>
+      )}
     </section>
   );
+}
+
+/** In what this cutter's last fish fell short, at the step where that comes from. */
+function useFellShort(fish: string, method: Method): Workmanship['fell_short'][number] | undefined {
+  const { data } = api.useQuery('get', '/breakdown/fish/{fish}/workmanship', { params: { path: { fish } } });
+  return data?.fell_short.find((one) => stepOf(one.actions, method.steps) === method.at);
 }
 
 /** Runs by itself and asks for nothing. */

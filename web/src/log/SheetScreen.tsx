@@ -15,6 +15,8 @@ import { Missing } from '../ui/Missing';
 import { Remarks } from '../ui/Remarks';
 import css from './SheetScreen.module.css';
 
+const MARKS = { hack: t('sheet.hack'), torn: t('sheet.torn'), broken: t('sheet.broken') };
+
 /** The yield sheet of one fish: on screen, and on one printed page. */
 export function SheetScreen() {
   const { fish: id = '' } = useParams();
@@ -74,6 +76,23 @@ function Sheet({ sheet }: { sheet: LogSheet }) {
               ))}
             </Table.Tbody>
           </Table>
+          {sheet.workmanship.length > 0 && (
+            <>
+              <h2>{t('sheet.workmanship')}</h2>
+              <ul className={css.whoCut}>
+                {sheet.workmanship.map((side) => (
+                  <li key={side.piece}>
+                    {[
+                      t('sheet.cut-by', { side: side.name, who: side.cut_by.name }),
+                      ...side.marks
+                        .filter((mark) => mark.grade !== null)
+                        .map((mark) => t('sheet.marks', { mark: MARKS[mark.mark], grade: mark.grade })),
+                    ].join(', ')}
+                  </li>
+                ))}
+              </ul>
+            </>
+          )}
         </div>
         <div>
           {cost && cost.walk.length > 0 && (
