@@ -76,23 +76,7 @@ function Sheet({ sheet }: { sheet: LogSheet }) {
               ))}
             </Table.Tbody>
           </Table>
-          {sheet.workmanship.length > 0 && (
-            <>
-              <h2>{t('sheet.workmanship')}</h2>
-              <ul className={css.whoCut}>
-                {sheet.workmanship.map((side) => (
-                  <li key={side.piece}>
-                    {[
-                      t('sheet.cut-by', { side: side.name, who: side.cut_by.name }),
-                      ...side.marks
-                        .filter((mark) => mark.grade !== null)
-                        .map((mark) => t('sheet.marks', { mark: MARKS[mark.mark], grade: mark.grade })),
-                    ].join(', ')}
-                  </li>
-                ))}
-              </ul>
-            </>
-          )}
+          {sheet.workmanship.length > 0 && <p className={look.soft}>{whoCut(sheet)}</p>}
         </div>
         <div>
           {cost && cost.walk.length > 0 && (
@@ -126,6 +110,19 @@ function Sheet({ sheet }: { sheet: LogSheet }) {
       </div>
     </article>
   );
+}
+
+/** Who cut each side, and what the knife left on it, in one line. */
+function whoCut(sheet: LogSheet): string {
+  const sides = sheet.workmanship.map((side) =>
+    [
+      t('sheet.cut-by', { side: side.name, who: side.cut_by.name }),
+      ...side.marks
+        .filter((mark) => mark.grade !== null)
+        .map((mark) => t('sheet.marks', { mark: MARKS[mark.mark], grade: mark.grade })),
+    ].join(', '),
+  );
+  return `${sides.join('. ')}.`;
 }
 
 /** The head chef takes a closed fish out of the log, with a reason that stays in its history. */
