@@ -258,6 +258,7 @@ Route::middleware('web')->group(function (): void {
             Route::put('route/fish/{fish}/pieces/{piece}', [RouteController::class, 'send'])->middleware(
                 'takes:route',
             );
+            Route::put('route/fish/{fish}/pieces/{piece}/sac', [RouteController::class, 'sac'])->middleware('takes:sac');
             Route::put('route/fish/{fish}/done', [RouteController::class, 'done'])->middleware('takes:version');
 
             Route::put('route/accepted/{act}', [RouteController::class, 'accept'])->middleware('takes:accept');
@@ -280,6 +281,7 @@ Route::middleware('web')->group(function (): void {
             Route::put('route/batches/{making}/cooling/{reading}', [FoodBatchController::class, 'cool'])->middleware(
                 'takes:cooling',
             );
+            Route::put('route/batches/{making}/draws/{act}', [FoodBatchController::class, 'draw'])->middleware('takes:draw');
             Route::put('route/batches/{making}/gone', [FoodBatchController::class, 'finish'])->middleware(
                 'takes:gone',
             );

@@ -15,6 +15,7 @@ use Sectum\Cost\CreditSchool;
 use Sectum\Fish\Bin;
 use Sectum\Measure\Money;
 use Sectum\Route\Bins\Leaving;
+use Sectum\Route\Destinations;
 
 /** What each part in a bin gives back to its fish, by the school of the house, and where that can be looked up. */
 final class Credited
@@ -61,9 +62,13 @@ final class Credited
         $in = $this->deposits[$piece->id] ?? [];
         $to = self::batchOf($in) ?? "/route/bins/{$piece->bin->value}";
         if ($this->settings->credits === CreditSchool::BinValue || $in === []) {
-            $value = $in[0]->value_per_kg_minor ?? $this->bins[$piece->bin->value]->value_per_kg_minor;
+            $value = isset($in[0])
+                ? $this->settings->perKg($in[0]->value_per_kg_minor)
+                : $this->settings
+                    ->perKg($this->bins[$piece->bin->value]->value_per_kg_minor)
+                    ->share(Destinations::worthPct($piece->part, $piece->bin, $piece->broken));
 
-            return $value === 0 ? null : [Credit::at($mass, $this->settings->perKg($value)), $to];
+            return $value->isZero() ? null : [Credit::at($mass, $value), $to];
         }
         $brought = Money::zero($this->settings->currency);
         foreach ($in as $one) {

@@ -21,12 +21,17 @@ use Sectum\Fish\Part;
  * @property Bin|null $bin where it was sent; null until someone says
  * @property string|null $dish_id what a portion is for; null for the fish's usual dish
  * @property string|null $batch_id the portion tray it is on
+ * @property bool $broken of a roe, whether its sac is open
+ * @property Part|null $scraped_off of scrapings, the part the spoon was over; null when nobody said
  * @property int $place order in which it came onto the board
  * @property-read Collection<int, Reading> $readings
  */
 final class Piece extends Record
 {
     protected $table = 'pieces';
+
+    /** As a new one is, until it is read back. */
+    protected $attributes = ['broken' => false];
 
     /** @return HasMany<Reading, $this> */
     public function readings(): HasMany
@@ -53,6 +58,6 @@ final class Piece extends Record
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['part' => Part::class, 'bin' => Bin::class];
+        return ['part' => Part::class, 'bin' => Bin::class, 'broken' => 'boolean', 'scraped_off' => Part::class];
     }
 }

@@ -88,6 +88,7 @@ final readonly class RecordReading
             if ($dish !== null && $piece->part === Part::Portion && $piece->dish_id !== $dish) {
                 $piece->update(['dish_id' => $dish]);
             }
+            self::scraped($piece, $fields->maybeString('off'));
             if ($fields->named('sure') && ! $fields->bool('sure')) {
                 $this->mustBePlausible(
                     $onBench,
@@ -190,6 +191,15 @@ final readonly class RecordReading
                 ]),
             ),
         );
+    }
+
+    /** Which part the spoon was over. */
+    private static function scraped(Piece $piece, ?string $off): void
+    {
+        if ($off !== null) {
+            $piece->part === Part::Scrapings || throw Fault::inField('/off', 'Only scrapings are scraped off a part.');
+            $piece->update(['scraped_off' => Part::from($off)]);
+        }
     }
 
     private function mustBeTheSame(Reading $known, Fish $fish, Part $part, Weighing $weighing): void

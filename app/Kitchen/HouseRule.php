@@ -15,6 +15,11 @@ final class HouseRule
     /** @var array<string, self>|null */
     private static ?array $known = null;
 
+    private const ALLERGENS = [
+        'fourteen' => 'the fourteen of EU 1169/2011',
+        'nine' => 'the nine of the US list (FALCPA)',
+    ];
+
     private const SPLITS = ['by-weight' => 'by weight', 'relative-value' => 'by what each part is worth'];
 
     private const CREDITS = ['bin-value' => 'the value of its bin', 'batch-return' => 'what its batch brought'];
@@ -260,6 +265,15 @@ final class HouseRule
                 ),
                 new self('labour_rate_minor', 'cost', RuleKind::Money, 'Labour an hour', '1860', 'placeholder'),
                 new self('counts_labour', 'cost', RuleKind::Truth, 'Work counts in the cost of fish', '1', 'shipped'),
+                new self(
+                    'allergen_list',
+                    'route',
+                    RuleKind::Choice,
+                    'Allergens are named after',
+                    'fourteen',
+                    'EU 1169/2011 Annex II',
+                    choices: self::ALLERGENS,
+                ),
                 new self('tax_pct', 'cost', RuleKind::Number, 'Tax on a plate', '10', 'placeholder', '%', 0, 40),
                 new self(
                     'split',

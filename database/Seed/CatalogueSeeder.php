@@ -110,8 +110,13 @@ final class CatalogueSeeder extends Seeder
         foreach (Csv::rows(database_path('catalogue/recipes.csv')) as $row) {
             $ingredients = [];
             foreach (explode('|', $row['ingredients']) as $one) {
-                [$name, $amount, $unit] = explode(':', $one);
-                $ingredients[] = ['name' => $name, 'per_kg' => (float) $amount, 'poured' => $unit === 'ml'];
+                [$name, $amount, $unit, $allergen] = [...explode(':', $one), ''];
+                $ingredients[] = [
+                    'name' => $name,
+                    'per_kg' => (float) $amount,
+                    'poured' => $unit === 'ml',
+                    'allergens' => $allergen === '' ? [] : [$allergen],
+                ];
             }
             $recipe = Recipe::query()->firstOrNew(['name' => $row['recipe']]);
             if (! $recipe->exists || $recipe->source !== 'house') {

@@ -13,7 +13,12 @@ return new class extends Migration
     public function up(): void
     {
         Schema::table('method_steps', fn (Blueprint $table) => $table->string('drawing')->default(''));
+        Schema::table('pieces', function (Blueprint $table): void {
+            $table->boolean('broken')->default(false);
+            $table->string('scraped_off')->nullable()->index();
+        });
         $this->claims();
+        $this->draws();
         $this->workmanship();
     }
 
@@ -38,6 +43,26 @@ return new class extends Migration
             $table->index(['delivery_id', 'written_at']);
         });
         $this->onlyEverAdded('claim_steps');
+    }
+
+    private function draws(): void
+    {
+        Schema::create('batch_draws', function (Blueprint $table): void {
+            $table->ulid('id')->primary();
+            $table->ulid('act')->index();
+            $table->foreignUlid('making_id')->constrained('makings');
+            $table->integer('milli');
+            $table->integer('minor');
+            $table->string('how');
+            $table->foreignUlid('dish_id')->nullable()->constrained('dishes');
+            $table->foreignUlid('into_id')->nullable()->constrained('makings');
+            $table->ulid('undoes')->nullable();
+            $table->foreignUlid('drawn_by')->constrained('people');
+            $table->string('drawn_at');
+            $table->index('making_id');
+            $table->index('into_id');
+        });
+        $this->onlyEverAdded('batch_draws');
     }
 
     private function workmanship(): void

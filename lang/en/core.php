@@ -24,6 +24,11 @@ return [
         'meets' => 'Meets :rule. '.Freshness::CHECK,
         'failed' => 'Does not meet :rule: :limit was not measured within :hours h of :hot. '.Freshness::CHECK,
     ],
+    'draw-says' => [
+        'nothing' => 'Type how much is taken.',
+        'only-left' => 'Only :left is left and in date.',
+        'none-left' => 'Nothing of it is left and in date.',
+    ],
     'ends-soon' => [
         'past' => 'Past its date. The head chef weighs it into the discard.',
         'batch' => 'Make a batch today: there is enough in the bin.',
@@ -88,6 +93,7 @@ return [
         'gill-stubs-off' => 'Gill stubs off, rinsed.',
         'gill-stubs-and-blood-off' => 'Gill stubs off, blood rinsed off.',
         'gall-bladder-off' => 'Gall bladder off, whole.',
+        'roe-through-a-sieve' => 'Skin off, passed through a sieve.',
         'keep-sac-whole' => 'Do not cut into the sac.',
         'membrane-off' => 'Membrane off.',
         'bones-out' => 'Go over it for bones.',
@@ -107,6 +113,10 @@ return [
         'shoulder' => 'The shoulder is the richest bite on the fish.',
         'fresh-liver' => 'A fresh liver is kept with the roe.',
         'sear-or-cure' => 'Sear it or cure it the same day.',
+        'broken-sac' => 'Broken sacs go to stuffing.',
+        'sac-broken' => 'Its sac is broken: it is not served whole.',
+        'frame-grills' => 'A meaty frame grills; what is picked off it is eaten.',
+        'fins-grill' => 'Meaty fins grill crisp.',
         'whole-sac' => 'A whole sac is prized, a broken one is stuffing.',
         'bright-dark-muscle' => 'Bright dark muscle can go into the mince, a little at a time.',
         'fat-belly-raw' => 'Fat belly is good raw.',
@@ -150,6 +160,15 @@ return [
     'sample-says' => [
         'more-than-there-are' => '{1} The batch is one fish: no more than that can be weighed singly.'.
             '|[2,*] The batch is :count fish: all of them have been weighed singly.',
+    ],
+    'scrape-says' => [
+        'pays' => '{1} Scraping it brings about :brings, worth :worth, for :count minute of work, :work: it pays.'.
+            '|[2,*] Scraping it brings about :brings, worth :worth, for :count minutes of work, :work: it pays.',
+        'does-not-pay' => '{1} Scraping it brings about :brings, worth :worth, for :count minute of work, :work: '.
+            'it does not pay.|[2,*] Scraping it brings about :brings, worth :worth, for :count minutes of work, '.
+            ':work: it does not pay.',
+        'pays-unpriced' => 'Scraping it brings about :brings and pays.',
+        'does-not-pay-unpriced' => 'Scraping it brings about :brings and does not pay.',
     ],
     'short-by' => [
         'meat-on-frame' => 'Your last one left about :mass on the frame.',

@@ -118,7 +118,7 @@ test('a side is judged by drawings, and what fell short is told at its step on t
     await page.locator('.choice', { hasText: part }).first().tap();
     await weighAnyway(page, mass);
   }
-  await page.locator('.mantine-Chip-root', { hasText: /^Workmanship$/ }).tap();
+  await page.locator('.mantine-Chip-root', { hasText: /^Sides$/ }).tap();
   const sideB = page.getByRole('region', { name: 'Side B' });
   await sideB.getByRole('button', { name: 'Steps all along' }).tap();
   await expect(sideB.getByRole('button', { name: 'Steps all along' })).toHaveAttribute('aria-pressed', 'true');

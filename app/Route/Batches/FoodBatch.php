@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Route\Batches;
 
+use App\Kitchen\Moment;
 use App\Kitchen\Person;
 use App\Kitchen\Record;
 use App\Kitchen\Settings;
@@ -13,8 +14,11 @@ use Brick\Math\BigRational;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Sectum\Fish\Allergen;
 use Sectum\Measure\Mass;
+use Sectum\Measure\Money;
 use Sectum\Route\Batches\Returned;
+use Sectum\Route\Batches\Standing;
 
 /**
  * A batch of something made of what lay in the bins.
@@ -36,6 +40,8 @@ use Sectum\Route\Batches\Returned;
  * @property-read Person $maker
  * @property-read Collection<int, BinWithdrawal> $went
  * @property-read Collection<int, CoolingReading> $coolings
+ * @property-read Collection<int, BatchDrawn> $draws
+ * @property-read Collection<int, BatchDrawn> $drawnIn
  */
 final class FoodBatch extends Record
 {
@@ -65,10 +71,67 @@ final class FoodBatch extends Record
         return $coolings;
     }
 
+    /** @return HasMany<BatchDrawn, $this> what was drawn from it, what was taken back among it */
+    public function draws(): HasMany
+    {
+        $draws = $this->hasMany(BatchDrawn::class, 'making_id');
+        $draws->orderBy('drawn_at')->orderBy('id');
+
+        return $draws;
+    }
+
+    /** @return HasMany<BatchDrawn, $this> what was drawn from other batches for it */
+    public function drawnIn(): HasMany
+    {
+        return $this->hasMany(BatchDrawn::class, 'into_id');
+    }
+
+    /** What is left of it; nothing while nobody said how much it made. */
+    public function standing(): Standing
+    {
+        $currency = Settings::load()->currency;
+
+        return new Standing(
+            $this->id,
+            Moment::at($this->use_by),
+            (int) $this->yield_milli,
+            $this->draws->sum(fn (BatchDrawn $one): int => $one->milli),
+            $this->cost(),
+            Money::ofMinor($this->draws->sum(fn (BatchDrawn $one): int => $one->minor), $currency),
+        );
+    }
+
+    /** What went into it was worth in its bins, or cost in the batches it was drawn from. */
+    public function cost(): Money
+    {
+        return Settings::load()->money(
+            $this->went->sum(fn (BinWithdrawal $one): int => $one->minor) +
+                $this->drawnIn->sum(fn (BatchDrawn $one): int => $one->minor),
+        );
+    }
+
+    /**
+     * Fish, what its ingredients carry, and what the batches carry that were drawn on for it.
+     *
+     * @return non-empty-list<Allergen>
+     */
+    public function allergens(int $deep = 4): array
+    {
+        $more = [];
+        if ($deep > 0 && $this->drawnIn->isNotEmpty()) {
+            $from = self::query()->with('drawnIn')->whereKey($this->drawnIn->pluck('making_id')->unique()->all())->get();
+            foreach ($from as $one) {
+                array_push($more, ...$one->allergens($deep - 1));
+            }
+        }
+
+        return $this->asMade()->recipe()->allergens($more);
+    }
+
     public static function inFull(string $id): self
     {
         return self::query()
-            ->with(['maker', 'went.deposit.fish.species', 'went.deposit.piece', 'coolings.person'])
+            ->with(['maker', 'went.deposit.fish.species', 'went.deposit.piece', 'coolings.person', 'draws.person', 'drawnIn'])
             ->findOrFail($id);
     }
 

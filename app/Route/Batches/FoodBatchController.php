@@ -67,6 +67,13 @@ final readonly class FoodBatchController
         return $this->show($request, $making);
     }
 
+    public function draw(Request $request, DrawOnBatch $draw, string $making, string $act): JsonResponse
+    {
+        $draw($making, $act, Fields::of($request), Person::of($request));
+
+        return $this->show($request, $making);
+    }
+
     public function finish(Request $request, string $making): JsonResponse
     {
         $this->make->finish($making, Fields::of($request), Person::of($request));

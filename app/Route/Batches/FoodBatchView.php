@@ -10,12 +10,14 @@ use App\Kitchen\Format\Words;
 use App\Kitchen\Moment;
 use App\Kitchen\Person;
 use App\Kitchen\Settings;
+use App\Portion\Dish\Dish;
 use App\Route\Bins\Bins;
 use App\Route\Bins\BinsView;
 use App\Route\Bins\BinWithdrawal;
 use App\Route\Recipes\Recipe;
 use DateTimeImmutable;
 use Psr\Clock\ClockInterface;
+use Sectum\Fish\Allergen;
 use Sectum\Measure\Mass;
 use Sectum\Measure\Money;
 use Sectum\Measure\Volume;
@@ -24,6 +26,7 @@ use Sectum\Route\Batches\BatchPlan;
 use Sectum\Route\Batches\Cooling;
 use Sectum\Route\Batches\CoolingPoint;
 use Sectum\Route\Batches\CoreReading;
+use Sectum\Route\Batches\DrawnFor;
 use Sectum\Route\Batches\DueMark;
 use Sectum\Route\Batches\FilledPot;
 use Sectum\Route\Batches\Returned;
@@ -116,6 +119,7 @@ final readonly class FoodBatchView
             'name' => $recipe->name,
             'from' => $recipe->bin->spoken(),
             'caution' => $recipe->caution,
+            'allergens' => self::allergens($recipe->recipe()->allergens(), $settings),
             'hot' => $recipe->hot,
             'have' => $words->mass($have),
             'mass' => $words->mass($mass),
@@ -168,7 +172,8 @@ final readonly class FoodBatchView
             $now,
             $limits,
         );
-        $booked = $settings->money($making->went->sum(fn (BinWithdrawal $one): int => $one->minor));
+        $booked = $making->cost();
+        $standing = $making->standing();
 
         return [
             'id' => $making->id,
@@ -223,6 +228,9 @@ final readonly class FoodBatchView
                     ),
                 ]
                 : null,
+            'allergens' => self::allergens($making->allergens(), $settings),
+            'left' => $making->yield_milli === null ? null : self::amount($recipe, $standing->leftMilli(), $words),
+            'draws' => self::draws($making, $words, $money),
             'value' => $returned === null ? null : $money($returned->total),
             'at_bin_value' => $money($booked),
             'per_unit' => $making->yield_milli === null
@@ -332,16 +340,71 @@ final readonly class FoodBatchView
         ];
     }
 
+    /**
+     * Those the list of the house names.
+     *
+     * @param  list<Allergen>  $some
+     * @return list<string>
+     */
+    public static function allergens(array $some, Settings $settings): array
+    {
+        return array_map(
+            fn (Allergen $one): string => $one->spoken(),
+            Allergen::listed($some, $settings->onlyTheNine),
+        );
+    }
+
+    /**
+     * @param  callable(Money): ?string  $money
+     * @return list<Answer> last first; what was taken back again stands no more
+     */
+    private static function draws(FoodBatch $making, Words $words, callable $money): array
+    {
+        $undone = $making->draws->pluck('undoes')->filter()->all();
+        $dishes = Dish::known()->pluck('name', 'id');
+        $numbers = FoodBatch::query()
+            ->whereKey($making->draws->pluck('into_id')->filter()->all())
+            ->get(['id', 'number', 'recipe'])
+            ->keyBy('id');
+        $lines = [];
+        foreach ($making->draws->reverse() as $one) {
+            if ($one->undoes === null && ! in_array($one->act, $undone, true)) {
+                $into = $numbers->get($one->into_id ?? '');
+                $dish = $dishes[$one->dish_id] ?? null;
+                $lines[] = [
+                    'act' => $one->act,
+                    'amount' => self::amount($making->asMade(), $one->milli, $words),
+                    'for' => $one->how->value,
+                    'what' => match ($one->how) {
+                        DrawnFor::Dish => is_string($dish) ? $dish : '',
+                        DrawnFor::Staff => '',
+                        DrawnFor::Batch => $into === null ? '' : "{$into->number}, {$into->asMade()->name}",
+                    },
+                    'money' => $money(Settings::load()->money($one->minor)),
+                    'by' => $one->person->name,
+                    'at' => Moment::at($one->drawn_at)->format('D j M, H:i'),
+                ];
+            }
+        }
+
+        return $lines;
+    }
+
+    /** Thousandths of a litre or a kilo, in the reader's units. */
+    private static function amount(Recipe $recipe, int $milli, Words $words): string
+    {
+        return $recipe->litres
+            ? Volume::ofLitres($milli / 1000)->print($words->units)
+            : $words->text(Mass::ofGrams($milli));
+    }
+
     private static function yielded(FoodBatch $making, Words $words): ?string
     {
         if ($making->yield_milli === null) {
             return null;
         }
-        $amount = (int) $making->yield_milli / 1000;
 
-        return $making->asMade()->litres
-            ? Volume::ofLitres($amount)->print($words->units)
-            : $words->text(Mass::ofGrams(round(1000 * $amount)));
+        return self::amount($making->asMade(), (int) $making->yield_milli, $words);
     }
 
     private function now(): DateTimeImmutable

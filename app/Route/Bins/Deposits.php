@@ -10,6 +10,7 @@ use App\Fish\Fish;
 use App\Fish\Piece;
 use App\Kitchen\Moment;
 use App\Kitchen\Person;
+use App\Kitchen\Settings;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Str;
 use Psr\Clock\ClockInterface;
@@ -20,6 +21,7 @@ use Sectum\Route\Bins\DateMark;
 use Sectum\Route\Bins\Drawn;
 use Sectum\Route\Bins\Keeping;
 use Sectum\Route\Bins\Leaving;
+use Sectum\Route\Destinations;
 
 /** Keeps what lies in the bins true to what was weighed and routed: every part once, at the weight that counts. */
 final readonly class Deposits
@@ -128,7 +130,9 @@ final readonly class Deposits
             'bin' => $bin,
             'keeping' => Keeping::Cold,
             'mass_mg' => $mass->milligrams,
-            'value_per_kg_minor' => $house->value_per_kg_minor,
+            'value_per_kg_minor' => Settings::load()
+                ->perKg($house->value_per_kg_minor)
+                ->share(Destinations::worthPct($piece->part, $bin, $piece->broken))->perKg->minor,
             'lot' => $fish->line->lot ?? "{$fish->number}",
             'until' => $mark->day->format('Y-m-d'),
             'why_then' => $mark->why,

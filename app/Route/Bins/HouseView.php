@@ -7,6 +7,7 @@ namespace App\Route\Bins;
 use App\Catalogue\HouseBin;
 use App\Kitchen\Person;
 use App\Kitchen\Settings;
+use App\Route\Batches\FoodBatchView;
 use App\Route\Recipes\Recipe;
 use Sectum\Fish\Bin;
 use Sectum\Measure\Mass;
@@ -70,7 +71,11 @@ final readonly class HouseView
             'from' => $one->bin->spoken(),
             'one_kind' => $one->one_kind,
             'litres' => $one->litres,
-            'ingredients' => $one->ingredients,
+            'ingredients' => array_map(
+                fn (array $each): array => [...$each, 'allergens' => $each['allergens'] ?? []],
+                $one->ingredients,
+            ),
+            'allergens' => FoodBatchView::allergens($one->recipe()->allergens(), $settings),
             'marks' => $one->marks,
             'yield_per_kg' => $one->yield_per_kg,
             'yield_sd' => $one->yield_sd,

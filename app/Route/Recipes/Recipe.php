@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Route\Recipes;
 
 use App\Kitchen\Record;
+use Sectum\Fish\Allergen;
 use Sectum\Fish\Bin;
 use Sectum\Route\Batches\BadRecipe;
 use Sectum\Route\Batches\Ingredient;
@@ -18,7 +19,7 @@ use Sectum\Route\Batches\Mark;
  * @property Bin $bin
  * @property bool $one_kind of one kind of fish only
  * @property bool $litres measured in litres; else in kilos
- * @property list<array{name: string, per_kg: float|int, poured: bool}> $ingredients
+ * @property list<array{name: string, per_kg: float|int, poured: bool, allergens?: list<string>}> $ingredients
  * @property list<array{minute: int, doing: string, why: string}> $marks
  * @property float $yield_per_kg
  * @property float $yield_sd
@@ -48,7 +49,12 @@ final class Recipe extends Record
             $this->name,
             $this->litres,
             array_map(
-                fn (array $one): Ingredient => new Ingredient($one['name'], (float) $one['per_kg'], $one['poured']),
+                fn (array $one): Ingredient => new Ingredient(
+                    $one['name'],
+                    (float) $one['per_kg'],
+                    $one['poured'],
+                    array_map(Allergen::from(...), $one['allergens'] ?? []),
+                ),
                 $this->ingredients,
             ),
             $this->yield_per_kg,

@@ -33,6 +33,7 @@ final readonly class StoreRecipe
                     'name' => trim($one->string('name')),
                     'per_kg' => $one->number('per_kg'),
                     'poured' => $one->bool('poured'),
+                    'allergens' => $one->has('allergens') ? $one->strings('allergens') : [],
                 ],
                 $fields->list('ingredients'),
             ),

@@ -28,6 +28,7 @@ final readonly class RouteBench
         $settings = Settings::load();
         $words = new Words($person->units, $settings->scaleStep);
         $sorting = new Sorting($fish, $settings);
+        $scrapings = new Scrapings($fish, $settings);
         $pieces = $sorting->pieces();
 
         return [
@@ -36,6 +37,7 @@ final readonly class RouteBench
             'rows' => array_map(
                 fn (Piece $piece): array => self::row(
                     $sorting,
+                    $scrapings,
                     $piece,
                     $words,
                     $person->seesPrices() ? $settings : null,
@@ -50,8 +52,13 @@ final readonly class RouteBench
      * @param  Settings|null  $prices  null for whoever does not see any
      * @return Answer
      */
-    private static function row(Sorting $sorting, Piece $piece, Words $words, ?Settings $prices): array
-    {
+    private static function row(
+        Sorting $sorting,
+        Scrapings $scrapings,
+        Piece $piece,
+        Words $words,
+        ?Settings $prices,
+    ): array {
         $destinations = $sorting->destinations($piece);
         $bin = self::going($sorting, $piece);
 
@@ -77,12 +84,22 @@ final readonly class RouteBench
                     'prepare' => self::prepare($to->prepare, $words),
                     'rate' => $prices === null || ! $to->allowed || $to->bin === Bin::Discard
                             ? null
-                            : self::rate($sorting->worth($to->bin), $words),
+                            : self::rate($sorting->worth($to), $words),
                 ],
                 $destinations->ranked,
             ),
             'may_be_served' => $piece->part === Part::Portion,
+            'broken' => $piece->part === Part::Roe ? $piece->broken : null,
+            'scrape' => self::scrape($scrapings, $piece, $words, $prices !== null),
         ];
+    }
+
+    /** Whether a spoon over it would pay, in one sentence; null where it finds nothing. */
+    private static function scrape(Scrapings $scrapings, Piece $piece, Words $words, bool $priced): ?string
+    {
+        $scraping = $scrapings->of($piece);
+
+        return $scraping === null ? null : $words->say($scraping->says($priced));
     }
 
     /** Where a piece goes if nobody says otherwise; null for a light portion that stays on its plate. */

@@ -40,6 +40,14 @@ final readonly class RouteController
         return $this->bench($fish, Person::of($request));
     }
 
+    public function sac(Request $request, SendToBin $send, string $fish, string $piece): JsonResponse
+    {
+        $fields = Fields::of($request);
+        $send->grade($fish, $piece, $fields->bool('broken'), $fields->int('version'), Person::of($request));
+
+        return $this->bench($fish, Person::of($request));
+    }
+
     public function done(Request $request, SendToBin $send, string $fish): JsonResponse
     {
         $send->accept($fish, Fields::of($request)->int('version'), Person::of($request));

@@ -53,6 +53,31 @@ final readonly class SendToBin
         });
     }
 
+    /** The sac of a roe is graded whole or broken; where it goes follows from that anew. */
+    public function grade(string $fish, string $piece, bool $broken, int $version, Person $person): void
+    {
+        DB::connection()->transaction(function () use ($fish, $piece, $broken, $version, $person): void {
+            $fish = Fish::onTheBench($fish);
+            $fish->mustBeOpen();
+            $roe = $fish->pieces->firstWhere('id', $piece);
+            if ($roe?->part !== Part::Roe) {
+                throw Fault::inField('/piece', 'Only a roe has a sac that is whole or broken.');
+            }
+            if ($roe->broken === $broken) {
+                return;
+            }
+            $fish->mustBeAt($version);
+            $this->deposits->takeBack($fish, $roe, $person);
+            $roe->update(['broken' => $broken, 'bin' => null]);
+            if ($fish->stage === Stage::Cost) {
+                $roe->update(['bin' => (new Sorting($fish, Settings::load()))->destinations($roe)->first()]);
+                $this->deposits->put($fish, $person);
+            }
+            $fish->changed();
+            History::that("{$person->name}: the sac of the roe is ".($broken ? 'broken.' : 'whole.'), $fish, $person);
+        });
+    }
+
     /**
      * Every part without a decision goes where it usually goes, all of it into the bins, and the fish on to its cost.
      */

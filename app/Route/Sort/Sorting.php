@@ -23,6 +23,7 @@ use Sectum\Measure\PricePerKg;
 use Sectum\Portion\Placed;
 use Sectum\Receive\RawService;
 use Sectum\Route\BinNeed;
+use Sectum\Route\Destination;
 use Sectum\Route\Destinations;
 use Sectum\Route\Leftover;
 
@@ -85,16 +86,17 @@ final class Sorting
                 $raw->open ? null : $raw->why,
                 $bright === null || $this->now <= $bright,
                 $ends !== null && Moment::day($ends) < Moment::day($this->now),
+                $piece->broken,
             ),
             $this->settings->ways,
             $this->needs(),
         );
     }
 
-    /** What a kilo is worth in a bin; null when nobody said. */
-    public function worth(Bin $bin): ?PricePerKg
+    /** What a kilo is worth where it goes; null when nobody said. */
+    public function worth(Destination $to): ?PricePerKg
     {
-        return $this->needs()[$bin->value]->value;
+        return $this->needs()[$to->bin->value]->value?->share($to->worthPct);
     }
 
     /** @return array<string, BinNeed> */

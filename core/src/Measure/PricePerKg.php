@@ -29,6 +29,12 @@ final readonly class PricePerKg
         return $this->perKg->multipliedBy(BigRational::nd($mass->milligrams, 1_000_000));
     }
 
+    /** So many percent of it, rounded half up once. */
+    public function share(int $pct): self
+    {
+        return $pct === 100 ? $this : new self($this->perKg->multipliedBy(BigRational::nd($pct, 100)));
+    }
+
     public function isZero(): bool
     {
         return $this->perKg->minor === 0;

@@ -8,6 +8,7 @@ use Sectum\Fish\Bin;
 use Sectum\Fish\FatClass;
 use Sectum\Fish\Hazard;
 use Sectum\Fish\Part;
+use Sectum\Measure\Mass;
 use Sectum\Message;
 
 /**
@@ -24,6 +25,17 @@ final readonly class Destinations
     private const ALSO = 1;
 
     private const LAST = 2;
+
+    /** Only when somebody looks at it and says so: a meaty one. */
+    private const SELDOM = 3;
+
+    /** Of what the grill's bin is worth, by what of it can be eaten. Estimates. */
+    private const FRAME_WORTH_PCT = 20;
+
+    private const FINS_WORTH_PCT = 35;
+
+    /** Of what mince is worth: loose roe binds a stuffing, and no more. Estimate. */
+    private const BROKEN_ROE_WORTH_PCT = 60;
 
     /**
      * @param  list<Destination>  $ranked  allowed ones first; the first is where it goes unless someone says otherwise
@@ -63,7 +75,7 @@ final readonly class Destinations
                     $full ? 1 : 0,
                     $usual ? self::BEST - 1 : $use->tier,
                     $completes ? 0 : 1,
-                    -($need->value->perKg->minor ?? 0),
+                    -intdiv(($need->value->perKg->minor ?? 0) * $use->worthPct, 100),
                     count($may),
                 ],
                 new Destination(
@@ -71,6 +83,7 @@ final readonly class Destinations
                     true,
                     self::said(...$said),
                     $use->prepare,
+                    $use->worthPct,
                 ),
             ];
         }
@@ -106,6 +119,18 @@ final readonly class Destinations
         return null;
     }
 
+    /** Of the bin's value a kilo of such a part counts for there, in percent. */
+    public static function worthPct(Part $part, Bin $bin, bool $broken = false): int
+    {
+        foreach (self::uses(new Leftover($part, FatClass::Lean, Mass::zero(), broken: $broken)) as $use) {
+            if ($use->bin === $bin) {
+                return $use->worthPct;
+            }
+        }
+
+        return 100;
+    }
+
     /**
      * What such a part is good for, if nothing forbids it.
      *
@@ -125,7 +150,21 @@ final readonly class Destinations
                     Preparation::SplitAndRinsed,
                 ),
             ],
-            Part::Frame, Part::Bones, Part::Fins, Part::Ribs => self::pot($piece->fat, self::BEST, $rinse),
+            Part::Frame => [
+                ...self::pot($piece->fat, self::BEST, $rinse),
+                new GoodFor(Bin::Grill, self::SELDOM, [RoutingReason::FrameGrills], $rinse, self::FRAME_WORTH_PCT),
+            ],
+            Part::Fins => [
+                ...self::pot($piece->fat, self::BEST, $rinse),
+                new GoodFor(
+                    Bin::Grill,
+                    self::SELDOM,
+                    [RoutingReason::FinsGrill],
+                    Preparation::ScrapeAndDry,
+                    self::FINS_WORTH_PCT,
+                ),
+            ],
+            Part::Bones, Part::Ribs => self::pot($piece->fat, self::BEST, $rinse),
             Part::PinBones => [
                 ...self::pot($piece->fat, self::BEST, $rinse),
                 new GoodFor(Bin::Mince, self::LAST, [RoutingReason::FleshOnStrip]),
@@ -169,6 +208,17 @@ final readonly class Destinations
                     self::prized($piece, RoutingReason::WholeSac),
                     Preparation::KeepSacWhole,
                 ),
+                ...$piece->broken
+                    ? [
+                        new GoodFor(
+                            Bin::Mince,
+                            self::BEST,
+                            [RoutingReason::BrokenSac],
+                            Preparation::RoeThroughASieve,
+                            self::BROKEN_ROE_WORTH_PCT,
+                        ),
+                    ]
+                    : [],
             ],
             Part::DarkMuscle => [
                 new GoodFor(Bin::Mince, self::LAST, [RoutingReason::BrightDarkMuscle]),
@@ -249,6 +299,7 @@ final readonly class Destinations
             ),
             $piece->has(Hazard::Purging) && ($pot || $liverOrRoe) => new Message(RoutingReason::OilPurges),
             $bin === Bin::Stock && $piece->fat === FatClass::Oily => new Message(RoutingReason::OilyStock),
+            $piece->part === Part::Roe && $bin === Bin::Roe && $piece->broken => new Message(RoutingReason::SacBroken),
             $bin === Bin::Crisp && $piece->scaled === false => new Message(RoutingReason::ScalesOn),
             $piece->part === Part::PinBones && $bin === Bin::Mince => new Message(RoutingReason::PinBonesInIt),
             $piece->part === Part::DarkMuscle && ! $ways->keepsDarkMuscle => new Message(

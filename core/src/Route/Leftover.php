@@ -19,6 +19,7 @@ final readonly class Leftover
      * @param  string|null  $notRaw  why raw service is closed to the fish; null when it is open
      * @param  bool  $bright  whether it is still fresh enough for raw service
      * @param  bool  $past  whether its date is past
+     * @param  bool  $broken  of a roe, whether its sac is open
      */
     public function __construct(
         public Part $part,
@@ -30,6 +31,7 @@ final readonly class Leftover
         public ?string $notRaw = 'Nobody has shown that raw service is open to it.',
         public bool $bright = true,
         public bool $past = false,
+        public bool $broken = false,
     ) {
     }
 

@@ -19,6 +19,7 @@ enum Preparation: string implements Sentence
     case GillStubsAndBloodOff = 'gill-stubs-and-blood-off';
     case GallBladderOff = 'gall-bladder-off';
     case KeepSacWhole = 'keep-sac-whole';
+    case RoeThroughASieve = 'roe-through-a-sieve';
     case MembraneOff = 'membrane-off';
     case BonesOut = 'bones-out';
     case BonesOutOnIce = 'bones-out-on-ice';

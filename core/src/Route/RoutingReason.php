@@ -22,6 +22,10 @@ enum RoutingReason: string implements Sentence
     case FreshLiver = 'fresh-liver';
     case SearOrCure = 'sear-or-cure';
     case WholeSac = 'whole-sac';
+    case BrokenSac = 'broken-sac';
+    case SacBroken = 'sac-broken';
+    case FrameGrills = 'frame-grills';
+    case FinsGrill = 'fins-grill';
     case BrightDarkMuscle = 'bright-dark-muscle';
     case FatBellyRaw = 'fat-belly-raw';
     case FatBellyCured = 'fat-belly-cured';

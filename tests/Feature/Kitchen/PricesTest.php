@@ -29,6 +29,7 @@ final class PricesTest extends AtTheDoor
         '/breakdown/trays',
         '/breakdown/made-from',
         '/breakdown/fish/{fish}/clean-down',
+        '/breakdown/fish/{fish}/workmanship',
         '/portion',
         '/portion/fish/{fish}',
         '/portion/fish/{fish}/fillets/{piece}',

@@ -368,7 +368,7 @@ final class BinsTest extends TestCase
                 $plan->json('more'),
             ],
         );
-        self::assertSame(['10:00', '10:10'], array_slice((array) $plan->json('plan.line.*.at'), 0, 2));
+        self::assertSame(['10:00', '10:02', '10:10'], array_slice((array) $plan->json('plan.line.*.at'), 0, 3));
         self::assertStringContainsString(
             'only 1170 g',
             strval($this->api('POST', "/route/recipes/{$stock}/plan", ['mass' => '3 kg'])->json('more')),

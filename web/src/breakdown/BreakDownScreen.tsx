@@ -56,6 +56,7 @@ function Board({ bench }: { bench: Bench }) {
   const [from, setFrom] = useState<string | null>(null);
   const [again, setAgain] = useState<string | null>(null);
   const [tray, setTray] = useState<string>('');
+  const [off, setOff] = useState<'frame' | 'ribs' | 'head'>('frame');
   const path = { path: { fish: fish.id } };
   const key = api.queryOptions('get', '/breakdown/fish/{fish}', { params: path }).queryKey;
   const keep = (data: Bench) => queries.setQueryData(key, data);
@@ -129,6 +130,7 @@ function Board({ bench }: { bench: Bench }) {
           ...takenNow(),
           ...(retaken ? { replaces: retaken.reading } : cutFrom ? { from: cutFrom } : {}),
           ...(tray ? { tray } : {}),
+          ...(part === 'scrapings' ? { off } : {}),
         },
       });
       setAgain(null);
@@ -265,6 +267,20 @@ function Board({ bench }: { bench: Bench }) {
           onClick: () => done.mutate({ params: path, body: { version: fish.version } }),
         }}
       >
+        {chosenPart === 'scrapings' && (
+          <Chips
+            legend={t('breakDown.scraped-off')}
+            name="off"
+            inline
+            value={off}
+            options={[
+              { value: 'frame', label: t('breakDown.off-frame') },
+              { value: 'ribs', label: t('breakDown.off-ribs') },
+              { value: 'head', label: t('breakDown.off-head') },
+            ]}
+            onChange={setOff}
+          />
+        )}
         {bench.trays.length > 0 && (
           <NativeSelect
             label={t('breakDown.container')}

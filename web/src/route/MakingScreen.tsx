@@ -12,6 +12,7 @@ import { Missing } from '../ui/Missing';
 import { useProbe } from '../ui/useProbe';
 import { usePut } from '../ui/usePut';
 import { CoolingChart } from './CoolingChart';
+import { DrawnSoFar, DrawPanel } from './DrawPanel';
 import css from './MakingScreen.module.css';
 import { Amounts, TimeLine } from './PotLine';
 
@@ -78,9 +79,11 @@ function Pot({ batch }: { batch: Making }) {
             </p>
           </div>
           <p className={look.yield}>
-            <b>{batch.yield ?? batch.plan.expected}</b>
+            <b>{batch.left ?? batch.plan.expected}</b>
             <span className={look.soft}>
-              {batch.yield ? t('making.made') : t('making.expected', { spread: batch.plan.spread })}
+              {batch.yield
+                ? t('making.left-of', { made: batch.yield })
+                : t('making.expected', { spread: batch.plan.spread })}
             </span>
           </p>
         </header>
@@ -128,6 +131,7 @@ function Pot({ batch }: { batch: Making }) {
           </div>
         </div>
         {batch.cooling && <CoolingChart cooling={batch.cooling} />}
+        {batch.draws.length > 0 && <DrawnSoFar batch={batch} onDrawn={settled.onSuccess} />}
       </section>
       <aside className={look.pan} aria-label={t('making.the-batch')}>
         <p className={look.todo} data-testid="todo">
@@ -165,7 +169,12 @@ function Pot({ batch }: { batch: Making }) {
         <p className={look.fault} role="alert">
           {[made.error, gone.error].map((error) => (error ? asProblem(error).detail : ''))}
         </p>
-        <p className={look.soft}>{batch.why_then}</p>
+        {batch.gone === null && batch.yield !== null && !batch.past && (
+          <DrawPanel batch={batch} onDrawn={settled.onSuccess} />
+        )}
+        <p className={look.soft}>
+          <b>{t('making.allergens', { some: batch.allergens.join(', ') })}</b> {batch.why_then}
+        </p>
         <div className={look.push} />
         {batch.gone === null && (
           <>

@@ -40,7 +40,7 @@ function Writing({ house, recipe }: { house: RouteHouse; recipe: Recipe | undefi
     days: String(recipe?.days_kept ?? ''),
     caution: recipe?.caution ?? '',
     ingredients: (recipe?.ingredients ?? [])
-      .map((one) => `${one.name} ${one.per_kg} ${one.poured ? 'ml' : 'g'}`)
+      .map((one) => [one.name, one.per_kg, one.poured ? 'ml' : 'g', one.allergens.join(' ')].join(' ').trim())
       .join('\n'),
     marks: (recipe?.marks ?? []).map((one) => `${one.minute} ${one.doing}${one.why ? ` / ${one.why}` : ''}`).join('\n'),
   });
@@ -71,7 +71,9 @@ function Writing({ house, recipe }: { house: RouteHouse; recipe: Recipe | undefi
     />
   );
   const keep = () => {
-    const ingredients = lines(form.ingredients).map((line) => /^(.+?)\s+(-?[\d.]+)\s*(ml|g)$/.exec(line));
+    const ingredients = lines(form.ingredients).map((line) =>
+      /^(.+?)\s+(-?[\d.]+)\s*(ml|g)(?:\s+([a-z ]+))?$/.exec(line),
+    );
     const marks = lines(form.marks).map((line) => /^(\d+)\s+(?:min\s+)?([^/]+?)(?:\s*\/\s*(.+))?$/.exec(line));
     const faults = {
       ...(ingredients.some((one) => one === null) ? { ingredients: t('recipe.a-line-each-like-water-1200') } : {}),
@@ -93,6 +95,7 @@ function Writing({ house, recipe }: { house: RouteHouse; recipe: Recipe | undefi
           name: one?.[1] ?? '',
           per_kg: Number(one?.[2]),
           poured: one?.[3] === 'ml',
+          allergens: (one?.[4] ?? '').split(' ').filter((code) => code !== '') as 'gluten'[],
         })),
         marks: marks.map((one) => ({
           minute: Number(one?.[1]),

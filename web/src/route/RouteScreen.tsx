@@ -6,6 +6,7 @@ import { useNavigate, useParams } from 'react-router';
 import { api, asProblem, type RouteBench } from '../api/client';
 import { useKitchen } from '../kitchen/kitchen';
 import { t } from '../lang';
+import { Chips } from '../ui/Chips';
 import { FishTitle } from '../ui/FishTitle';
 import { Keel } from '../ui/Keel';
 import { look } from '../ui/look';
@@ -39,6 +40,10 @@ function Board({ bench }: { bench: RouteBench }) {
     onSuccess: (data) => queries.setQueryData(key, data),
     onError: () => queries.invalidateQueries({ queryKey: key }),
   });
+  const sac = usePut(`route/${fish.id}`, '/route/fish/{fish}/pieces/{piece}/sac', {
+    onSuccess: (data) => queries.setQueryData(key, data),
+    onError: () => queries.invalidateQueries({ queryKey: key }),
+  });
   const done = usePut(`route/${fish.id}`, '/route/fish/{fish}/done', {
     onSuccess: () => {
       queries.invalidateQueries();
@@ -66,7 +71,7 @@ function Board({ bench }: { bench: RouteBench }) {
       (bin) => to(allowed.find((option) => option.bin === bin)?.bin ?? null),
     ),
   });
-  const trouble = send.error ?? done.error;
+  const trouble = send.error ?? sac.error ?? done.error;
 
   return (
     <div className={look.bench}>
@@ -115,6 +120,25 @@ function Board({ bench }: { bench: RouteBench }) {
         <p className={look.todo} data-testid="todo">
           {row ? t('route.destination-of', { lowerFirst: lowerFirst(row.name) }) : t('route.go-on-to-the-cost')}
         </p>
+        {row && row.broken !== null && (
+          <Chips
+            legend={t('route.the-sac')}
+            name="sac"
+            inline
+            value={row.broken ? 'broken' : 'whole'}
+            options={[
+              { value: 'whole', label: t('route.sac-whole') },
+              { value: 'broken', label: t('route.sac-broken') },
+            ]}
+            onChange={(said) =>
+              sac.mutate({
+                params: { path: { fish: fish.id, piece: row.piece } },
+                body: { broken: said === 'broken', version: fish.version },
+              })
+            }
+          />
+        )}
+        {row?.scrape && <p className={look.soft}>{row.scrape}</p>}
         {row?.prepare && <p className={look.caution}>{t('route.first', { lowerFirst: lowerFirst(row.prepare) })}</p>}
         {row && (
           <div className={css.binChoices}>

@@ -46,6 +46,7 @@ export function Keel(props: { keel: KeelData; small?: boolean; onChoose?: (piece
     portions: keel.portions ? `; ${keel.portions}` : '',
   });
 
+  const onBoard = t('keel.on-the-board', { rest: keel.rest?.text });
   return (
     <div className={cx(css.keel, small && css.small)}>
       <div
@@ -93,7 +94,7 @@ export function Keel(props: { keel: KeelData; small?: boolean; onChoose?: (piece
         {small && keel.portions && <span className={css.outlook}>{keel.portions}</span>}
         {keel.rest && expected.length === 0 && (
           <div className={css.rest} style={{ left: `calc(${pct(at, keel.length_mg)} + 5px)` }}>
-            {!small && keel.rest.mg / keel.length_mg > 0.14 && t('keel.on-the-board', { rest: keel.rest.text })}
+            {!small && keel.rest.mg / keel.length_mg > needs(onBoard) && onBoard}
           </div>
         )}
         {went !== null && <div className={css.wentOn} style={{ left: pct(went, keel.length_mg) }} />}

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Sectum\Route\Batches;
 
+use Sectum\Fish\Allergen;
+
 /** How something is made of what lies in the bins. Amounts are per kilo of fish that goes in. */
 final readonly class Recipe
 {
@@ -82,6 +84,23 @@ final readonly class Recipe
         }
 
         return new self($name, $litres, $ingredients, $yieldPerKg, $yieldSd, $minutes, $marks);
+    }
+
+    /**
+     * Fish, and whatever else its ingredients carry; each once, in the order of the list.
+     *
+     * @param  list<Allergen>  $more  of batches that go into it
+     * @return non-empty-list<Allergen>
+     */
+    public function allergens(array $more = []): array
+    {
+        $all = Allergen::listed([
+            Allergen::Fish,
+            ...array_merge(...array_map(fn (Ingredient $one): array => $one->allergens, $this->ingredients)),
+            ...$more,
+        ]);
+
+        return $all === [] ? [Allergen::Fish] : $all;
     }
 
     private static function figure(float $amount): string
