@@ -38,7 +38,7 @@ test("a day's trim is routed, a stock made of it, and its value is back in the c
   await expectSound(page);
   await page.locator('.makeable li', { hasText: 'White stock' }).last().getByRole('link').tap();
   await expect(page.getByRole('heading', { name: 'Into the pot' })).toBeVisible();
-  await expect(page.locator('.time-line li')).toHaveCount(5);
+  await expect(page.locator('.time-line li')).toHaveCount(6);
   await page.getByLabel('How much').fill('90 kg');
   await expect(page.getByText('There is only')).toBeVisible();
   await page.getByRole('button', { name: 'Start the batch' }).tap();
@@ -71,6 +71,18 @@ test("a day's trim is routed, a stock made of it, and its value is back in the c
   await expectSound(page);
   await expectNoScroll(page);
   const batch = page.url();
+
+  // Half a litre for the staff, which is then undone; more than there is is refused.
+  await page.locator('.mantine-Chip-root', { hasText: /^Staff$/ }).tap();
+  await page.getByLabel('How much, L').fill('0.5');
+  await page.getByRole('button', { name: 'Take out' }).tap();
+  await expect(page.getByRole('listitem').filter({ hasText: '500 ml staff meal' })).toBeVisible();
+  await expect(page.getByText('Allergens: fish, sulphites.')).toBeVisible();
+  await page.getByLabel('How much, L').fill('500');
+  await page.getByRole('button', { name: 'Take out' }).tap();
+  await expect(page.getByText('is left and in date')).toBeVisible();
+  await page.getByRole('listitem').filter({ hasText: '500 ml staff meal' }).getByRole('button', { name: 'Undo' }).tap();
+  await expect(page.getByRole('listitem').filter({ hasText: '500 ml staff meal' })).toHaveCount(0);
   const [name, number] = fish.split(' no. ');
   const share = minor(
     await page
