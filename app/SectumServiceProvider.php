@@ -23,6 +23,7 @@ use App\Fish\Delivery;
 use App\Fish\ExpectedPortions;
 use App\Fish\Fish;
 use App\Fish\MadeFrom;
+use App\Fish\ThrownAway;
 use App\Fish\WeightsChanged;
 use App\Kitchen\Database\ImmediateConnector;
 use App\Kitchen\Database\KitchenConnection;
@@ -31,6 +32,7 @@ use App\Kitchen\Person;
 use App\Kitchen\Settings;
 use App\Portion\Dish\UsualPortions;
 use App\Route\Bins\Deposits;
+use App\Route\Bins\ThrownOut;
 use App\Route\Recipes\MadeFromRecipes;
 use Closure;
 use Illuminate\Database\Connection;
@@ -72,6 +74,7 @@ final class SectumServiceProvider extends ServiceProvider
             ->give(fn (): array => array_map($this->app->make(...), Registry::classes()));
         $this->app->bind(ExpectedPortions::class, UsualPortions::class);
         $this->app->bind(CostOfPortions::class, FishPortionCosts::class);
+        $this->app->bind(ThrownAway::class, ThrownOut::class);
         $this->app->bind(MadeFrom::class, MadeFromRecipes::class);
         $this->app->bind(LabelPrinter::class, KeepingPrinter::class);
     }

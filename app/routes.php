@@ -28,6 +28,7 @@ use App\Receive\Delivery\DeliveryController;
 use App\Receive\Inspection\InspectionController;
 use App\Receive\Invoice\PaperController;
 use App\Receive\ReceiveController;
+use App\Receive\Sourcing\SourcingController;
 use App\Route\Batches\FoodBatchController;
 use App\Route\Bins\BinsController;
 use App\Route\Sort\RouteController;
@@ -114,6 +115,9 @@ Route::middleware('web')->group(function (): void {
             Route::get('spine', [ReceiveController::class, 'spine']);
             Route::get('receive', [ReceiveController::class, 'index']);
             Route::put('receive/fish/{fish}', [ReceiveController::class, 'store'])->middleware('takes:receive-fish');
+            Route::get('receive/sourcing', [SourcingController::class, 'index']);
+            Route::put('receive/sourcing/{act}', [SourcingController::class, 'store'])->middleware('takes:sourcing');
+            Route::put('receive/sourcing/{act}/ended', [SourcingController::class, 'end']);
             Route::get('receive/cold-room', [DeliveryController::class, 'coldRoom']);
             Route::get('receive/deliveries', [DeliveryController::class, 'index']);
             Route::get('receive/deliveries/{delivery}', [DeliveryController::class, 'show']);

@@ -37,6 +37,7 @@ use Sectum\Fish\StateBought;
  * @property string $raw_note
  * @property string $keep parts worth keeping, separated by spaces
  * @property string $size_grades_g usual grades in grams, separated by semicolons
+ * @property string $size_names what each of those grades is called, separated by semicolons
  * @property string $source
  * @property array<string, string>|null $shipped what the catalogue came with; null when the house added it
  * @property array<string, string> $house what the head chef set instead
@@ -60,6 +61,7 @@ final class Species extends Record
         'raw_note',
         'keep',
         'size_grades_g',
+        'size_names',
     ];
 
     protected $table = 'species';
@@ -103,6 +105,15 @@ final class Species extends Record
         }
 
         return $shares;
+    }
+
+    /** What a size is called in the trade; null where nobody calls it anything. */
+    public function sizeName(int $fromGrams, int $toGrams): ?string
+    {
+        $place = array_search("{$fromGrams}-{$toGrams}", explode(';', $this->size_grades_g), true);
+        $name = is_int($place) ? explode(';', $this->size_names)[$place] ?? '' : '';
+
+        return $name === '' ? null : $name;
     }
 
     /** @return list<Hazard> */

@@ -11,6 +11,7 @@ use DateTimeImmutable;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Sectum\Fish\FatGrade;
 use Sectum\Fish\StateBought;
 use Sectum\Measure\Mass;
 use Sectum\Receive\Found;
@@ -32,6 +33,7 @@ use Sectum\Receive\SizeGrade;
  * @property int|null $invoiced_mg
  * @property string|null $price_minor for one unit, a decimal number of minor units
  * @property PriceUnit $price_unit
+ * @property FatGrade|null $fat_grade how fat the lot was landed; null while nobody said
  * @property int|null $grade_from_g size sold, one fish
  * @property int|null $grade_to_g
  * @property string|null $lot
@@ -183,6 +185,6 @@ final class DeliveryLine extends Record
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['state' => StateBought::class, 'price_unit' => PriceUnit::class];
+        return ['state' => StateBought::class, 'price_unit' => PriceUnit::class, 'fat_grade' => FatGrade::class];
     }
 }

@@ -13,6 +13,7 @@ use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Sectum\Fish\FatGrade;
 use Sectum\Fish\Part;
 use Sectum\Fish\StateBought;
 use Sectum\Measure\Mass;
@@ -43,6 +44,7 @@ use Sectum\Receive\Verdict;
  * @property string|null $line_id the delivery's line it came on; null when it came without one
  * @property int $count like fish weighed together, 1 or more
  * @property string|null $tag
+ * @property FatGrade|null $fat_grade of its lot; null while nobody said
  * @property int $ice_mg ice that was weighed with it, part of the tare
  * @property string|null $keeps_until ISO 8601, reckoned end of its life on ice
  * @property string|null $raw_until ISO 8601, when it stops being bright enough for raw service
@@ -230,6 +232,7 @@ final class Fish extends Record
         return [
             'state' => StateBought::class,
             'not_done' => 'array',
+            'fat_grade' => FatGrade::class,
             'stage' => Stage::class,
             'broken_down' => 'boolean',
             'choices' => 'array',

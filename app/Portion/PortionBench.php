@@ -23,6 +23,7 @@ use App\Portion\Dish\Dish;
 use App\Portion\Hand\Hand;
 use App\Portion\Hand\HandView;
 use Illuminate\Database\Eloquent\Collection;
+use Sectum\Fish\FatGrade;
 use Sectum\Fish\Part;
 use Sectum\Measure\Mass;
 use Sectum\Measure\Money;
@@ -122,7 +123,7 @@ final readonly class PortionBench
                 $fillets,
             ),
             'dishes' => array_map(
-                fn (Dish $dish): array => self::dish($dish, $words, $prices, $left),
+                fn (Dish $dish): array => self::dish($dish, $words, $prices, $left, $fish->fat_grade),
                 self::dishesFor($fish),
             ),
             'dish' => $dish?->id,
@@ -188,8 +189,13 @@ final readonly class PortionBench
     }
 
     /** @return Answer */
-    private static function dish(Dish $dish, Words $words, ?Settings $prices, Mass $left): array
-    {
+    private static function dish(
+        Dish $dish,
+        Words $words,
+        ?Settings $prices,
+        Mass $left,
+        ?FatGrade $lot,
+    ): array {
         $band = $dish->band();
         $plain = [
             'id' => $dish->id,
@@ -198,6 +204,7 @@ final readonly class PortionBench
             'band' => '−'.$words->text($band->minus).' / +'.$words->text($band->plus),
             'version' => $dish->version,
             'fits' => Forecast::of($left, $band),
+            'unsuited' => $lot !== null && ! $dish->suits($lot) ? $lot->value : null,
         ];
 
         return $prices === null ? $plain : [...$plain, 'price' => $dish->price($prices)?->print()];

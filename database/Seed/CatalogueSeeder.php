@@ -57,6 +57,8 @@ final class CatalogueSeeder extends Seeder
                     ]);
             }
             $this->recipes();
+            DB::table('freshness_weights')->delete();
+            DB::table('freshness_weights')->insert([...Csv::rows(database_path('catalogue/freshness.csv'))]);
             foreach (Csv::rows(database_path('catalogue/parts.csv')) as $row) {
                 DB::table('parts')->upsert(
                     [...$row, 'default_bin' => $row['default_bin'] === '' ? null : $row['default_bin']],

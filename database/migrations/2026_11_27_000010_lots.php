@@ -17,6 +17,7 @@ return new class extends Migration
             $table->boolean('broken')->default(false);
             $table->string('scraped_off')->nullable()->index();
         });
+        $this->freshness();
         $this->claims();
         $this->draws();
         $this->workmanship();
@@ -43,6 +44,35 @@ return new class extends Migration
             $table->index(['delivery_id', 'written_at']);
         });
         $this->onlyEverAdded('claim_steps');
+    }
+
+    private function freshness(): void
+    {
+        Schema::create('freshness_weights', function (Blueprint $table): void {
+            $table->string('fat');
+            $table->string('form');
+            $table->string('attribute');
+            $table->float('weight');
+            $table->string('source');
+            $table->primary(['fat', 'form', 'attribute']);
+        });
+        foreach (['delivery_lines', 'fish'] as $graded) {
+            Schema::table($graded, fn (Blueprint $table) => $table->string('fat_grade')->nullable());
+        }
+        Schema::table('dishes', fn (Blueprint $table) => $table->string('fat_grades')->default(''));
+        Schema::table('bin_withdrawals', fn (Blueprint $table) => $table->string('cause')->nullable());
+        Schema::table('species', fn (Blueprint $table) => $table->string('size_names')->default(''));
+        Schema::create('sourcing_rules', function (Blueprint $table): void {
+            $table->ulid('id')->primary();
+            $table->foreignUlid('species_id')->nullable()->constrained('species');
+            $table->string('area')->default('');
+            $table->string('gear')->default('');
+            $table->foreignUlid('supplier_id')->nullable()->constrained('suppliers');
+            $table->string('reason');
+            $table->foreignUlid('written_by')->constrained('people');
+            $table->string('written_at');
+            $table->string('ended_at')->nullable();
+        });
     }
 
     private function draws(): void

@@ -76,6 +76,11 @@ test("a day's trim is routed, a stock made of it, and its value is back in the c
   await page.locator('.mantine-Chip-root', { hasText: /^Staff$/ }).tap();
   await page.getByLabel('How much, L').fill('0.5');
   await page.getByRole('button', { name: 'Take out' }).tap();
+  // An older batch ends first, and is drawn on first.
+  await page
+    .getByRole('link', { name: /ends first/ })
+    .first()
+    .tap();
   await expect(page.getByRole('listitem').filter({ hasText: '500 ml staff meal' })).toBeVisible();
   await expect(page.getByText('Allergens: fish, sulphites.')).toBeVisible();
   await page.getByLabel('How much, L').fill('500');
@@ -83,6 +88,8 @@ test("a day's trim is routed, a stock made of it, and its value is back in the c
   await expect(page.getByText('is left and in date')).toBeVisible();
   await page.getByRole('listitem').filter({ hasText: '500 ml staff meal' }).getByRole('button', { name: 'Undo' }).tap();
   await expect(page.getByRole('listitem').filter({ hasText: '500 ml staff meal' })).toHaveCount(0);
+  await page.goto(batch);
+  await expect(page.locator('.headline .yield')).toContainText('left of 2.2 L');
   const [name, number] = fish.split(' no. ');
   const share = minor(
     await page
@@ -247,7 +254,7 @@ test('the ways of the house, its bins and its recipes', async ({ page }) => {
   await page.getByLabel('Recipe', { exact: true }).fill('Fumet');
   await page.getByLabel('Other ingredients').fill('water 900 ml\nsalt plenty');
   await page.getByRole('button', { name: 'Save recipe' }).tap();
-  await expect(page.getByText('A line each, like: water 1200 ml.')).toBeVisible();
+  await expect(page.getByText('A line each, like: water 1200 ml')).toBeVisible();
   await page.getByLabel('Other ingredients').fill('water 900 ml');
   await page.getByLabel('Litres a kilo gives').fill('4');
   await page.getByLabel('Minutes').fill('20');

@@ -54,6 +54,7 @@ const RouteScreen = screen(() => import('./route/RouteScreen'), 'RouteScreen');
 const SettingsScreen = screen(() => import('./kitchen/SettingsScreen'), 'SettingsScreen');
 const ShapesScreen = screen(() => import('./portion/ShapesScreen'), 'ShapesScreen');
 const SheetScreen = screen(() => import('./log/SheetScreen'), 'SheetScreen');
+const SourcingScreen = screen(() => import('./receive/SourcingScreen'), 'SourcingScreen');
 const SpeciesScreen = screen(() => import('./fish/SpeciesScreen'), 'SpeciesScreen');
 const TonightScreen = screen(() => import('./portion/TonightScreen'), 'TonightScreen');
 const TraysScreen = screen(() => import('./breakdown/TraysScreen'), 'TraysScreen');
@@ -79,6 +80,7 @@ export function KitchenRoutes() {
           <Route path="receive/deliveries/:delivery/claim" element={<ClaimScreen />} />
           <Route path="receive/lines/:line/inspect" element={<InspectScreen />} />
           <Route path="receive/fish" element={<ReceiveScreen />} />
+          <Route path="receive/sourcing" element={<SourcingScreen />} />
           <Route path="receive/invoice" element={<InvoiceScreen />} />
           <Route path="fish" element={<FishWeKnow />} />
           <Route path="fish/:species" element={<SpeciesScreen />} />

@@ -13,6 +13,7 @@ use App\Kitchen\Database\Row;
 use App\Kitchen\Settings;
 use Illuminate\Support\Facades\DB;
 use Sectum\BreakDown\ExpectedYield;
+use Sectum\BreakDown\GradeShift;
 use Sectum\BreakDown\Method\Option;
 use Sectum\BreakDown\Method\Question;
 use Sectum\BreakDown\Ours;
@@ -20,6 +21,7 @@ use Sectum\BreakDown\Reconcile;
 use Sectum\BreakDown\Recovery;
 use Sectum\BreakDown\StartingYield;
 use Sectum\BreakDown\YieldRecord;
+use Sectum\Fish\FatGrade;
 use Sectum\Fish\Rung;
 use Sectum\Measure\Mass;
 use Sectum\Measure\Percent;
@@ -102,14 +104,20 @@ final readonly class KeepYields
         }
 
         $shift = AnswerShift::of($fish);
+        $records = self::records($fish)[$rung->value] ?? [];
+        $fat = GradeShift::of(
+            array_map(fn (array $record): array => [$record[2], $record[0]->pct], $records),
+        );
 
         return ExpectedYield::of(
             (new StartingYield($start->mean_pct, $start->sd_pct, $start->strength))->hadItKept(
-                $shift->points($rung, []),
+                $shift->points($rung, []) + $fat->points($fish->fat_grade),
             ),
             array_map(
-                fn (array $record): YieldRecord => $record[0]->hadItKept($shift->points($rung, $record[1])),
-                self::records($fish)[$rung->value] ?? [],
+                fn (array $record): YieldRecord => $record[0]->hadItKept(
+                    $shift->points($rung, $record[1]) + $fat->points($fish->fat_grade, $record[2]),
+                ),
+                $records,
             ),
             0.9,
             self::each($fish),
@@ -126,9 +134,10 @@ final readonly class KeepYields
     }
 
     /**
-     * What other fish like it gave, by yield step, the latest first, each with the answers it was cut by.
+     * What other fish like it gave, by yield step, the latest first, each with the answers it was cut by and the fat grade of its
+     * lot.
      *
-     * @return array<string, list<array{YieldRecord, array<string, string>}>>
+     * @return array<string, list<array{YieldRecord, array<string, string>, FatGrade|null}>>
      */
     private static function records(Fish $fish): array
     {
@@ -144,7 +153,7 @@ final readonly class KeepYields
                 ->join('fish', 'fish.id', 'ranked.fish_id')
                 ->where('place', '<=', self::MOST)
                 ->orderBy('place')
-                ->get(['rung', 'pct', 'each_mg', 'fish.choices']);
+                ->get(['rung', 'pct', 'each_mg', 'fish.choices', 'fish.fat_grade']);
             $records = [];
             foreach (Row::all($rows) as $row) {
                 $choices = [];
@@ -154,6 +163,7 @@ final readonly class KeepYields
                 $records[$row->text('rung')][] = [
                     new YieldRecord($row->number('pct'), Mass::ofMilligrams((int) $row->number('each_mg'))),
                     $choices,
+                    FatGrade::tryFrom($row->text('fat_grade')),
                 ];
             }
 

@@ -13,6 +13,7 @@ use Brick\Math\BigRational;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Sectum\Fish\FatGrade;
 use Sectum\Measure\Mass;
 use Sectum\Measure\Money;
 use Sectum\Portion\Band;
@@ -33,6 +34,7 @@ use Sectum\Portion\Worth;
  * @property string|null $species_id which fish it is of; null for any
  * @property Stretch $stretch where on the fish it is cut
  * @property bool $skin_on
+ * @property string $fat_grades of lots that suit it, a space between; empty for any
  * @property bool $raw whether it is served raw
  * @property int $slant_deg between knife and board, 90 straight down
  * @property float|null $thin_mm thinnest a piece may be anywhere
@@ -132,6 +134,12 @@ final class Dish extends Record
         return $dish !== null && $dish->retired_at === null
             ? $dish
             : throw Fault::inField($pointer, 'This dish is not on the list any more. Choose another.');
+    }
+
+    /** Whether a lot so fat is what it wants; a dish that names none takes any. */
+    public function suits(FatGrade $lot): bool
+    {
+        return $this->fat_grades === '' || in_array($lot->value, explode(' ', $this->fat_grades), true);
     }
 
     public function band(): Band

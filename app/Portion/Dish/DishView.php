@@ -59,6 +59,7 @@ final readonly class DishView
             'stretch_said' => $dish->stretch->spoken(),
             'skin_on' => $dish->skin_on,
             'raw' => $dish->raw,
+            'fat_grades' => $dish->fat_grades === '' ? [] : explode(' ', $dish->fat_grades),
             'slant_deg' => $dish->slant_deg,
             'min_thickness_mm' => $dish->thin_mm,
             'max_thickness_mm' => $dish->thick_mm,

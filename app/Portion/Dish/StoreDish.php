@@ -80,6 +80,7 @@ final readonly class StoreDish
             'stretch' => $fields->maybeString('stretch') ?? 'anywhere',
             'skin_on' => ! $fields->has('skin_on') || $fields->bool('skin_on'),
             'raw' => $fields->bool('raw'),
+            'fat_grades' => $fields->has('fat_grades') ? implode(' ', $fields->strings('fat_grades')) : '',
             'slant_deg' => $fields->int('slant_deg', 90),
             'thin_mm' => $fields->maybeNumber('min_thickness_mm'),
             'thick_mm' => $fields->maybeNumber('max_thickness_mm'),

@@ -15,6 +15,7 @@ use App\Kitchen\Format\Words;
 use App\Kitchen\Moment;
 use App\Kitchen\Person;
 use App\Kitchen\Settings;
+use App\Receive\Sourcing\Sourcing;
 use Brick\Math\BigDecimal;
 use Brick\Math\BigRational;
 use Brick\Math\RoundingMode;
@@ -49,6 +50,7 @@ final readonly class DeliveryView
                     $line,
                     $words,
                     $person->seesPrices() ? $settings->currency : null,
+                    $delivery->supplier_id,
                 ),
                 array_values($delivery->lines->all()),
             ),
@@ -199,7 +201,7 @@ final readonly class DeliveryView
     }
 
     /** @return Answer */
-    private static function line(DeliveryLine $line, Words $words, ?Currency $prices): array
+    private static function line(DeliveryLine $line, Words $words, ?Currency $prices, string $supplier): array
     {
         $invoiced = $line->invoiced($prices !== null);
 
@@ -211,6 +213,14 @@ final readonly class DeliveryView
                 'form' => $line->species->form->value,
             ],
             'cautions' => array_map(fn (Hazard $hazard): string => $hazard->caution(), $line->species->hazardList()),
+            'size' => self::size($line),
+            'not_bought' => Sourcing::against(
+                $line->species_id,
+                $line->area,
+                $line->gear,
+                $supplier,
+            ),
+            'fat_grade' => $line->fat_grade?->value,
             'raw_service' => ['open' => $line->rawService()->open, 'why' => $line->rawService()->why],
             'state' => $line->state->value,
             'invoiced' => $invoiced->mass === null ? null : $words->text($invoiced->mass),
@@ -231,6 +241,16 @@ final readonly class DeliveryView
             'photos' => array_map(fn (Photo $photo): array => $photo->view(), array_values($line->photos->all())),
             'written' => self::written($line, $words, $prices),
         ];
+    }
+
+    /** "1000-2000 g, small". */
+    private static function size(DeliveryLine $line): ?string
+    {
+        $name = $line->species->sizeName((int) $line->grade_from_g, (int) $line->grade_to_g);
+
+        return $line->grade() === null
+            ? null
+            : $line->grade()->print().($name === null ? '' : ", {$name}");
     }
 
     /** Where it comes from, in one line: "27.7.a, longline, landed Mon 23 Nov 2026". */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Receive\Inspection;
 
+use App\Catalogue\FreshnessWeight;
 use App\Contract\Fault;
 use App\Contract\Fields;
 use App\Fish\DeliveryLine;
@@ -19,6 +20,7 @@ use DateTimeImmutable;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\DB;
 use Psr\Clock\ClockInterface;
+use Sectum\Fish\FatGrade;
 use Sectum\Fish\Hazard;
 use Sectum\Fish\StateBought;
 use Sectum\Measure\Mass;
@@ -80,7 +82,12 @@ final readonly class InspectFish
                 'inspected_by' => $person->id,
                 'inspected_at' => Moment::written($this->clock->now()),
             ]);
+            $fat = $fields->maybeString('fat_grade');
+            if ($fat !== null) {
+                $line->update(['fat_grade' => $fat]);
+            }
             foreach ($fish as $one) {
+                $one->fat_grade = FatGrade::tryFrom($fat ?? '') ?? $one->fat_grade;
                 $one->not_it = $identity->isDoubtful() ? $identity->spoken() : null;
                 $one->fill([
                     'state' => SoldDone::really($line->state, $not),
@@ -143,6 +150,7 @@ final readonly class InspectFish
             Rigor::from($fields->maybeString('rigor') ?? Rigor::Passed->value),
             self::largest($line, $fish),
             Settings::load()->warmest->celsius(),
+            FreshnessWeight::of($line->species),
         );
     }
 

@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace App\Receive\Inspection;
 
+use App\Catalogue\FreshnessWeight;
 use App\Fish\DeliveryLine;
 use App\Fish\Fish;
 use App\Fish\Photo;
 use App\Kitchen\Format\Words;
 use App\Kitchen\Settings;
+use Sectum\Fish\FatGrade;
 use Sectum\Fish\Hazard;
 use Sectum\Measure\Temperature;
 use Sectum\Receive\Attribute;
@@ -17,6 +19,7 @@ use Sectum\Receive\Identity;
 use Sectum\Receive\Rigor;
 use Sectum\Receive\SoldDone;
 use Sectum\Receive\Verdict;
+use Sectum\Receive\VerdictHeld;
 
 /** What is looked at on the fish of a line, each grade in words, and what the grades come to. */
 final readonly class InspectionView
@@ -28,6 +31,8 @@ final readonly class InspectionView
         $warmest = $histamine
             ? min(Freshness::WARMEST_HISTAMINE, Settings::load()->warmest->celsius())
             : Settings::load()->warmest->celsius();
+
+        $weights = FreshnessWeight::of($line->species);
 
         return [
             'delivery' => $line->delivery_id,
@@ -43,6 +48,19 @@ final readonly class InspectionView
                 fn (string $name): bool => $name !== '',
             )),
             'handling' => $line->species->handling,
+            'fat_grade' => $line->fat_grade?->value,
+            'fat_grades' => array_map(
+                fn (FatGrade $grade): array => ['grade' => $grade->value, 'says' => $grade->spoken()],
+                FatGrade::cases(),
+            ),
+            'held' => array_map(
+                fn (VerdictHeld $one): array => [
+                    'verdict' => $one->verdict->value,
+                    'lots' => $one->lots,
+                    'held' => $one->held,
+                ],
+                app(VerdictRecord::class)->all(),
+            ),
             'warmest' => Temperature::ofCelsius($warmest)->print(),
             'rule' => $histamine ? 'FDA hazards guide, histamine group' : Settings::load()->coldRule,
             'attributes' => array_map(
@@ -50,6 +68,7 @@ final readonly class InspectionView
                     'attribute' => $attribute->value,
                     'name' => $attribute->spoken(),
                     'fatal' => $attribute->isFatalAtWorst(),
+                    'weight' => $weights[$attribute->value] ?? 1.0,
                     'grades' => $attribute->grades(),
                 ],
                 Attribute::shownBy($line->state),

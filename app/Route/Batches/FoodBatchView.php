@@ -230,6 +230,7 @@ final readonly class FoodBatchView
                 : null,
             'allergens' => self::allergens($making->allergens(), $settings),
             'left' => $making->yield_milli === null ? null : self::amount($recipe, $standing->leftMilli(), $words),
+            'earlier' => self::earlier($making, Moment::day($now), $words),
             'draws' => self::draws($making, $words, $money),
             'value' => $returned === null ? null : $money($returned->total),
             'at_bin_value' => $money($booked),
@@ -388,6 +389,38 @@ final readonly class FoodBatchView
         }
 
         return $lines;
+    }
+
+    /** @return list<Answer> what is left of batches of the same recipe that end before this one: they are drawn on first */
+    private static function earlier(FoodBatch $making, DateTimeImmutable $today, Words $words): array
+    {
+        $others = FoodBatch::query()
+            ->with(['went', 'draws', 'drawnIn'])
+            ->where('recipe_id', $making->recipe_id)
+            ->where('id', '!=', $making->id)
+            ->whereNull('gone')
+            ->whereNotNull('yield_milli')
+            ->where('use_by', '>=', $today->format('Y-m-d'))
+            ->where('use_by', '<=', $making->use_by)
+            ->orderBy('use_by')
+            ->orderBy('id')
+            ->get()
+            ->filter(
+                fn (FoodBatch $one): bool => [$one->use_by, $one->id] < [$making->use_by, $making->id] &&
+                    $one->standing()->leftMilli() > 0,
+            );
+
+        return array_values(
+            $others
+                ->map(
+                    fn (FoodBatch $one): array => [
+                        'id' => $one->id,
+                        'number' => $one->number,
+                        'left' => self::amount($one->asMade(), $one->standing()->leftMilli(), $words),
+                    ],
+                )
+                ->all(),
+        );
     }
 
     /** Thousandths of a litre or a kilo, in the reader's units. */

@@ -25,6 +25,7 @@ use Sectum\Route\Bins\Drawn;
 use Sectum\Route\Bins\Keeping;
 use Sectum\Route\Bins\Leaving;
 use Sectum\Route\Bins\Ledger;
+use Sectum\Route\Bins\SpoiltBy;
 use Sectum\Route\Bins\Taken;
 
 /**
@@ -87,7 +88,15 @@ final readonly class TakeOut
                     throw Fault::inField('/deposit', 'Its date is past: the head chef weighs it into the discard.');
                 }
             }
-            self::write($act, $taken->drawn, $how, $reason, $person, $now);
+            self::write(
+                $act,
+                $taken->drawn,
+                $how,
+                $reason,
+                $person,
+                $now,
+                cause: $how === Leaving::Discard ? SpoiltBy::tryFrom($fields->maybeString('cause') ?? '') : null,
+            );
             if ($fields->bool('empty') && ($one !== null || $fields->bool('past'))) {
                 self::empty($act, $taken->after, $person, $now);
             }
@@ -107,6 +116,7 @@ final readonly class TakeOut
         Person $person,
         DateTimeImmutable $at,
         ?string $making = null,
+        ?SpoiltBy $cause = null,
     ): void {
         foreach ($drawn as $one) {
             BinWithdrawal::query()->create([
@@ -117,6 +127,7 @@ final readonly class TakeOut
                 'mass_mg' => $one->mass->milligrams,
                 'minor' => $one->worth->minor,
                 'reason' => $reason,
+                'cause' => $cause?->value,
                 'taken_by' => $person->id,
                 'taken_at' => Moment::written($at),
             ]);

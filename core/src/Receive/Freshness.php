@@ -66,7 +66,7 @@ final readonly class Freshness
         $seen = $fish->grades !== [];
         $onIce = $seen ? ($fish->index() / self::SPOILT_AT) * $life : $fish->daysSinceLanded ?? self::UNSEEN_DAYS;
         $onIceSd = $seen
-            ? ($life * self::POINT_SD * sqrt(count($fish->grades))) / $fish->most() / self::SPOILT_AT
+            ? ($life * self::POINT_SD * $fish->indexPerPoint()) / self::SPOILT_AT
             : self::UNSEEN_DAYS / 2;
         $dated = $fish->daysSinceLanded !== null && $fish->daysSinceLanded > $onIce;
         $onIce = $dated ? $fish->daysSinceLanded : $onIce;

@@ -19,6 +19,7 @@ final readonly class LooksAndFeel
      * @param  float|null  $daysSinceLanded  landing or harvest to now, 0 or more
      * @param  Mass|null  $each  mass of one fish
      * @param  float  $warmest  the house's limit on arrival, °C
+     * @param  array<string, float>  $weights  what each attribute counts, above 0; 1 where it is not named
      *
      * @throws BadGrade when a grade is not 0 to 3 or an attribute is unknown
      */
@@ -32,6 +33,7 @@ final readonly class LooksAndFeel
         public Rigor $rigor = Rigor::Passed,
         public ?Mass $each = null,
         public float $warmest = Freshness::WARMEST,
+        public array $weights = [],
     ) {
         foreach ($grades as $attribute => $grade) {
             if (Attribute::tryFrom($attribute) === null) {
@@ -53,9 +55,29 @@ final readonly class LooksAndFeel
         return Attribute::WORST * count($this->grades);
     }
 
-    /** Demerits as a share of the most there could be, 0 to 1; 0 when nothing was looked at. */
+    /** What speaks against it as a share of the most there could be, 0 to 1; each attribute by what it counts. */
     public function index(): float
     {
-        return $this->grades === [] ? 0.0 : $this->demerits() / $this->most();
+        $against = $most = 0.0;
+        foreach ($this->grades as $attribute => $grade) {
+            $against += $this->weight($attribute) * $grade;
+            $most += $this->weight($attribute) * Attribute::WORST;
+        }
+
+        return $most > 0 ? $against / $most : 0.0;
+    }
+
+    /** By how much that share scatters when each grade is off by one point. */
+    public function indexPerPoint(): float
+    {
+        $weights = array_map($this->weight(...), array_keys($this->grades));
+        $squares = array_sum(array_map(fn (float $weight): float => $weight ** 2, $weights));
+
+        return $weights === [] ? 0.0 : sqrt($squares) / (Attribute::WORST * array_sum($weights));
+    }
+
+    private function weight(string $attribute): float
+    {
+        return $this->weights[$attribute] ?? 1.0;
     }
 }

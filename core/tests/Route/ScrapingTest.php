@@ -42,7 +42,7 @@ final class ScrapingTest extends TestCase
         // A small head is not worth it: 4 % of 300 g is 12 g, 0.14, for 52 s, 0.27.
         $head = self::scraping(Part::Head, 300);
         self::assertSame([14, 27], [$head?->worth->minor, $head?->work->minor]);
-        self::assertSame(ScrapeSays::DoesNotPay, $head->says(true)->code);
+        self::assertSame(ScrapeSays::DoesNotPay, $head?->says(true)->code);
         self::assertNull(self::scraping(Part::Skin, 300));
     }
 

@@ -19,6 +19,7 @@ final class PricesTest extends AtTheDoor
         '/fish/{species}',
         '/receive',
         '/receive/cold-room',
+        '/receive/sourcing',
         '/receive/deliveries',
         '/receive/deliveries/{delivery}',
         '/receive/deliveries/{delivery}/claim',

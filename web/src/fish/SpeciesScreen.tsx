@@ -26,6 +26,7 @@ const NAMES: Record<Field, string> = {
   raw_note: t('species.raw-service'),
   keep: t('species.worth-keeping'),
   size_grades_g: t('species.size-grades-g'),
+  size_names: t('species.size-names'),
 };
 
 const CHOICES: Partial<Record<Field, string[]>> = {

@@ -10,6 +10,7 @@ import { t } from '../lang';
 import { Chips } from '../ui/Chips';
 import { look } from '../ui/look';
 import { Missing } from '../ui/Missing';
+import { Several } from '../ui/Several';
 import { howItIsCut } from './howItIsCut';
 
 const BLANK: Omit<Dish, 'id' | 'version' | 'retired' | 'fish' | 'stretch_said'> = {
@@ -21,6 +22,7 @@ const BLANK: Omit<Dish, 'id' | 'version' | 'retired' | 'fish' | 'stretch_said'> 
   stretch: 'anywhere',
   skin_on: true,
   raw: false,
+  fat_grades: [] as ('lean' | 'good' | 'fat')[],
   slant_deg: 90,
   min_thickness_mm: null,
   max_thickness_mm: null,
@@ -165,6 +167,16 @@ function Writing({ dish }: { dish?: Dish | undefined }) {
               { value: 'raw', label: t('dish.raw') },
             ]}
             onChange={(served) => set({ raw: served === 'raw' })}
+          />
+          <Several
+            legend={t('dish.lots-that-suit')}
+            chosen={form.fat_grades}
+            options={[
+              { value: 'lean' as const, label: t('dish.lean') },
+              { value: 'good' as const, label: t('dish.good') },
+              { value: 'fat' as const, label: t('dish.fat') },
+            ]}
+            onChange={(grades) => set({ fat_grades: grades as typeof form.fat_grades })}
           />
         </fieldset>
         <fieldset>

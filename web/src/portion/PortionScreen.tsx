@@ -212,6 +212,9 @@ function Board({ bench }: { bench: PortionBench }) {
             )}
           </div>
         )}
+        {dish?.unsuited && !writing && (
+          <p className={look.caution}>{t('portion.unsuited', { lot: dish.unsuited, dish: dish.name })}</p>
+        )}
         {(bench.dishes.length === 0 || writing) &&
           (me.sees_prices ? (
             <NewDish

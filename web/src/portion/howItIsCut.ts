@@ -10,6 +10,7 @@ type Cut = Pick<
   | 'stretch'
   | 'skin_on'
   | 'raw'
+  | 'fat_grades'
   | 'slant_deg'
   | 'min_thickness_mm'
   | 'max_thickness_mm'
@@ -19,7 +20,7 @@ type Cut = Pick<
 
 /** What a dish is besides its plate, as it is written down. */
 export function howItIsCut(dish: Cut) {
-  const { name, target, minus, plus, species, stretch, skin_on, raw, slant_deg, priority, value } = dish;
+  const { name, target, minus, plus, species, stretch, skin_on, raw, fat_grades, slant_deg, priority, value } = dish;
   const { min_thickness_mm, max_thickness_mm, min_evenness } = dish;
   return {
     name,
@@ -30,6 +31,7 @@ export function howItIsCut(dish: Cut) {
     stretch,
     skin_on,
     raw,
+    fat_grades,
     slant_deg,
     min_thickness_mm,
     max_thickness_mm,

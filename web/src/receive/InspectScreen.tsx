@@ -14,6 +14,7 @@ import { Missing } from '../ui/Missing';
 import { Several } from '../ui/Several';
 import { useDraft } from '../ui/useDraft';
 import { usePut } from '../ui/usePut';
+import { FatGrades } from './FatGrades';
 import { GradeDrawing } from './GradeDrawing';
 import css from './InspectScreen.module.css';
 import { PhotoButton } from './PhotoButton';
@@ -21,6 +22,8 @@ import { ProbePanel, type Taken } from './ProbePanel';
 
 type Attribute = InspectionForm['attributes'][number]['attribute'];
 type Rigor = InspectionForm['rigor'][number]['rigor'];
+
+type FatGrade = InspectionForm['fat_grades'][number]['grade'];
 
 type Done = InspectionForm['sold_done'][number];
 
@@ -30,6 +33,7 @@ type Draft = {
   core: Taken | null;
   missing?: string[];
   notDone?: Done[];
+  fat?: FatGrade;
 };
 
 const DONE: Record<Done, string> = { gutted: t('inspect.gutted'), scaled: t('inspect.scaled') };
@@ -71,6 +75,7 @@ function Look({ line, form }: { line: string; form: InspectionForm }) {
     ...(missing.length > 0 ? { missing_signs: missing.map(Number) } : {}),
     ...(notDone.length > 0 ? { not_done: notDone } : {}),
     ...(core ? { temperature: core.sent } : {}),
+    ...(draft.fat ? { fat_grade: draft.fat } : {}),
   };
   const seen = Object.keys(grades).length;
   const said = seen > 0 || core !== null || missing.length > 0;
@@ -93,6 +98,7 @@ function Look({ line, form }: { line: string; form: InspectionForm }) {
     },
   });
   const verdict = said ? judged.data : undefined;
+  const held = form.held.find((one) => one.verdict === verdict?.verdict);
   const fault = faultAt(judged.error, '/temperature') ?? (store.error ? asProblem(store.error).detail : undefined);
 
   return (
@@ -135,6 +141,7 @@ function Look({ line, form }: { line: string; form: InspectionForm }) {
               onChange={(done) => setDraft({ ...draft, notDone: form.sold_done.filter((one) => !done.includes(one)) })}
             />
           )}
+          <FatGrades form={form} grade={draft.fat ?? form.fat_grade} onGrade={(fat) => setDraft({ ...draft, fat })} />
           {form.fish.length > 1 && (
             <Several
               legend={t('inspect.applies-to')}
@@ -163,7 +170,10 @@ function Look({ line, form }: { line: string; form: InspectionForm }) {
           <div className={css.grades}>
             {form.attributes.map((attribute) => (
               <fieldset className={css.gradeRow} key={attribute.attribute}>
-                <legend>{attribute.name}</legend>
+                <legend>
+                  {attribute.name}
+                  {attribute.weight !== 1 && <small>{t('inspect.counts', { weight: attribute.weight })}</small>}
+                </legend>
                 {attribute.grades.map((words, grade) => (
                   <label className={css.grade} key={words}>
                     <input
@@ -201,7 +211,8 @@ function Look({ line, form }: { line: string; form: InspectionForm }) {
                   count: Math.round(verdict.days_on_ice),
                   low: Math.round(verdict.days_left_low),
                   high: Math.round(verdict.days_left_high),
-                })}
+                })}{' '}
+                {held && t('inspect.held', { verdict: verdict.spoken, held: held.held, lots: held.lots })}
               </p>
             </>
           ) : (

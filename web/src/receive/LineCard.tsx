@@ -6,6 +6,8 @@ import { t } from '../lang';
 import { look } from '../ui/look';
 import css from './LineCard.module.css';
 
+const FAT = { lean: t('lineCard.lean'), good: t('lineCard.good'), fat: t('lineCard.fat') };
+
 const VERDICTS = { accept: '', 'use first': t('lineCard.use-first'), hold: 'held', refuse: 'refused' };
 
 /** One line of a delivery: what was invoiced, what came, and each fish with what was said of it. */
@@ -33,6 +35,7 @@ export function LineCard(props: {
           <span className={css.soft}>
             {line.state}
             {line.lot ? t('lineCard.lot', { lot: line.lot }) : ''}
+            {line.size ? `, ${line.size}` : ''}
             {line.price ? `, ${line.price}` : ''}
           </span>
         </span>
@@ -57,11 +60,17 @@ export function LineCard(props: {
       </UnstyledButton>
       {chosen && (
         <div className={css.lineMore}>
-          {(line.from || line.raw_service.open) && (
+          {(line.from || line.fat_grade || line.raw_service.open) && (
             <p className={css.soft}>
               {line.from}
               {line.from ? '. ' : ''}
+              {line.fat_grade ? `${FAT[line.fat_grade]}. ` : ''}
               {line.raw_service.open ? line.raw_service.why : ''}
+            </p>
+          )}
+          {line.not_bought.length > 0 && (
+            <p className={look.caution}>
+              <b>{t('lineCard.not-bought')}</b> {line.not_bought.join(' ')}
             </p>
           )}
           {line.cautions.length > 0 && <p className={look.caution}>{line.cautions.join(' ')}</p>}

@@ -12,6 +12,7 @@ export function ReceiveRooms() {
         { to: '/receive/deliveries', name: t('receiveRooms.deliveries') },
         { to: '/receive/fish', name: t('receiveRooms.quick-receive') },
         ...(me.sees_prices ? [{ to: '/receive/invoice', name: t('receiveRooms.import-invoice') }] : []),
+        { to: '/receive/sourcing', name: t('receiveRooms.not-bought') },
         { to: '/fish', name: t('receiveRooms.species') },
       ]}
     />

@@ -19,8 +19,15 @@ type How = 'meal' | 'discard' | 'correction';
 
 const REASONS: Record<How, string[]> = {
   meal: [t('bin.staff-meal'), t('bin.bar-plate')],
-  discard: [t('bin.past-its-date'), 'smells', 'dropped', t('bin.too-much-of-it')],
+  discard: [t('bin.past-its-date'), t('bin.smells'), t('bin.soft'), t('bin.dropped'), t('bin.too-much-of-it')],
   correction: [t('bin.weighed-wrong'), t('bin.wrong-bin'), t('bin.never-put-in')],
+};
+
+/** What told that it was spoilt: the verdict at the door is measured by it. */
+const CAUSES: Record<string, 'smell' | 'soft' | 'date'> = {
+  [t('bin.past-its-date')]: 'date',
+  [t('bin.smells')]: 'smell',
+  [t('bin.soft')]: 'soft',
 };
 
 /** One bin, tub by tub, with the pan beside it: everything that leaves is weighed. */
@@ -68,6 +75,7 @@ function Tubs({ bin }: { bin: BinInFull }) {
           ...(allPast ? { past: true } : { deposit: tub.id }),
           empty,
           ...(why ? { reason: why } : {}),
+          ...(leaves === 'discard' && CAUSES[why] ? { cause: CAUSES[why] } : {}),
         },
       });
     }

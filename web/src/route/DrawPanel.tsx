@@ -1,5 +1,6 @@
 import { Button, NativeSelect, TextInput } from '@mantine/core';
 import { useState } from 'react';
+import { Link } from 'react-router';
 import { ulid } from 'ulid';
 import { api, asProblem, faultAt, type Making } from '../api/client';
 import { t } from '../lang';
@@ -42,6 +43,11 @@ export function DrawPanel({ batch, onDrawn }: { batch: Making; onDrawn: (batch: 
         });
       }}
     >
+      {batch.earlier.map((one) => (
+        <p key={one.id}>
+          <Link to={`/route/batches/${one.id}`}>{t('draw.ends-first', { number: one.number, left: one.left })}</Link>
+        </p>
+      ))}
       <Chips
         legend={t('draw.take-for')}
         name="for"

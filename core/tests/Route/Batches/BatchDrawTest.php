@@ -77,9 +77,9 @@ final class BatchDrawTest extends TestCase
                 self::fail("{$milli} were drawn.");
             } catch (BadDraw $refused) {
                 self::assertSame([$why, '/amount'], [$refused->said()?->code, $refused->pointer()]);
-                self::assertSame($why === DrawSays::OnlyLeft ? ['left' => '1.25 L'] : $refused->said()->values, [
-                    ...$refused->said()->values,
-                ]);
+                if ($why === DrawSays::OnlyLeft) {
+                    self::assertSame(['left' => '1.25 L'], $refused->said()?->values);
+                }
             }
         }
         $this->expectException(BadDraw::class);
