@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\BreakDown\BreakDownController;
 use App\BreakDown\CleanDown\CleanDownController;
 use App\BreakDown\Method\MethodController;
+use App\BreakDown\SetUp\SetUpController;
 use App\BreakDown\Workmanship\WorkmanshipController;
 use App\Catalogue\SpeciesController;
 use App\Compute\ComputeController;
@@ -208,6 +209,8 @@ Route::middleware('web')->group(function (): void {
                 WorkmanshipController::class,
                 'store',
             ])->middleware('takes:side-work');
+            Route::get('breakdown/fish/{fish}/set-up', [SetUpController::class, 'show']);
+            Route::put('breakdown/fish/{fish}/set-up/{act}', [SetUpController::class, 'store'])->middleware('takes:set-up');
             Route::get('breakdown/clean-downs.csv', [CleanDownController::class, 'table']);
             Route::put('breakdown/fish/{fish}/count', [BreakDownController::class, 'recount'])->middleware(
                 'takes:count',

@@ -21,6 +21,7 @@ return new class extends Migration
         $this->claims();
         $this->draws();
         $this->workmanship();
+        $this->setUps();
     }
 
     private function claims(): void
@@ -108,6 +109,21 @@ return new class extends Migration
             $table->index('fish_id');
         });
         $this->onlyEverAdded('side_works');
+    }
+
+    private function setUps(): void
+    {
+        Schema::create('board_setups', function (Blueprint $table): void {
+            $table->ulid('id')->primary();
+            $table->string('lot')->index();
+            $table->string('laid');
+            $table->string('knife');
+            $table->string('sharpened_on')->nullable();
+            $table->foreignUlid('done_by')->constrained('people');
+            $table->string('done_at');
+            $table->index(['done_by', 'done_at']);
+        });
+        $this->onlyEverAdded('board_setups');
     }
 
     private function onlyEverAdded(string $name): void

@@ -170,6 +170,12 @@ return [
         'pays-unpriced' => 'Scraping it brings about :brings and pays.',
         'does-not-pay-unpriced' => 'Scraping it brings about :brings and does not pay.',
     ],
+    'set-up-says' => [
+        'not-yet' => 'The board is not set up for this lot.',
+        'missing' => 'Still to lay out: :what.',
+        'blunt' => 'The knife was sharpened :count days ago: give it the stone first.',
+        'bad-day' => 'That day is still to come.',
+    ],
     'short-by' => [
         'meat-on-frame' => 'Your last one left about :mass on the frame.',
         'sides-unlike' => 'The sides of your last one were :mass apart.',

@@ -30,6 +30,7 @@ final class PricesTest extends AtTheDoor
         '/breakdown/trays',
         '/breakdown/made-from',
         '/breakdown/fish/{fish}/clean-down',
+        '/breakdown/fish/{fish}/set-up',
         '/breakdown/fish/{fish}/workmanship',
         '/portion',
         '/portion/fish/{fish}',

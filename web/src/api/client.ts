@@ -44,6 +44,7 @@ export type Find = Schemas['Find'];
 export type CleanDown = Schemas['CleanDown'];
 export type FindKind = Schemas['FindKind'];
 export type Workmanship = Schemas['Workmanship'];
+export type BoardSetUp = Schemas['SetUp'];
 export type Door = Schemas['Door'];
 export type ClaimFile = Schemas['ClaimFile'];
 export type Line = Schemas['Line'];

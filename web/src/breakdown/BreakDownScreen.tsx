@@ -28,6 +28,7 @@ import { isCertain, type Mode, ofStep, partOf, startingMode } from './benchModes
 import { CleanDown } from './CleanDown';
 import { FindPanel } from './FindPanel';
 import { MethodPanel } from './MethodPanel';
+import { SetUp } from './SetUp';
 import { StepPanel } from './StepPanel';
 import { WorkPanel } from './WorkPanel';
 
@@ -214,6 +215,7 @@ function Board({ bench }: { bench: Bench }) {
         )}
         {view === 'bones' && <BonePanel fish={fish.id} bones={bench.bones} />}
         {view === 'work' && <WorkPanel fish={fish.id} />}
+        {view === 'finds' && <SetUp fish={fish.id} />}
         {view === 'finds' && (
           <FindPanel fish={fish.id} line={bench.line} finds={bench.finds} kinds={bench.find_kinds} />
         )}

@@ -9,6 +9,7 @@ import { t } from '../lang';
 import { look } from '../ui/look';
 import { Several } from '../ui/Several';
 import { usePut } from '../ui/usePut';
+import { SetUp } from './SetUp';
 
 type Part = Board['what'][number];
 
@@ -26,6 +27,11 @@ const PARTS: Record<Part, string> = {
 export function CleanDown({ fish, always, begun }: { fish: string; always: boolean; begun: boolean }) {
   const [open, setOpen] = useState(false);
   const { data } = api.useQuery('get', '/breakdown/fish/{fish}/clean-down', { params: { path: { fish } } });
+  const [cleaned, setCleaned] = useState(false);
+  // A clean board is set up for what comes next.
+  if (cleaned && !always && !begun) {
+    return <SetUp fish={fish} />;
+  }
   if (!data || (!always && (data.why === null || (begun && data.why !== 'gall-burst')))) {
     return null;
   }
@@ -36,7 +42,14 @@ export function CleanDown({ fish, always, begun }: { fish: string; always: boole
         {data.last && <span className={look.soft}>{t('cleanDown.last', { at: data.last.at, by: data.last.by })}</span>}
       </span>
       {open ? (
-        <Form fish={fish} board={data} onDone={() => setOpen(false)} />
+        <Form
+          fish={fish}
+          board={data}
+          onDone={() => {
+            setOpen(false);
+            setCleaned(true);
+          }}
+        />
       ) : (
         <Button variant="default" onClick={() => setOpen(true)}>
           {t('cleanDown.clean-down')}
