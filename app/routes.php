@@ -210,7 +210,9 @@ Route::middleware('web')->group(function (): void {
                 'store',
             ])->middleware('takes:side-work');
             Route::get('breakdown/fish/{fish}/set-up', [SetUpController::class, 'show']);
-            Route::put('breakdown/fish/{fish}/set-up/{act}', [SetUpController::class, 'store'])->middleware('takes:set-up');
+            Route::put('breakdown/fish/{fish}/set-up/{act}', [SetUpController::class, 'store'])->middleware(
+                'takes:set-up',
+            );
             Route::get('breakdown/clean-downs.csv', [CleanDownController::class, 'table']);
             Route::put('breakdown/fish/{fish}/count', [BreakDownController::class, 'recount'])->middleware(
                 'takes:count',
@@ -265,7 +267,9 @@ Route::middleware('web')->group(function (): void {
             Route::put('route/fish/{fish}/pieces/{piece}', [RouteController::class, 'send'])->middleware(
                 'takes:route',
             );
-            Route::put('route/fish/{fish}/pieces/{piece}/sac', [RouteController::class, 'sac'])->middleware('takes:sac');
+            Route::put('route/fish/{fish}/pieces/{piece}/sac', [RouteController::class, 'sac'])->middleware(
+                'takes:sac',
+            );
             Route::put('route/fish/{fish}/done', [RouteController::class, 'done'])->middleware('takes:version');
 
             Route::put('route/accepted/{act}', [RouteController::class, 'accept'])->middleware('takes:accept');
@@ -288,7 +292,9 @@ Route::middleware('web')->group(function (): void {
             Route::put('route/batches/{making}/cooling/{reading}', [FoodBatchController::class, 'cool'])->middleware(
                 'takes:cooling',
             );
-            Route::put('route/batches/{making}/draws/{act}', [FoodBatchController::class, 'draw'])->middleware('takes:draw');
+            Route::put('route/batches/{making}/draws/{act}', [FoodBatchController::class, 'draw'])->middleware(
+                'takes:draw',
+            );
             Route::put('route/batches/{making}/gone', [FoodBatchController::class, 'finish'])->middleware(
                 'takes:gone',
             );

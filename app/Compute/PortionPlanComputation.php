@@ -7,6 +7,7 @@ namespace App\Compute;
 use App\Contract\Fault;
 use App\Contract\Fields;
 use App\Kitchen\Format\Words;
+use Sectum\Portion\Cuts\EvenCuts;
 use Sectum\Portion\FilletOnBoard;
 use Sectum\Portion\FilletShape;
 use Sectum\Portion\Kind;
@@ -24,6 +25,11 @@ final readonly class PortionPlanComputation implements Computation
     public function answer(Fields $request): array
     {
         $fillet = self::fillet($request);
+        $trim = $request->number('trim_value_per_kg', 0);
+        $mode = $request->maybeString('mode') ?? 'exact';
+        if ($mode === 'count' || $mode === 'width') {
+            return self::even($fillet, $mode, $request, $trim);
+        }
         $kinds = [];
         foreach ($request->list('kinds') as $i => $kind) {
             $kinds[] = self::kind($kind, "/kinds/{$i}");
@@ -34,8 +40,7 @@ final readonly class PortionPlanComputation implements Computation
         ) {
             throw Fault::inField('/kinds', 'Each kind of portion has a name of its own.');
         }
-        $trim = $request->number('trim_value_per_kg', 0);
-        $plan = School::from($request->maybeString('mode') ?? 'exact')->plan($fillet, $kinds, $trim);
+        $plan = School::from($mode)->plan($fillet, $kinds, $trim);
 
         return [
             'counts' => $plan->counts,
@@ -46,17 +51,53 @@ final readonly class PortionPlanComputation implements Computation
             'shrink' => $plan->shrink,
             'grow' => $plan->grow,
             'pieces' => array_map(
-                fn (PlannedPiece $piece): array => [
-                    'kind' => $piece->kind,
-                    'from_cm' => $piece->fromCm,
-                    'to_cm' => $piece->toCm,
-                    'mass_g' => $piece->massGrams,
-                    'thickness_mm' => [$piece->thinnestMm, $piece->thickestMm],
-                ],
+                fn (PlannedPiece $piece): array => ['kind' => $piece->kind, ...self::piece($piece)],
                 $plan->pieces,
             ),
             'stopped_by' => array_map(Words::ofReader()->say(...), $plan->stoppedBy),
             'stops' => array_map(Coded::of(...), $plan->stoppedBy),
+        ];
+    }
+
+    /**
+     * Cut by count or by width: no kinds, and so nothing that stops one.
+     *
+     * @return Answer
+     */
+    private static function even(FilletOnBoard $fillet, string $mode, Fields $request, float $trim): array
+    {
+        $request->list('kinds') === [] ||
+            throw Fault::inField('/kinds', 'Cut by count or by width, a fillet has no kinds of portion.');
+        $needs = $mode === 'count' ? 'count' : 'width_mm';
+        $request->has($needs) ||
+            throw Fault::inField("/{$needs}", $mode === 'count' ? 'Say into how many pieces.' : 'Say how wide.');
+        $cuts =
+            $mode === 'count'
+                ? EvenCuts::ofCount($fillet, $request->int('count'))
+                : EvenCuts::ofWidth($fillet, $request->number('width_mm'));
+
+        return [
+            'counts' => (object) [],
+            'value' => ($trim / 1000) * $cuts->leftOverGrams,
+            'available_g' => $fillet->availableGrams(),
+            'left_over_g' => $cuts->leftOverGrams,
+            'tail_cut_cm' => $fillet->tailCutCm(),
+            'shrink' => 0.0,
+            'grow' => 0.0,
+            'pieces' => array_map(self::piece(...), $cuts->pieces),
+            'stopped_by' => [],
+            'stops' => [],
+        ];
+    }
+
+    /** @return Answer */
+    private static function piece(PlannedPiece $piece): array
+    {
+        return [
+            'from_cm' => $piece->fromCm,
+            'to_cm' => $piece->toCm,
+            'mass_g' => $piece->massGrams,
+            'thickness_mm' => [$piece->thinnestMm, $piece->thickestMm],
         ];
     }
 

@@ -27,9 +27,8 @@ final readonly class SetUpView
     /** @return Answer */
     public function of(Fish $fish, Person $person, Words $words): array
     {
-        $own = BoardSetUp::query()->where('lot', self::lotOf($fish))->orderByDesc('done_at')->orderByDesc('id')->first();
-        $last = $own ??
-            BoardSetUp::query()->where('done_by', $person->id)->orderByDesc('done_at')->orderByDesc('id')->first();
+        $own = self::last('lot', self::lotOf($fish));
+        $last = $own ?? self::last('done_by', $person->id);
         $hasPinBones = $fish->species->pin_row !== PinBoneRow::None;
 
         return [
@@ -47,6 +46,11 @@ final readonly class SetUpView
             'knives' => array_column(Knife::cases(), 'value'),
             'sharpened' => (object) $this->sharpened(),
         ];
+    }
+
+    private static function last(string $column, string $value): ?BoardSetUp
+    {
+        return BoardSetUp::query()->where($column, $value)->orderByDesc('done_at')->orderByDesc('id')->first();
     }
 
     /** Lots are told apart by their line; a fish without one is a lot of its own. */
@@ -82,7 +86,10 @@ final readonly class SetUpView
     private function sharpened(): array
     {
         $days = [];
-        $rows = BoardSetUp::query()->whereNotNull('sharpened_on')->orderBy('sharpened_on')->get(['knife', 'sharpened_on']);
+        $rows = BoardSetUp::query()
+            ->whereNotNull('sharpened_on')
+            ->orderBy('sharpened_on')
+            ->get(['knife', 'sharpened_on']);
         foreach ($rows as $one) {
             $days[$one->knife->value] = (string) $one->sharpened_on;
         }

@@ -13,6 +13,7 @@ use App\Kitchen\Database\Row;
 use App\Kitchen\Settings;
 use Illuminate\Support\Facades\DB;
 use Sectum\BreakDown\ExpectedYield;
+use Sectum\BreakDown\GradedYield;
 use Sectum\BreakDown\GradeShift;
 use Sectum\BreakDown\Method\Option;
 use Sectum\BreakDown\Method\Question;
@@ -106,7 +107,7 @@ final readonly class KeepYields
         $shift = AnswerShift::of($fish);
         $records = self::records($fish)[$rung->value] ?? [];
         $fat = GradeShift::of(
-            array_map(fn (array $record): array => [$record[2], $record[0]->pct], $records),
+            array_map(fn (array $record): GradedYield => new GradedYield($record[2], $record[0]->pct), $records),
         );
 
         return ExpectedYield::of(
@@ -134,8 +135,8 @@ final readonly class KeepYields
     }
 
     /**
-     * What other fish like it gave, by yield step, the latest first, each with the answers it was cut by and the fat grade of its
-     * lot.
+     * What other fish like it gave, by yield step, the latest first, each with its answers and the fat
+     * grade of its lot.
      *
      * @return array<string, list<array{YieldRecord, array<string, string>, FatGrade|null}>>
      */

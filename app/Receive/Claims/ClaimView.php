@@ -51,7 +51,9 @@ final readonly class ClaimView
                 fn (array $item): array => [
                     'line' => $item['line'],
                     'sentence' => $item['sentence'],
-                    'amount' => $item['minor'] === null || ! $person->seesPrices() ? '' : $settings->money($item['minor'])->plain(),
+                    'amount' => $item['minor'] === null || ! $person->seesPrices()
+                        ? ''
+                        : $settings->money($item['minor'])->plain(),
                     'carried' => $item['fish'] !== [],
                 ],
                 $sent->items ?? [],

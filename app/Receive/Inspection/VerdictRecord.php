@@ -12,6 +12,7 @@ use App\Kitchen\Database\Row;
 use App\Kitchen\Moment;
 use Psr\Clock\ClockInterface;
 use Sectum\Receive\FindKind;
+use Sectum\Receive\JudgedLot;
 use Sectum\Receive\VerdictHeld;
 
 /** How often what was said of a lot's freshness held, over the last lots whose day has come. */
@@ -52,7 +53,7 @@ final readonly class VerdictRecord
             $spoilt = array_intersect($one->fish, $failed) !== [];
             $due = array_filter($one->fish, fn (string $fish): bool => ($ends[$fish] ?? $now) > $now) === [];
             if ($due || $spoilt) {
-                $lots[] = [$one->verdict, $spoilt];
+                $lots[] = new JudgedLot($one->verdict, $spoilt);
             }
         }
 

@@ -59,7 +59,11 @@ final readonly class SourcingController
         DB::connection()->transaction(function () use ($act, $fields, $person): void {
             $new = new Sourcing([
                 'id' => $act,
-                'species_id' => self::known('species', Species::query()->find($fields->maybeString('species')), $fields),
+                'species_id' => self::known(
+                    'species',
+                    Species::query()->find($fields->maybeString('species')),
+                    $fields,
+                ),
                 'area' => trim($fields->maybeString('area') ?? ''),
                 'gear' => trim($fields->maybeString('gear') ?? ''),
                 'supplier_id' => self::known(

@@ -119,7 +119,10 @@ final class FoodBatch extends Record
     {
         $more = [];
         if ($deep > 0 && $this->drawnIn->isNotEmpty()) {
-            $from = self::query()->with('drawnIn')->whereKey($this->drawnIn->pluck('making_id')->unique()->all())->get();
+            $from = self::query()
+                ->with('drawnIn')
+                ->whereKey($this->drawnIn->pluck('making_id')->unique()->all())
+                ->get();
             foreach ($from as $one) {
                 array_push($more, ...$one->allergens($deep - 1));
             }
@@ -131,7 +134,14 @@ final class FoodBatch extends Record
     public static function inFull(string $id): self
     {
         return self::query()
-            ->with(['maker', 'went.deposit.fish.species', 'went.deposit.piece', 'coolings.person', 'draws.person', 'drawnIn'])
+            ->with([
+                'maker',
+                'went.deposit.fish.species',
+                'went.deposit.piece',
+                'coolings.person',
+                'draws.person',
+                'drawnIn',
+            ])
             ->findOrFail($id);
     }
 

@@ -10,7 +10,6 @@ use App\Kitchen\Format\Words;
 use App\Kitchen\Moment;
 use App\Kitchen\Person;
 use App\Kitchen\Settings;
-use App\Portion\Dish\Dish;
 use App\Route\Bins\Bins;
 use App\Route\Bins\BinsView;
 use App\Route\Bins\BinWithdrawal;
@@ -26,7 +25,6 @@ use Sectum\Route\Batches\BatchPlan;
 use Sectum\Route\Batches\Cooling;
 use Sectum\Route\Batches\CoolingPoint;
 use Sectum\Route\Batches\CoreReading;
-use Sectum\Route\Batches\DrawnFor;
 use Sectum\Route\Batches\DueMark;
 use Sectum\Route\Batches\FilledPot;
 use Sectum\Route\Batches\Returned;
@@ -229,9 +227,9 @@ final readonly class FoodBatchView
                 ]
                 : null,
             'allergens' => self::allergens($making->allergens(), $settings),
-            'left' => $making->yield_milli === null ? null : self::amount($recipe, $standing->leftMilli(), $words),
-            'earlier' => self::earlier($making, Moment::day($now), $words),
-            'draws' => self::draws($making, $words, $money),
+            'left' => $making->yield_milli === null ? null : DrawsView::amount($recipe, $standing->leftMilli(), $words),
+            'earlier' => DrawsView::earlier($making, Moment::day($now), $words),
+            'draws' => DrawsView::of($making, $words, $money),
             'value' => $returned === null ? null : $money($returned->total),
             'at_bin_value' => $money($booked),
             'per_unit' => $making->yield_milli === null
@@ -355,89 +353,13 @@ final readonly class FoodBatchView
         );
     }
 
-    /**
-     * @param  callable(Money): ?string  $money
-     * @return list<Answer> last first; what was taken back again stands no more
-     */
-    private static function draws(FoodBatch $making, Words $words, callable $money): array
-    {
-        $undone = $making->draws->pluck('undoes')->filter()->all();
-        $dishes = Dish::known()->pluck('name', 'id');
-        $numbers = FoodBatch::query()
-            ->whereKey($making->draws->pluck('into_id')->filter()->all())
-            ->get(['id', 'number', 'recipe'])
-            ->keyBy('id');
-        $lines = [];
-        foreach ($making->draws->reverse() as $one) {
-            if ($one->undoes === null && ! in_array($one->act, $undone, true)) {
-                $into = $numbers->get($one->into_id ?? '');
-                $dish = $dishes[$one->dish_id] ?? null;
-                $lines[] = [
-                    'act' => $one->act,
-                    'amount' => self::amount($making->asMade(), $one->milli, $words),
-                    'for' => $one->how->value,
-                    'what' => match ($one->how) {
-                        DrawnFor::Dish => is_string($dish) ? $dish : '',
-                        DrawnFor::Staff => '',
-                        DrawnFor::Batch => $into === null ? '' : "{$into->number}, {$into->asMade()->name}",
-                    },
-                    'money' => $money(Settings::load()->money($one->minor)),
-                    'by' => $one->person->name,
-                    'at' => Moment::at($one->drawn_at)->format('D j M, H:i'),
-                ];
-            }
-        }
-
-        return $lines;
-    }
-
-    /** @return list<Answer> what is left of batches of the same recipe that end before this one: they are drawn on first */
-    private static function earlier(FoodBatch $making, DateTimeImmutable $today, Words $words): array
-    {
-        $others = FoodBatch::query()
-            ->with(['went', 'draws', 'drawnIn'])
-            ->where('recipe_id', $making->recipe_id)
-            ->where('id', '!=', $making->id)
-            ->whereNull('gone')
-            ->whereNotNull('yield_milli')
-            ->where('use_by', '>=', $today->format('Y-m-d'))
-            ->where('use_by', '<=', $making->use_by)
-            ->orderBy('use_by')
-            ->orderBy('id')
-            ->get()
-            ->filter(
-                fn (FoodBatch $one): bool => [$one->use_by, $one->id] < [$making->use_by, $making->id] &&
-                    $one->standing()->leftMilli() > 0,
-            );
-
-        return array_values(
-            $others
-                ->map(
-                    fn (FoodBatch $one): array => [
-                        'id' => $one->id,
-                        'number' => $one->number,
-                        'left' => self::amount($one->asMade(), $one->standing()->leftMilli(), $words),
-                    ],
-                )
-                ->all(),
-        );
-    }
-
-    /** Thousandths of a litre or a kilo, in the reader's units. */
-    private static function amount(Recipe $recipe, int $milli, Words $words): string
-    {
-        return $recipe->litres
-            ? Volume::ofLitres($milli / 1000)->print($words->units)
-            : $words->text(Mass::ofGrams($milli));
-    }
-
     private static function yielded(FoodBatch $making, Words $words): ?string
     {
         if ($making->yield_milli === null) {
             return null;
         }
 
-        return self::amount($making->asMade(), (int) $making->yield_milli, $words);
+        return DrawsView::amount($making->asMade(), (int) $making->yield_milli, $words);
     }
 
     private function now(): DateTimeImmutable

@@ -22,13 +22,13 @@ final readonly class GradeShift
     {
     }
 
-    /** @param  list<array{FatGrade|null, float}>  $records  grade of the lot, and percent kept */
+    /** @param  list<GradedYield>  $records */
     public static function of(array $records): self
     {
         $by = [];
-        foreach ($records as [$grade, $pct]) {
-            if ($grade !== null) {
-                $by[$grade->value][] = $pct;
+        foreach ($records as $one) {
+            if ($one->grade !== null) {
+                $by[$one->grade->value][] = $one->pct;
             }
         }
         if (count($by) < 2) {
@@ -45,7 +45,7 @@ final readonly class GradeShift
         );
     }
 
-    /** Points a fish of one grade would have kept more, had it been of the other; an ungraded one counts as the mean. */
+    /** Points a fish of one grade would have kept more, had it been of the other; an ungraded one is the mean. */
     public function points(?FatGrade $to, ?FatGrade $from = null): float
     {
         return ($this->effects[$to->value ?? ''] ?? 0.0) - ($this->effects[$from->value ?? ''] ?? 0.0);

@@ -12,15 +12,15 @@ use Sectum\Measure\PricePerKg;
 /**
  * What a fish's edible kilo and each of its portions cost.
  *
- * Invoice, less what the supplier credited and what the trim is worth, plus labour; each rounded half up to a minor unit on its own, so that every
- * total is the sum of the lines shown above it.
+ * Invoice, less what the supplier credited and what the trim is worth, plus labour; each rounded half up to a minor
+ * unit on its own, so that every total is the sum of the lines shown above it.
  */
 final readonly class Cost
 {
     /**
      * @param  list<Money>  $credits  in the order of the credits
      * @param  Money  $credited  what its supplier credited, taken off the invoice
-     * @param  Money  $net  invoice − credited − credits + labour; below zero when the trim is worth more than the fish cost
+     * @param  Money  $net  invoice − credited − credits + labour; below zero when the trim is worth more
      * @param  PricePerKg  $edible  net over the mass of all products
      * @param  float|null  $costFactor  edible cost over purchase price, both a kilo; null for a fish that was given
      * @param  list<ProductCost>  $products  in the order of the products; they add up to the net

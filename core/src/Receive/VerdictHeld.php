@@ -15,19 +15,19 @@ final readonly class VerdictHeld
     }
 
     /**
-     * @param  list<array{Verdict, bool}>  $lots  what was said of each, and whether it failed before its day
+     * @param  list<JudgedLot>  $lots
      * @return list<self> of each verdict that was given
      */
     public static function of(array $lots): array
     {
         $counted = [];
         foreach (Verdict::cases() as $verdict) {
-            $some = array_filter($lots, fn (array $lot): bool => $lot[0] === $verdict);
+            $some = array_filter($lots, fn (JudgedLot $lot): bool => $lot->verdict === $verdict);
             if ($some !== []) {
                 $counted[] = new self(
                     $verdict,
                     count($some),
-                    count(array_filter($some, fn (array $lot): bool => ! $lot[1])),
+                    count(array_filter($some, fn (JudgedLot $lot): bool => ! $lot->failed)),
                 );
             }
         }

@@ -90,7 +90,7 @@ final readonly class Destinations
         usort($may, fn (array $a, array $b): int => $a[0] <=> $b[0]);
         $never = array_map(fn (Destination $to): Bin => $to->bin, $mayNot);
         foreach ([Bin::Stock, Bin::Soup] as $pot) {
-            $why = self::neverBoiled($piece->part);
+            $why = Pots::neverBoiled($piece->part);
             if ($why !== null && ! in_array($pot, $never, true)) {
                 $mayNot[] = new Destination($pot, false, self::said($why));
             }
@@ -313,48 +313,6 @@ final readonly class Destinations
             ),
             $bin->isServedRaw() && ! $piece->bright => new Message(RoutingReason::NotBright),
             default => null,
-        };
-    }
-
-    /** Parts that no pot ever sees, whatever the fish. */
-    private static function neverBoiled(Part $part): ?RoutingReason
-    {
-        return match ($part) {
-            Part::Guts, Part::Gills => RoutingReason::BitterGuts,
-            Part::Liver => RoutingReason::BitterLiver,
-            Part::Roe => RoutingReason::CloudyRoe,
-            Part::DarkMuscle => RoutingReason::OldDarkMuscle,
-            Part::Scales, Part::Membrane => RoutingReason::Grit,
-            Part::Whole,
-            Part::Head,
-            Part::Collar,
-            Part::Fins,
-            Part::Frame,
-            Part::Bones,
-            Part::Fillets,
-            Part::Fillet,
-            Part::Side,
-            Part::SideA,
-            Part::SideB,
-            Part::EyedSide,
-            Part::BlindSide,
-            Part::Loin,
-            Part::LoinA,
-            Part::LoinB,
-            Part::BackLoin,
-            Part::BellyLoin,
-            Part::Steaks,
-            Part::Cheeks,
-            Part::Frill,
-            Part::Ribs,
-            Part::PinBones,
-            Part::Belly,
-            Part::Skin,
-            Part::Scrapings,
-            Part::Trim,
-            Part::Ends,
-            Part::TailEnd,
-            Part::Portion => null,
         };
     }
 

@@ -6,6 +6,7 @@ namespace Sectum\Tests\Receive;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Sectum\BreakDown\GradedYield;
 use Sectum\BreakDown\GradeShift;
 use Sectum\Fish\BodyForm;
 use Sectum\Fish\FatClass;
@@ -14,6 +15,7 @@ use Sectum\Fish\StateBought;
 use Sectum\Receive\Attribute;
 use Sectum\Receive\BadSourcing;
 use Sectum\Receive\Freshness;
+use Sectum\Receive\JudgedLot;
 use Sectum\Receive\LooksAndFeel;
 use Sectum\Receive\SourcingRule;
 use Sectum\Receive\Verdict;
@@ -79,10 +81,10 @@ final class LotTest extends TestCase
     public function test_a_verdict_held_is_counted_for_each_that_was_given(): void
     {
         $held = VerdictHeld::of([
-            [Verdict::Accept, false],
-            [Verdict::Accept, true],
-            [Verdict::Accept, false],
-            [Verdict::UseFirst, true],
+            new JudgedLot(Verdict::Accept, false),
+            new JudgedLot(Verdict::Accept, true),
+            new JudgedLot(Verdict::Accept, false),
+            new JudgedLot(Verdict::UseFirst, true),
         ]);
         self::assertSame(
             [[Verdict::Accept, 3, 2], [Verdict::UseFirst, 1, 0]],
@@ -133,8 +135,16 @@ final class LotTest extends TestCase
 
     public function test_what_a_fat_lot_keeps_more_is_learned_slowly_and_from_both_sides(): void
     {
-        $fish = fn (FatGrade $grade, float $pct, int $count): array => array_fill(0, $count, [$grade, $pct]);
-        $shift = GradeShift::of([...$fish(FatGrade::Lean, 44.0, 8), ...$fish(FatGrade::Fat, 48.0, 8), [null, 90.0]]);
+        $fish = fn (FatGrade $grade, float $pct, int $count): array => array_fill(
+            0,
+            $count,
+            new GradedYield($grade, $pct),
+        );
+        $shift = GradeShift::of([
+            ...$fish(FatGrade::Lean, 44.0, 8),
+            ...$fish(FatGrade::Fat, 48.0, 8),
+            new GradedYield(null, 90.0),
+        ]);
         // Each is two points off the mean of 46; eight fish against a strength of eight halve that.
         self::assertEqualsWithDelta(1.0, $shift->points(FatGrade::Fat), 1e-9);
         self::assertEqualsWithDelta(2.0, $shift->points(FatGrade::Fat, FatGrade::Lean), 1e-9);

@@ -144,7 +144,7 @@ final class LotTest extends AtTheDoor
         $this->actingAs($this->chef);
         $this->api('PUT', "/receive/sourcing/{$rule}/ended")->assertOk()->assertJsonCount(0, 'rules');
         self::assertSame([], $flagged());
-        self::assertStringEndsWith(', '.explode(';', $hake->size_names)[0], (string) $this->api('GET', "/receive/deliveries/{$this->delivery}")
-            ->json('lines.0.size'));
+        $door = $this->api('GET', "/receive/deliveries/{$this->delivery}");
+        self::assertStringEndsWith(', '.explode(';', $hake->size_names)[0], (string) $door->json('lines.0.size'));
     }
 }

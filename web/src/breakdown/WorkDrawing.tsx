@@ -7,7 +7,7 @@ const INK = '#12202a';
 const FLESH = '#f3d9cf';
 const HURT = '#8c2a13';
 
-/** A side as it lies on the board, with what a grade of a mark looks like on it. */
+/** A side on the board, with what a grade of a mark looks like on it. */
 export function WorkDrawing({ mark, grade }: { mark: Mark; grade: number }) {
   return (
     <svg viewBox="0 0 96 44" aria-hidden="true" fill="none" strokeLinecap="round" strokeLinejoin="round">

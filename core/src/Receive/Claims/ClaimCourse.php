@@ -71,9 +71,13 @@ final readonly class ClaimCourse
 
     private static function state(?Money $claimed, Money $credited, ?ClaimAnswer $answer): ClaimState
     {
+        $isCredited =
+            $credited->minor > 0 &&
+            ($credited->minor >= ($claimed->minor ?? 0) || $answer === ClaimAnswer::Partly);
+
         return match (true) {
             $claimed === null => ClaimState::Open,
-            $credited->minor > 0 && ($credited->minor >= $claimed->minor || $answer === ClaimAnswer::Partly) => ClaimState::Credited,
+            $isCredited => ClaimState::Credited,
             $answer === ClaimAnswer::Rejected => ClaimState::Rejected,
             $credited->minor > 0 => ClaimState::PartCredited,
             $answer !== null => ClaimState::Answered,
