@@ -201,6 +201,7 @@ final readonly class PortionBench
             'id' => $dish->id,
             'name' => $dish->name,
             'target' => $words->mass($band->target),
+            'plate' => $dish->losses === [] ? null : $words->text($dish->plateBand()->target),
             'band' => '−'.$words->text($band->minus).' / +'.$words->text($band->plus),
             'version' => $dish->version,
             'fits' => Forecast::of($left, $band),

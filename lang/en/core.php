@@ -45,6 +45,14 @@ return [
         'in-days-too-late' => '{1} Enough for a batch in about :count day. What lies there ends before: freeze it.'.
             '|[2,*] Enough for a batch in about :count days. What lies there ends before: freeze it.',
     ],
+    'label-says' => [
+        'raw' => 'For raw service.',
+        'seared' => 'Seared outside only: raw by the rules.',
+        'marinated' => 'Marinated: raw by the rules. It does not replace freezing.',
+        'lightly-cured' => 'Lightly cured: raw by the rules. A cure does not replace freezing.',
+        'cured' => 'Cured: raw by the rules. A cure does not replace freezing.',
+        'cooked' => 'Raw: cook through.',
+    ],
     'line-gap' => [
         'short' => 'short :mass',
         'over' => 'over :mass',

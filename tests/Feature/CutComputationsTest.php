@@ -88,7 +88,7 @@ final class CutComputationsTest extends TestCase
 
     /** @param  array<string, mixed>  $body */
     #[DataProvider('impossible')]
-    public function test_what_cannot_be_cut_is_refused_where_it_was_asked(string $name, array $body, string $where): void
+    public function test_what_cannot_be_cut_is_refused_where_asked(string $name, array $body, string $where): void
     {
         $this->kitchen();
         $refused = $this->api('POST', "/compute/{$name}", $body)->assertStatus(422);

@@ -40,6 +40,13 @@ test('a whole side from plan to labels, by touch', async ({ page }) => {
   expect(Number(await mark.getAttribute('aria-valuenow'))).toBeGreaterThan(before + 1);
   await page.getByRole('button', { name: 'Back to the planned cuts' }).tap();
   await expect(page.locator('.headline .yield b')).toHaveText(String(planned));
+  // So many pieces of one mass; too many are too light for the dish.
+  await page.getByLabel('Into equal pieces').fill(String(planned));
+  await expect(page.locator('.plan-said')).toContainText('Your own marks');
+  await page.getByLabel('Into equal pieces').fill('40');
+  await expect(page.getByText('too light for every dish asked for')).toBeVisible();
+  await page.getByLabel('Into equal pieces').fill('');
+  await expect(page.locator('.headline .yield b')).toHaveText(String(planned));
   await page.getByLabel('Length').fill('3 m');
   await expect(page.getByText('A fillet is up to two metres long.')).toBeVisible();
   await page.getByLabel('Length').fill('49 cm');
@@ -193,11 +200,17 @@ test('a dish is written down with what suits it, changed, and taken off the list
   await page.getByRole('button', { name: 'Save dish' }).tap();
   await expect(page.getByText('The band is as wide as the portion itself')).toBeVisible();
   await page.getByLabel('May be lighter by').fill('4 g');
+  await page.getByLabel('Served').selectOption('Seared outside only');
+  await page.locator('.mantine-Chip-root', { hasText: /^Skin off$/ }).tap();
+  await page.locator('.mantine-Chip-root', { hasText: /^Folded$/ }).tap();
+  await expect(page.locator('.mantine-Chip-root', { hasText: '2 Folded' })).toBeVisible();
   await expectSound(page);
   await page.getByRole('button', { name: 'Save dish' }).tap();
   const row = page.getByRole('link', { name: /Brill, thin slices/ });
   await expect(row).toContainText('cut at 30°');
+  await expect(row).toContainText('seared outside, skin off, folded');
   await row.tap();
+  await expect(page.getByText(/60 g on the plate is 6\d g on the board/)).toBeVisible();
   await page.getByRole('button', { name: 'Remove from the list' }).tap();
   await expect(page.getByRole('heading', { name: 'Dishes' })).toBeVisible();
   await expect(row).toHaveCount(0);

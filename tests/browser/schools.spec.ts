@@ -130,7 +130,7 @@ test('a side is judged by drawings, and what fell short is told at its step on t
   await expect(page).toHaveURL(/\/portion\//);
 
   await receive(page, 'Pollack', '3900 g', 'Gutted');
-  await cutAs(page, 'Two fillets');
+  await cutAs(page, 'Two fillets Two sides');
   await page.locator('.mantine-Chip-root', { hasText: /^Fish$/ }).tap();
   const told = page.getByText('The sides of your last one were 300 g apart.');
   for (let turn = 0; turn < 8 && !(await told.isVisible()); turn++) {

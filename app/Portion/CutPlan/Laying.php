@@ -8,21 +8,27 @@ use App\Contract\Fault;
 use App\Contract\Fields;
 use App\Fish\Fish;
 use App\Fish\Piece;
+use App\Kitchen\Format\Words;
 use App\Kitchen\Person;
 use App\Portion\Dish\Dish;
 use Sectum\Fish\BodyForm;
 use Sectum\Fish\Part;
 use Sectum\Measure\Length;
 use Sectum\Measure\Mass;
+use Sectum\Portion\Cuts\EvenCuts;
 use Sectum\Portion\FilletGuess;
 use Sectum\Portion\FilletOnBoard;
 use Sectum\Portion\FilletShape;
 use Sectum\Portion\OwnMarks;
+use Sectum\Portion\PlannedPiece;
 use Sectum\Portion\School;
 
 /** How a fillet is to lie on the board: what a screen asks, what stands there, or what one begins with. */
 final readonly class Laying
 {
+    /** Marks a fillet may bear, as the page may send them. */
+    private const MOST_MARKS = 80;
+
     /**
      * @param  list<array{dish: string, max: int|null}>  $kinds
      * @param  list<float>  $marksCm
@@ -100,9 +106,86 @@ final readonly class Laying
             $kinds,
             $fields->numberList('marks_cm'),
         );
-        $asked->mustMakeSense(max(1.0, Cut::laid($fish, $fillet)->grams()));
+        $grams = max(1.0, Cut::laid($fish, $fillet)->grams());
+        $asked->mustMakeSense($grams);
 
-        return $asked;
+        return $asked->marked($fields, $grams, $fish, $person);
+    }
+
+    /** With marks for pieces of one mass or of one width, when somebody asks for those. */
+    private function marked(Fields $fields, float $grams, Fish $fish, Person $person): self
+    {
+        $count = $fields->maybeInt('count');
+        $width = $fields->maybeString('width');
+        if ($count === null && $width === null) {
+            return $this;
+        }
+        $fillet = new FilletOnBoard(
+            HouseShapes::of($fish->species_id, $this->shape)->shape,
+            $grams,
+            $this->lengthCm,
+            $this->thicknessMm,
+            $this->square->grams(),
+            $this->tailMm,
+        );
+        $cuts = $count !== null
+            ? Fault::within('', fn (): EvenCuts => EvenCuts::ofCount($fillet, $count))
+            : Fault::at('/width', fn (): EvenCuts => EvenCuts::ofWidth(
+                $fillet,
+                Length::parse($width, $person->units, 'mm')->mm(),
+            ));
+        count($cuts->pieces) < self::MOST_MARKS ||
+            throw Fault::inField($count === null ? '/width' : '/count', 'That makes more pieces than a fillet has.');
+        if ($count !== null) {
+            $this->mustSuitADish($cuts->pieces[0]->massGrams ?? 0.0);
+        }
+
+        return $this->at(
+            array_map(
+                fn (float $cm): float => round($cm, 3),
+                [
+                    $cuts->pieces[0]->fromCm ?? 0.0,
+                    ...array_map(fn (PlannedPiece $one): float => $one->toCm, $cuts->pieces),
+                ],
+            ),
+        );
+    }
+
+    /** @throws Fault when so light a piece is too light for every dish that is asked for */
+    private function mustSuitADish(float $grams): void
+    {
+        $least = [];
+        foreach ($this->kinds as ['dish' => $id]) {
+            $band = Dish::of($id)?->band();
+            if ($band !== null) {
+                $least[] = $band->target->minus($band->minus)->grams();
+            }
+        }
+        $least === [] ||
+            $grams >= min($least) ||
+            throw Fault::inField(
+                '/count',
+                'Each would weigh '.Words::ofReader()->text(Mass::ofGrams(round($grams))).
+                    ': too light for every dish asked for.',
+            );
+    }
+
+    /** @param  list<float>  $marksCm */
+    private function at(array $marksCm): self
+    {
+        return new self(
+            $this->lengthCm,
+            $this->thicknessMm,
+            $this->measured,
+            $this->shape,
+            $this->square,
+            $this->tailMm,
+            $this->school,
+            $this->aimed,
+            $this->guessFirst,
+            $this->kinds,
+            $marksCm,
+        );
     }
 
     /** @throws Fault at the figure no fillet can have */

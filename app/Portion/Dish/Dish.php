@@ -19,6 +19,10 @@ use Sectum\Measure\Money;
 use Sectum\Portion\Band;
 use Sectum\Portion\Kind;
 use Sectum\Portion\Priority;
+use Sectum\Portion\Serve\Loss;
+use Sectum\Portion\Serve\Lost;
+use Sectum\Portion\Serve\Prep;
+use Sectum\Portion\Serve\ServiceClass;
 use Sectum\Portion\Stretch;
 use Sectum\Portion\Worth;
 
@@ -33,9 +37,10 @@ use Sectum\Portion\Worth;
  * @property int $plus_mg
  * @property string|null $species_id which fish it is of; null for any
  * @property Stretch $stretch where on the fish it is cut
- * @property bool $skin_on
  * @property string $fat_grades of lots that suit it, a space between; empty for any
- * @property bool $raw whether it is served raw
+ * @property ServiceClass $service how it is served
+ * @property string $preparations what is done to a portion, in order, a space between
+ * @property list<array{by: string, pct: float|int}> $losses what that takes off it, in order
  * @property int $slant_deg between knife and board, 90 straight down
  * @property float|null $thin_mm thinnest a piece may be anywhere
  * @property float|null $thick_mm thickest
@@ -56,8 +61,10 @@ final class Dish extends Record
 
     protected $attributes = [
         'stretch' => 'anywhere',
-        'skin_on' => true,
-        'raw' => false,
+        'service' => 'cooked',
+        'preparations' => '',
+        'losses' => '[]',
+        'fat_grades' => '',
         'slant_deg' => 90,
         'priority' => 'usual',
         'number' => 0,
@@ -142,13 +149,32 @@ final class Dish extends Record
         return $this->fat_grades === '' || in_array($lot->value, explode(' ', $this->fat_grades), true);
     }
 
-    public function band(): Band
+    /** As a guest gets it. */
+    public function plateBand(): Band
     {
         return Band::of(
             Mass::ofMilligrams($this->target_mg),
             Mass::ofMilligrams($this->minus_mg),
             Mass::ofMilligrams($this->plus_mg),
         );
+    }
+
+    /** As it is cut and weighed: heavier by what its preparation takes off it. */
+    public function band(): Band
+    {
+        return Lost::onTheBoard($this->plateBand(), $this->lost());
+    }
+
+    /** @return list<Loss> in the order they are lost */
+    public function lost(): array
+    {
+        return array_map(fn (array $one): Loss => new Loss($one['by'], (float) $one['pct']), $this->losses);
+    }
+
+    /** @return list<Prep> in order */
+    public function preps(): array
+    {
+        return array_values(array_filter(array_map(Prep::tryFrom(...), explode(' ', $this->preparations))));
     }
 
     /** What the menu takes for it, with tax; null when nobody said. */
@@ -176,12 +202,13 @@ final class Dish extends Record
     public function kind(Settings $settings, ?int $max = null): Kind
     {
         $reach = $this->stretch->reach();
+        $band = $this->band();
 
         return new Kind(
             $this->exists ? $this->id : '',
-            $this->target_mg / 1000,
-            $this->minus_mg / 1000,
-            $this->plus_mg / 1000,
+            $band->target->milligrams / 1000,
+            $band->minus->milligrams / 1000,
+            $band->plus->milligrams / 1000,
             $this->worth($settings)->minor,
             $max,
             $this->thin_mm,
@@ -196,8 +223,8 @@ final class Dish extends Record
     protected function casts(): array
     {
         return [
-            'skin_on' => 'boolean',
-            'raw' => 'boolean',
+            'service' => ServiceClass::class,
+            'losses' => 'array',
             'stretch' => Stretch::class,
             'priority' => Priority::class,
             'thin_mm' => 'float',

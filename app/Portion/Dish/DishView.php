@@ -9,6 +9,7 @@ use App\Kitchen\Person;
 use App\Kitchen\Settings;
 use Sectum\Measure\Mass;
 use Sectum\Measure\Money;
+use Sectum\Portion\Serve\Prep;
 
 /** A dish as the page shows it; money only for whoever may see it. */
 final readonly class DishView
@@ -57,8 +58,11 @@ final readonly class DishView
             'fish' => $dish->species?->name,
             'stretch' => $dish->stretch->value,
             'stretch_said' => $dish->stretch->spoken(),
-            'skin_on' => $dish->skin_on,
-            'raw' => $dish->raw,
+            'service' => $dish->service->value,
+            'service_said' => $dish->service->spoken(),
+            'preparations' => array_map(fn (Prep $prep): string => $prep->value, $dish->preps()),
+            'prepared' => implode(', ', array_map(fn (Prep $prep): string => $prep->spoken(), $dish->preps())),
+            'board' => $dish->losses === [] ? null : $words->text($dish->band()->target),
             'fat_grades' => $dish->fat_grades === '' ? [] : explode(' ', $dish->fat_grades),
             'slant_deg' => $dish->slant_deg,
             'min_thickness_mm' => $dish->thin_mm,

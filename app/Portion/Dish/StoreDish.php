@@ -5,16 +5,23 @@ declare(strict_types=1);
 namespace App\Portion\Dish;
 
 use App\Catalogue\Species;
+use App\Catalogue\SpeciesYield;
 use App\Contract\Fault;
 use App\Contract\Fields;
 use App\Kitchen\Person;
 use App\Kitchen\Settings;
 use Illuminate\Support\Facades\DB;
+use Sectum\Fish\Part;
+use Sectum\Fish\Rung;
 use Sectum\Measure\Currency;
 use Sectum\Measure\Mass;
 use Sectum\Measure\Money;
 use Sectum\Measure\UnitSystem;
 use Sectum\Portion\Band;
+use Sectum\Portion\Serve\Loss;
+use Sectum\Portion\Serve\Prep;
+use Sectum\Portion\Serve\Served;
+use Sectum\Portion\Serve\ServiceClass;
 
 /** The head chef writes a dish down, or changes it. */
 final readonly class StoreDish
@@ -30,14 +37,16 @@ final readonly class StoreDish
         $values = [
             'species_id' => $species,
             ...self::cut($fields, $person->units),
+            ...self::served($fields, $species),
             ...self::plate($fields, $settings->currency),
         ];
+        $name = trim($fields->string('name'));
         // What the planner makes of it, so that a kind that can never suit is refused here and not at the board.
         Fault::within('', fn () => (new Dish($values))->kind($settings));
 
-        return DB::connection()->transaction(function () use ($id, $fields, $values): Dish {
-            if (Dish::query()->where('name', $values['name'])->where('id', '!=', $id)->exists()) {
-                throw Fault::inField('/name', "There is already a dish called {$values['name']}.");
+        return DB::connection()->transaction(function () use ($id, $fields, $values, $name): Dish {
+            if (Dish::query()->where('name', $name)->where('id', '!=', $id)->exists()) {
+                throw Fault::inField('/name', "There is already a dish called {$name}.");
             }
             $dish = Dish::query()->find($id);
             if ($dish === null) {
@@ -78,8 +87,6 @@ final readonly class StoreDish
             'minus_mg' => $minus->milligrams,
             'plus_mg' => $plus->milligrams,
             'stretch' => $fields->maybeString('stretch') ?? 'anywhere',
-            'skin_on' => ! $fields->has('skin_on') || $fields->bool('skin_on'),
-            'raw' => $fields->bool('raw'),
             'fat_grades' => $fields->has('fat_grades') ? implode(' ', $fields->strings('fat_grades')) : '',
             'slant_deg' => $fields->int('slant_deg', 90),
             'thin_mm' => $fields->maybeNumber('min_thickness_mm'),
@@ -87,6 +94,46 @@ final readonly class StoreDish
             'evenness' => $fields->maybeNumber('min_evenness'),
             'priority' => $fields->maybeString('priority') ?? 'usual',
         ];
+    }
+
+    /**
+     * How it is served, what is done to it, and what that takes off a portion.
+     *
+     * @return array{service: string, preparations: string, losses: list<array{by: string, pct: float}>}
+     */
+    private static function served(Fields $fields, ?string $species): array
+    {
+        $served = Fault::within('', fn (): Served => Served::of(
+            array_map(Prep::from(...), $fields->has('preparations') ? $fields->strings('preparations') : []),
+            ServiceClass::from($fields->maybeString('service') ?? ServiceClass::Cooked->value),
+            $species === null ? null : self::skinPct($species),
+        ));
+
+        return [
+            'service' => $served->class->value,
+            'preparations' => implode(' ', array_map(fn (Prep $prep): string => $prep->value, $served->preps)),
+            'losses' => array_map(
+                fn (Loss $loss): array => ['by' => $loss->by, 'pct' => $loss->pct],
+                $served->losses,
+            ),
+        ];
+    }
+
+    /** The skin's share of a trimmed fillet of a kind, as it usually comes; null when the catalogue does not know. */
+    private static function skinPct(string $species): ?float
+    {
+        $kind = Species::query()->with(['shares', 'yields'])->find($species);
+        if ($kind === null) {
+            return null;
+        }
+        $skin = $kind->expected($kind->usual_state)[Part::Skin->value] ?? null;
+        $fillets = $kind->yields->first(
+            fn (SpeciesYield $yield): bool => $yield->state === $kind->usual_state && $yield->rung === Rung::Trimmed,
+        );
+
+        return $skin === null || $fillets === null || $fillets->mean_pct <= 0 || $skin->meanPct <= 0
+            ? null
+            : round((100 * $skin->meanPct) / $fillets->mean_pct, 1);
     }
 
     /**

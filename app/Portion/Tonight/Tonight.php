@@ -172,11 +172,12 @@ final readonly class Tonight
         $wanted = [];
         foreach ($dishes as $dish) {
             $left = max(0, ($need[$dish->id] ?? 0) - ($made[$dish->id] ?? 0));
-            if ($dish->target_mg / 1000 <= $most || $left > 0) {
+            $target = $dish->band()->target->grams();
+            if ($target <= $most || $left > 0) {
                 // One more than wanted is worth no more than its flesh elsewhere: nothing is cut that nobody asked for.
                 $wanted[] = new Wanted(
                     $dish->id,
-                    $dish->target_mg / 1000,
+                    $target,
                     $left,
                     $dish->priority->weight() * max(1, $dish->worth($settings)->minor),
                     0.0,

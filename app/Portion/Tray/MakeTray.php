@@ -67,7 +67,7 @@ final readonly class MakeTray
             foreach ($fish as $one) {
                 MustBeBoned::beforeItGoesOn($one);
             }
-            if ($dish->raw) {
+            if ($dish->service->isRawByTheRules()) {
                 self::mustBeOpenToRaw(array_values($fish->all()));
             }
             $use = $this->useBy(
@@ -116,13 +116,13 @@ final readonly class MakeTray
         $cut = is_string($cut) && $cut !== '' ? Moment::at($cut) : $now;
         $ends = [];
         foreach ($fish as $one) {
-            foreach ([$one->keeps_until, $dish->raw ? $one->raw_until : null] as $end) {
+            foreach ([$one->keeps_until, $dish->service->isRawByTheRules() ? $one->raw_until : null] as $end) {
                 if ($end !== null) {
                     $ends[] = Moment::day($end);
                 }
             }
         }
-        $use = UseBy::of(Moment::day($cut), $dish->raw, $ends, Settings::load()->portionDays);
+        $use = UseBy::of(Moment::day($cut), $dish->service, $ends, Settings::load()->portionDays);
         $use->day >= Moment::day($now) ||
             throw Fault::inField(
                 '/pieces',

@@ -6,9 +6,11 @@ namespace App\Portion\Tray;
 
 use App\Fish\Fish;
 use App\Fish\Piece;
+use App\Kitchen\Format\Words;
 use App\Kitchen\Moment;
 use App\Kitchen\Settings;
 use Sectum\Measure\Mass;
+use Sectum\Message;
 use Sectum\Portion\Label\HouseItem;
 use Sectum\Portion\Label\PortionLabel;
 
@@ -77,7 +79,7 @@ final readonly class TrayLabels
             'Contains fish ('.
                 implode(', ', array_unique(array_map(fn (Fish $fish): string => $fish->species->name, $this->fish))).
                 '). '.
-                ($this->batch->dish->raw ? 'For raw service.' : 'Raw: cook through.'),
+                Words::ofReader()->say(new Message($this->batch->dish->service->label())),
             implode(' ', TrayView::bones($this->fish)),
             PortionLabel::of(
                 HouseItem::gtin($this->batch->dish->number),

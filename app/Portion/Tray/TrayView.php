@@ -82,7 +82,7 @@ final readonly class TrayView
             'id' => $batch->id,
             'number' => $batch->number,
             'dish' => $batch->dish->name,
-            'raw' => $batch->dish->raw,
+            'raw' => $batch->dish->service->isRawByTheRules(),
             'count' => $tally->count,
             'net' => $words->text($tally->total),
             'mean' => $tally->mean === null ? '' : $words->text($tally->mean),

@@ -134,7 +134,7 @@ final readonly class Market
             110,
             1250,
             28,
-            ['stretch' => 'tail', 'skin_on' => false, 'thin_mm' => 8],
+            ['stretch' => 'tail', 'thin_mm' => 8],
         ],
         ['Meagre, lunch', 'Meagre', 120, 6, 8, 130, 1600, 28, ['slant_deg' => 45]],
     ];

@@ -190,7 +190,7 @@ final class BatchTest extends AtTheDoor
             ->update(['keeps_until' => now()->format(DATE_ATOM)]);
         Dish::query()
             ->whereKey($dish)
-            ->update(['raw' => true]);
+            ->update(['service' => 'raw']);
         $answer = $this->tray($dish, $pieces)->assertStatus(422);
         self::assertStringContainsString(
             'does not meet FDA Food Code 3-402.11',
@@ -198,7 +198,7 @@ final class BatchTest extends AtTheDoor
         );
         Dish::query()
             ->whereKey($dish)
-            ->update(['raw' => false]);
+            ->update(['service' => 'cooked']);
         $tray = $this->tray($dish, $pieces)->assertOk();
         self::assertSame(now()->format('l j F'), $tray->json('use_by'));
         self::assertSame(

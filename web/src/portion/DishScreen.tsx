@@ -7,21 +7,23 @@ import { ulid } from 'ulid';
 import { api, asProblem, type Dish, faultAt } from '../api/client';
 import { useKitchen } from '../kitchen/kitchen';
 import { t } from '../lang';
-import { Chips } from '../ui/Chips';
 import { look } from '../ui/look';
 import { Missing } from '../ui/Missing';
 import { Several } from '../ui/Several';
 import { howItIsCut } from './howItIsCut';
 
-const BLANK: Omit<Dish, 'id' | 'version' | 'retired' | 'fish' | 'stretch_said'> = {
+const BLANK: Omit<
+  Dish,
+  'id' | 'version' | 'retired' | 'fish' | 'stretch_said' | 'board' | 'service_said' | 'prepared'
+> = {
   name: '',
   target: '',
   minus: '',
   plus: '',
   species: null,
   stretch: 'anywhere',
-  skin_on: true,
-  raw: false,
+  service: 'cooked' as Dish['service'],
+  preparations: [] as Dish['preparations'],
   fat_grades: [] as ('lean' | 'good' | 'fat')[],
   slant_deg: 90,
   min_thickness_mm: null,
@@ -29,6 +31,30 @@ const BLANK: Omit<Dish, 'id' | 'version' | 'retired' | 'fish' | 'stretch_said'> 
   min_evenness: null,
   priority: 'usual',
 };
+
+const SERVED: Record<Dish['service'], string> = {
+  cooked: t('dish.cooked'),
+  raw: t('dish.raw'),
+  seared: t('dish.seared'),
+  marinated: t('dish.marinated'),
+  'lightly-cured': t('dish.lightly-cured'),
+  cured: t('dish.cured'),
+};
+
+const CLASSES = Object.keys(SERVED) as Dish['service'][];
+
+const PREPARED: Record<Dish['preparations'][number], string> = {
+  square: t('dish.square'),
+  'skin-off': t('dish.skin-off'),
+  score: t('dish.score'),
+  slant: t('dish.slant'),
+  fold: t('dish.fold'),
+  roll: t('dish.roll'),
+  slice: t('dish.slice'),
+  tie: t('dish.tie'),
+};
+
+const PREPS = Object.keys(PREPARED) as Dish['preparations'];
 
 /** One dish, written down or changed. */
 export function DishScreen() {
@@ -146,28 +172,28 @@ function Writing({ dish }: { dish?: Dish | undefined }) {
             {text('minus', t('dish.may-be-lighter-by'), t('dish.8-g'))}
             {text('plus', t('dish.may-be-heavier-by'), t('dish.10-g'))}
           </div>
-          <Chips
-            legend={t('dish.skin')}
-            name="skin"
-            inline
-            value={form.skin_on ? 'on' : 'off'}
-            options={[
-              { value: 'on', label: t('dish.on') },
-              { value: 'off', label: t('dish.off') },
-            ]}
-            onChange={(skin) => set({ skin_on: skin === 'on' })}
+          <NativeSelect
+            label={t('dish.served')}
+            value={form.service}
+            data={CLASSES.map((value) => ({ value, label: SERVED[value] }))}
+            error={faultAt(store.error, '/service')}
+            onChange={(event) => set({ service: event.currentTarget.value as Dish['service'] })}
           />
-          <Chips
-            legend={t('dish.served')}
-            name="raw"
-            inline
-            value={form.raw ? 'raw' : 'cooked'}
-            options={[
-              { value: 'cooked', label: t('dish.cooked') },
-              { value: 'raw', label: t('dish.raw') },
-            ]}
-            onChange={(served) => set({ raw: served === 'raw' })}
+          <Several
+            legend={t('dish.prepared-in-order')}
+            chosen={form.preparations}
+            options={PREPS.map((value) => {
+              const place = form.preparations.indexOf(value);
+              return { value, label: place < 0 ? PREPARED[value] : `${place + 1} ${PREPARED[value]}` };
+            })}
+            onChange={(preparations) => set({ preparations: preparations as Dish['preparations'] })}
           />
+          {faultAt(store.error, '/preparations') && (
+            <p className={look.fault}>{faultAt(store.error, '/preparations')}</p>
+          )}
+          {dish?.board && (
+            <p className={look.soft}>{t('dish.on-the-board', { plate: dish.target, board: dish.board })}</p>
+          )}
           <Several
             legend={t('dish.lots-that-suit')}
             chosen={form.fat_grades}
@@ -205,6 +231,8 @@ function Writing({ dish }: { dish?: Dish | undefined }) {
           <div className={look.pair}>
             {number('min_thickness_mm', t('dish.no-thinner-than-mm'), 'any')}
             {number('max_thickness_mm', t('dish.no-thicker-than-mm'), 'any')}
+          </div>
+          <div className={look.pair}>
             {number('min_evenness', t('dish.evenness-at-least'), t('dish.thin-end-over-thick-end-0'))}
             {number('slant_deg', t('dish.knife-angle-degrees'), t('dish.90-is-straight-down'))}
           </div>

@@ -52,8 +52,9 @@ export function DishesScreen() {
               <br />
               <span className={look.soft}>
                 {[
-                  dish.skin_on ? t('dishes.skin-on') : 'skinned',
-                  dish.raw ? t('dishes.served-raw') : 'cooked',
+                  dish.service_said,
+                  dish.prepared,
+                  dish.board ? t('dishes.on-the-board', { board: dish.board }) : '',
                   dish.slant_deg < 90 ? t('dishes.cut-at', { slant_deg: dish.slant_deg }) : '',
                 ]
                   .filter(Boolean)

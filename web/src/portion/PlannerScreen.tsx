@@ -52,12 +52,22 @@ function Planning({ fish, planner }: { fish: string; planner: Planner }) {
     kinds: asked ? wanted(asked) : start.kinds,
     marks_cm: start.marks_cm,
   });
-  const change = (more: Partial<typeof rest>) => setRest({ ...rest, marks_cm: [], ...more });
+  const [even, setEven] = useState<{ count?: string; width?: string }>({});
+  const change = (more: Partial<typeof rest>) => {
+    setEven({});
+    setRest({ ...rest, marks_cm: [], ...more });
+  };
+  const cutEven = (how: typeof even) => {
+    setEven(how);
+    setRest({ ...rest, marks_cm: [] });
+  };
   const body = {
     ...rest,
     kinds: rest.kinds.map(({ dish, max }) => ({ dish, max })),
     ...(length.trim() && thickness.trim() ? { length, thickness } : {}),
     ...(square.trim() ? { square } : {}),
+    ...(Number(even.count) > 0 ? { count: Number(even.count) } : {}),
+    ...(even.width?.trim() ? { width: even.width } : {}),
   };
   const settled = useSettled(body);
   const params = { path: { fish, piece: start.piece } };
@@ -115,11 +125,14 @@ function Planning({ fish, planner }: { fish: string; planner: Planner }) {
       <FilletDrawing
         plan={plan}
         next={plan.next.to_cm}
-        onMove={(marks_cm) => setRest({ ...rest, marks_cm })}
+        onMove={(marks_cm) => {
+          setEven({});
+          setRest({ ...rest, marks_cm });
+        }}
         asking={preview.isFetching}
       />
       <p className={css.planSaid} aria-live="polite">
-        {rest.marks_cm.length > 0 ? (
+        {plan.marks_cm.length > 0 ? (
           <>
             {t('planner.your-own-marks', { join: plan.counts.map((one) => `${one.planned} ${one.name}`).join(', ') })}{' '}
             <Button variant="transparent" size="compact-md" onClick={() => change({ marks_cm: [] })}>
@@ -170,6 +183,23 @@ function Planning({ fish, planner }: { fish: string; planner: Planner }) {
               {t('planner.no-dish-of-this-fish-yet')} <Link to="/portion/dishes/new">{t('planner.add-a-dish')}</Link>
             </p>
           )}
+          <div className={css.pair}>
+            <TextInput
+              label={t('planner.into-equal-pieces')}
+              placeholder="8"
+              inputMode="numeric"
+              value={even.count ?? ''}
+              error={named('/count')}
+              onChange={(event) => cutEven({ count: event.currentTarget.value })}
+            />
+            <TextInput
+              label={t('planner.or-each-so-wide')}
+              placeholder={t('planner.60-mm')}
+              value={even.width ?? ''}
+              error={named('/width')}
+              onChange={(event) => cutEven({ width: event.currentTarget.value })}
+            />
+          </div>
           <p className={look.fault} role="alert">
             {named('/kinds') ??
               named('/marks_cm') ??

@@ -182,6 +182,7 @@ function Board({ bench }: { bench: PortionBench }) {
                       <b>{d.name}</b>
                       <br />
                       {t('portion.about', { target: d.target.text, band: d.band, fits: d.fits })}
+                      {d.plate && t('portion.on-the-plate', { plate: d.plate })}
                     </span>
                   ),
                 }))}

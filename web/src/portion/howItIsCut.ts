@@ -8,8 +8,8 @@ type Cut = Pick<
   | 'plus'
   | 'species'
   | 'stretch'
-  | 'skin_on'
-  | 'raw'
+  | 'service'
+  | 'preparations'
   | 'fat_grades'
   | 'slant_deg'
   | 'min_thickness_mm'
@@ -20,7 +20,8 @@ type Cut = Pick<
 
 /** What a dish is besides its plate, as it is written down. */
 export function howItIsCut(dish: Cut) {
-  const { name, target, minus, plus, species, stretch, skin_on, raw, fat_grades, slant_deg, priority, value } = dish;
+  const { name, target, minus, plus, species, stretch, service, preparations, fat_grades, slant_deg, priority, value } =
+    dish;
   const { min_thickness_mm, max_thickness_mm, min_evenness } = dish;
   return {
     name,
@@ -29,8 +30,8 @@ export function howItIsCut(dish: Cut) {
     plus: plus || '0',
     species,
     stretch,
-    skin_on,
-    raw,
+    service,
+    preparations,
     fat_grades,
     slant_deg,
     min_thickness_mm,

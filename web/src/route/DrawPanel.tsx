@@ -52,6 +52,7 @@ export function DrawPanel({ batch, onDrawn }: { batch: Making; onDrawn: (batch: 
         legend={t('draw.take-for')}
         name="for"
         inline
+        quiet
         value={purpose}
         options={[
           { value: 'dish' as const, label: t('draw.a-dish') },

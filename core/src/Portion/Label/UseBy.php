@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Sectum\Portion\Label;
 
 use DateTimeImmutable;
+use Sectum\Portion\Serve\ServiceClass;
 use Sectum\Receive\Freshness;
 
 /**
@@ -18,22 +19,28 @@ final readonly class UseBy
 
     /**
      * @param  DateTimeImmutable  $cut  when the first of them was cut
-     * @param  bool  $rawService  whether it is served raw
+     * @param  ServiceClass  $class  how it is served
      * @param  list<DateTimeImmutable>  $keepUntil  when each fish it came from ends
      * @param  PortionDays  $kept  days of the house
      */
     public static function of(
         DateTimeImmutable $cut,
-        bool $rawService,
+        ServiceClass $class,
         array $keepUntil,
         PortionDays $kept = new PortionDays(),
     ): self {
-        $days = $rawService ? $kept->rawService : $kept->raw;
+        $days = $kept->of($class);
         $counted = $days === 1 ? '1 day' : "{$days} days";
         $day = $cut->setTime(0, 0)->modify('+'.($days - 1).' days');
-        $why = $rawService
-            ? "House rule: portions for raw service {$counted}, counting the day they were cut."
-            : "House rule: raw portions {$counted}, counting the day they were cut.";
+        $what = match ($class) {
+            ServiceClass::Cooked => 'raw portions',
+            ServiceClass::Raw => 'portions for raw service',
+            ServiceClass::Seared,
+            ServiceClass::Marinated,
+            ServiceClass::LightlyCured,
+            ServiceClass::Cured => "{$class->spoken()} portions",
+        };
+        $why = "House rule: {$what} {$counted}, counting the day they were cut.";
         foreach ($keepUntil as $end) {
             if ($end->setTime(0, 0) < $day) {
                 $day = $end->setTime(0, 0);

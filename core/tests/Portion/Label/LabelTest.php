@@ -15,6 +15,7 @@ use Sectum\Portion\BadFillet;
 use Sectum\Portion\Label\HouseItem;
 use Sectum\Portion\Label\PortionLabel;
 use Sectum\Portion\Label\UseBy;
+use Sectum\Portion\Serve\ServiceClass;
 
 final class LabelTest extends TestCase
 {
@@ -86,24 +87,31 @@ final class LabelTest extends TestCase
         $make();
     }
 
-    /** @return array<string, array{bool, list<string>, string, non-empty-string}> */
+    /** @return array<string, array{ServiceClass, list<string>, string, non-empty-string}> */
     public static function dates(): array
     {
         return [
-            'cooked today or tomorrow' => [false, ['2026-11-30'], '2026-11-26', 'House rule: raw portions 2 days'],
+            'cooked today or tomorrow' => [ServiceClass::Cooked, ['2026-11-30'], '2026-11-26', 'House rule: raw portions 2 days'],
             'raw service today only' => [
-                true,
+                ServiceClass::Raw,
                 ['2026-11-30'],
                 '2026-11-25',
                 'House rule: portions for raw service 1 day',
             ],
             'the fish ends first' => [
-                false,
+                ServiceClass::Cooked,
                 ['2026-11-28', '2026-11-25'],
                 '2026-11-25',
                 'The fish itself ends then.',
             ],
-            'nobody knows how long the fish keeps' => [false, [], '2026-11-26', 'House rule: raw portions 2 days'],
+            'seared only outside' => [
+                ServiceClass::Seared,
+                [],
+                '2026-11-25',
+                'House rule: seared outside portions 1 day',
+            ],
+            'cured' => [ServiceClass::Cured, ['2026-12-24'], '2026-11-29', 'House rule: cured portions 5 days'],
+            'nobody knows how long the fish keeps' => [ServiceClass::Cooked, [], '2026-11-26', 'House rule: raw portions 2 days'],
         ];
     }
 
@@ -112,11 +120,11 @@ final class LabelTest extends TestCase
      * @param  non-empty-string  $why
      */
     #[DataProvider('dates')]
-    public function test_a_date_never_outlives_the_fish(bool $raw, array $keep, string $day, string $why): void
+    public function test_a_date_never_outlives_the_fish(ServiceClass $class, array $keep, string $day, string $why): void
     {
         $use = UseBy::of(
             new DateTimeImmutable('2026-11-25 10:40'),
-            $raw,
+            $class,
             array_map(fn (string $end): DateTimeImmutable => new DateTimeImmutable($end.' 23:00'), $keep),
         );
         self::assertSame($day, $use->day->format('Y-m-d'));

@@ -1,0 +1,88 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature\Portion;
+
+use App\Portion\CutPlan\BoardFillet;
+use App\Portion\Dish\Dish;
+use Tests\TestCase;
+
+/** A side marked for so many equal pieces, or for pieces of one width: each suits the dish whose band it meets. */
+final class EvenPlanTest extends TestCase
+{
+    private string $at;
+
+    private string $plate;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->kitchen();
+        $fish = $this->received();
+        $this->weigh($fish, 'side-a', '1480 g')->assertOk();
+        $this->boned($fish);
+        $this->done($fish, 'breakdown')->assertOk();
+        $side = $this->api('GET', "/portion/fish/{$fish}")->json('sources.0.piece');
+        self::assertIsString($side);
+        $this->at = "/portion/fish/{$fish}/fillets/{$side}";
+        $this->plate = $this->dish();
+        Dish::query()->whereKey($this->plate)->update(['target_mg' => 176_000, 'minus_mg' => 6000, 'plus_mg' => 8000]);
+    }
+
+    /**
+     * @param  array<string, mixed>  $how
+     * @return array<string, mixed>
+     */
+    private function laying(array $how): array
+    {
+        return [
+            'length' => '52 cm',
+            'thickness' => '34 mm',
+            'shape' => 'long-side',
+            'square' => '40 g',
+            'tail_mm' => 10,
+            'kinds' => [['dish' => $this->plate]],
+            ...$how,
+        ];
+    }
+
+    public function test_eight_equal_pieces_are_marked_where_the_mass_says_and_all_suit_the_dish(): void
+    {
+        $plan = $this->api('POST', $this->at, $this->laying(['count' => 8]))->assertOk();
+        self::assertEqualsWithDelta(
+            [1.586, 7.337, 12.147, 16.670, 21.236, 26.094, 31.560, 38.311, 49.591],
+            $plan->json('plan.marks_cm'),
+            0.001,
+        );
+        self::assertSame([8], $plan->json('plan.counts.*.planned'));
+        self::assertSame(0, BoardFillet::query()->count());
+        $this->api('PUT', $this->at, $this->laying(['count' => 8]))->assertOk();
+        $kept = BoardFillet::query()->sole();
+        self::assertCount(9, $kept->marks_cm);
+        // What lies there is marked so, whoever looks at it next.
+        self::assertCount(9, (array) $this->api('GET', $this->at)->json('plan.marks_cm'));
+    }
+
+    public function test_pieces_of_one_width_weigh_what_they_do_and_some_suit_no_dish(): void
+    {
+        $plan = $this->api('POST', $this->at, $this->laying(['width' => '6 cm']))->assertOk();
+        self::assertCount(9, (array) $plan->json('plan.marks_cm'));
+        $states = array_count_values(array_filter((array) $plan->json('plan.pieces.*.what'), is_string(...)));
+        self::assertSame(8, ($states['planned'] ?? 0) + ($states['spare'] ?? 0));
+        self::assertGreaterThan(0, $states['spare'] ?? 0);
+    }
+
+    public function test_what_makes_no_portions_is_refused_where_it_was_typed(): void
+    {
+        foreach ([
+            [['count' => 12], '/count'],
+            [['count' => 0], '/count'],
+            [['width' => '60 cm'], '/width'],
+            [['width' => 'two fingers'], '/width'],
+        ] as [$how, $where]) {
+            $refused = $this->api('POST', $this->at, $this->laying($how))->assertStatus(422);
+            self::assertSame($where, $refused->json('errors.0.pointer'));
+        }
+    }
+}
