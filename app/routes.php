@@ -251,6 +251,9 @@ Route::middleware('web')->group(function (): void {
                 'takeBack',
             ])->middleware('takes:void');
             Route::get('portion/fish/{fish}/fillets/{piece}', [FilletController::class, 'show']);
+            Route::post('portion/fish/{fish}/fillets/{piece}/slices', [FilletController::class, 'slices'])->middleware(
+                'takes:slices',
+            );
             Route::post('portion/fish/{fish}/fillets/{piece}', [FilletController::class, 'preview'])->middleware(
                 'takes:fillet-on-board',
             );

@@ -38,6 +38,7 @@ async function addresses(page: Page): Promise<string[]> {
     '/portion/shapes',
     portion,
     `${portion}/plan/${sources[0].piece}`,
+    `${portion}/slices/${sources[0].piece}`,
     '/route',
     '/route/bins',
     '/route/bins/mince',

@@ -83,6 +83,7 @@ test("a day's trim is routed, a stock made of it, and its value is back in the c
     .tap();
   await expect(page.getByRole('listitem').filter({ hasText: '500 ml staff meal' })).toBeVisible();
   await expect(page.getByText('Allergens: fish, sulphites.')).toBeVisible();
+  await page.locator('.mantine-Chip-root', { hasText: /^Staff$/ }).tap();
   await page.getByLabel('How much, L').fill('500');
   await page.getByRole('button', { name: 'Take out' }).tap();
   await expect(page.getByText('is left and in date')).toBeVisible();

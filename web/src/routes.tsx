@@ -54,6 +54,7 @@ const RouteScreen = screen(() => import('./route/RouteScreen'), 'RouteScreen');
 const SettingsScreen = screen(() => import('./kitchen/SettingsScreen'), 'SettingsScreen');
 const ShapesScreen = screen(() => import('./portion/ShapesScreen'), 'ShapesScreen');
 const SheetScreen = screen(() => import('./log/SheetScreen'), 'SheetScreen');
+const SlicesScreen = screen(() => import('./portion/SlicesScreen'), 'SlicesScreen');
 const SourcingScreen = screen(() => import('./receive/SourcingScreen'), 'SourcingScreen');
 const SpeciesScreen = screen(() => import('./fish/SpeciesScreen'), 'SpeciesScreen');
 const TonightScreen = screen(() => import('./portion/TonightScreen'), 'TonightScreen');
@@ -95,6 +96,7 @@ export function KitchenRoutes() {
           <Route path="portion/dishes" element={<DishesScreen />} />
           <Route path="portion/dishes/:dish" element={<DishScreen />} />
           <Route path="portion/shapes" element={<ShapesScreen />} />
+          <Route path="portion/:fish/slices/:piece" element={<SlicesScreen />} />
           <Route path="portion/:fish/plan/:piece" element={<PlannerScreen />} />
           <Route path="portion/:fish" element={<PortionScreen />} />
           <Route path="route" element={<WaitingToRoute />} />

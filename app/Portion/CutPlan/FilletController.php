@@ -29,6 +29,21 @@ final readonly class FilletController
         return $this->answer($fish, $piece, Fields::of($request), Person::of($request));
     }
 
+    /** What it gives in slices; nothing is kept. */
+    public function slices(Request $request, string $fish, string $piece): JsonResponse
+    {
+        $onBoard = Fish::onTheBench($fish);
+
+        return new JsonResponse(
+            SlicesView::of(
+                $onBoard,
+                LayFillet::fillet($onBoard, $piece),
+                Fields::of($request),
+                Person::of($request),
+            ),
+        );
+    }
+
     public function lay(Request $request, LayFillet $lay, string $fish, string $piece): JsonResponse
     {
         $lay($fish, $piece, Fields::of($request), Person::of($request));

@@ -114,7 +114,8 @@ function Planning({ fish, planner }: { fish: string; planner: Planner }) {
               thickness: plan.thickness,
               guessed: plan.measured ? '' : t('planner.guessed-from-its-weight'),
             })}{' '}
-            <Link to={`/portion/${fish}`}>{t('planner.back-to-the-board')}</Link>
+            <Link to={`/portion/${fish}`}>{t('planner.back-to-the-board')}</Link>{' '}
+            <Link to={`/portion/${fish}/slices/${start.piece}`}>{t('planner.slice-it')}</Link>
           </p>
         </div>
         <p className={look.yield}>

@@ -91,7 +91,12 @@ final class LabelTest extends TestCase
     public static function dates(): array
     {
         return [
-            'cooked today or tomorrow' => [ServiceClass::Cooked, ['2026-11-30'], '2026-11-26', 'House rule: raw portions 2 days'],
+            'cooked today or tomorrow' => [
+                ServiceClass::Cooked,
+                ['2026-11-30'],
+                '2026-11-26',
+                'House rule: raw portions 2 days',
+            ],
             'raw service today only' => [
                 ServiceClass::Raw,
                 ['2026-11-30'],
@@ -111,7 +116,12 @@ final class LabelTest extends TestCase
                 'House rule: seared outside portions 1 day',
             ],
             'cured' => [ServiceClass::Cured, ['2026-12-24'], '2026-11-29', 'House rule: cured portions 5 days'],
-            'nobody knows how long the fish keeps' => [ServiceClass::Cooked, [], '2026-11-26', 'House rule: raw portions 2 days'],
+            'nobody knows how long the fish keeps' => [
+                ServiceClass::Cooked,
+                [],
+                '2026-11-26',
+                'House rule: raw portions 2 days',
+            ],
         ];
     }
 
@@ -120,8 +130,12 @@ final class LabelTest extends TestCase
      * @param  non-empty-string  $why
      */
     #[DataProvider('dates')]
-    public function test_a_date_never_outlives_the_fish(ServiceClass $class, array $keep, string $day, string $why): void
-    {
+    public function test_a_date_never_outlives_the_fish(
+        ServiceClass $class,
+        array $keep,
+        string $day,
+        string $why,
+    ): void {
         $use = UseBy::of(
             new DateTimeImmutable('2026-11-25 10:40'),
             $class,

@@ -55,7 +55,11 @@ final class ServedTest extends TestCase
         $plate = Band::of(Mass::ofGrams(160), Mass::ofGrams(6), Mass::ofGrams(8));
         $board = Lost::onTheBoard($plate, [new Loss('skin-off', 6), new Loss('cured', 3)]);
         self::assertEqualsWithDelta(175.477, $board->target->grams(), 0.001);
-        foreach ([[$plate->target, $board->target], [$plate->minus, $board->minus], [$plate->plus, $board->plus]] as $of) {
+        foreach ([
+            [$plate->target, $board->target],
+            [$plate->minus, $board->minus],
+            [$plate->plus, $board->plus],
+        ] as $of) {
             self::assertEqualsWithDelta($of[0]->grams(), $of[1]->grams() * 0.94 * 0.97, 0.001);
         }
         self::assertSame($plate, Lost::onTheBoard($plate, []));
