@@ -52,6 +52,7 @@ final readonly class SlicesView
             'face_cm2' => round($slices->faceCm2, 1),
             'offcut' => $words->text(Mass::ofGrams(round($slices->offcutGrams))),
             'covers' => $slices->covers,
+            'slant_share' => round(min(1.0, $slices->slantShare), 4),
             'short' => $covers === null ? null : max(0, $covers - $slices->covers),
         ];
     }

@@ -4,8 +4,8 @@ const INK = '#12202a';
 const [LEFT, RIGHT, TOP, BOTTOM] = [20, 380, 40, 130];
 
 /** The block from the side: where the knife goes, and what its slant leaves at the two ends. */
-export function SliceDrawing({ angle, slices }: { angle: number; slices: number }) {
-  const run = angle >= 90 ? 0 : Math.min(160, (BOTTOM - TOP) / Math.tan((angle * Math.PI) / 180));
+export function SliceDrawing({ slant, slices }: { slant: number; slices: number }) {
+  const run = slant * (RIGHT - LEFT);
   const room = RIGHT - LEFT - run;
   const lines = Math.max(0, Math.min(slices, 60));
   const at = (i: number) => LEFT + (lines > 0 ? (room * i) / lines : 0);

@@ -100,7 +100,7 @@ export function SlicesScreen() {
         <div className={css.column} aria-live="polite">
           {data && (
             <>
-              <SliceDrawing angle={Number(form.angle) || 90} slices={data.slices} />
+              <SliceDrawing slant={data.slant_share} slices={data.slices} />
               <p>{t('slices.block', data.block)}</p>
               <p>
                 <b>

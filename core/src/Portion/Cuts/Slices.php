@@ -26,6 +26,7 @@ final readonly class Slices
      * @param  float  $faceCm2  of one slice
      * @param  float  $offcutGrams  the rest of the block
      * @param  int  $covers  whole covers they make
+     * @param  float  $slantShare  of the block's length the slant takes at either end, 0 for straight
      */
     private function __construct(
         public int $slices,
@@ -33,6 +34,7 @@ final readonly class Slices
         public float $faceCm2,
         public float $offcutGrams,
         public int $covers,
+        public float $slantShare,
     ) {
     }
 
@@ -76,6 +78,7 @@ final readonly class Slices
             ($widthCm * $heightCm) / $sine,
             $lengthCm * $widthCm * $heightCm * self::GRAMS_PER_CM3 - $slices * $each,
             intdiv($slices, $perCover),
+            $run / $lengthCm,
         );
     }
 }
