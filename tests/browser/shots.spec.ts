@@ -68,7 +68,7 @@ if (on) {
     await page.getByRole('button', { name: /^Two fillets/ }).click();
     await expect(page.getByRole('button', { name: /^Two fillets/ })).toHaveAttribute('aria-pressed', 'true');
     await page.locator('.mantine-Chip-root', { hasText: /^Fish$/ }).click();
-    for (let step = 0; step < 2; step++) {
+    for (let step = 0; step < 3; step++) {
       await page.getByRole('button', { name: 'Next step' }).click();
       await expect(page.locator('.step-doing')).toContainText(`${step + 2}/`);
     }
