@@ -21,6 +21,7 @@ import { useKeys } from '../ui/useKeys';
 import { useOutbox, usePut } from '../ui/usePut';
 import { weightText } from '../ui/weightText';
 import { lowerFirst } from '../ui/words';
+import { DishLabel } from './DishLabel';
 import { FilletDrawing } from './FilletDrawing';
 import { HandLine } from './HandLine';
 import { isOf } from './isOf';
@@ -177,14 +178,7 @@ function Board({ bench }: { bench: PortionBench }) {
                 .filter((d) => !bench.dish || changing || d.id === bench.dish)
                 .map((d) => ({
                   value: d.id,
-                  label: (
-                    <span>
-                      <b>{d.name}</b>
-                      <br />
-                      {t('portion.about', { target: d.target.text, band: d.band, fits: d.fits })}
-                      {d.plate && t('portion.on-the-plate', { plate: d.plate })}
-                    </span>
-                  ),
+                  label: <DishLabel dish={d} />,
                 }))}
               onChange={(value) => {
                 setChanging(false);
@@ -213,7 +207,7 @@ function Board({ bench }: { bench: PortionBench }) {
             )}
           </div>
         )}
-        {dish?.unsuited && !writing && (
+        {dish?.unsuited && (
           <p className={look.caution}>{t('portion.unsuited', { lot: dish.unsuited, dish: dish.name })}</p>
         )}
         {(bench.dishes.length === 0 || writing) &&

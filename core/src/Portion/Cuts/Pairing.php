@@ -49,11 +49,11 @@ final readonly class Pairing
         $pairs = [];
         $spread = 0.0;
         $alone = array_fill_keys($order, true);
-        foreach ($taken as [$low, $high]) {
-            [$first, $second] = [min($order[$low], $order[$high]), max($order[$low], $order[$high])];
-            $sum = $masses[$first] + $masses[$second];
-            $pairs[] = new Pair($first, $second, $sum);
-            $spread += ($sum - $target) ** 2;
+        foreach ($taken as $two) {
+            [$one, $other] = [$order[$two->first], $order[$two->second]];
+            [$first, $second] = [min($one, $other), max($one, $other)];
+            $pairs[] = new Pair($first, $second, $two->grams);
+            $spread += ($two->grams - $target) ** 2;
             unset($alone[$first], $alone[$second]);
         }
         usort($pairs, fn (Pair $a, Pair $b): int => $a->first <=> $b->first);
@@ -67,7 +67,7 @@ final readonly class Pairing
      * The best nested pairs of ascending masses.
      *
      * @param  list<float>  $sorted
-     * @return list<array{int, int}> places in the sorted list
+     * @return list<Pair> by their places in the sorted list
      */
     private static function nested(array $sorted, float $target, float $least, float $most): array
     {
@@ -102,7 +102,7 @@ final readonly class Pairing
         for ($low = 0, $high = $n - 1; $low < $high;) {
             $way = $how[$low][$high];
             if ($way === 'both') {
-                $taken[] = [$low, $high];
+                $taken[] = new Pair($low, $high, $sorted[$low] + $sorted[$high]);
             }
             $low += $way === 'high' ? 0 : 1;
             $high -= $way === 'low' ? 0 : 1;
