@@ -101,7 +101,15 @@ export function SlicesScreen() {
           {data && (
             <>
               <SliceDrawing slant={data.slant_share} slices={data.slices} />
-              <p>{t('slices.block', data.block)}</p>
+              <p>
+                {t('slices.block', {
+                  length: data.block.length,
+                  width: data.block.width,
+                  height: data.block.height,
+                  mass: data.block.mass,
+                  from: data.block.from,
+                })}
+              </p>
               <p>
                 <b>
                   {t('slices.gives', {
