@@ -45,8 +45,9 @@ final class HouseTest extends TestCase
 
     protected function tearDown(): void
     {
-        $pid = (int) $this->house->getPid();
-        posix_kill($pid, SIGTERM);
+        // One that has ended has no number, and nought would be everybody.
+        $pid = $this->house->getPid();
+        $pid === null || posix_kill($pid, SIGTERM);
         $this->house->stop(5);
         array_map(unlink(...), glob($this->database.'*') ?: []);
         parent::tearDown();
@@ -99,6 +100,18 @@ final class HouseTest extends TestCase
                 15,
             );
         }
+    }
+
+    public function test_a_signal_sent_twice_leaves_nothing_running(): void
+    {
+        $all = fn (): array => [...$this->pids('artisan'), ...$this->pids('-S 127.0.0.1:'.self::PORT)];
+        $this->await(fn (): bool => $this->pids('queue:work') !== [] && $this->pids('sectum:probe') !== [], 15);
+        for ($i = 0; $i < 4; $i++) {
+            $pid = $this->house->getPid();
+            $pid === null || posix_kill($pid, SIGTERM);
+            usleep(3_000);
+        }
+        $this->await(fn (): bool => $all() === [], 15);
     }
 
     public function test_the_scale_bears_whatever_is_done_to_its_line(): void
