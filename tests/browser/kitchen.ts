@@ -63,6 +63,15 @@ export async function expectSound(page: Page) {
         .map((e) => e.className),
     );
   expect(spilling).toEqual([]);
+  await expectLegible(page);
+}
+
+/** The weight on the scale is read from an arm away. */
+async function expectLegible(page: Page) {
+  const sizes = await page
+    .getByTestId('live')
+    .evaluateAll((all) => all.map((figure) => Number.parseFloat(getComputedStyle(figure).fontSize)));
+  expect(sizes.filter((size) => size < 40)).toEqual([]);
 }
 
 /** A bench screen shows everything at 1280 × 800. */

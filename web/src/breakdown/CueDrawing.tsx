@@ -16,7 +16,7 @@ export function CueDrawing({ drawing }: { drawing: string }) {
     return null;
   }
   return (
-    <div className={css.pair}>
+    <div className={css.cuePair}>
       <Figure word={t('cueDrawing.right')}>{pair[0]}</Figure>
       <Figure word={t('cueDrawing.wrong')} wrong>
         {pair[1]}
@@ -27,7 +27,7 @@ export function CueDrawing({ drawing }: { drawing: string }) {
 
 function Figure({ word, wrong, children }: { word: string; wrong?: boolean; children: ReactNode }) {
   return (
-    <figure className={css.figure}>
+    <figure className={css.cueFigure}>
       <svg viewBox="0 0 132 84" aria-hidden="true" fill="none" strokeLinecap="round" strokeLinejoin="round">
         {children}
         {wrong && <path d="M112 6l14 14M126 6l-14 14" stroke="#8c2a13" strokeWidth="3" />}

@@ -78,7 +78,7 @@ export function StepPanel(props: { fish: string; method: Method; busy: boolean; 
         <div className={css.cue}>
           <CueDrawing drawing={step.drawing} />
           <p className={css.stepLook}>
-            {short && <b className={css.short}>{short.say} </b>}
+            {short && <b className={css.stepShort}>{short.say} </b>}
             {step.cue}. <b>{t('stepPanel.mistake')}</b> {lowerFirst(step.mistake)}. <b>{t('stepPanel.costs')}</b>{' '}
             {lowerFirst(step.mistake_costs)}.
           </p>

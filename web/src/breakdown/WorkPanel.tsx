@@ -30,7 +30,7 @@ export function WorkPanel({ fish }: { fish: string }) {
       {data.sides.length === 0 && <p className={look.soft}>{t('workPanel.no-side-yet')}</p>}
       {data.sides.map((side) => (
         <section key={side.piece} className={css.side} aria-label={side.name}>
-          <div className={css.who}>
+          <div className={css.sideWho}>
             <h3>{side.name}</h3>
             <NativeSelect
               label={t('workPanel.cut-by')}
@@ -70,7 +70,7 @@ function Grades(props: {
   const { mark, grade } = props;
   return (
     <fieldset className={css.drawings}>
-      <legend className={css.mark}>
+      <legend className={css.sideMark}>
         <span className={look.visuallyHidden}>{props.side}, </span>
         {mark.name}
       </legend>
@@ -79,7 +79,7 @@ function Grades(props: {
           key={said}
           type="button"
           aria-pressed={grade === i}
-          className={cx(css.drawing, grade === i && css.chosen)}
+          className={cx(css.drawing, grade === i && css.drawingChosen)}
           onClick={() => props.onJudge(i)}
         >
           <WorkDrawing mark={mark.mark} grade={i} />

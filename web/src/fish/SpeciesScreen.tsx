@@ -102,7 +102,7 @@ function Known({ species }: { species: Species }) {
         {store.error ? asProblem(store.error).detail : ''}
       </p>
       <div className={look.columns}>
-        <Table className={css.about}>
+        <Table className={css.aboutSpecies}>
           <Table.Caption>{t('species.about-it')}</Table.Caption>
           <Table.Tbody>
             {species.about.map((one) => {

@@ -76,7 +76,7 @@ function Sheet({ sheet }: { sheet: LogSheet }) {
               ))}
             </Table.Tbody>
           </Table>
-          {sheet.workmanship.length > 0 && <p className={cx(look.soft, look.noPrint)}>{whoCut(sheet)}</p>}
+          {sheet.workmanship.length > 0 && <p className={look.soft}>{whoCut(sheet)}</p>}
         </div>
         <div>
           {cost && cost.walk.length > 0 && (

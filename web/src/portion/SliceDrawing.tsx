@@ -10,7 +10,7 @@ export function SliceDrawing({ slant, slices }: { slant: number; slices: number 
   const lines = Math.max(0, Math.min(slices, 60));
   const at = (i: number) => LEFT + (lines > 0 ? (room * i) / lines : 0);
   return (
-    <svg className={css.block} viewBox="0 0 400 160" aria-hidden="true" fill="none">
+    <svg className={css.slicesBlock} viewBox="0 0 400 160" aria-hidden="true" fill="none">
       <rect x={LEFT} y={TOP} width={RIGHT - LEFT} height={BOTTOM - TOP} fill="#f4e3b4" stroke={INK} strokeWidth="1.5" />
       {lines > 0 && (
         <path

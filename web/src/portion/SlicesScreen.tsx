@@ -66,8 +66,8 @@ export function SlicesScreen() {
           </p>
         )}
       </header>
-      <div className={css.columns}>
-        <div className={css.column}>
+      <div className={look.columns}>
+        <div className={css.slicesColumn}>
           <h2>{t('slices.the-slice')}</h2>
           <Chips
             legend={t('slices.the-slice')}
@@ -97,7 +97,7 @@ export function SlicesScreen() {
             {field('to', t('slices.to'), t('slices.30-cm'), '/to')}
           </div>
         </div>
-        <div className={css.column} aria-live="polite">
+        <div className={css.slicesColumn} aria-live="polite">
           {data && (
             <>
               <SliceDrawing slant={data.slant_share} slices={data.slices} />

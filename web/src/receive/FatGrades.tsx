@@ -27,7 +27,7 @@ export function FatGrades(props: { form: InspectionForm; grade: Grade | null; on
           aria-pressed={props.grade === grade}
           aria-label={says}
           title={says}
-          className={cx(css.one, props.grade === grade && css.on)}
+          className={cx(css.fatGrade, props.grade === grade && css.fatChosen)}
           onClick={() => props.onGrade(grade)}
         >
           <svg viewBox="0 0 60 44" aria-hidden="true" fill="none" strokeLinecap="round">

@@ -80,7 +80,7 @@ export function SourcingScreen() {
       )}
       {isChef ? (
         <form
-          className={css.rule}
+          className={css.sourcingRule}
           onSubmit={(event) => {
             event.preventDefault();
             const said = Object.entries(form).filter(([, value]) => value.trim() !== '');

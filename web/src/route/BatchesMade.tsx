@@ -42,7 +42,7 @@ export function BatchesMade() {
                   </span>
                   {recipe.have.mg > 0 && (
                     <Link
-                      className={recipe.enough ? css.go : cx('quiet', css.link)}
+                      className={recipe.enough ? css.go : cx('quiet', css.toMaking)}
                       to={`/route/make/${recipe.recipe}`}
                     >
                       {recipe.enough ? t('batchesMade.start-batch') : t('batchesMade.plan')}

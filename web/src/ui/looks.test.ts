@@ -35,6 +35,29 @@ describe('the looks of the page', () => {
     expect(torn).toEqual([]);
   });
 
+  it('are left alone by a screen: no rule of one begins with what another sheet dresses', () => {
+    const stageOf = (file: string) => file.split('/')[0] ?? '';
+    const compounds = (selector: string) => selector.split(/[\s>+~]+/);
+    const dressed = sheets.flatMap(({ file, root }) =>
+      selectors(root).flatMap((selector) =>
+        classes(compounds(selector).at(-1) ?? '').map((name) => ({ name, stage: stageOf(file) })),
+      ),
+    );
+    const stray = sheets
+      .filter(({ file }) => stageOf(file) !== 'ui')
+      .flatMap(({ file, root }) => {
+        const elsewhere = new Set(dressed.filter(({ stage }) => stage !== stageOf(file)).map(({ name }) => name));
+        const taken = (selector: string) => {
+          const leading = classes(compounds(selector)[0] ?? '');
+          return leading.length > 0 && leading.every((name) => elsewhere.has(name));
+        };
+        return selectors(root)
+          .filter(taken)
+          .map((selector) => `${file}: ${selector}`);
+      });
+    expect(stray).toEqual([]);
+  });
+
   it('stand in their layer: what screens share never beats a screen', () => {
     const loose = sheets
       .filter(({ file }) => file.startsWith('ui/'))
