@@ -140,6 +140,19 @@ abstract class TestCase extends Base
         return $this->api('PUT', "/{$stage}/fish/{$fish}/done", ['version' => $version]);
     }
 
+    /** A side boned and on the portion bench, by the address its cuts are planned at. */
+    protected function boardedSide(): string
+    {
+        $fish = $this->received();
+        $this->weigh($fish, 'side-a', '1480 g')->assertOk();
+        $this->boned($fish);
+        $this->done($fish, 'breakdown')->assertOk();
+        $side = $this->api('GET', "/portion/fish/{$fish}")->json('sources.0.piece');
+        self::assertIsString($side);
+
+        return "/portion/fish/{$fish}/fillets/{$side}";
+    }
+
     protected function dish(int $target = 170, int $price = 2450): string
     {
         return Dish::query()->firstOrCreate(['name' => "Dish {$target}"], [

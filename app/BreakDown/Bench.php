@@ -182,10 +182,7 @@ final readonly class Bench
         $whole = $fish->whole();
         $some = match ($rung) {
             Rung::AsBought => $whole->reading() === null ? [] : [$whole],
-            Rung::Fillets => array_filter(
-                CutFrom::fillets($fish),
-                fn (Piece $piece): bool => $piece->parent_id === $whole->id,
-            ),
+            Rung::Fillets => CutFrom::sides($fish),
             Rung::Portions => $fish->pieces
                 ->filter(fn (Piece $piece): bool => $piece->part === Part::Portion && $piece->reading() !== null)
                 ->all(),

@@ -25,6 +25,16 @@ final readonly class CutFrom
         return $fillets === [] ? null : $fillets[count($fillets) - 1];
     }
 
+    /** @return list<Piece> those of them that came off the fish itself: sides, not what was cut from a side */
+    public static function sides(Fish $fish): array
+    {
+        $whole = $fish->whole()->id;
+
+        return array_values(
+            array_filter(self::fillets($fish), fn (Piece $piece): bool => $piece->parent_id === $whole),
+        );
+    }
+
     /** @return list<Piece> the fillets on the board, weighed, in the order they came off */
     public static function fillets(Fish $fish): array
     {

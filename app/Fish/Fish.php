@@ -17,6 +17,7 @@ use Sectum\Fish\FatGrade;
 use Sectum\Fish\Part;
 use Sectum\Fish\StateBought;
 use Sectum\Measure\Mass;
+use Sectum\Receive\RawService;
 use Sectum\Receive\Verdict;
 
 /**
@@ -146,6 +147,18 @@ final class Fish extends Record
         }
 
         return null;
+    }
+
+    /** Whether it may be served raw, by its kind and the paper it came with. */
+    public function rawService(): RawService
+    {
+        return RawService::of($this->species->scientific, $this->species->hazardList(), $this->line?->proof);
+    }
+
+    /** Lots are told apart by their line of a delivery; a fish without one is a lot of its own. */
+    public static function lot(string $fish, ?string $line): string
+    {
+        return $line ?? "fish {$fish}";
     }
 
     /** @return list<array{Piece, Reading}> what counts on the board, in the order in which it came there */

@@ -5,34 +5,14 @@ declare(strict_types=1);
 namespace Tests\load;
 
 use Generator;
-use Illuminate\Foundation\Testing\TestCase;
 use Illuminate\Support\Str;
-use PDO;
-use Tests\Feature\Devices\LiveServer;
 
 /**
  * Benches that all write at once, on one kitchen computer. The short form runs with every other test;
  * SECTUM_LOAD=long is the proof: eight that write and four that read for a minute.
  */
-final class BenchesTest extends TestCase
+final class BenchesTest extends LiveKitchen
 {
-    private LiveServer $live;
-
-    private string $chef;
-
-    protected function setUp(): void
-    {
-        parent::setUp();
-        $this->live = new LiveServer(8446, 4, 8448);
-        $this->chef = $this->live->setUpKitchen();
-    }
-
-    protected function tearDown(): void
-    {
-        $this->live->end();
-        parent::tearDown();
-    }
-
     public function test_nobody_is_turned_away_however_fast_they_write(): void
     {
         $this->many('Eight write, four read, at full speed', 0);
@@ -166,21 +146,6 @@ final class BenchesTest extends TestCase
                 ['part' => 'fins', 'weight' => ['typed' => 5 + $i.' g']],
             ];
         }
-    }
-
-    /** @return Generator<int, array{string, string, array<string, mixed>}, array{int, mixed}, void> */
-    private function signsIn(): Generator
-    {
-        yield ['GET', '/kitchen', []];
-        yield ['POST', '/session', ['person' => $this->chef, 'pin' => LiveServer::PIN]];
-    }
-
-    /** @return list<string|int> the first column */
-    private function stored(string $query): array
-    {
-        $rows = (new PDO('sqlite:'.$this->live->database))->query($query);
-
-        return $rows === false ? [] : array_values($rows->fetchAll(PDO::FETCH_COLUMN));
     }
 
     private function say(string $what, Crowd $crowd): void

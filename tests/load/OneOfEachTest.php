@@ -5,31 +5,12 @@ declare(strict_types=1);
 namespace Tests\load;
 
 use Generator;
-use Illuminate\Foundation\Testing\TestCase;
 use Illuminate\Support\Str;
 use PDO;
-use Tests\Feature\Devices\LiveServer;
 
 /** What there is once is had once, however many reach for it at the same moment. */
-final class OneOfEachTest extends TestCase
+final class OneOfEachTest extends LiveKitchen
 {
-    private LiveServer $live;
-
-    private string $chef;
-
-    protected function setUp(): void
-    {
-        parent::setUp();
-        $this->live = new LiveServer(8446, 4, 8448);
-        $this->chef = $this->live->setUpKitchen();
-    }
-
-    protected function tearDown(): void
-    {
-        $this->live->end();
-        parent::tearDown();
-    }
-
     public function test_a_litre_is_drawn_once_and_never_below_zero(): void
     {
         $batch = $this->batchOfALitre();
@@ -52,13 +33,6 @@ final class OneOfEachTest extends TestCase
         self::assertSame([], $crowd->broken);
         self::assertSame([1], $this->stored("select count(*) from claim_steps where step = 'credited'"));
         self::assertSame(7, $crowd->statuses[422] ?? 0);
-    }
-
-    /** @return Generator<int, array{string, string, array<string, mixed>}, array{int, mixed}, void> */
-    private function signsIn(): Generator
-    {
-        yield ['GET', '/kitchen', []];
-        yield ['POST', '/session', ['person' => $this->chef, 'pin' => LiveServer::PIN]];
     }
 
     /** @return Generator<int, array{string, string, array<string, mixed>}, array{int, mixed}, void> */
@@ -125,18 +99,5 @@ final class OneOfEachTest extends TestCase
             ]);
 
         return $batch;
-    }
-
-    private function database(): PDO
-    {
-        return new PDO('sqlite:'.$this->live->database);
-    }
-
-    /** @return list<string|int> the first column */
-    private function stored(string $query): array
-    {
-        $rows = $this->database()->query($query);
-
-        return $rows === false ? [] : array_values($rows->fetchAll(PDO::FETCH_COLUMN));
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\BreakDown\Bones;
 
+use App\Fish\CutFrom;
 use App\Fish\Fish;
 use App\Fish\Piece;
 use App\Kitchen\Database\Remembered;
@@ -25,7 +26,7 @@ final readonly class BoneChecks
     {
         $latest = self::latest($fish);
         $checks = [];
-        foreach (self::fillets($fish) as $piece) {
+        foreach (CutFrom::sides($fish) as $piece) {
             $row = $latest[$piece->id] ?? null;
             $checks[$piece->id] = self::check(
                 $fish,
@@ -134,7 +135,7 @@ final readonly class BoneChecks
                 'marks' => isset($latest[$piece->id]) ? self::marked($latest[$piece->id]) : [],
                 'in_strips' => $fish->species->pin_row === PinBoneRow::ManyBoned,
             ],
-            self::fillets($fish),
+            CutFrom::sides($fish),
         );
     }
 
@@ -144,22 +145,6 @@ final readonly class BoneChecks
         $marks = array_filter((array) json_decode($pass->text('marks'), true), is_numeric(...));
 
         return array_map(floatval(...), array_values($marks));
-    }
-
-    /** @return list<Piece> */
-    private static function fillets(Fish $fish): array
-    {
-        $whole = $fish->whole()->id;
-
-        return array_values(
-            $fish->pieces
-                ->filter(
-                    fn (Piece $piece): bool => $piece->part->isFillet() &&
-                        $piece->parent_id === $whole &&
-                        $piece->reading() !== null,
-                )
-                ->all(),
-        );
     }
 
     /** Sides a piece stands for: both fillets weighed together are two, a loin is half of one at least. */

@@ -18,7 +18,6 @@ use Sectum\BreakDown\CleanDown\Cleaned;
 use Sectum\BreakDown\CleanDown\Worked;
 use Sectum\Message;
 use Sectum\Receive\FindKind;
-use Sectum\Receive\RawService;
 
 /** How the board stands: when it was last cleaned down, what lay on it since, and whether it wants it now. */
 final readonly class CleanDownView
@@ -36,7 +35,7 @@ final readonly class CleanDownView
             Moment::written($this->clock->now()->modify('-'.CleanDown::HOURS.' hours')),
         );
         $galled = self::galledSince($since);
-        $raw = RawService::of($fish->species->scientific, $fish->species->hazardList(), $fish->line?->proof);
+        $raw = $fish->rawService();
         $why = CleanDown::needed(
             self::workedSince($since, $fish, $galled),
             self::worked($fish->id, $fish->line_id, $fish->species_id, $galled),
@@ -94,14 +93,10 @@ final readonly class CleanDownView
         );
     }
 
-    /**
-     * A fish without a line of a delivery is a lot of its own.
-     *
-     * @param  list<string>  $galled
-     */
+    /** @param  list<string>  $galled */
     private static function worked(string $fish, ?string $line, string $species, array $galled): Worked
     {
-        return new Worked($line ?? "fish {$fish}", $species, in_array($fish, $galled, true));
+        return new Worked(Fish::lot($fish, $line), $species, in_array($fish, $galled, true));
     }
 
     /** @return list<string> fish on which gall was found since */

@@ -27,7 +27,7 @@ final readonly class SetUpView
     /** @return Answer */
     public function of(Fish $fish, Person $person, Words $words): array
     {
-        $own = self::last('lot', self::lotOf($fish));
+        $own = self::last('lot', Fish::lot($fish->id, $fish->line_id));
         $last = $own ?? self::last('done_by', $person->id);
         $hasPinBones = $fish->species->pin_row !== PinBoneRow::None;
 
@@ -51,12 +51,6 @@ final readonly class SetUpView
     private static function last(string $column, string $value): ?BoardSetUp
     {
         return BoardSetUp::query()->where($column, $value)->orderByDesc('done_at')->orderByDesc('id')->first();
-    }
-
-    /** Lots are told apart by their line; a fish without one is a lot of its own. */
-    public static function lotOf(Fish $fish): string
-    {
-        return $fish->line_id ?? "fish {$fish->id}";
     }
 
     private function board(BoardSetUp $one): SetUp

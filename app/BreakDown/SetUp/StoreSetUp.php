@@ -40,7 +40,7 @@ final readonly class StoreSetUp
             ));
             BoardSetUp::query()->create([
                 'id' => $act,
-                'lot' => SetUpView::lotOf($fish),
+                'lot' => Fish::lot($fish->id, $fish->line_id),
                 'laid' => implode(' ', array_map(fn (Laid $one): string => $one->value, $board->laid)),
                 'knife' => $board->knife,
                 'sharpened_on' => $board->sharpened?->format('Y-m-d'),

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\BreakDown\Workmanship;
 
 use App\Fish\Fish;
-use App\Fish\Piece;
 use App\Kitchen\Database\Row;
 use App\Kitchen\Record;
 use Sectum\BreakDown\Workmanship\Mark;
@@ -24,21 +23,6 @@ use Sectum\BreakDown\Workmanship\Mark;
 final class SideWork extends Record
 {
     protected $table = 'side_works';
-
-    /** @return list<Piece> what is judged of a fish: each piece of flesh that came off the frame by itself */
-    public static function sides(Fish $fish): array
-    {
-        $whole = $fish->whole()->id;
-
-        return array_values(
-            array_filter(
-                $fish->pieces->all(),
-                fn (Piece $piece): bool => $piece->part->isFillet() &&
-                    $piece->parent_id === $whole &&
-                    $piece->reading() !== null,
-            ),
-        );
-    }
 
     /**
      * The last word on each side of a fish.

@@ -6,6 +6,7 @@ namespace App\BreakDown\Workmanship;
 
 use App\Contract\Fault;
 use App\Contract\Fields;
+use App\Fish\CutFrom;
 use App\Fish\Fish;
 use App\Fish\History;
 use App\Kitchen\Moment;
@@ -29,7 +30,7 @@ final readonly class StoreSideWork
                 return;
             }
             $fish = Fish::onTheBench($id);
-            $piece = collect(SideWork::sides($fish))->firstWhere('id', $fields->string('piece')) ??
+            $piece = collect(CutFrom::sides($fish))->firstWhere('id', $fields->string('piece')) ??
                 throw Fault::inField('/piece', 'Workmanship is judged on a side of this fish.');
             $marks = $fields->has('marks') ? $fields->fields('marks')->all() : [];
             $by = $fields->maybeString('cut_by');

@@ -6,6 +6,7 @@ namespace App\BreakDown\Workmanship;
 
 use App\BreakDown\Bones\BonePass;
 use App\BreakDown\Yields\YieldRemarks;
+use App\Fish\CutFrom;
 use App\Fish\Finding;
 use App\Fish\Fish;
 use App\Fish\Piece;
@@ -74,7 +75,7 @@ final readonly class WorkmanshipView
                 ),
                 'judged' => $one === null || $one['marks'] === [] ? null : "{$one['by']}, ".Moment::hour($one['at']),
             ];
-        }, SideWork::sides($fish));
+        }, CutFrom::sides($fish));
     }
 
     /** The fish of this body form somebody cut last, if any but this. */

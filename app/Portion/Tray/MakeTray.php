@@ -18,7 +18,6 @@ use Illuminate\Support\Facades\DB;
 use Psr\Clock\ClockInterface;
 use Sectum\Fish\Part;
 use Sectum\Portion\Label\UseBy;
-use Sectum\Receive\RawService;
 
 /** Portions of one dish go onto a tray together; from then on the tray has a number, a date and labels. */
 final readonly class MakeTray
@@ -104,7 +103,7 @@ final readonly class MakeTray
     private static function mustBeOpenToRaw(array $fish): void
     {
         foreach ($fish as $one) {
-            $raw = RawService::of($one->species->scientific, $one->species->hazardList(), $one->line?->proof);
+            $raw = $one->rawService();
             $raw->open || throw Fault::inField('/pieces', "{$one->title()}: {$raw->why}");
         }
     }

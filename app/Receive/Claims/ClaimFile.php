@@ -24,7 +24,6 @@ final readonly class ClaimFile
         public Claim $claim,
         public array $entries,
         public ClaimCourse $course,
-        private Settings $settings,
     ) {
     }
 
@@ -57,19 +56,13 @@ final readonly class ClaimFile
                 ),
                 $settings->currency,
             ),
-            $settings,
         );
     }
 
     /** The text as it goes to the supplier now. */
     public function text(): string
     {
-        return $this->claim->text(
-            $this->settings->kitchen,
-            $this->delivery->supplier->name,
-            $this->delivery->number,
-            DeliveryView::day($this->delivery->delivered_on),
-        );
+        return DeliveryView::letter($this->delivery, $this->claim);
     }
 
     /** As it was sent last; null while it was not. */

@@ -10,7 +10,6 @@ use App\Kitchen\Person;
 use App\Kitchen\Settings;
 use App\Receive\Delivery\DeliveryView;
 use Sectum\Measure\Money;
-use Sectum\Receive\ClaimItem;
 use Sectum\Receive\Claims\ClaimAnswer;
 
 /** What the claim's screen shows: what is claimed, what was sent, what the supplier said and credited. */
@@ -30,15 +29,7 @@ final readonly class ClaimView
 
         return [
             'delivery' => DeliveryView::head($file->delivery, $words),
-            'items' => array_map(
-                fn (ClaimItem $item): array => [
-                    'kind' => $item->kind,
-                    'line' => $item->line,
-                    'sentence' => $item->sentence,
-                    'money' => $item->claimed?->print(),
-                ],
-                $file->claim->items,
-            ),
+            'items' => DeliveryView::items($file->claim),
             'total' => $print($file->claim->total),
             'text' => $file->claim->isEmpty() ? null : $file->text(),
             'state' => $course->state->value,

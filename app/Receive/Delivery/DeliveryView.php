@@ -57,22 +57,9 @@ final readonly class DeliveryView
             'claim' => $claim->isEmpty()
                 ? null
                 : [
-                    'items' => array_map(
-                        fn (ClaimItem $item): array => [
-                            'kind' => $item->kind,
-                            'line' => $item->line,
-                            'sentence' => $item->sentence,
-                            'money' => $item->claimed?->print(),
-                        ],
-                        $claim->items,
-                    ),
+                    'items' => self::items($claim),
                     'total' => $claim->total->minor > 0 ? $claim->total->print() : null,
-                    'text' => $claim->text(
-                        $settings->kitchen,
-                        $delivery->supplier->name,
-                        $delivery->number,
-                        self::day($delivery->delivered_on),
-                    ),
+                    'text' => self::letter($delivery, $claim),
                 ],
         ];
     }
@@ -114,6 +101,31 @@ final readonly class DeliveryView
             $currency,
             self::inside($delivery, $priced),
             self::notAsSold($delivery, $priced),
+        );
+    }
+
+    /** @return list<Answer> what is claimed, one by one */
+    public static function items(Claim $claim): array
+    {
+        return array_map(
+            fn (ClaimItem $item): array => [
+                'kind' => $item->kind,
+                'line' => $item->line,
+                'sentence' => $item->sentence,
+                'money' => $item->claimed?->print(),
+            ],
+            $claim->items,
+        );
+    }
+
+    /** The claim as it goes to the supplier. */
+    public static function letter(Delivery $delivery, Claim $claim): string
+    {
+        return $claim->text(
+            Settings::load()->kitchen,
+            $delivery->supplier->name,
+            $delivery->number,
+            self::day($delivery->delivered_on),
         );
     }
 

@@ -65,13 +65,7 @@ final readonly class DrawOnBatch
         return array_values(
             array_map(
                 fn (FoodBatch $one): Standing => $one->standing(),
-                FoodBatch::query()
-                    ->with(['went', 'draws', 'drawnIn'])
-                    ->where('recipe_id', $from->recipe_id)
-                    ->whereNull('gone')
-                    ->whereNotNull('yield_milli')
-                    ->get()
-                    ->all(),
+                FoodBatch::measured($from->recipe_id)->get()->all(),
             ),
         );
     }

@@ -57,12 +57,8 @@ final readonly class DrawsView
     /** @return list<Answer> batches of the same recipe that end before this one, with what is left: they go first */
     public static function earlier(FoodBatch $making, DateTimeImmutable $today, Words $words): array
     {
-        $others = FoodBatch::query()
-            ->with(['went', 'draws', 'drawnIn'])
-            ->where('recipe_id', $making->recipe_id)
+        $others = FoodBatch::measured($making->recipe_id)
             ->where('id', '!=', $making->id)
-            ->whereNull('gone')
-            ->whereNotNull('yield_milli')
             ->where('use_by', '>=', $today->format('Y-m-d'))
             ->where('use_by', '<=', $making->use_by)
             ->orderBy('use_by')

@@ -11,6 +11,7 @@ use App\Kitchen\Settings;
 use App\Route\Bins\BinWithdrawal;
 use App\Route\Recipes\Recipe;
 use Brick\Math\BigRational;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -46,6 +47,16 @@ use Sectum\Route\Batches\Standing;
 final class FoodBatch extends Record
 {
     protected $table = 'makings';
+
+    /** @return Builder<self> those of a recipe that are there and were measured, with all that tells what is left */
+    public static function measured(string $recipe): Builder
+    {
+        return self::query()
+            ->with(['went', 'draws', 'drawnIn'])
+            ->where('recipe_id', $recipe)
+            ->whereNull('gone')
+            ->whereNotNull('yield_milli');
+    }
 
     /** @return BelongsTo<Person, $this> */
     public function maker(): BelongsTo

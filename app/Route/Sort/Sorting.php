@@ -21,7 +21,6 @@ use Sectum\Fish\StateBought;
 use Sectum\Measure\Mass;
 use Sectum\Measure\PricePerKg;
 use Sectum\Portion\Placed;
-use Sectum\Receive\RawService;
 use Sectum\Route\BinNeed;
 use Sectum\Route\Destination;
 use Sectum\Route\Destinations;
@@ -71,7 +70,7 @@ final class Sorting
     public function destinations(Piece $piece): Destinations
     {
         $species = $this->fish->species;
-        $raw = RawService::of($species->scientific, $species->hazardList(), $this->fish->line?->proof);
+        $raw = $this->fish->rawService();
         $ends = $this->fish->keeps_until === null ? null : Moment::at($this->fish->keeps_until);
         $bright = $this->fish->raw_until === null ? null : Moment::at($this->fish->raw_until);
 

@@ -9,9 +9,10 @@ namespace Sectum\Portion;
  */
 final readonly class FilletOnBoard
 {
-    /** Density of flesh, and how much of the box around it a fillet's section fills. Our estimates; they only draw. */
-    private const GRAMS_PER_CM3 = 1.05;
+    /** Density of flesh. Handbook. */
+    public const GRAMS_PER_CM3 = 1.05;
 
+    /** How much of the box around it a fillet's section fills. Our estimate; it only draws. */
     private const FILLS = 0.8;
 
     /** Grams from the head end to the tail cut. */

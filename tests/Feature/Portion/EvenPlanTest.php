@@ -19,13 +19,7 @@ final class EvenPlanTest extends TestCase
     {
         parent::setUp();
         $this->kitchen();
-        $fish = $this->received();
-        $this->weigh($fish, 'side-a', '1480 g')->assertOk();
-        $this->boned($fish);
-        $this->done($fish, 'breakdown')->assertOk();
-        $side = $this->api('GET', "/portion/fish/{$fish}")->json('sources.0.piece');
-        self::assertIsString($side);
-        $this->at = "/portion/fish/{$fish}/fillets/{$side}";
+        $this->at = $this->boardedSide();
         $this->plate = $this->dish();
         Dish::query()->whereKey($this->plate)->update(['target_mg' => 176_000, 'minus_mg' => 6000, 'plus_mg' => 8000]);
     }

@@ -17,13 +17,7 @@ final class SlicesTest extends TestCase
     {
         parent::setUp();
         $this->kitchen();
-        $fish = $this->received();
-        $this->weigh($fish, 'side-a', '1480 g')->assertOk();
-        $this->boned($fish);
-        $this->done($fish, 'breakdown')->assertOk();
-        $side = $this->api('GET', "/portion/fish/{$fish}")->json('sources.0.piece');
-        self::assertIsString($side);
-        $this->at = "/portion/fish/{$fish}/fillets/{$side}/slices";
+        $this->at = "{$this->boardedSide()}/slices";
     }
 
     /**

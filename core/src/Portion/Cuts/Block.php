@@ -70,7 +70,7 @@ final readonly class Block
 
     public function grams(): float
     {
-        return $this->lengthCm * $this->widthCm * $this->heightCm * Slices::GRAMS_PER_CM3;
+        return $this->lengthCm * $this->widthCm * $this->heightCm * FilletOnBoard::GRAMS_PER_CM3;
     }
 
     private static function volume(FilletOnBoard $fillet, float $from, float $to, ?float $width): float

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Sectum\Portion\Cuts;
 
+use Sectum\Portion\FilletOnBoard;
+
 /**
  * Slices of a block against the grain: straight, drawn at a slant, or paper-thin.
  *
@@ -12,9 +14,6 @@ namespace Sectum\Portion\Cuts;
  */
 final readonly class Slices
 {
-    /** Grams a cubic centimetre of flesh. Handbook. */
-    public const GRAMS_PER_CM3 = 1.05;
-
     /** Nobody slices fish thinner by hand, mm. */
     private const THINNEST_MM = 1.0;
 
@@ -70,13 +69,13 @@ final readonly class Slices
         $run = $angleDeg === 90.0 ? 0.0 : $heightCm / tan(deg2rad($angleDeg));
         $step = $thicknessMm / 10 / $sine;
         $slices = max(0, (int) floor(($lengthCm - $run) / $step + self::HAIR));
-        $each = $step * $widthCm * $heightCm * self::GRAMS_PER_CM3;
+        $each = $step * $widthCm * $heightCm * FilletOnBoard::GRAMS_PER_CM3;
 
         return new self(
             $slices,
             $each,
             ($widthCm * $heightCm) / $sine,
-            $lengthCm * $widthCm * $heightCm * self::GRAMS_PER_CM3 - $slices * $each,
+            $lengthCm * $widthCm * $heightCm * FilletOnBoard::GRAMS_PER_CM3 - $slices * $each,
             intdiv($slices, $perCover),
             $run / $lengthCm,
         );

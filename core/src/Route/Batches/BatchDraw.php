@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Sectum\Route\Batches;
 
+use Brick\Math\BigDecimal;
 use DateTimeImmutable;
 use Sectum\Message;
 
@@ -45,7 +46,7 @@ final readonly class BatchDraw
         if ($wanted > 0 || $drawn === []) {
             throw new BadDraw(
                 new Message($left > 0 ? DrawSays::OnlyLeft : DrawSays::NoneLeft, [
-                    'left' => rtrim(rtrim(number_format($left / 1000, 3, '.', ''), '0'), '.')." {$unit}",
+                    'left' => BigDecimal::ofUnscaledValue($left, 3)->stripTrailingZeros()." {$unit}",
                 ]),
                 $milli,
                 '/amount',

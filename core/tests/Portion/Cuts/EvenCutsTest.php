@@ -125,7 +125,7 @@ final class EvenCutsTest extends TestCase
             $slices = Slices::of($length, $width, $height, $thickness, $angle);
             self::assertEqualsWithDelta($laid, $slices->slices, 0.0, "case {$case}");
             self::assertEqualsWithDelta(
-                $length * $width * $height * Slices::GRAMS_PER_CM3,
+                $length * $width * $height * FilletOnBoard::GRAMS_PER_CM3,
                 $slices->slices * $slices->sliceGrams + $slices->offcutGrams,
                 1e-6,
             );
