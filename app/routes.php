@@ -22,6 +22,7 @@ use App\Portion\CutPlan\FilletController;
 use App\Portion\CutPlan\ShapeController;
 use App\Portion\Dish\DishController;
 use App\Portion\PortionController;
+use App\Portion\Servings\ServingsController;
 use App\Portion\Tonight\TonightController;
 use App\Portion\Tray\TrayController;
 use App\Receive\Claims\ClaimController;
@@ -235,6 +236,10 @@ Route::middleware('web')->group(function (): void {
             Route::put('portion/batches/{batch}/labels/{job}', [TrayController::class, 'print'])->middleware(
                 'takes:labels',
             );
+            Route::get('portion/servings', [ServingsController::class, 'index']);
+            Route::put('portion/dishes/{dish}/servings', [ServingsController::class, 'make'])->middleware('takes:servings');
+            Route::put('portion/servings/{serving}/apart', [ServingsController::class, 'apart']);
+            Route::put('portion/fish/{fish}/graded', [ServingsController::class, 'grade'])->middleware('takes:version');
             Route::get('portion/shapes', [ShapeController::class, 'index']);
             Route::put('portion/shapes/{species}/{shape}/reset', [ShapeController::class, 'reset']);
             Route::get('printer', [PrinterController::class, 'index']);
@@ -251,6 +256,7 @@ Route::middleware('web')->group(function (): void {
                 'takeBack',
             ])->middleware('takes:void');
             Route::get('portion/fish/{fish}/fillets/{piece}', [FilletController::class, 'show']);
+            Route::get('portion/fish/{fish}/fillets/{piece}/zones', [FilletController::class, 'zones']);
             Route::post('portion/fish/{fish}/fillets/{piece}/slices', [FilletController::class, 'slices'])->middleware(
                 'takes:slices',
             );

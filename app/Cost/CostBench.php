@@ -160,7 +160,7 @@ final readonly class CostBench
                 'mean' => $pieces === [] ? null : Portioned::mean($product->total, count($pieces))->print(),
                 'lines' => $dish === null || $pieces === []
                         ? []
-                        : $this->given(GivenAway::of($product, $masses, $dish->band()->target, $dish->band()->minus)),
+                        : $this->given(GivenAway::of($product, $masses, $dish->each()->target, $dish->each()->minus)),
                 'each' => array_map(
                     fn (Piece $piece, Money $amount): array => [
                         'name' => $piece->name,

@@ -21,6 +21,7 @@ use Sectum\Fish\Part;
  * @property Bin|null $bin where it was sent; null until someone says
  * @property string|null $dish_id what a portion is for; null for the fish's usual dish
  * @property string|null $batch_id the portion tray it is on
+ * @property string|null $serving_id the plate of several it was put on
  * @property bool $broken of a roe, whether its sac is open
  * @property Part|null $scraped_off of scrapings, the part the spoon was over; null when nobody said
  * @property int $place order in which it came onto the board

@@ -196,7 +196,7 @@ final readonly class PortionBench
         Mass $left,
         ?FatGrade $lot,
     ): array {
-        $band = $dish->band();
+        $band = $dish->each();
         $plain = [
             'id' => $dish->id,
             'name' => $dish->name,
@@ -204,7 +204,8 @@ final readonly class PortionBench
             'plate' => $dish->losses === [] ? null : $words->text($dish->plateBand()->target),
             'band' => '−'.$words->text($band->minus).' / +'.$words->text($band->plus),
             'version' => $dish->version,
-            'fits' => Forecast::of($left, $band),
+            'per_plate' => $dish->per_plate,
+            'fits' => Forecast::of($left, $dish->band()),
             'unsuited' => $lot !== null && ! $dish->suits($lot) ? $lot->value : null,
         ];
 
@@ -225,7 +226,7 @@ final readonly class PortionBench
         foreach (self::portionsOf($fish) as $piece) {
             $mass = $piece->reading()?->mass() ?? Mass::zero();
             $dish = self::dishOf($piece, $usual);
-            $band = $dish?->band();
+            $band = $dish?->each();
             $placed = $band?->place($mass);
             $guess = ($cuts[$piece->id] ?? null)?->guess;
             $portions[] = [
@@ -266,17 +267,17 @@ final readonly class PortionBench
             ->filter(fn (Dish $other): bool => $other->id !== $dish->id && $other->target_mg < $dish->target_mg)
             ->keyBy('id');
         $next = $others->get(
-            (string) NextDish::for($mass, $others->map(fn (Dish $other): Band => $other->band())->all()),
+            (string) NextDish::for($mass, $others->map(fn (Dish $other): Band => $other->each())->all()),
         );
         if ($next === null) {
             return null;
         }
-        $more = $mass->minus($next->band()->target);
+        $more = $mass->minus($next->each()->target);
 
         return [
             'dish' => $next->id,
             'name' => $next->name,
-            'how' => $next->band()->place($mass) === Placed::Within ? 'as it is' : $words->text($more).' trimmed off',
+            'how' => $next->each()->place($mass) === Placed::Within ? 'as it is' : $words->text($more).' trimmed off',
         ];
     }
 
@@ -288,7 +289,7 @@ final readonly class PortionBench
         ?Settings $prices,
         ?PortionCosts $costs,
     ): array {
-        $band = $dish->band();
+        $band = $dish->each();
         $own = array_values(
             array_filter(
                 self::portionsOf($fish),

@@ -11,6 +11,12 @@ return [
         'loin' => 'Loin',
         'tapered-tail' => 'Tapering tail',
     ],
+    'zone' => [
+        'head-end' => 'Head end',
+        'middle' => 'Middle',
+        'tail' => 'Tail',
+        'belly' => 'Belly',
+    ],
     'way' => [
         'exact' => 'Exact',
         'fit' => 'Fit one more',

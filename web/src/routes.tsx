@@ -52,8 +52,10 @@ const ReceiveScreen = screen(() => import('./receive/ReceiveScreen'), 'ReceiveSc
 const RecipeScreen = screen(() => import('./route/RecipeScreen'), 'RecipeScreen');
 const RouteScreen = screen(() => import('./route/RouteScreen'), 'RouteScreen');
 const SettingsScreen = screen(() => import('./kitchen/SettingsScreen'), 'SettingsScreen');
+const ServingsScreen = screen(() => import('./portion/ServingsScreen'), 'ServingsScreen');
 const ShapesScreen = screen(() => import('./portion/ShapesScreen'), 'ShapesScreen');
 const SheetScreen = screen(() => import('./log/SheetScreen'), 'SheetScreen');
+const ZonesScreen = screen(() => import('./portion/ZonesScreen'), 'ZonesScreen');
 const SlicesScreen = screen(() => import('./portion/SlicesScreen'), 'SlicesScreen');
 const SourcingScreen = screen(() => import('./receive/SourcingScreen'), 'SourcingScreen');
 const SpeciesScreen = screen(() => import('./fish/SpeciesScreen'), 'SpeciesScreen');
@@ -91,11 +93,13 @@ export function KitchenRoutes() {
           <Route path="breakdown/:fish" element={<BreakDownScreen />} />
           <Route path="portion" element={<WaitingList stage="portion" rooms={<PortionRooms />} />} />
           <Route path="portion/tonight" element={<TonightScreen />} />
+          <Route path="portion/servings" element={<ServingsScreen />} />
           <Route path="portion/trays" element={<BatchesScreen />} />
           <Route path="portion/trays/:batch" element={<BatchScreen />} />
           <Route path="portion/dishes" element={<DishesScreen />} />
           <Route path="portion/dishes/:dish" element={<DishScreen />} />
           <Route path="portion/shapes" element={<ShapesScreen />} />
+          <Route path="portion/:fish/zones/:piece" element={<ZonesScreen />} />
           <Route path="portion/:fish/slices/:piece" element={<SlicesScreen />} />
           <Route path="portion/:fish/plan/:piece" element={<PlannerScreen />} />
           <Route path="portion/:fish" element={<PortionScreen />} />

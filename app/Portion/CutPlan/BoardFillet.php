@@ -10,6 +10,7 @@ use App\Kitchen\Database\Row;
 use App\Kitchen\Record;
 use Illuminate\Database\Eloquent\Collection;
 use Sectum\Fish\Part;
+use Sectum\Portion\Zones\TakenOff;
 
 /**
  * A fillet as it was laid on the board: its size, how it is cut, and for which dishes.
@@ -25,6 +26,7 @@ use Sectum\Fish\Part;
  * @property string $school "exact", "fit" or "share"
  * @property bool $aimed whether the cuts allow for the cutter's scatter
  * @property bool $guess_first whether the cutter says the weight before the scale does
+ * @property TakenOff $belly when its belly comes off
  * @property list<array{dish: string, max: int|null}> $kinds
  * @property list<float> $marks_cm the cutter's own marks; empty to cut where the planner says
  * @property int $version
@@ -37,11 +39,15 @@ final class BoardFillet extends Record
 
     protected $primaryKey = 'piece_id';
 
+    /** As a new one is, until it is read back. */
+    protected $attributes = ['belly' => 'on'];
+
     /** @return array<string, string> */
     protected function casts(): array
     {
         return [
             'measured' => 'boolean',
+            'belly' => TakenOff::class,
             'aimed' => 'boolean',
             'guess_first' => 'boolean',
             'kinds' => 'array',

@@ -44,6 +44,16 @@ final readonly class FilletController
         );
     }
 
+    /** Its zones, and what treating them in other ways would give; nothing is kept. */
+    public function zones(Request $request, string $fish, string $piece): JsonResponse
+    {
+        $onBoard = Fish::onTheBench($fish);
+
+        return new JsonResponse(
+            ZonesView::of($onBoard, LayFillet::fillet($onBoard, $piece), Person::of($request)),
+        );
+    }
+
     public function lay(Request $request, LayFillet $lay, string $fish, string $piece): JsonResponse
     {
         $lay($fish, $piece, Fields::of($request), Person::of($request));
@@ -73,7 +83,7 @@ final readonly class FilletController
                 fn (Dish $dish): array => [
                     'id' => $dish->id,
                     'name' => $dish->name,
-                    'target' => $words->mass($dish->band()->target),
+                    'target' => $words->mass($dish->each()->target),
                     'stretch' => $dish->stretch->spoken(),
                 ],
                 array_values(Dish::cutFor($onBoard->species_id)->all()),

@@ -22,6 +22,8 @@ use Sectum\Portion\PlannedPiece;
 use Sectum\Portion\PortionPlan;
 use Sectum\Portion\School;
 use Sectum\Portion\Shape\ShapeFit;
+use Sectum\Portion\Zones\TakenOff;
+use Sectum\Portion\Zones\Ways;
 
 /**
  * Where the next cut of one fillet goes: its shape as the house knows it and as its own pieces told it so far, what is
@@ -40,6 +42,7 @@ final class FilletPlan
      * @param  list<array{code: string, say: string}>  $never  why others cannot
      * @param  Mass  $laid  the fillet before its first cut
      * @param  Mass  $left  ahead of the knife
+     * @param  Mass|null  $belly  that comes off before the first cut; null when none does, or it is off
      * @param  bool  $overdrawn  whether more came off than it weighed
      */
     private function __construct(
@@ -54,6 +57,7 @@ final class FilletPlan
         public readonly array $never,
         public readonly Mass $laid,
         public readonly Mass $left,
+        public readonly ?Mass $belly,
         public readonly bool $overdrawn,
         public readonly float $trimPerKgMinor,
         public readonly Hand $hand,
@@ -71,6 +75,15 @@ final class FilletPlan
             throw Fault::conflict("Nothing of {$piece->name} is left to plan.", ['version' => $fish->version]);
         $knife = $cuts === [] ? 0.0 : max(array_map(fn (Cut $cut): float => $cut->toCm, $cuts));
         $shape = HouseShapes::of($fish->species_id, $laying->shape)->shape;
+        $flap = Belly::on($fish, $piece);
+        $belly = null;
+        if ($laying->belly === TakenOff::Before) {
+            $shape = Belly::flap($fish)->off($shape);
+            // Until it is weighed off, what its kind's share says.
+            $belly = $cuts === [] && $flap->share > 0 ? Mass::ofGrams(round($flap->share * $laid->grams())) : null;
+        }
+        $laid = $belly === null ? $laid : $laid->minus($belly);
+        $left = $belly === null ? $left : $left->minus($belly);
         $fillet = Fault::within('', function () use ($laying, $laid, $left, $cuts, $knife, $shape): FilletOnBoard {
             // Made all the same once cuts are done: it says which figure of the fillet cannot be.
             $whole = new FilletOnBoard(
@@ -105,6 +118,9 @@ final class FilletPlan
         });
         $hand = Hand::of($person);
         [$dishes, $kinds, $never] = self::kinds($fish, $piece, $laying, $cuts, $settings, $hand);
+        if ($laying->belly === TakenOff::After && $kinds !== []) {
+            $kinds = Ways::heavier($kinds, $flap->share);
+        }
 
         return new self(
             $fish->number,
@@ -118,6 +134,7 @@ final class FilletPlan
             $never,
             $laid,
             $left,
+            $belly,
             ! $left->isPositive() && $cuts !== [],
             self::trimPerKg(),
             $hand,
@@ -225,7 +242,7 @@ final class FilletPlan
                 "/kinds/{$i}",
                 fn (): Kind => $dish->kind($settings, $max === null ? null : max(0, $max - $done)),
             );
-            $aim = $laying->aimed ? $hand->aim($dish->band()) : null;
+            $aim = $laying->aimed ? $hand->aim($dish->each()) : null;
             $kinds[] =
                 $aim === null
                     ? $kind
@@ -241,7 +258,7 @@ final class FilletPlan
     }
 
     /** What a kilo of trim brings, minor units. */
-    private static function trimPerKg(): float
+    public static function trimPerKg(): float
     {
         return (float) HouseBin::of(Bin::Mince)->value_per_kg_minor;
     }

@@ -59,6 +59,7 @@ final readonly class FilletPlanView
             ),
             'aimed' => $laying->aimed,
             'guess_first' => $laying->guessFirst,
+            'belly' => $laying->belly->value,
             'kinds' => array_map(
                 fn (array $kind): array => ['dish' => $kind['dish'], 'max' => $kind['max']],
                 $laying->kinds,
@@ -76,7 +77,7 @@ final readonly class FilletPlanView
     }
 
     /** @return list<array{float, float, float}> place in cm, width in cm, thickness in mm */
-    private static function outline(FilletPlan $plan): array
+    public static function outline(FilletPlan $plan): array
     {
         return array_map(function (int $i) use ($plan): array {
             $cm = ($plan->laying->lengthCm * $i) / self::OUTLINE;
@@ -131,6 +132,7 @@ final readonly class FilletPlanView
                 Mass::ofGrams($piece->massGrams),
                 $words,
                 new Thicknesses($piece->thinnestMm, $piece->thickestMm),
+                $plan->fillet->leastSectionCm2($piece->fromCm, $piece->toCm),
             );
         }
         $end = $ahead === [] ? $start : $ahead[count($ahead) - 1]->toCm;
@@ -223,6 +225,7 @@ final readonly class FilletPlanView
         Mass $mass,
         Words $words,
         Thicknesses $mm,
+        ?float $face = null,
     ): array {
         return [
             'what' => $what,
@@ -232,6 +235,7 @@ final readonly class FilletPlanView
             'ends_at' => $words->along($toCm),
             'mass' => $words->mass($mass),
             'width' => $words->across(10 * ($toCm - $fromCm)),
+            'face_cm2' => $face === null ? null : round($face, 1),
             'thickness' => round($mm->thin) === round($mm->thick)
                     ? $words->across($mm->thick)
                     : $words->across($mm->thin).' to '.$words->across($mm->thick),
@@ -278,6 +282,17 @@ final readonly class FilletPlanView
                 null,
                 null,
                 'More came off '.lcfirst($plan->piece->name).' than it weighed. Check the last '.'reading.',
+                '',
+            );
+        }
+        if ($plan->belly !== null) {
+            return self::step(
+                Part::Belly->value,
+                null,
+                null,
+                $plan->belly,
+                null,
+                "Take the belly off in one piece, about {$words->text($plan->belly)}, and put that on the scale.",
                 '',
             );
         }

@@ -45,6 +45,7 @@ final readonly class LayFillet
                 'school' => $laying->school->value,
                 'aimed' => $laying->aimed,
                 'guess_first' => $laying->guessFirst,
+                'belly' => $laying->belly,
                 'kinds' => $laying->kinds,
                 'marks_cm' => $laying->marksCm,
             ];

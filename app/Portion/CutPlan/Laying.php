@@ -15,13 +15,17 @@ use Sectum\Fish\BodyForm;
 use Sectum\Fish\Part;
 use Sectum\Measure\Length;
 use Sectum\Measure\Mass;
+use Sectum\Portion\Cuts\BadCut;
 use Sectum\Portion\Cuts\EvenCuts;
+use Sectum\Portion\Cuts\Medallions;
 use Sectum\Portion\FilletGuess;
 use Sectum\Portion\FilletOnBoard;
 use Sectum\Portion\FilletShape;
 use Sectum\Portion\OwnMarks;
 use Sectum\Portion\PlannedPiece;
 use Sectum\Portion\School;
+use Sectum\Portion\Zones\TakenOff;
+use Sectum\Portion\Zones\Ways;
 
 /** How a fillet is to lie on the board: what a screen asks, what stands there, or what one begins with. */
 final readonly class Laying
@@ -43,6 +47,7 @@ final readonly class Laying
         public School $school,
         public bool $aimed,
         public bool $guessFirst,
+        public TakenOff $belly,
         public array $kinds,
         public array $marksCm,
     ) {
@@ -65,6 +70,7 @@ final readonly class Laying
                 School::from($laid->school),
                 $laid->aimed,
                 $laid->guess_first,
+                $laid->belly,
                 $laid->kinds,
                 array_map(floatval(...), $laid->marks_cm),
             );
@@ -103,52 +109,99 @@ final readonly class Laying
             School::from($fields->maybeString('school') ?? 'exact'),
             $fields->bool('aimed'),
             $fields->bool('guess_first'),
+            TakenOff::from($fields->maybeString('belly') ?? TakenOff::LeftOn->value),
             $kinds,
             $fields->numberList('marks_cm'),
         );
         $grams = max(1.0, Cut::laid($fish, $fillet)->grams());
         $asked->mustMakeSense($grams);
 
-        return $asked->marked($fields, $grams, $fish, $person);
+        return $asked->marked($fields, $grams, $fish, $fillet, $person);
+    }
+
+    /** The same with its belly left on: as other ways are compared with. */
+    public function bellyOn(): self
+    {
+        return new self(
+            $this->lengthCm,
+            $this->thicknessMm,
+            $this->measured,
+            $this->shape,
+            $this->square,
+            $this->tailMm,
+            $this->school,
+            $this->aimed,
+            $this->guessFirst,
+            TakenOff::LeftOn,
+            $this->kinds,
+            [],
+        );
     }
 
     /** With marks for pieces of one mass or of one width, when somebody asks for those. */
-    private function marked(Fields $fields, float $grams, Fish $fish, Person $person): self
+    private function marked(Fields $fields, float $grams, Fish $fish, Piece $piece, Person $person): self
     {
         $count = $fields->maybeInt('count');
         $width = $fields->maybeString('width');
-        if ($count === null && $width === null) {
+        $medallion = $fields->maybeString('medallion');
+        if ($count === null && $width === null && $medallion === null) {
             return $this;
         }
-        $fillet = new FilletOnBoard(
-            HouseShapes::of($fish->species_id, $this->shape)->shape,
-            $grams,
-            $this->lengthCm,
-            $this->thicknessMm,
-            $this->square->grams(),
-            $this->tailMm,
+        $fillet = Ways::side(
+            new FilletOnBoard(
+                HouseShapes::of($fish->species_id, $this->shape)->shape,
+                $grams,
+                $this->lengthCm,
+                $this->thicknessMm,
+                $this->square->grams(),
+                $this->tailMm,
+            ),
+            $this->belly,
+            Belly::on($fish, $piece),
         );
-        $cuts = $count !== null
-            ? Fault::within('', fn (): EvenCuts => EvenCuts::ofCount($fillet, $count))
-            : Fault::at('/width', fn (): EvenCuts => EvenCuts::ofWidth(
-                $fillet,
-                Length::parse($width, $person->units, 'mm')->mm(),
-            ));
-        count($cuts->pieces) < self::MOST_MARKS ||
-            throw Fault::inField($count === null ? '/width' : '/count', 'That makes more pieces than a fillet has.');
+        [$asked, $pieces] = match (true) {
+            $count !== null => [
+                '/count',
+                Fault::within('', fn (): array => EvenCuts::ofCount($fillet, $count)->pieces),
+            ],
+            $width !== null => [
+                '/width',
+                Fault::at('/width', fn (): array => EvenCuts::ofWidth(
+                    $fillet,
+                    Length::parse($width, $person->units, 'mm')->mm(),
+                )->pieces),
+            ],
+            default => ['/medallion', self::medallions($fillet, (string) $medallion, $fields, $person)],
+        };
+        count($pieces) < self::MOST_MARKS ||
+            throw Fault::inField($asked, 'That makes more pieces than a fillet has.');
         if ($count !== null) {
-            $this->mustSuitADish($cuts->pieces[0]->massGrams ?? 0.0);
+            $this->mustSuitADish($pieces[0]->massGrams ?? 0.0);
         }
 
         return $this->at(
             array_map(
                 fn (float $cm): float => round($cm, 3),
                 [
-                    $cuts->pieces[0]->fromCm ?? 0.0,
-                    ...array_map(fn (PlannedPiece $one): float => $one->toCm, $cuts->pieces),
+                    $pieces[0]->fromCm ?? 0.0,
+                    ...array_map(fn (PlannedPiece $one): float => $one->toCm, $pieces),
                 ],
             ),
         );
+    }
+
+    /** @return list<PlannedPiece> steaks or medallions so thick, as long as their face is large enough */
+    private static function medallions(FilletOnBoard $fillet, string $thick, Fields $fields, Person $person): array
+    {
+        $mm = Fault::at('/medallion', fn (): float => Length::parse($thick, $person->units, 'mm')->mm());
+        try {
+            return Medallions::of($fillet, $mm, $fields->number('least_face_cm2', 0))->pieces;
+        } catch (BadCut $bad) {
+            throw Fault::inField(
+                $bad->pointer() === '/least_face_cm2' ? $bad->pointer() : '/medallion',
+                $bad->getMessage(),
+            );
+        }
     }
 
     /** @throws Fault when so light a piece is too light for every dish that is asked for */
@@ -156,7 +209,7 @@ final readonly class Laying
     {
         $least = [];
         foreach ($this->kinds as ['dish' => $id]) {
-            $band = Dish::of($id)?->band();
+            $band = Dish::of($id)?->each();
             if ($band !== null) {
                 $least[] = $band->target->minus($band->minus)->grams();
             }
@@ -183,6 +236,7 @@ final readonly class Laying
             $this->school,
             $this->aimed,
             $this->guessFirst,
+            $this->belly,
             $this->kinds,
             $marksCm,
         );
@@ -227,6 +281,7 @@ final readonly class Laying
             School::Exact,
             false,
             false,
+            TakenOff::LeftOn,
             self::usualKinds($fish),
             [],
         );

@@ -21,6 +21,7 @@ use Sectum\Portion\Kind;
 use Sectum\Portion\Priority;
 use Sectum\Portion\Serve\Loss;
 use Sectum\Portion\Serve\Lost;
+use Sectum\Portion\Serve\PieceBand;
 use Sectum\Portion\Serve\Prep;
 use Sectum\Portion\Serve\ServiceClass;
 use Sectum\Portion\Stretch;
@@ -41,6 +42,7 @@ use Sectum\Portion\Worth;
  * @property ServiceClass $service how it is served
  * @property string $preparations what is done to a portion, in order, a space between
  * @property list<array{by: string, pct: float|int}> $losses what that takes off it, in order
+ * @property int $per_plate pieces to a plate, 1 to 3; the band is the plate's
  * @property int $slant_deg between knife and board, 90 straight down
  * @property float|null $thin_mm thinnest a piece may be anywhere
  * @property float|null $thick_mm thickest
@@ -65,6 +67,7 @@ final class Dish extends Record
         'preparations' => '',
         'losses' => '[]',
         'fat_grades' => '',
+        'per_plate' => 1,
         'slant_deg' => 90,
         'priority' => 'usual',
         'number' => 0,
@@ -165,6 +168,12 @@ final class Dish extends Record
         return Lost::onTheBoard($this->plateBand(), $this->lost());
     }
 
+    /** What one piece of it may weigh as it is cut; the portion itself where one piece makes a plate. */
+    public function each(): Band
+    {
+        return PieceBand::of($this->band(), $this->per_plate);
+    }
+
     /** @return list<Loss> in the order they are lost */
     public function lost(): array
     {
@@ -202,14 +211,14 @@ final class Dish extends Record
     public function kind(Settings $settings, ?int $max = null): Kind
     {
         $reach = $this->stretch->reach();
-        $band = $this->band();
+        $band = $this->each();
 
         return new Kind(
             $this->exists ? $this->id : '',
             $band->target->milligrams / 1000,
             $band->minus->milligrams / 1000,
             $band->plus->milligrams / 1000,
-            $this->worth($settings)->minor,
+            $this->worth($settings)->minor / $this->per_plate,
             $max,
             $this->thin_mm,
             $this->thick_mm,

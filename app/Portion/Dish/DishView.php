@@ -64,6 +64,7 @@ final readonly class DishView
             'prepared' => implode(', ', array_map(fn (Prep $prep): string => $prep->spoken(), $dish->preps())),
             'board' => $dish->losses === [] ? null : $words->text($dish->band()->target),
             'fat_grades' => $dish->fat_grades === '' ? [] : explode(' ', $dish->fat_grades),
+            'per_plate' => $dish->per_plate,
             'slant_deg' => $dish->slant_deg,
             'min_thickness_mm' => $dish->thin_mm,
             'max_thickness_mm' => $dish->thick_mm,

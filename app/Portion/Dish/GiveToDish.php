@@ -28,6 +28,11 @@ final readonly class GiveToDish
                     'batch' => $portion->batch_id,
                 ]);
             }
+            if ($portion->serving_id !== null) {
+                throw Fault::conflict("{$portion->name} lies on a plate with others. Take that apart first.", [
+                    'plate' => $portion->serving_id,
+                ]);
+            }
             if ($portion->dish_id === $dish) {
                 return;
             }

@@ -88,6 +88,7 @@ final readonly class StoreDish
             'plus_mg' => $plus->milligrams,
             'stretch' => $fields->maybeString('stretch') ?? 'anywhere',
             'fat_grades' => $fields->has('fat_grades') ? implode(' ', $fields->strings('fat_grades')) : '',
+            'per_plate' => $fields->int('per_plate', 1),
             'slant_deg' => $fields->int('slant_deg', 90),
             'thin_mm' => $fields->maybeNumber('min_thickness_mm'),
             'thick_mm' => $fields->maybeNumber('max_thickness_mm'),

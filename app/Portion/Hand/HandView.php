@@ -21,7 +21,7 @@ final readonly class HandView
     /** @return Answer */
     public static function of(Hand $hand, Dish $dish, Words $words, ?Settings $prices, ?PortionCosts $costs): array
     {
-        $aim = $hand->aim($dish->band());
+        $aim = $hand->aim($dish->each());
         $yearly = $aim === null ? Yearly::of(0) : self::yearly($dish);
         $mean = $aim === null ? Mass::zero() : Mass::ofGrams(max(0.0, $aim->meanGiveawayGrams));
 

@@ -14,6 +14,7 @@ use App\Kitchen\Person;
 use App\Kitchen\Settings;
 use App\Portion\Dish\Dish;
 use App\Portion\MustBeBoned;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\DB;
 use Psr\Clock\ClockInterface;
 use Sectum\Fish\Part;
@@ -63,6 +64,7 @@ final readonly class MakeTray
                 };
                 $fault === null || throw Fault::inField("/pieces/{$i}", $fault);
             }
+            self::mustBeWholeServings($dish, $pieces);
             foreach ($fish as $one) {
                 MustBeBoned::beforeItGoesOn($one);
             }
@@ -91,12 +93,26 @@ final readonly class MakeTray
                 History::that(
                     "{$person->name} put ".
                         $pieces->where('fish_id', $one->id)->count().
-                        " portions for {$dish->name} on tray {$batch->number}.",
+                        ($dish->per_plate > 1 ? ' pieces' : ' portions').
+                        " for {$dish->name} on tray {$batch->number}.",
                     $one,
                     $person,
                 );
             }
         });
+    }
+
+    /** @param  Collection<int, Piece>  $pieces */
+    private static function mustBeWholeServings(Dish $dish, Collection $pieces): void
+    {
+        foreach ($dish->per_plate > 1 ? $pieces : [] as $piece) {
+            $there = $piece->serving_id === null ? 0 : $pieces->where('serving_id', $piece->serving_id)->count();
+            $there === $dish->per_plate ||
+                throw Fault::inField(
+                    '/pieces',
+                    "{$piece->name} lies on no whole plate. Put {$dish->per_plate} together first.",
+                );
+        }
     }
 
     /** @param  list<Fish>  $fish */

@@ -52,6 +52,17 @@ final class PortionTray extends Record
         return $pieces;
     }
 
+    /** @return list<non-empty-list<Piece>> what a guest gets, each of one piece or of those put on a plate together */
+    public function portions(): array
+    {
+        $portions = [];
+        foreach ($this->pieces as $piece) {
+            $portions[$piece->serving_id ?? $piece->id][] = $piece;
+        }
+
+        return array_values($portions);
+    }
+
     /** @return Builder<self> */
     public static function inFull(): Builder
     {

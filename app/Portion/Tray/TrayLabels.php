@@ -32,31 +32,33 @@ final readonly class TrayLabels
 
     public function tray(): Label
     {
-        $pieces = array_values($this->batch->pieces->all());
+        $portions = $this->batch->portions();
         $lots = $this->lots();
-        $net = array_reduce(
-            $pieces,
-            fn (Mass $sum, Piece $piece): Mass => $sum->plus($piece->reading()?->mass() ?? Mass::zero()),
-            Mass::zero(),
-        );
+        $net = Mass::sum(array_map(self::mass(...), array_merge(...$portions)));
 
         // Fish of several lots on one tray: the tray's own number leads to all of them.
-        return $this->label(count($lots) === 1 ? $lots[0] : "T-{$this->batch->number}", $net, count($pieces), '');
+        return $this->label(count($lots) === 1 ? $lots[0] : "T-{$this->batch->number}", $net, count($portions), '');
     }
 
     /** @return non-empty-list<Label> */
     public function each(): array
     {
         $labels = [];
-        foreach ($this->batch->pieces as $piece) {
-            $fish =
-                array_values(array_filter($this->fish, fn (Fish $fish): bool => $fish->id === $piece->fish_id))[0] ??
-                null;
+        foreach ($this->batch->portions() as $on) {
+            $of = array_map(fn (Piece $piece): string => $piece->fish_id, $on);
+            $lots = array_values(
+                array_unique(
+                    array_map(
+                        self::lotOf(...),
+                        array_filter($this->fish, fn (Fish $fish): bool => in_array($fish->id, $of, true)),
+                    ),
+                ),
+            );
             $labels[] = $this->label(
-                $fish === null ? "T-{$this->batch->number}" : self::lotOf($fish),
-                $piece->reading()?->mass() ?? Mass::zero(),
+                count($lots) === 1 ? $lots[0] : "T-{$this->batch->number}",
+                Mass::sum(array_map(self::mass(...), $on)),
                 null,
-                $piece->name,
+                implode(', ', array_map(fn (Piece $piece): string => $piece->name, $on)),
             );
         }
 
@@ -91,6 +93,11 @@ final readonly class TrayLabels
                 (int) Moment::day($this->batch->made_at)->format('Y'),
             ),
         );
+    }
+
+    private static function mass(Piece $piece): Mass
+    {
+        return $piece->reading()?->mass() ?? Mass::zero();
     }
 
     private static function lotOf(Fish $fish): string

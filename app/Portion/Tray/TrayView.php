@@ -8,17 +8,13 @@ use App\BreakDown\Bones\BoneChecks;
 use App\Devices\Printed;
 use App\Fish\Fish;
 use App\Fish\Piece;
-use App\Fish\Reading;
-use App\Fish\Stage;
 use App\Kitchen\Format\Words;
 use App\Kitchen\Moment;
 use App\Kitchen\Person;
 use App\Kitchen\Settings;
 use App\Portion\CutPlan\Cut;
-use App\Portion\Dish\Dish;
-use App\Portion\PortionBench;
+use DateTimeImmutable;
 use Psr\Clock\ClockInterface;
-use Sectum\Fish\Part;
 use Sectum\Fish\PinBoneRow;
 use Sectum\Measure\Mass;
 use Sectum\Portion\Cooking\CookTogether;
@@ -40,21 +36,21 @@ final readonly class TrayView
     public function all(Person $person): array
     {
         $words = new Words($person->units, Settings::load()->scaleStep);
-        $since = Moment::written($this->clock->now()->modify('-2 days'));
+        $now = $this->clock->now();
         $batches = PortionTray::inFull()
-            ->where('made_at', '>=', $since)
+            ->where('made_at', '>=', ReadyPortions::since($now))
             ->orderByDesc('number')
             ->limit(self::MOST)
             ->get();
 
         return [
-            'ready' => self::ready($words, $since),
+            'ready' => self::ready($words, $now),
             'trays' => array_map(
                 fn (PortionTray $batch): array => [
                     'id' => $batch->id,
                     'number' => $batch->number,
                     'dish' => $batch->dish->name,
-                    'count' => $batch->pieces->count(),
+                    'count' => count($batch->portions()),
                     'net' => $words->text(self::net($batch)),
                     'use_by' => Moment::at($batch->use_by)->format('D j M'),
                     'made' => Moment::at($batch->made_at)->format('D H:i'),
@@ -75,7 +71,13 @@ final readonly class TrayView
             ->orderBy('number')
             ->get();
         $cuts = array_merge(...array_map(Cut::of(...), array_values($fish->all())));
-        $tally = Tally::of(array_map(self::mass(...), array_values($batch->pieces->all())), $batch->dish->band());
+        $tally = Tally::of(
+            array_map(
+                fn (array $on): Mass => Mass::sum(array_map(self::mass(...), $on)),
+                $batch->portions(),
+            ),
+            $batch->dish->band(),
+        );
         $labels = new TrayLabels($batch, array_values($fish->all()));
 
         return [
@@ -184,42 +186,32 @@ final readonly class TrayView
      *
      * @return list<Answer>
      */
-    private static function ready(Words $words, string $since): array
+    private static function ready(Words $words, DateTimeImmutable $now): array
     {
         $ready = [];
-        $cut = Piece::query()
-            ->select('fish_id')
-            ->where('part', Part::Portion->value)
-            ->whereNull('batch_id')
-            ->whereIn('id', Reading::query()->select('piece_id')->where('taken_at', '>=', $since));
-        $fish = Fish::query()
-            ->with(['species', 'pieces.readings.void'])
-            ->whereIn('stage', [Stage::Portion->value, Stage::Route->value, Stage::Cost->value, Stage::Log->value])
-            ->whereIn('id', $cut)
-            ->orderBy('number')
-            ->get();
-        $dishes = Dish::known();
-        foreach ($fish as $one) {
-            foreach (PortionBench::portionsOf($one) as $piece) {
-                $dish = $dishes->get($piece->dish_id ?? ($one->dish_id ?? ''));
-                if (
-                    $dish === null ||
-                    $piece->batch_id !== null ||
-                    $piece->bin !== null ||
-                    ($piece->reading()->taken_at ?? '') < $since
-                ) {
-                    continue;
-                }
-                $under = $dish->band()->place(self::mass($piece)) === Placed::Under;
-                $ready[$dish->id] ??= ['dish' => $dish->id, 'name' => $dish->name, 'pieces' => [], 'under' => 0];
-                $under
-                    ? $ready[$dish->id]['under']++
-                    : ($ready[$dish->id]['pieces'][] = [
-                        'piece' => $piece->id,
-                        'name' => $piece->name,
-                        'fish' => $one->title(),
-                        'mass' => $words->mass(self::mass($piece)),
-                    ]);
+        foreach (ReadyPortions::of($now) as $one) {
+            $dish = $one->dish;
+            $mass = self::mass($one->piece);
+            $ready[$dish->id] ??= [
+                'dish' => $dish->id,
+                'name' => $dish->name,
+                'pieces' => [],
+                'under' => 0,
+                'portions' => 0,
+                'loose' => 0,
+            ];
+            if ($dish->per_plate > 1 && $one->piece->serving_id === null) {
+                $ready[$dish->id]['loose']++;
+            } elseif ($dish->per_plate === 1 && $dish->band()->place($mass) === Placed::Under) {
+                $ready[$dish->id]['under']++;
+            } else {
+                $ready[$dish->id]['pieces'][] = [
+                    'piece' => $one->piece->id,
+                    'name' => $one->piece->name,
+                    'fish' => $one->fish->title(),
+                    'mass' => $words->mass($mass),
+                ];
+                $ready[$dish->id]['portions'] = intdiv(count($ready[$dish->id]['pieces']), $dish->per_plate);
             }
         }
 

@@ -111,7 +111,7 @@ final class Sorting
 
         return $piece->part === Part::Portion &&
             $reading !== null &&
-            $this->dishOf($piece)?->band()->place($reading->mass()) === Placed::Under;
+            $this->dishOf($piece)?->each()->place($reading->mass()) === Placed::Under;
     }
 
     /** What a portion was cut for; the fish's usual dish when nobody said. */

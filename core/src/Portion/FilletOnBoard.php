@@ -98,14 +98,31 @@ final readonly class FilletOnBoard
         return $this->shape->where($grams / $this->massGrams);
     }
 
+    /** Its section at a place, cm²: grams for a centimetre there over the density of flesh. */
+    public function sectionCm2(float $cm): float
+    {
+        return ($this->massGrams * $this->shape->massPerLengthAt($cm / $this->lengthCm)) /
+            ($this->lengthCm * self::GRAMS_PER_CM3);
+    }
+
+    /** The smallest section between two places, cm²: at one of them, or where the table bends between. */
+    public function leastSectionCm2(float $fromCm, float $toCm): float
+    {
+        $least = min($this->sectionCm2($fromCm), $this->sectionCm2($toCm));
+        $last = count($this->shape->stations()) - 1;
+        for ($i = (int) floor(($fromCm / $this->lengthCm) * $last) + 1; $i < ($toCm / $this->lengthCm) * $last; $i++) {
+            $least = min($least, $this->sectionCm2(($i / $last) * $this->lengthCm));
+        }
+
+        return $least;
+    }
+
     /** How wide it is at a place, cm: what its mass and thickness there leave, for a drawing to scale. */
     public function widthCm(float $cm): float
     {
-        $x = $cm / $this->lengthCm;
-        $perCm = ($this->massGrams * $this->shape->massPerLengthAt($x)) / $this->lengthCm;
+        $heightCm = ($this->thicknessMm / 10) * $this->shape->thicknessAt($cm / $this->lengthCm);
 
-        return $perCm /
-            (((self::GRAMS_PER_CM3 * self::FILLS * $this->thicknessMm) / 10) * $this->shape->thicknessAt($x));
+        return $this->sectionCm2($cm) / (self::FILLS * $heightCm);
     }
 
     /** What lies before a place, grams; the inverse of `cm`. */

@@ -74,6 +74,24 @@ final readonly class Kind
         );
     }
 
+    /** The same kind, cut heavier by a factor of 1 or more: what it loses before it is served is on it still. */
+    public function grown(float $by): self
+    {
+        return new self(
+            $this->id,
+            $this->targetGrams * $by,
+            $this->minusGrams * $by,
+            $this->plusGrams * $by,
+            $this->value,
+            $this->max,
+            $this->minMm,
+            $this->maxMm,
+            $this->minEvenness,
+            $this->fromShare,
+            $this->toShare,
+        );
+    }
+
     /**
      * Whether the middle of a piece between two points of the fillet's length, 0 to 1, lies in the stretch that suits.
      */

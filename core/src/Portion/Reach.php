@@ -10,4 +10,10 @@ final readonly class Reach
     public function __construct(public ?float $from = null, public ?float $to = null)
     {
     }
+
+    /** Whether a point, as a share of the length, lies between. */
+    public function holds(float $share): bool
+    {
+        return $share >= ($this->from ?? 0.0) && $share <= ($this->to ?? 1.0);
+    }
 }

@@ -4,10 +4,16 @@ declare(strict_types=1);
 
 namespace Sectum\Portion;
 
+use Sectum\Portion\Zones\Zone;
+
 /** Which stretch of which part a portion is cut from. */
 enum Stretch: string
 {
     case Anywhere = 'anywhere';
+    /** Where the side begins, behind the head. */
+    case HeadEnd = 'head-end';
+    /** Between the head end and where it runs out. */
+    case Middle = 'middle';
     /** The thick of a side, up to where it runs out towards the tail. */
     case Thick = 'thick';
     /** The tail third. */
@@ -26,6 +32,8 @@ enum Stretch: string
     {
         return match ($this) {
             self::Anywhere => 'anywhere on the fillet',
+            self::HeadEnd => 'the head end',
+            self::Middle => 'the middle',
             self::Thick => 'the thick of the side',
             self::Tail => 'the tail third',
             self::Loin => 'the loin',
@@ -36,6 +44,8 @@ enum Stretch: string
     public function reach(): Reach
     {
         return match ($this) {
+            self::HeadEnd => new Reach(to: Zone::HEAD_END_TO),
+            self::Middle => new Reach(Zone::HEAD_END_TO, Zone::MIDDLE_TO),
             self::Thick => new Reach(to: self::THICK_TO),
             self::Tail => new Reach(self::TAIL_FROM),
             self::Anywhere,
@@ -52,7 +62,7 @@ enum Stretch: string
         return match ($this) {
             self::Loin => $loin,
             self::Belly => $belly,
-            self::Anywhere, self::Thick, self::Tail => ! $belly,
+            self::Anywhere, self::HeadEnd, self::Middle, self::Thick, self::Tail => ! $belly,
         };
     }
 }

@@ -67,12 +67,30 @@ final class EvenPlanTest extends TestCase
         self::assertGreaterThan(0, $states['spare'] ?? 0);
     }
 
+    public function test_medallions_are_so_thick_each_and_stop_where_the_face_gets_small(): void
+    {
+        $all = $this->api('POST', $this->at, $this->laying(['medallion' => '30 mm']))->assertOk();
+        $large = $this->api('POST', $this->at, $this->laying(['medallion' => '30 mm', 'least_face_cm2' => 20]));
+        $faces = array_values(
+            array_filter((array) $large->assertOk()->json('plan.pieces.*.face_cm2'), is_numeric(...)),
+        );
+        self::assertGreaterThanOrEqual(20, min($faces === [] ? [0] : $faces));
+        self::assertLessThan(count((array) $all->json('plan.marks_cm')), count((array) $large->json('plan.marks_cm')));
+        $marks = array_map(floatval(...), array_filter((array) $large->json('plan.marks_cm'), is_numeric(...)));
+        for ($i = 1; $i < count($marks); $i++) {
+            self::assertEqualsWithDelta(3.0, $marks[$i] - $marks[$i - 1], 0.0021);
+        }
+    }
+
     public function test_what_makes_no_portions_is_refused_where_it_was_typed(): void
     {
         foreach ([
             [['count' => 12], '/count'],
             [['count' => 0], '/count'],
             [['width' => '60 cm'], '/width'],
+            [['medallion' => '60 cm'], '/medallion'],
+            [['medallion' => '2 mm'], '/medallion'],
+            [['medallion' => '30 mm', 'least_face_cm2' => 400], '/least_face_cm2'],
             [['width' => 'two fingers'], '/width'],
         ] as [$how, $where]) {
             $refused = $this->api('POST', $this->at, $this->laying($how))->assertStatus(422);

@@ -6,6 +6,8 @@ import type { components, paths } from './schema';
 import { sessionEnded } from './session';
 
 type Schemas = components['schemas'];
+export type Zones = Schemas['Zones'];
+export type Servings = Schemas['Servings'];
 export type Problem = Schemas['Problem'];
 export type Keel = Schemas['Keel'];
 export type FishHead = Schemas['FishHead'];

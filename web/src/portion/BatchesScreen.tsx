@@ -40,10 +40,16 @@ export function BatchesScreen() {
               <br />
               <span className={look.soft}>
                 {[...new Set(ready.pieces.map((piece) => piece.fish))].join(', ')}
+                {ready.loose > 0 && (
+                  <>
+                    {t('batches.loose', { count: ready.loose })}{' '}
+                    <Link to="/portion/servings">{t('batches.put-together')}</Link>
+                  </>
+                )}
                 {ready.under > 0 ? t('batches.too-light-for-it-left-out', { under: ready.under }) : ''}
               </span>
             </span>
-            <span>{t('batches.portions', { pieces: ready.pieces.length })}</span>
+            <span>{t('batches.portions', { pieces: ready.portions })}</span>
             <Button
               disabled={ready.pieces.length === 0 || make.isPending}
               onClick={() =>
@@ -53,7 +59,7 @@ export function BatchesScreen() {
                 })
               }
             >
-              {t('batches.put-on-a-tray', { pieces: ready.pieces.length })}
+              {t('batches.put-on-a-tray', { pieces: ready.portions })}
             </Button>
           </li>
         ))}

@@ -15,6 +15,7 @@ export function CutTable({ pieces }: { pieces: Planner['plan']['pieces'] }) {
             <Table.Th scope="col">{t('planner.piece')}</Table.Th>
             <Table.Th scope="col">{t('planner.ends-at')}</Table.Th>
             <Table.Th scope="col">{t('planner.thick')}</Table.Th>
+            <Table.Th scope="col">{t('planner.face-cm2')}</Table.Th>
             <Table.Th scope="col">{t('planner.weighs')}</Table.Th>
           </Table.Tr>
         </Table.Thead>
@@ -24,6 +25,7 @@ export function CutTable({ pieces }: { pieces: Planner['plan']['pieces'] }) {
               <Table.Th scope="row">{piece.name}</Table.Th>
               <Table.Td>{piece.ends_at}</Table.Td>
               <Table.Td>{piece.thickness}</Table.Td>
+              <Table.Td>{piece.face_cm2 ?? ''}</Table.Td>
               <Table.Td>{piece.mass.text}</Table.Td>
             </Table.Tr>
           ))}

@@ -25,6 +25,7 @@ const BLANK: Omit<
   service: 'cooked' as Dish['service'],
   preparations: [] as Dish['preparations'],
   fat_grades: [] as ('lean' | 'good' | 'fat')[],
+  per_plate: 1,
   slant_deg: 90,
   min_thickness_mm: null,
   max_thickness_mm: null,
@@ -173,6 +174,14 @@ function Writing({ dish }: { dish?: Dish | undefined }) {
             {text('plus', t('dish.may-be-heavier-by'), t('dish.10-g'))}
           </div>
           <NativeSelect
+            label={t('dish.pieces-to-a-plate')}
+            description={form.per_plate > 1 ? t('dish.the-weight-is-the-plates') : undefined}
+            value={String(form.per_plate)}
+            data={['1', '2', '3']}
+            error={faultAt(store.error, '/per_plate')}
+            onChange={(event) => set({ per_plate: Number(event.currentTarget.value) })}
+          />
+          <NativeSelect
             label={t('dish.served')}
             value={form.service}
             data={CLASSES.map((value) => ({ value, label: SERVED[value] }))}
@@ -221,6 +230,8 @@ function Writing({ dish }: { dish?: Dish | undefined }) {
             value={form.stretch}
             data={[
               { value: 'anywhere', label: t('dish.anywhere-on-the-fillet') },
+              { value: 'head-end', label: t('dish.the-head-end') },
+              { value: 'middle', label: t('dish.the-middle') },
               { value: 'thick', label: t('dish.the-thick-of-the-side') },
               { value: 'tail', label: t('dish.the-tail-third') },
               { value: 'loin', label: t('dish.the-loin-cut-off-lengthwise') },

@@ -18,6 +18,8 @@ import css from './PlannerScreen.module.css';
 
 type Plan = Planner['plan'];
 
+const TAKEN_OFF = ['before', 'after', 'on'] as const;
+
 /** One fillet before it is cut: its size, what is wanted of it, and where the cuts would go. */
 export function PlannerScreen() {
   const { fish = '', piece = '' } = useParams();
@@ -45,14 +47,15 @@ function Planning({ fish, planner }: { fish: string; planner: Planner }) {
   const [square, setSquare] = useState(start.square.text);
   const [rest, setRest] = useState({
     shape: start.shape,
-    tail_mm: start.tail_mm,
+    tail_mm: search.get('tail') === 'on' ? 0 : start.tail_mm,
+    belly: TAKEN_OFF.find((when) => when === search.get('belly')) ?? start.belly,
     school: start.school,
     aimed: start.aimed,
     guess_first: start.guess_first,
     kinds: asked ? wanted(asked) : start.kinds,
     marks_cm: start.marks_cm,
   });
-  const [even, setEven] = useState<{ count?: string; width?: string }>({});
+  const [even, setEven] = useState<{ count?: string; width?: string; medallion?: string; face?: string }>({});
   const change = (more: Partial<typeof rest>) => {
     setEven({});
     setRest({ ...rest, marks_cm: [], ...more });
@@ -68,6 +71,8 @@ function Planning({ fish, planner }: { fish: string; planner: Planner }) {
     ...(square.trim() ? { square } : {}),
     ...(Number(even.count) > 0 ? { count: Number(even.count) } : {}),
     ...(even.width?.trim() ? { width: even.width } : {}),
+    ...(even.medallion?.trim() ? { medallion: even.medallion } : {}),
+    ...(Number(even.face) > 0 ? { least_face_cm2: Number(even.face) } : {}),
   };
   const settled = useSettled(body);
   const params = { path: { fish, piece: start.piece } };
@@ -115,6 +120,7 @@ function Planning({ fish, planner }: { fish: string; planner: Planner }) {
               guessed: plan.measured ? '' : t('planner.guessed-from-its-weight'),
             })}{' '}
             <Link to={`/portion/${fish}`}>{t('planner.back-to-the-board')}</Link>{' '}
+            <Link to={`/portion/${fish}/zones/${start.piece}`}>{t('planner.its-zones')}</Link>{' '}
             <Link to={`/portion/${fish}/slices/${start.piece}`}>{t('planner.slice-it')}</Link>
           </p>
         </div>
@@ -135,7 +141,11 @@ function Planning({ fish, planner }: { fish: string; planner: Planner }) {
       <p className={css.planSaid} aria-live="polite">
         {plan.marks_cm.length > 0 ? (
           <>
-            {t('planner.your-own-marks', { join: plan.counts.map((one) => `${one.planned} ${one.name}`).join(', ') })}{' '}
+            {count === 0
+              ? t('planner.own-marks-suit-none')
+              : t('planner.your-own-marks', {
+                  join: plan.counts.map((one) => `${one.planned} ${one.name}`).join(', '),
+                })}{' '}
             <Button variant="transparent" size="compact-md" onClick={() => change({ marks_cm: [] })}>
               {t('planner.back-to-the-planned-cuts')}
             </Button>
@@ -164,6 +174,16 @@ function Planning({ fish, planner }: { fish: string; planner: Planner }) {
               }}
             />
           </div>
+          <NativeSelect
+            label={t('planner.belly')}
+            value={rest.belly}
+            data={[
+              { value: 'on', label: t('zones.left-on') },
+              { value: 'before', label: t('zones.off-first') },
+              { value: 'after', label: t('zones.off-each-portion') },
+            ]}
+            onChange={(event) => change({ belly: event.currentTarget.value as Plan['belly'] })}
+          />
           <NativeSelect
             label={t('planner.its-shape')}
             value={rest.shape}
@@ -199,6 +219,21 @@ function Planning({ fish, planner }: { fish: string; planner: Planner }) {
               value={even.width ?? ''}
               error={named('/width')}
               onChange={(event) => cutEven({ width: event.currentTarget.value })}
+            />
+            <TextInput
+              label={t('planner.or-medallions-so-thick')}
+              placeholder={t('planner.30-mm')}
+              value={even.medallion ?? ''}
+              error={named('/medallion')}
+              onChange={(event) => cutEven({ ...even, count: '', width: '', medallion: event.currentTarget.value })}
+            />
+            <TextInput
+              label={t('planner.with-a-face-of-at-least')}
+              placeholder="15"
+              inputMode="decimal"
+              value={even.face ?? ''}
+              error={named('/least_face_cm2')}
+              onChange={(event) => cutEven({ ...even, face: event.currentTarget.value })}
             />
           </div>
           <p className={look.fault} role="alert">

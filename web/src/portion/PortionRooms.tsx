@@ -8,6 +8,7 @@ export function PortionRooms() {
       rooms={[
         { to: '/portion', name: t('portionRooms.to-portion') },
         { to: '/portion/tonight', name: t('portionRooms.tonight') },
+        { to: '/portion/servings', name: t('portionRooms.servings') },
         { to: '/portion/trays', name: t('portionRooms.trays-and-labels') },
         { to: '/portion/dishes', name: t('portionRooms.dishes') },
         { to: '/portion/shapes', name: t('portionRooms.shapes') },

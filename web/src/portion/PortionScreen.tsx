@@ -113,11 +113,12 @@ function Board({ bench }: { bench: PortionBench }) {
     }
   };
   const give = usePut(scope, '/portion/fish/{fish}/pieces/{piece}/dish', { onSuccess: keep });
+  const grade = usePut(scope, '/portion/fish/{fish}/graded', { onSuccess: () => queries.invalidateQueries() });
   const light = bench.portions.findLast((p) => p.rather !== null);
   useKeys(digitKeys(bench.parts, setPart));
   const unboned = bench.bones.find((side) => !side.done && isOf(bench, source?.piece, side.piece));
   const mustCount = unboned !== undefined && !unboned.may_wait;
-  const trouble = takeBack.error ?? chooseDish.error ?? give.error ?? done.error;
+  const trouble = takeBack.error ?? chooseDish.error ?? give.error ?? grade.error ?? done.error;
   const todo = !source
     ? t('portion.no-fillet-has-been-weighed-go')
     : mustCount && part === 'portion'
@@ -222,6 +223,12 @@ function Board({ bench }: { bench: PortionBench }) {
             <p>{t('portion.no-dish-yet-ask-the-head')}</p>
           ))}
         {tally && <Tally tally={tally} portions={bench.portions} planned={plan !== undefined} strip={!counting} />}
+        {dish && dish.per_plate > 1 && (
+          <p className={look.soft}>
+            {t('portion.so-many-to-a-plate', { count: dish.per_plate })}{' '}
+            <Link to="/portion/servings">{t('portion.put-them-together')}</Link>
+          </p>
+        )}
         {light?.rather && (
           <p className={cx(look.remark, look.quietRemark)}>
             <span>
@@ -239,6 +246,13 @@ function Board({ bench }: { bench: PortionBench }) {
               }
             >
               {t('portion.give-it-to', { rather: light.rather.name })}
+            </Button>
+            <Button
+              variant="default"
+              disabled={grade.isPending}
+              onClick={() => grade.mutate({ params: path, body: { version: fish.version } })}
+            >
+              {t('portion.grade-all')}
             </Button>
           </p>
         )}

@@ -11,6 +11,7 @@ type Cut = Pick<
   | 'service'
   | 'preparations'
   | 'fat_grades'
+  | 'per_plate'
   | 'slant_deg'
   | 'min_thickness_mm'
   | 'max_thickness_mm'
@@ -20,8 +21,21 @@ type Cut = Pick<
 
 /** What a dish is besides its plate, as it is written down. */
 export function howItIsCut(dish: Cut) {
-  const { name, target, minus, plus, species, stretch, service, preparations, fat_grades, slant_deg, priority, value } =
-    dish;
+  const {
+    name,
+    target,
+    minus,
+    plus,
+    species,
+    stretch,
+    service,
+    preparations,
+    fat_grades,
+    slant_deg,
+    priority,
+    value,
+    per_plate,
+  } = dish;
   const { min_thickness_mm, max_thickness_mm, min_evenness } = dish;
   return {
     name,
@@ -33,6 +47,7 @@ export function howItIsCut(dish: Cut) {
     service,
     preparations,
     fat_grades,
+    per_plate,
     slant_deg,
     min_thickness_mm,
     max_thickness_mm,

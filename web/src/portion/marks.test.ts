@@ -18,7 +18,8 @@ function piece(what: Piece['what'], from_cm: number, to_cm: number): Piece {
 
 const plan = {
   length_cm: 40,
-  marks_cm: [28],
+  // A mark is finer than the place that is told of it.
+  marks_cm: [28.004],
   pieces: [
     piece('done', 0, 6),
     piece('square', 6, 7.5),

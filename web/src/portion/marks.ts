@@ -4,6 +4,9 @@ import type { Plan } from '../api/client';
 const LEAST_CM = 0.3;
 const TAIL_CM = 0.1;
 
+/** A place is told to a tenth of a millimetre, a mark finer. */
+const SAME_CM = 0.006;
+
 /** Left and right of the fillet in its drawing, mm. */
 export const MARGIN = 12;
 
@@ -14,7 +17,7 @@ export function marksOf(plan: Pick<Plan, 'pieces' | 'marks_cm'>): number[] {
       (piece) =>
         piece.what === 'square' ||
         piece.what === 'planned' ||
-        (piece.what === 'spare' && plan.marks_cm.includes(piece.to_cm)),
+        (piece.what === 'spare' && plan.marks_cm.some((mark) => Math.abs(mark - piece.to_cm) < SAME_CM)),
     )
     .map((piece) => piece.to_cm);
 }

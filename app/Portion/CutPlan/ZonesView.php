@@ -1,0 +1,171 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Portion\CutPlan;
+
+use App\Catalogue\HouseBin;
+use App\Catalogue\UsualBins;
+use App\Fish\Fish;
+use App\Fish\Piece;
+use App\Kitchen\Format\Words;
+use App\Kitchen\Person;
+use App\Kitchen\Settings;
+use App\Portion\Dish\Dish;
+use Sectum\Fish\Part;
+use Sectum\Measure\Mass;
+use Sectum\Portion\FilletOnBoard;
+use Sectum\Portion\Zones\BellyFlap;
+use Sectum\Portion\Zones\Way;
+use Sectum\Portion\Zones\Ways;
+use Sectum\Portion\Zones\Zone;
+
+/** A side by its zones: what each weighs and is worth, and what belly, tail and a squared end cost. Nothing is kept. */
+final readonly class ZonesView
+{
+    /** @return Answer */
+    public static function of(Fish $fish, Piece $piece, Person $person): array
+    {
+        $settings = Settings::load();
+        $words = new Words($person->units, $settings->scaleStep);
+        $prices = $person->seesPrices() ? $settings : null;
+        $plan = FilletPlan::of($fish, $piece, Laying::of($fish, $piece)->bellyOn(), $person);
+        $flap = Belly::on($fish, $piece);
+        $bellyPerKg = self::perKg(Part::Belly);
+        $ways = $plan->kinds === [] || $plan->overdrawn
+            ? null
+            : Ways::of(
+                $plan->fillet,
+                $plan->kinds,
+                $plan->laying->school,
+                $flap,
+                FilletPlan::trimPerKg(),
+                $bellyPerKg,
+            );
+
+        return [
+            'name' => $piece->name,
+            'length_cm' => $plan->laying->lengthCm,
+            'outline' => FilletPlanView::outline($plan),
+            'belly_pct' => 100 * $flap->share,
+            'zones' => self::zones($fish, $plan->fillet, $flap, $words, $prices, $bellyPerKg),
+            'ways' => $ways === null ? [] : self::ways($ways, $words, $prices),
+            'squared' => $ways === null ? null : self::squared($plan, $prices),
+        ];
+    }
+
+    /** @return list<Answer> */
+    private static function zones(
+        Fish $fish,
+        FilletOnBoard $side,
+        BellyFlap $flap,
+        Words $words,
+        ?Settings $prices,
+        float $bellyPerKg,
+    ): array {
+        $zones = [];
+        foreach (Zone::cases() as $zone) {
+            $stretch = $zone->stretch();
+            $grams = $stretch === null
+                ? $flap->share * $side->massGrams
+                : $side->gramsUpTo($stretch[1] * $side->lengthCm) - $side->gramsUpTo($stretch[0] * $side->lengthCm);
+            if ($grams <= 0) {
+                continue;
+            }
+            $dishes = self::dishes($fish, $zone);
+            $zones[] = [
+                'zone' => $zone->value,
+                'name' => Words::named("portion.zone.{$zone->value}"),
+                'from_cm' => $stretch === null ? null : round($stretch[0] * $side->lengthCm, 1),
+                'to_cm' => $stretch === null ? null : round($stretch[1] * $side->lengthCm, 1),
+                'mass' => $words->mass(Mass::ofGrams(round($grams))),
+                'dishes' => array_map(fn (Dish $dish): string => $dish->name, $dishes),
+                'worth' => $prices?->money((int) round(self::worth($dishes, $zone, $prices, $bellyPerKg)))->print(),
+            ];
+        }
+
+        return $zones;
+    }
+
+    /** @return list<Dish> that a piece out of its middle may be for */
+    private static function dishes(Fish $fish, Zone $zone): array
+    {
+        $stretch = $zone->stretch();
+        $middle = $stretch === null ? 0.5 : ($stretch[0] + $stretch[1]) / 2;
+
+        return array_values(
+            Dish::cutFor($fish->species_id)
+                ->filter(fn (Dish $dish): bool => $dish->stretch->isOf(false, $stretch === null) &&
+                    $dish->stretch->reach()->holds($middle))
+                ->all(),
+        );
+    }
+
+    /**
+     * A kilo of a zone as the dish that brings most for it, minor units; as trim or belly when it has none.
+     *
+     * @param  list<Dish>  $dishes
+     */
+    private static function worth(array $dishes, Zone $zone, Settings $prices, float $bellyPerKg): float
+    {
+        $best = $zone->stretch() === null ? $bellyPerKg : FilletPlan::trimPerKg();
+        foreach ($dishes as $dish) {
+            $best = max($best, (1000 * $dish->worth($prices)->minor) / $dish->band()->target->grams());
+        }
+
+        return $best;
+    }
+
+    /** @return list<Answer> */
+    private static function ways(Ways $ways, Words $words, ?Settings $prices): array
+    {
+        $most = max([0.0, ...array_map(fn (Way $way): float => $way->value, $ways->all)]);
+
+        return array_map(
+            fn (Way $way): array => [
+                'belly' => $way->belly->value,
+                'tail' => $way->tail->value,
+                'portions' => count($way->pieces),
+                'unevenness' => $way->unevenness === null ? null : round($way->unevenness, 1),
+                'left_over' => $words->text(Mass::ofGrams(round($way->leftOverGrams))),
+                'worth' => $prices?->money((int) round($way->value))->print(),
+                'best' => $way->value > $most - 0.5,
+            ],
+            $ways->all,
+        );
+    }
+
+    /** @return Answer the head end squared off as it lies there, and followed instead */
+    private static function squared(FilletPlan $plan, ?Settings $prices): array
+    {
+        $side = $plan->fillet;
+        $following = $plan->laying->school->plan(
+            new FilletOnBoard(
+                $side->shape,
+                $side->massGrams,
+                $side->lengthCm,
+                $side->thicknessMm,
+                $plan->cuts === [] ? 0.0 : $side->squareHeadGrams,
+                $side->minTailMm,
+            ),
+            $plan->kinds === [] ? throw new \LogicException('Asked without a dish.') : $plan->kinds,
+            FilletPlan::trimPerKg(),
+        );
+        $squared = $plan->by($plan->laying->school);
+
+        return [
+            'portions' => count($squared->pieces ?? []),
+            'following' => count($following->pieces),
+            'worth' => $squared === null ? null : $prices?->money((int) round($squared->value))->print(),
+            'following_worth' => $prices?->money((int) round($following->value))->print(),
+        ];
+    }
+
+    /** What a kilo of a part brings where it usually goes, minor units. */
+    private static function perKg(Part $part): float
+    {
+        $bin = UsualBins::of($part);
+
+        return $bin === null ? FilletPlan::trimPerKg() : (float) HouseBin::of($bin)->value_per_kg_minor;
+    }
+}

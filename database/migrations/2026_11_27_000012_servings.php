@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+use Illuminate\Database\Migrations\Migration;
+use Illuminate\Database\Schema\Blueprint;
+use Illuminate\Support\Facades\Schema;
+
+// Dishes of several pieces to a plate, which pieces were put together, and when a belly comes off its side.
+return new class extends Migration
+{
+    public function up(): void
+    {
+        Schema::table('dishes', fn (Blueprint $table) => $table->unsignedTinyInteger('per_plate')->default(1));
+        Schema::create('servings', function (Blueprint $table): void {
+            $table->ulid('id')->primary();
+            $table->foreignUlid('dish_id')->constrained('dishes');
+            $table->foreignUlid('made_by')->constrained('people');
+            $table->string('made_at');
+            $table->index('dish_id');
+        });
+        Schema::table('boards', fn (Blueprint $table) => $table->string('belly')->default('on'));
+        Schema::table('pieces', function (Blueprint $table): void {
+            $table->ulid('serving_id')->nullable();
+            $table->index('serving_id');
+        });
+    }
+};

@@ -1,0 +1,235 @@
+import { expect, type Page, test } from '@playwright/test';
+import { ulid } from 'ulid';
+import { cutAs, expectNoScroll, expectSound, finish, receive, signIn, weigh, weighAnyway } from './kitchen';
+
+/** Asks the kitchen as the page would: set-up that another test walks by hand. */
+async function ask<T>(page: Page, method: string, path: string, body?: unknown): Promise<T> {
+  const answer = await page.evaluate(
+    async ([verb, to, sent]) => {
+      const token = decodeURIComponent(/XSRF-TOKEN=([^;]+)/.exec(document.cookie)?.[1] ?? '');
+      const got = await fetch(`/api${to}`, {
+        method: verb,
+        headers: { Accept: 'application/json', 'Content-Type': 'application/json', 'X-XSRF-TOKEN': token },
+        ...(sent === undefined ? {} : { body: JSON.stringify(sent) }),
+      });
+      return { ok: got.ok, body: await got.json() };
+    },
+    [method, path, body] as const,
+  );
+  expect(answer.ok, `${method} ${path}: ${JSON.stringify(answer.body)}`).toBe(true);
+  return answer.body as T;
+}
+
+type Bench = {
+  fish: { version: number };
+  bones: { piece: string; expected: number }[];
+  sources: { piece: string }[];
+};
+
+/** Every side gone over twice, and on to portioning. */
+async function boned(page: Page, fish: string) {
+  const { bones } = await ask<Bench>(page, 'GET', `/breakdown/fish/${fish}`);
+  for (const { piece, expected } of bones) {
+    await ask(page, 'PUT', `/breakdown/fish/${fish}/bones/${ulid()}`, { piece, found: expected, second_pass: true });
+  }
+  const { fish: now } = await ask<Bench>(page, 'GET', `/breakdown/fish/${fish}`);
+  await ask(page, 'PUT', `/breakdown/fish/${fish}/done`, { version: now.version });
+}
+
+async function speciesCalled(page: Page, name: string): Promise<string> {
+  const { species } = await ask<{ species: { id: string; name: string }[] }>(page, 'GET', '/receive');
+  return species.find((one) => one.name === name)?.id ?? '';
+}
+
+test('a tail fish to medallions, three to a plate, as thick as asked while the face is large enough', async ({
+  page,
+}) => {
+  await signIn(page);
+  await page.goto('/portion/dishes/new');
+  await page.getByLabel('Dish', { exact: true }).fill('Monkfish, medallions');
+  await page.getByLabel('It weighs').fill('180 g');
+  await page.getByLabel('May be lighter by').fill('20 g');
+  await page.getByLabel('May be heavier by').fill('20 g');
+  await page.getByLabel('Pieces to a plate').selectOption('3');
+  await page.getByLabel('Fish', { exact: true }).selectOption('Monkfish');
+  await page.getByRole('button', { name: 'Save dish' }).tap();
+  await expect(page.getByRole('heading', { name: 'Dishes' })).toBeVisible();
+
+  await receive(page, 'Monkfish', '2600 g', 'Tail');
+  await cutAs(page, 'Two loins off a tail');
+  const fish = page.url().split('/').at(-1) ?? '';
+  await ask(page, 'PUT', `/breakdown/fish/${fish}/readings/${ulid()}`, {
+    part: 'loin-a',
+    weight: { typed: '900 g' },
+    sure: true,
+  });
+  await boned(page, fish);
+  await page.goto(`/portion/${fish}`);
+  await page.getByRole('link', { name: 'Plan the cuts' }).tap();
+  await page.locator('.kinds li', { hasText: 'Monkfish, medallions' }).getByRole('checkbox').check();
+  await page.getByLabel('Or medallions so thick').fill('2 mm');
+  await expect(page.getByText('A medallion is 3 mm thick or more.')).toBeVisible();
+  await page.getByLabel('Or medallions so thick').fill('22 mm');
+  await expect(page.getByText('A medallion is 3 mm thick or more.')).toHaveCount(0);
+  await expect(page.locator('.plan-said')).toContainText('Your own marks');
+  const all = await page.getByRole('slider').count();
+  await page.getByLabel('Face at least, cm²').fill('400');
+  await expect(page.getByText('No piece of it has so large a face.')).toBeVisible();
+  await page.getByLabel('Face at least, cm²').fill('20');
+  await expect.poll(() => page.getByRole('slider').count()).toBeLessThan(all);
+  await page.getByText('Every cut as a table').tap();
+  await expectSound(page);
+  await page.getByRole('button', { name: 'Save plan and cut' }).tap();
+  await expect(page.getByTestId('todo')).toContainText('Square off at');
+  await weigh(page, '20 g');
+  for (let i = 0; i < 3; i++) {
+    await expect(page.getByTestId('todo')).toContainText('Cut at');
+    await weighAnyway(page, `${55 + 5 * i} g`);
+  }
+  await expect(page.getByText('3 to a plate.')).toBeVisible();
+  await expectNoScroll(page);
+  await page.getByRole('link', { name: 'Put them together' }).tap();
+  const dish = page.locator('.servings-of', { hasText: 'Monkfish, medallions' });
+  await expect(dish).toContainText('3 lie loose and make 1 serving, 0 left over.');
+  await dish.getByRole('button', { name: 'Make 1 serving' }).tap();
+  await expect(dish).toContainText('None lies loose.');
+  await expect(dish.locator('.servings-made li')).toContainText('180 g');
+});
+
+test('forty trout as natural pairs: weighed one by one, put together, on a tray', async ({ page }) => {
+  await signIn(page);
+  const species = await speciesCalled(page, 'Rainbow trout');
+  const [dish, fish] = [ulid(), ulid()];
+  await ask(page, 'PUT', `/portion/dishes/${dish}`, {
+    name: 'Trout, almond butter',
+    target: '200 g',
+    minus: '8 g',
+    plus: '8 g',
+    per_plate: 2,
+    species,
+    price: '24.50',
+  });
+  await ask(page, 'PUT', `/receive/fish/${fish}`, {
+    reading: ulid(),
+    species,
+    supplier: 'Harbourgate Fish',
+    state: 'gutted',
+    weight: { typed: '6200 g' },
+  });
+  await ask(page, 'PUT', `/breakdown/fish/${fish}/readings/${ulid()}`, {
+    part: 'fillets',
+    weight: { typed: '4100 g' },
+    sure: true,
+  });
+  await boned(page, fish);
+  const { fish: now } = await ask<Bench>(page, 'GET', `/portion/fish/${fish}`);
+  await ask(page, 'PUT', `/portion/fish/${fish}/dish`, { dish, version: now.version });
+  // Thirty-seven by the kitchen's own interface, three by hand.
+  for (let i = 0; i < 37; i++) {
+    await ask(page, 'PUT', `/portion/fish/${fish}/readings/${ulid()}`, {
+      part: 'portion',
+      weight: { typed: `${88 + ((i * 7) % 25)} g` },
+      sure: true,
+    });
+  }
+  await page.goto(`/portion/${fish}`);
+  for (const mass of ['95 g', '105 g', '100 g']) {
+    await weighAnyway(page, mass);
+  }
+  await expect(page.locator('.figures')).toContainText('40');
+  await page.getByRole('link', { name: 'Put them together' }).tap();
+  const pairs = page.locator('.servings-of', { hasText: 'Trout, almond butter' });
+  await expect(pairs).toContainText(/40 lie loose and make (19|20) servings/);
+  await expectSound(page);
+  const made = Number(/make (\d+) servings/.exec((await pairs.textContent()) ?? '')?.[1]);
+  await pairs.getByRole('button', { name: `Make ${made} servings` }).tap();
+  await expect(pairs.locator('.servings-made li')).toHaveCount(made);
+  for (const sum of await pairs.locator('.servings-made li > b').allTextContents()) {
+    expect(Math.abs(Number.parseInt(sum, 10) - 200)).toBeLessThanOrEqual(8);
+  }
+  await pairs
+    .getByRole('button', { name: /^Take the serving of/ })
+    .first()
+    .tap();
+  await expect(pairs.locator('.servings-made li')).toHaveCount(made - 1);
+  await page.goto('/portion/trays');
+  const ready = page.locator('.ready-row', { hasText: 'Trout, almond butter' });
+  await ready.getByRole('button', { name: `Put ${made - 1} on a tray` }).tap();
+  await expect(page.locator('.tray-page .figures')).toContainText(`${made - 1}portions`);
+  await expect(page.locator('.label-card')).toContainText('cook through');
+});
+
+test('a loin to slices for twelve covers, and a side by its zones', async ({ page }) => {
+  await signIn(page);
+  await page.goto('/portion');
+  await page.getByRole('link', { name: /Meagre no. 142/ }).tap();
+  await page.getByRole('link', { name: 'Plan the cuts' }).tap();
+  await page.getByRole('link', { name: 'Slice it instead' }).tap();
+  await page.getByLabel('Covers', { exact: true }).fill('12');
+  await page.getByLabel('Slices a cover').fill('3');
+  await expect(page.getByText(/^Enough\.$|^Short of/)).toBeVisible();
+  await page.getByLabel('Thickness').fill('0.5 mm');
+  await expect(page.getByText('A slice is 1 mm thick or more')).toBeVisible();
+  await page.getByLabel('Thickness').fill('4 mm');
+  await expect(page.getByText('A slice is 1 mm thick or more')).toHaveCount(0);
+  await expectSound(page);
+
+  await page.getByRole('link', { name: 'Back to the cuts' }).tap();
+  await page.getByRole('link', { name: 'Its zones' }).tap();
+  await expect(page.getByRole('row', { name: /^Head end/ })).toBeVisible();
+  await expect(page.getByRole('row', { name: /^Belly \d+ g/ })).toBeVisible();
+  await expectSound(page);
+  await page
+    .getByRole('row', { name: /^off first/ })
+    .getByRole('link')
+    .first()
+    .tap();
+  await expect(page.getByLabel('Belly')).toHaveValue('before');
+  await page.locator('.kinds li', { hasText: 'Meagre, tomato' }).getByRole('checkbox').check();
+  await page.getByRole('button', { name: 'Save plan and cut' }).tap();
+  await expect(page.getByTestId('todo')).toContainText('Take the belly off in one piece');
+  await weigh(page, '90 g');
+  await expect(page.getByTestId('todo')).toContainText('Square off at');
+  await expectNoScroll(page);
+});
+
+test('a skin-off dish weighs right on the plate, and a seared one is never told to be cooked through', async ({
+  page,
+}) => {
+  await signIn(page);
+  const species = await speciesCalled(page, 'Meagre');
+  const dish = ulid();
+  await ask(page, 'PUT', `/portion/dishes/${dish}`, {
+    name: 'Meagre, skin off',
+    target: '150 g',
+    minus: '5 g',
+    plus: '6 g',
+    species,
+    service: 'cooked',
+    preparations: ['skin-off'],
+  });
+  await receive(page, 'Meagre', '3600 g', 'Gutted');
+  const fish = page.url().split('/').at(-1) ?? '';
+  await ask(page, 'PUT', `/breakdown/fish/${fish}/readings/${ulid()}`, {
+    part: 'side-a',
+    weight: { typed: '1100 g' },
+    sure: true,
+  });
+  await boned(page, fish);
+  const { fish: now } = await ask<Bench>(page, 'GET', `/portion/fish/${fish}`);
+  await ask(page, 'PUT', `/portion/fish/${fish}/dish`, { dish, version: now.version });
+  await page.goto(`/portion/${fish}`);
+  const said = (await page.getByTestId('todo').textContent()) ?? '';
+  const board = Number(/(\d+) g/.exec(said)?.[1]);
+  expect(board).toBeGreaterThan(150);
+  await weigh(page, `${Math.round(board / 5) * 5} g`);
+  await expect(page.locator('.readings li').first()).toContainText('Portion 1');
+  await page.getByLabel('Taken off the portion').selectOption({ label: 'Portion 1' });
+  await page.getByRole('button', { name: /^4\s*Skin/ }).tap();
+  await weighAnyway(page, '10 g');
+  await expect(page.locator('.readings li').first()).toContainText('Skin');
+  await finish(page, 'Finish portioning');
+  await page.goto('/portion/trays');
+  await page.locator('.ready-row', { hasText: 'Meagre, skin off' }).getByRole('button').tap();
+  await expect(page.locator('.tray-page .figures')).toContainText('1portion');
+});
