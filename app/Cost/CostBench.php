@@ -148,7 +148,7 @@ final readonly class CostBench
         return array_map(function (ProductCost $product) use ($dishes): array {
             $dish = $dishes->firstWhere('id', $product->id);
             $pieces = $this->found->portions[$product->id] ?? [];
-            $masses = FishCost::masses($pieces);
+            $masses = $this->found->masses($pieces);
 
             return [
                 'dish' => $dish?->id,
@@ -162,12 +162,13 @@ final readonly class CostBench
                         ? []
                         : $this->given(GivenAway::of($product, $masses, $dish->each()->target, $dish->each()->minus)),
                 'each' => array_map(
-                    fn (Piece $piece, Money $amount): array => [
+                    fn (Piece $piece, Mass $mass, Money $amount): array => [
                         'name' => $piece->name,
-                        'mass' => $this->words->text($piece->reading()?->mass() ?? Mass::zero()),
+                        'mass' => $this->words->text($mass),
                         'amount' => $amount->print(),
                     ],
                     $pieces,
+                    $masses,
                     $pieces === [] ? [] : $product->pieces,
                 ),
             ];

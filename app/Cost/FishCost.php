@@ -39,6 +39,7 @@ final readonly class FishCost
      * @param  string|null  $missing  what stands in the way, as a sentence
      */
     private function __construct(
+        private Fish $fish,
         public array $credited,
         public array $portions,
         public ?Cost $cost,
@@ -68,7 +69,7 @@ final readonly class FishCost
         }
         $whole = $fish->whole()->reading()?->mass();
         if ($fish->price_per_kg_minor === null || $whole === null) {
-            return new self($credited, $portions, null, 'This fish has no price yet.');
+            return new self($fish, $credited, $portions, null, 'This fish has no price yet.');
         }
         try {
             $cost = self::cost(
@@ -80,10 +81,10 @@ final readonly class FishCost
                 $settings,
             );
         } catch (NothingToCost $nothing) {
-            return new self($credited, $portions, null, $nothing->getMessage());
+            return new self($fish, $credited, $portions, null, $nothing->getMessage());
         }
 
-        return new self($credited, $portions, $cost, null);
+        return new self($fish, $credited, $portions, $cost, null);
     }
 
     public function product(string $dish): ?ProductCost
@@ -100,16 +101,18 @@ final readonly class FishCost
     /** All that is served of it. */
     public function served(): Mass
     {
-        return self::sum(self::masses(array_merge(...array_values($this->portions))));
+        return self::sum($this->masses(array_merge(...array_values($this->portions))));
     }
 
     /**
+     * What is served of portions: a skin or a belly that was weighed off one is not.
+     *
      * @param  list<Piece>  $pieces
      * @return list<Mass>
      */
-    public static function masses(array $pieces): array
+    public function masses(array $pieces): array
     {
-        return array_map(fn (Piece $piece): Mass => $piece->reading()?->mass() ?? Mass::zero(), $pieces);
+        return array_map($this->fish->net(...), $pieces);
     }
 
     /** @param  list<Mass>  $masses */
@@ -134,7 +137,7 @@ final readonly class FishCost
     ): Cost {
         $products = [];
         foreach ($portions as $dish => $pieces) {
-            $masses = self::masses($pieces);
+            $masses = array_map($fish->net(...), $pieces);
             $products[] = new Product(
                 $dish,
                 self::sum($masses),

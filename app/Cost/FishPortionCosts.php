@@ -46,7 +46,7 @@ final readonly class FishPortionCosts implements CostOfPortions
                 continue;
             }
             $pieces = $found->portions[$product->id];
-            $given = GivenAway::of($product, FishCost::masses($pieces), $dish->each()->target, $dish->each()->minus);
+            $given = GivenAway::of($product, $found->masses($pieces), $dish->each()->target, $dish->each()->minus);
             foreach ($pieces as $i => $piece) {
                 $over[$piece->id] = $given->givenEach[$i];
             }

@@ -89,7 +89,7 @@ final readonly class Plates
                     'supplier' => $one[0]->supplier_name,
                     'on' => Moment::at($one[0]->received_at)->format('D j M'),
                     'count' => count($one[1]->portions[$dish->id]),
-                    'mass' => $words->text(FishCost::sum(FishCost::masses($one[1]->portions[$dish->id]))),
+                    'mass' => $words->text(FishCost::sum($one[1]->masses($one[1]->portions[$dish->id]))),
                     'total' => ($one[1]->product($dish->id)->total ?? $nothing)->print(),
                     'minor' => $one[1]->product($dish->id)->total->minor ?? 0,
                 ],

@@ -102,7 +102,7 @@ final readonly class Portioned
     {
         return FishCost::sum(
             array_map(
-                fn (array $one): Mass => FishCost::sum(FishCost::masses($one[1]->portions[$dish] ?? [])),
+                fn (array $one): Mass => FishCost::sum($one[1]->masses($one[1]->portions[$dish] ?? [])),
                 $this->fish,
             ),
         );

@@ -175,6 +175,19 @@ final class Fish extends Record
         return $weighed;
     }
 
+    /** What is left of a piece once what was weighed off it is gone; never less than nothing. */
+    public function net(Piece $piece): Mass
+    {
+        $mass = $piece->reading()?->mass() ?? Mass::zero();
+        foreach ($this->pieces as $one) {
+            if ($one->parent_id === $piece->id) {
+                $mass = $mass->minus($one->reading()?->mass() ?? Mass::zero());
+            }
+        }
+
+        return $mass->isNegative() ? Mass::zero() : $mass;
+    }
+
     /** As received; nothing when its reading was taken back. */
     public function mass(): Mass
     {

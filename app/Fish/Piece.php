@@ -26,6 +26,7 @@ use Sectum\Fish\Part;
  * @property Part|null $scraped_off of scrapings, the part the spoon was over; null when nobody said
  * @property int $place order in which it came onto the board
  * @property-read Collection<int, Reading> $readings
+ * @property-read Collection<int, Piece> $parts
  */
 final class Piece extends Record
 {
@@ -41,6 +42,12 @@ final class Piece extends Record
         $readings->orderBy('seq');
 
         return $readings;
+    }
+
+    /** @return HasMany<Piece, $this> what was taken off it */
+    public function parts(): HasMany
+    {
+        return $this->hasMany(self::class, 'parent_id');
     }
 
     /** The one reading that counts; null when it was taken back. */

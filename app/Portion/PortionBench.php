@@ -235,6 +235,7 @@ final readonly class PortionBench
                 'dish' => $dish?->name,
                 'reading' => $piece->reading()->id ?? '',
                 'mass' => $words->mass($mass),
+                'plate' => ($net = $fish->net($piece))->milligrams === $mass->milligrams ? null : $words->text($net),
                 'off' => $band === null ? null : $words->off($mass->minus($band->target)),
                 'off_mg' => $band === null ? null : $mass->minus($band->target)->milligrams,
                 'placed' => $placed?->value,

@@ -13,6 +13,7 @@ use App\Kitchen\Once;
 use App\Kitchen\Person;
 use Illuminate\Support\Facades\DB;
 use Psr\Clock\ClockInterface;
+use Sectum\Fish\Part;
 
 /** Pin bones found in a fillet, and whether the second pass is done. Each count is kept; the latest stands. */
 final readonly class StoreBoneCheck
@@ -29,7 +30,13 @@ final readonly class StoreBoneCheck
             }
             $fish = Fish::onTheBench($id);
             $fish->mustBeOpen();
-            $piece = $fish->pieces->firstWhere('id', $fields->string('piece'));
+            $named = $fish->pieces->firstWhere('id', $fields->string('piece'));
+            // A bone found in a portion was in the side it was cut from.
+            $portion = $named?->part === Part::Portion ? $named : null;
+            $piece = $named;
+            while ($piece?->part === Part::Portion) {
+                $piece = $fish->pieces->firstWhere('id', $piece->parent_id);
+            }
             if ($piece === null || ! $piece->part->isFillet()) {
                 throw Fault::inField('/piece', 'Bones are counted in a fillet of this fish.');
             }
@@ -37,7 +44,7 @@ final readonly class StoreBoneCheck
             if ($waived !== null) {
                 $person->mustBeHeadChef('The head chef waives a bone check, with a reason.');
             }
-            $later = $fields->bool('later');
+            $later = $portion !== null || $fields->bool('later');
             $before = BoneChecks::of($fish)[$piece->id] ?? null;
             $found = $fields->int('found') + ($later ? $before->found ?? 0 : 0);
             $counted = BoneChecks::check($fish, $piece, $found, $fields->bool('second_pass'), $waived !== null);
@@ -65,7 +72,9 @@ final readonly class StoreBoneCheck
                     "{$person->name} ".
                         match (true) {
                             $waived !== null => "waived the bone check of {$piece->name}: {$waived}.",
-                            $later => "found {$fields->int('found')} more in {$piece->name} while portioning.",
+                            $later => "found {$fields->int('found')} more in ".
+                                ($portion === null ? '' : lcfirst($portion->name).' of ').
+                                "{$piece->name} while portioning.",
                             default => "counted {$found} pin bones in {$piece->name}".
                                 ($fields->bool('second_pass') ? ', second pass done' : ', first pass done').
                                 ($fields->maybeString('word') === null ? '.' : ": {$fields->string('word')}."),

@@ -12,6 +12,7 @@ use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Sectum\Measure\Mass;
 
 /**
  * A tray of portions of one dish, with a date and labels.
@@ -63,9 +64,20 @@ final class PortionTray extends Record
         return array_values($portions);
     }
 
+    /** What one piece on it weighs now: a skin that was weighed off it is gone. */
+    public static function net(Piece $piece): Mass
+    {
+        $mass = $piece->reading()?->mass() ?? Mass::zero();
+        foreach ($piece->parts as $part) {
+            $mass = $mass->minus($part->reading()?->mass() ?? Mass::zero());
+        }
+
+        return $mass->isNegative() ? Mass::zero() : $mass;
+    }
+
     /** @return Builder<self> */
     public static function inFull(): Builder
     {
-        return self::query()->with(['dish', 'maker', 'pieces.readings.void']);
+        return self::query()->with(['dish', 'maker', 'pieces.readings.void', 'pieces.parts.readings.void']);
     }
 }

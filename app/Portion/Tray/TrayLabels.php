@@ -34,7 +34,7 @@ final readonly class TrayLabels
     {
         $portions = $this->batch->portions();
         $lots = $this->lots();
-        $net = Mass::sum(array_map(self::mass(...), array_merge(...$portions)));
+        $net = Mass::sum(array_map(PortionTray::net(...), array_merge(...$portions)));
 
         // Fish of several lots on one tray: the tray's own number leads to all of them.
         return $this->label(count($lots) === 1 ? $lots[0] : "T-{$this->batch->number}", $net, count($portions), '');
@@ -56,7 +56,7 @@ final readonly class TrayLabels
             );
             $labels[] = $this->label(
                 count($lots) === 1 ? $lots[0] : "T-{$this->batch->number}",
-                Mass::sum(array_map(self::mass(...), $on)),
+                Mass::sum(array_map(PortionTray::net(...), $on)),
                 null,
                 implode(', ', array_map(fn (Piece $piece): string => $piece->name, $on)),
             );
@@ -93,11 +93,6 @@ final readonly class TrayLabels
                 (int) Moment::day($this->batch->made_at)->format('Y'),
             ),
         );
-    }
-
-    private static function mass(Piece $piece): Mass
-    {
-        return $piece->reading()?->mass() ?? Mass::zero();
     }
 
     private static function lotOf(Fish $fish): string

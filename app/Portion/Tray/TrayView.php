@@ -86,7 +86,7 @@ final readonly class TrayView
             'dish' => $batch->dish->name,
             'raw' => $batch->dish->service->isRawByTheRules(),
             'count' => $tally->count,
-            'net' => $words->text($tally->total),
+            'net' => $words->text(self::net($batch)),
             'mean' => $tally->mean === null ? '' : $words->text($tally->mean),
             'range' => $tally->lightest === null || $tally->heaviest === null
                     ? ''
@@ -220,11 +220,7 @@ final readonly class TrayView
 
     private static function net(PortionTray $batch): Mass
     {
-        return array_reduce(
-            $batch->pieces->all(),
-            fn (Mass $sum, Piece $piece): Mass => $sum->plus(self::mass($piece)),
-            Mass::zero(),
-        );
+        return Mass::sum(array_map(PortionTray::net(...), array_values($batch->pieces->all())));
     }
 
     private static function mass(Piece $piece): Mass

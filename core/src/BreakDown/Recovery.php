@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Sectum\BreakDown;
 
 use Sectum\Fish\Family;
+use Sectum\Fish\Part;
 use Sectum\Fish\Rung;
 
 /** The yield ladder of one fish: what stood on each rung from the box to the portions. */
@@ -73,7 +74,6 @@ final readonly class Recovery
             array_filter($tree->below($tree->root), fn (int $i): bool => self::isFirstFillet($tree, $i)),
         );
         $off = [Rung::Trimmed->value => [], Rung::Skinned->value => []];
-        $portions = [];
         foreach ($fillets as $fillet) {
             foreach ($tree->children[$fillet] as $i) {
                 $rung = $tree->pieces[$i]->part?->leavesAt();
@@ -82,11 +82,7 @@ final readonly class Recovery
                 }
             }
         }
-        foreach (self::leaves($tree) as $i) {
-            if ($tree->pieces[$i]->role === Family::Portion) {
-                $portions[] = $i;
-            }
-        }
+        $portions = self::served($tree, [Family::Portion]);
         $trimmed = $off[Rung::Trimmed->value];
         $skinned = $off[Rung::Skinned->value];
 
@@ -97,7 +93,7 @@ final readonly class Recovery
             Rung::Fillets->value => $fillets === [] ? null : new RungTerms($fillets),
             Rung::Trimmed->value => $trimmed === [] ? null : new RungTerms($fillets, $trimmed),
             Rung::Skinned->value => $skinned === [] ? null : new RungTerms($fillets, [...$trimmed, ...$skinned]),
-            Rung::Portions->value => $portions === [] ? null : new RungTerms($portions),
+            Rung::Portions->value => $portions->plus === [] ? null : $portions,
         ]);
     }
 
@@ -115,10 +111,27 @@ final readonly class Recovery
         return true;
     }
 
-    /** @return list<int> */
-    private static function leaves(CutTree $tree): array
+    /**
+     * The last pieces of some families, and portions that a part was taken off: those less what came off them.
+     *
+     * @param  list<Family>  $families
+     */
+    private static function served(CutTree $tree, array $families): RungTerms
     {
-        return array_values(array_filter($tree->below($tree->root), fn (int $i): bool => $tree->children[$i] === []));
+        $plus = $minus = [];
+        foreach ($tree->below($tree->root) as $i) {
+            if (! in_array($tree->pieces[$i]->role, $families, true)) {
+                continue;
+            }
+            if ($tree->children[$i] === []) {
+                $plus[] = $i;
+            } elseif ($tree->pieces[$i]->part === Part::Portion) {
+                $plus[] = $i;
+                array_push($minus, ...$tree->children[$i]);
+            }
+        }
+
+        return new RungTerms($plus, $minus);
     }
 
     /**
@@ -126,10 +139,7 @@ final readonly class Recovery
      */
     private static function yieldOf(CutTree $tree, Reconciliation $reconciled, array $families, float $whole): ?float
     {
-        $pieces = array_values(
-            array_filter(self::leaves($tree), fn (int $i): bool => in_array($tree->pieces[$i]->role, $families, true)),
-        );
-        $sum = self::sum($reconciled, new RungTerms($pieces));
+        $sum = self::sum($reconciled, self::served($tree, $families));
 
         return $sum === null ? null : (100 * $sum->grams) / $whole;
     }

@@ -30,6 +30,9 @@ export function DeviationStrip({ portions, minus, plus }: { portions: Portion[];
           </svg>
           <b>{portion.off}</b>
           <em>{portion.placed === 'within' ? '' : (portion.given_away ?? portion.placed)}</em>
+          {portion.plate && (
+            <span className={look.soft}>{t('deviationStrip.on-the-plate', { plate: portion.plate })}</span>
+          )}
           {portion.said && <span className={look.soft}>{t('deviationStrip.guessed', { said: portion.said })}</span>}
         </li>
       ))}

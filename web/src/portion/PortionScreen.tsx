@@ -25,9 +25,14 @@ import { DishLabel } from './DishLabel';
 import { FilletDrawing } from './FilletDrawing';
 import { HandLine } from './HandLine';
 import { isOf } from './isOf';
+import { LightPortion } from './LightPortion';
 import { NewDish } from './NewDish';
+import { OffPortion } from './OffPortion';
 import css from './PortionScreen.module.css';
 import { Tally } from './Tally';
+
+/** What may come off a portion that is cut already. */
+const OFF_A_PORTION = ['skin', 'belly', 'pin-bones', 'dark-muscle', 'trim'];
 
 /** The fillets become portions: choose the dish, weigh each piece. */
 export function PortionScreen() {
@@ -47,6 +52,7 @@ function Board({ bench }: { bench: PortionBench }) {
   const { state } = useLocation();
   const [picked, setPicked] = useState<string | null>(null);
   const [from, setFrom] = useState<string | null>(state?.from ?? null);
+  const [off, setOff] = useState<string | null>(null);
   const [guess, setGuess] = useState<string | null>(null);
   const [writing, setWriting] = useState(false);
   const [changing, setChanging] = useState(false);
@@ -84,6 +90,8 @@ function Board({ bench }: { bench: PortionBench }) {
   // What is weighed next is what the plan said, unless somebody chose another part.
   const next = plan && plan.next.part === part && part !== 'tail-end' ? plan.next : null;
   const cutFor = bench.dishes.find((d) => d.id === next?.dish) ?? dish;
+  const offPortions = OFF_A_PORTION.includes(part) ? bench.portions : [];
+  const portion = offPortions.find((one) => one.piece === off);
   const guessing = part === 'portion' && plan?.guess_first === true;
   const take = (weight: Weight) => {
     outbox.dismiss();
@@ -96,7 +104,7 @@ function Board({ bench }: { bench: PortionBench }) {
         weight,
         sure: false,
         ...takenNow(),
-        ...(source ? { from: source.piece } : {}),
+        ...(source ? { from: portion?.piece ?? source.piece } : {}),
         ...(part === 'portion' && cutFor ? { dish: cutFor.id } : {}),
         ...(next?.to_cm ? { to_cm: next.to_cm } : {}),
         ...(guess && part === 'portion' ? { guess } : {}),
@@ -104,13 +112,13 @@ function Board({ bench }: { bench: PortionBench }) {
     });
     setGuess(null);
     setPicked(null);
+    setOff(null);
   };
   /** The weight that was asked about, recorded as it is. */
   const sure = () => {
-    if (outbox.refused) {
-      outbox.dismiss();
-      record.sure(outbox.refused);
-    }
+    const { refused } = outbox;
+    outbox.dismiss();
+    refused && record.sure(refused);
   };
   const give = usePut(scope, '/portion/fish/{fish}/pieces/{piece}/dish', { onSuccess: keep });
   const grade = usePut(scope, '/portion/fish/{fish}/graded', { onSuccess: () => queries.invalidateQueries() });
@@ -229,32 +237,15 @@ function Board({ bench }: { bench: PortionBench }) {
             <Link to="/portion/servings">{t('portion.put-them-together')}</Link>
           </p>
         )}
-        {light?.rather && (
-          <p className={cx(look.remark, look.quietRemark)}>
-            <span>
-              <b>{light.name}</b> {t('portion.is-too-light-for')} {light.dish}
-              {t('portion.takes-it', { rather: light.rather.name, how: light.rather.how })}
-            </span>
-            <Button
-              variant="default"
-              onClick={() =>
-                light.rather &&
-                give.mutate({
-                  params: { path: { fish: fish.id, piece: light.piece } },
-                  body: { dish: light.rather.dish },
-                })
-              }
-            >
-              {t('portion.give-it-to', { rather: light.rather.name })}
-            </Button>
-            <Button
-              variant="default"
-              disabled={grade.isPending}
-              onClick={() => grade.mutate({ params: path, body: { version: fish.version } })}
-            >
-              {t('portion.grade-all')}
-            </Button>
-          </p>
+        {light && (
+          <LightPortion
+            light={light}
+            busy={grade.isPending}
+            onGive={(to) =>
+              give.mutate({ params: { path: { fish: fish.id, piece: light.piece } }, body: { dish: to } })
+            }
+            onGrade={() => grade.mutate({ params: path, body: { version: fish.version } })}
+          />
         )}
         {bench.hand && <HandLine hand={bench.hand} aimed={plan?.aimed ?? false} />}
         {bench.sources.length > 1 && (
@@ -270,6 +261,7 @@ function Board({ bench }: { bench: PortionBench }) {
             onChange={setFrom}
           />
         )}
+        <OffPortion portions={offPortions} source={source?.name ?? ''} off={off} onOff={setOff} />
         <PartTray choices={bench.parts} chosen={part} onChoose={setPart} />
       </section>
       <Pan
@@ -279,7 +271,7 @@ function Board({ bench }: { bench: PortionBench }) {
             ? t('portion.cut-from-2', {
                 choice: choice.name,
                 nth: part === 'portion' ? ` ${choice.count + 1}` : '',
-                lowerFirst: lowerFirst(source.name),
+                lowerFirst: lowerFirst(portion?.name ?? source.name),
               })
             : null
         }
