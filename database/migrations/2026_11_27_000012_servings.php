@@ -6,7 +6,8 @@ use Illuminate\Database\Migrations\Migration;
 use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\Schema;
 
-// Dishes of several pieces to a plate, which pieces were put together, and when a belly comes off its side.
+// Dishes of several pieces to a plate, which pieces were put together, and when a belly comes off
+// its side, and where its thickness was measured.
 return new class extends Migration
 {
     public function up(): void
@@ -19,7 +20,10 @@ return new class extends Migration
             $table->string('made_at');
             $table->index('dish_id');
         });
-        Schema::table('boards', fn (Blueprint $table) => $table->string('belly')->default('on'));
+        Schema::table('boards', function (Blueprint $table): void {
+            $table->string('belly')->default('on');
+            $table->json('thick_at')->default('[]');
+        });
         Schema::table('pieces', function (Blueprint $table): void {
             $table->ulid('serving_id')->nullable();
             $table->index('serving_id');

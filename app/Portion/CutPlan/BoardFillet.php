@@ -10,6 +10,7 @@ use App\Kitchen\Database\Row;
 use App\Kitchen\Record;
 use Illuminate\Database\Eloquent\Collection;
 use Sectum\Fish\Part;
+use Sectum\Portion\Shape\MeasuredThickness;
 use Sectum\Portion\Zones\TakenOff;
 
 /**
@@ -27,6 +28,7 @@ use Sectum\Portion\Zones\TakenOff;
  * @property bool $aimed whether the cuts allow for the cutter's scatter
  * @property bool $guess_first whether the cutter says the weight before the scale does
  * @property TakenOff $belly when its belly comes off
+ * @property string $thick_at JSON: where somebody measured its thickness, [{cm, mm}]
  * @property list<array{dish: string, max: int|null}> $kinds
  * @property list<float> $marks_cm the cutter's own marks; empty to cut where the planner says
  * @property int $version
@@ -40,7 +42,7 @@ final class BoardFillet extends Record
     protected $primaryKey = 'piece_id';
 
     /** As a new one is, until it is read back. */
-    protected $attributes = ['belly' => 'on'];
+    protected $attributes = ['belly' => 'on', 'thick_at' => '[]'];
 
     /** @return array<string, string> */
     protected function casts(): array
@@ -56,6 +58,19 @@ final class BoardFillet extends Record
             'thickness_mm' => 'float',
             'tail_mm' => 'float',
         ];
+    }
+
+    /** @return list<MeasuredThickness> */
+    public static function marks(string $json, float $lengthCm): array
+    {
+        $marks = [];
+        foreach ((array) json_decode($json, true) as $one) {
+            if (is_array($one) && is_numeric($one['cm'] ?? null) && is_numeric($one['mm'] ?? null)) {
+                $marks[] = new MeasuredThickness(min(1.0, (float) $one['cm'] / $lengthCm), (float) $one['mm']);
+            }
+        }
+
+        return $marks;
     }
 
     /** How a fillet was laid on the board; null when it was not. All of a fish are asked for at once. */

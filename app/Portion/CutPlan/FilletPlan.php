@@ -74,7 +74,7 @@ final class FilletPlan
         $laid->isPositive() ||
             throw Fault::conflict("Nothing of {$piece->name} is left to plan.", ['version' => $fish->version]);
         $knife = $cuts === [] ? 0.0 : max(array_map(fn (Cut $cut): float => $cut->toCm, $cuts));
-        $shape = HouseShapes::of($fish->species_id, $laying->shape)->shape;
+        $shape = $laying->shapeOf($fish);
         $flap = Belly::on($fish, $piece);
         $belly = null;
         if ($laying->belly === TakenOff::Before) {

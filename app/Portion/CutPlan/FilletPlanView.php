@@ -60,6 +60,10 @@ final readonly class FilletPlanView
             'aimed' => $laying->aimed,
             'guess_first' => $laying->guessFirst,
             'belly' => $laying->belly->value,
+            'thick_at' => array_map(
+                fn (array $one): array => ['at' => $words->along($one['cm']), 'thick' => $words->across($one['mm'])],
+                $laying->thickAt,
+            ),
             'kinds' => array_map(
                 fn (array $kind): array => ['dish' => $kind['dish'], 'max' => $kind['max']],
                 $laying->kinds,

@@ -20,6 +20,7 @@ use Sectum\Portion\FilletShape;
 use Sectum\Portion\Shape\HouseShape;
 use Sectum\Portion\Shape\MeasuredCut;
 use Sectum\Portion\Shape\MeasuredFillet;
+use Sectum\Portion\Zones\TakenOff;
 
 /** The house's own shapes, learned from the pieces that were cut at known places. */
 final readonly class HouseShapes
@@ -96,6 +97,8 @@ final readonly class HouseShapes
                     ->selectRaw("coalesce(max(reset_at), '')"),
             )
             ->where('cuts.at_mark', true)
+            // A side whose belly was off first tells of another shape.
+            ->where('boards.belly', '!=', TakenOff::Before->value)
             ->whereNull('reading_voids.reading_id');
     }
 
@@ -146,10 +149,12 @@ final readonly class HouseShapes
                     'readings.mass_mg',
                     'readings.resolution_mg',
                     'boards.length_cm',
+                    'boards.thickness_mm',
+                    'boards.thick_at',
                 ]),
         );
         $cuts = [];
-        $length = [];
+        $length = $marks = $thick = [];
         foreach ($rows as $row) {
             $fillet = $row->text('fillet_id');
             $cuts[$fillet][] = new MeasuredCut(
@@ -159,13 +164,21 @@ final readonly class HouseShapes
                 $row->number('resolution_mg') / 1000,
             );
             $length[$fillet] = $row->number('length_cm');
+            $thick[$fillet] = $row->number('thickness_mm');
+            $marks[$fillet] = BoardFillet::marks($row->text('thick_at'), $length[$fillet]);
         }
         $cuts = array_slice($cuts, -self::MOST, null, true);
         $laid = self::laid(array_map(strval(...), array_keys($cuts)));
         $fillets = [];
         foreach ($cuts as $fillet => $of) {
             if (($laid[$fillet] ?? 0) > 0) {
-                $fillets[] = new MeasuredFillet($laid[$fillet], $length[$fillet], $of);
+                $fillets[] = new MeasuredFillet(
+                    $laid[$fillet],
+                    $length[$fillet],
+                    $of,
+                    $marks[$fillet],
+                    $thick[$fillet],
+                );
             }
         }
 

@@ -24,6 +24,8 @@ use Sectum\Portion\FilletShape;
 use Sectum\Portion\OwnMarks;
 use Sectum\Portion\PlannedPiece;
 use Sectum\Portion\School;
+use Sectum\Portion\Shape\MeasuredThickness;
+use Sectum\Portion\Shape\ThicknessFit;
 use Sectum\Portion\Zones\TakenOff;
 use Sectum\Portion\Zones\Ways;
 
@@ -34,6 +36,7 @@ final readonly class Laying
     private const MOST_MARKS = 80;
 
     /**
+     * @param  list<array{cm: float, mm: float}>  $thickAt  where somebody measured how thick it is
      * @param  list<array{dish: string, max: int|null}>  $kinds
      * @param  list<float>  $marksCm
      */
@@ -48,6 +51,7 @@ final readonly class Laying
         public bool $aimed,
         public bool $guessFirst,
         public TakenOff $belly,
+        public array $thickAt,
         public array $kinds,
         public array $marksCm,
     ) {
@@ -71,6 +75,7 @@ final readonly class Laying
                 $laid->aimed,
                 $laid->guess_first,
                 $laid->belly,
+                self::places(json_decode($laid->thick_at, true)),
                 $laid->kinds,
                 array_map(floatval(...), $laid->marks_cm),
             );
@@ -110,6 +115,7 @@ final readonly class Laying
             $fields->bool('aimed'),
             $fields->bool('guess_first'),
             TakenOff::from($fields->maybeString('belly') ?? TakenOff::LeftOn->value),
+            self::measured($fields, $person),
             $kinds,
             $fields->numberList('marks_cm'),
         );
@@ -117,6 +123,58 @@ final readonly class Laying
         $asked->mustMakeSense($grams);
 
         return $asked->marked($fields, $grams, $fish, $fillet, $person);
+    }
+
+    /** Its shape as the house knows it, as thick as somebody measured it. */
+    public function shapeOf(Fish $fish): FilletShape
+    {
+        return ThicknessFit::of(
+            HouseShapes::of($fish->species_id, $this->shape)->shape,
+            $this->marks(),
+            $this->thicknessMm,
+        );
+    }
+
+    /** @return list<MeasuredThickness> */
+    private function marks(): array
+    {
+        return array_map(
+            fn (array $one): MeasuredThickness => new MeasuredThickness($one['cm'] / $this->lengthCm, $one['mm']),
+            $this->thickAt,
+        );
+    }
+
+    /**
+     * @return list<array{cm: float, mm: float}>
+     *
+     * @throws Fault at the place or the thickness that makes no sense
+     */
+    private static function measured(Fields $fields, Person $person): array
+    {
+        $marks = [];
+        foreach ($fields->list('thick_at') as $i => $mark) {
+            $length = fn (string $name, string $unit): Length => Fault::at(
+                "/thick_at/{$i}/{$name}",
+                fn (): Length => Length::parse($mark->string($name), $person->units, $unit),
+            );
+            $marks[] = ['cm' => $length('at', 'cm')->cm(), 'mm' => $length('thick', 'mm')->mm()];
+        }
+
+        return $marks;
+    }
+
+    /** @return list<array{cm: float, mm: float}> */
+    private static function places(mixed $marks): array
+    {
+        return array_values(
+            array_map(
+                fn (mixed $one): array => [
+                    'cm' => is_numeric($cm = data_get($one, 'cm')) ? (float) $cm : 0.0,
+                    'mm' => is_numeric($mm = data_get($one, 'mm')) ? (float) $mm : 0.0,
+                ],
+                is_array($marks) ? $marks : [],
+            ),
+        );
     }
 
     /** The same with its belly left on: as other ways are compared with. */
@@ -133,6 +191,7 @@ final readonly class Laying
             $this->aimed,
             $this->guessFirst,
             TakenOff::LeftOn,
+            $this->thickAt,
             $this->kinds,
             [],
         );
@@ -149,7 +208,7 @@ final readonly class Laying
         }
         $fillet = Ways::side(
             new FilletOnBoard(
-                HouseShapes::of($fish->species_id, $this->shape)->shape,
+                $this->shapeOf($fish),
                 $grams,
                 $this->lengthCm,
                 $this->thicknessMm,
@@ -237,6 +296,7 @@ final readonly class Laying
             $this->aimed,
             $this->guessFirst,
             $this->belly,
+            $this->thickAt,
             $this->kinds,
             $marksCm,
         );
@@ -262,6 +322,11 @@ final readonly class Laying
                 $this->tailMm,
             ),
         );
+        foreach ($this->thickAt as $i => $mark) {
+            $mark['cm'] <= $this->lengthCm ||
+                throw Fault::inField("/thick_at/{$i}/at", 'A thickness is measured between the head end and the tail.');
+            Fault::at("/thick_at/{$i}/thick", fn (): MeasuredThickness => new MeasuredThickness(0.0, $mark['mm']));
+        }
         Fault::within('', fn (): OwnMarks => OwnMarks::of($fillet, $this->marksCm, [], 0.0));
     }
 
@@ -282,6 +347,7 @@ final readonly class Laying
             false,
             false,
             TakenOff::LeftOn,
+            [],
             self::usualKinds($fish),
             [],
         );

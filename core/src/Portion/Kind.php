@@ -59,31 +59,30 @@ final readonly class Kind
     {
         $more = $grams - $this->targetGrams;
 
-        return new self(
-            $this->id,
-            $grams,
-            max(0.0, $this->minusGrams + $more),
-            max(0.0, $this->plusGrams - $more),
-            $this->value,
-            $this->max,
-            $this->minMm,
-            $this->maxMm,
-            $this->minEvenness,
-            $this->fromShare,
-            $this->toShare,
-        );
+        return $this->with($grams, max(0.0, $this->minusGrams + $more), max(0.0, $this->plusGrams - $more), $this->max);
     }
 
     /** The same kind, cut heavier by a factor of 1 or more: what it loses before it is served is on it still. */
     public function grown(float $by): self
     {
+        return $this->with($this->targetGrams * $by, $this->minusGrams * $by, $this->plusGrams * $by, $this->max);
+    }
+
+    /** The same kind, no more than so many of it. */
+    public function atMost(int $max): self
+    {
+        return $this->with($this->targetGrams, $this->minusGrams, $this->plusGrams, $max);
+    }
+
+    private function with(float $target, float $minus, float $plus, ?int $max): self
+    {
         return new self(
             $this->id,
-            $this->targetGrams * $by,
-            $this->minusGrams * $by,
-            $this->plusGrams * $by,
+            $target,
+            $minus,
+            $plus,
             $this->value,
-            $this->max,
+            $max,
             $this->minMm,
             $this->maxMm,
             $this->minEvenness,

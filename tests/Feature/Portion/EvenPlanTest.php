@@ -82,6 +82,38 @@ final class EvenPlanTest extends TestCase
         }
     }
 
+    public function test_a_fillet_measured_at_three_places_is_as_thick_as_they_say_and_stays_so(): void
+    {
+        $marks = [
+            ['at' => '20 cm', 'thick' => '30 mm'],
+            ['at' => '30 cm', 'thick' => '20 mm'],
+            ['at' => '42 cm', 'thick' => '13 mm'],
+        ];
+        $before = $this->api('POST', $this->at, $this->laying([]))->assertOk();
+        $this->api('PUT', $this->at, $this->laying(['thick_at' => $marks]))->assertOk();
+        $plan = $this->api('GET', $this->at)->assertOk();
+        self::assertCount(3, (array) $plan->json('plan.thick_at'));
+        $at = function (mixed $outline, float $cm): float {
+            foreach (is_array($outline) ? $outline : [] as $i => $place) {
+                if ((float) data_get($place, '0') >= $cm) {
+                    return (float) data_get($outline, "{$i}.2");
+                }
+            }
+
+            return 0.0;
+        };
+        self::assertGreaterThan(24.0, $at($before->json('plan.outline'), 30.0));
+        self::assertEqualsWithDelta(20.0, $at($plan->json('plan.outline'), 30.0), 1.5);
+        self::assertEqualsWithDelta(13.0, $at($plan->json('plan.outline'), 42.0), 1.5);
+        // The mass lies where it lay: only where it is thin enough to come off does the plan end sooner.
+        self::assertLessThan($before->json('plan.tail_cut_cm'), $plan->json('plan.tail_cut_cm'));
+        foreach ([['at' => '60 cm', 'thick' => '9 mm', 'where' => 'at'], ['at' => '6 cm', 'thick' => '0', 'where' => 'thick']] as $bad) {
+            $this->api('POST', $this->at, $this->laying(['thick_at' => [['at' => $bad['at'], 'thick' => $bad['thick']]]]))
+                ->assertStatus(422)
+                ->assertJsonPath('errors.0.pointer', "/thick_at/0/{$bad['where']}");
+        }
+    }
+
     public function test_what_makes_no_portions_is_refused_where_it_was_typed(): void
     {
         foreach ([

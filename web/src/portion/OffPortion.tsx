@@ -2,6 +2,9 @@ import { NativeSelect } from '@mantine/core';
 import type { PortionBench } from '../api/client';
 import { t } from '../lang';
 
+/** What may come off a portion that is cut already. */
+export const OFF_A_PORTION = ['skin', 'belly', 'pin-bones', 'dark-muscle', 'trim'];
+
 type Props = {
   portions: PortionBench['portions'];
   /** What it comes off when no portion is named. */

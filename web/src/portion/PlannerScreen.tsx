@@ -12,9 +12,11 @@ import { Missing } from '../ui/Missing';
 import { useKeys } from '../ui/useKeys';
 import { usePut } from '../ui/usePut';
 import { CutTable } from './CutTable';
+import { type Even, EvenCuts } from './EvenCuts';
 import { FilletDrawing } from './FilletDrawing';
 import { KindsToCut } from './KindsToCut';
 import css from './PlannerScreen.module.css';
+import { type Mark, ThickAt } from './ThickAt';
 
 type Plan = Planner['plan'];
 
@@ -48,6 +50,7 @@ function Planning({ fish, planner }: { fish: string; planner: Planner }) {
   const [rest, setRest] = useState({
     shape: start.shape,
     tail_mm: search.get('tail') === 'on' ? 0 : start.tail_mm,
+    thick_at: start.thick_at as Mark[],
     belly: TAKEN_OFF.find((when) => when === search.get('belly')) ?? start.belly,
     school: start.school,
     aimed: start.aimed,
@@ -55,7 +58,7 @@ function Planning({ fish, planner }: { fish: string; planner: Planner }) {
     kinds: asked ? wanted(asked) : start.kinds,
     marks_cm: start.marks_cm,
   });
-  const [even, setEven] = useState<{ count?: string; width?: string; medallion?: string; face?: string }>({});
+  const [even, setEven] = useState<Even>({});
   const change = (more: Partial<typeof rest>) => {
     setEven({});
     setRest({ ...rest, marks_cm: [], ...more });
@@ -67,6 +70,7 @@ function Planning({ fish, planner }: { fish: string; planner: Planner }) {
   const body = {
     ...rest,
     kinds: rest.kinds.map(({ dish, max }) => ({ dish, max })),
+    thick_at: rest.thick_at.filter((mark) => mark.at.trim() && mark.thick.trim()),
     ...(length.trim() && thickness.trim() ? { length, thickness } : {}),
     ...(square.trim() ? { square } : {}),
     ...(Number(even.count) > 0 ? { count: Number(even.count) } : {}),
@@ -174,22 +178,25 @@ function Planning({ fish, planner }: { fish: string; planner: Planner }) {
               }}
             />
           </div>
-          <NativeSelect
-            label={t('planner.belly')}
-            value={rest.belly}
-            data={[
-              { value: 'on', label: t('zones.left-on') },
-              { value: 'before', label: t('zones.off-first') },
-              { value: 'after', label: t('zones.off-each-portion') },
-            ]}
-            onChange={(event) => change({ belly: event.currentTarget.value as Plan['belly'] })}
-          />
-          <NativeSelect
-            label={t('planner.its-shape')}
-            value={rest.shape}
-            data={plan.shapes.map(({ shape, name }) => ({ value: shape, label: name }))}
-            onChange={(event) => change({ shape: event.currentTarget.value as Plan['shape'] })}
-          />
+          <div className={css.pair}>
+            <NativeSelect
+              label={t('planner.belly')}
+              value={rest.belly}
+              data={[
+                { value: 'on', label: t('zones.left-on') },
+                { value: 'before', label: t('zones.off-first') },
+                { value: 'after', label: t('zones.off-each-portion') },
+              ]}
+              onChange={(event) => change({ belly: event.currentTarget.value as Plan['belly'] })}
+            />
+            <NativeSelect
+              label={t('planner.its-shape')}
+              value={rest.shape}
+              data={plan.shapes.map(({ shape, name }) => ({ value: shape, label: name }))}
+              onChange={(event) => change({ shape: event.currentTarget.value as Plan['shape'] })}
+            />
+          </div>
+          <ThickAt marks={rest.thick_at} onMarks={(thick_at) => change({ thick_at })} fault={named} />
         </div>
         <div>
           <h2>{t('planner.what-is-cut-from-it')}</h2>
@@ -204,38 +211,7 @@ function Planning({ fish, planner }: { fish: string; planner: Planner }) {
               {t('planner.no-dish-of-this-fish-yet')} <Link to="/portion/dishes/new">{t('planner.add-a-dish')}</Link>
             </p>
           )}
-          <div className={css.pair}>
-            <TextInput
-              label={t('planner.into-equal-pieces')}
-              placeholder="8"
-              inputMode="numeric"
-              value={even.count ?? ''}
-              error={named('/count')}
-              onChange={(event) => cutEven({ count: event.currentTarget.value })}
-            />
-            <TextInput
-              label={t('planner.or-each-so-wide')}
-              placeholder={t('planner.60-mm')}
-              value={even.width ?? ''}
-              error={named('/width')}
-              onChange={(event) => cutEven({ width: event.currentTarget.value })}
-            />
-            <TextInput
-              label={t('planner.or-medallions-so-thick')}
-              placeholder={t('planner.30-mm')}
-              value={even.medallion ?? ''}
-              error={named('/medallion')}
-              onChange={(event) => cutEven({ ...even, count: '', width: '', medallion: event.currentTarget.value })}
-            />
-            <TextInput
-              label={t('planner.with-a-face-of-at-least')}
-              placeholder="15"
-              inputMode="decimal"
-              value={even.face ?? ''}
-              error={named('/least_face_cm2')}
-              onChange={(event) => cutEven({ ...even, face: event.currentTarget.value })}
-            />
-          </div>
+          <EvenCuts even={even} onEven={cutEven} fault={named} />
           <p className={look.fault} role="alert">
             {named('/kinds') ??
               named('/marks_cm') ??

@@ -27,12 +27,9 @@ import { HandLine } from './HandLine';
 import { isOf } from './isOf';
 import { LightPortion } from './LightPortion';
 import { NewDish } from './NewDish';
-import { OffPortion } from './OffPortion';
+import { OFF_A_PORTION, OffPortion } from './OffPortion';
 import css from './PortionScreen.module.css';
 import { Tally } from './Tally';
-
-/** What may come off a portion that is cut already. */
-const OFF_A_PORTION = ['skin', 'belly', 'pin-bones', 'dark-muscle', 'trim'];
 
 /** The fillets become portions: choose the dish, weigh each piece. */
 export function PortionScreen() {

@@ -12,7 +12,7 @@ use Sectum\Portion\Station;
  *
  * Every fillet is fitted on its own, from the starting shape, so the order in which they came does not matter. The
  * starting shape counts as much as six fillets. What is averaged is mass per length, which is nowhere below nothing, so
- * the mass up to a point rises with it in the average too.
+ * the mass up to a point rises with it in the average too. Thickness is averaged over those that were measured.
  */
 final readonly class HouseShape
 {
@@ -41,7 +41,7 @@ final readonly class HouseShape
     {
         $fillets = array_values(array_filter($fillets, fn (MeasuredFillet $fillet): bool => $fillet->cuts !== []));
         $stations = $starting->stations();
-        $thickness = array_map(fn (Station $station): float => $station->thickness, $stations);
+        $thickness = self::thickness($starting, $fillets);
         $masses = array_map(
             fn (MeasuredFillet $fillet): array => self::masses(
                 ShapeFit::of($starting, $fillet->cuts, $fillet->massGrams, $fillet->lengthCm),
@@ -67,6 +67,29 @@ final readonly class HouseShape
             $pieces === 0 ? null : (100 * $before) / $pieces,
             $pieces === 0 ? null : (100 * $after) / $pieces,
         );
+    }
+
+    /**
+     * The starting thickness and that of the fillets somebody measured, averaged like their masses.
+     *
+     * @param  list<MeasuredFillet>  $fillets
+     * @return list<float>
+     */
+    private static function thickness(FilletShape $starting, array $fillets): array
+    {
+        $thick = fn (FilletShape $shape, float $weight): array => array_map(
+            fn (Station $station): float => $weight * $station->thickness,
+            $shape->stations(),
+        );
+        $sum = $thick($starting, self::STARTS_AS);
+        foreach ($fillets as $fillet) {
+            if ($fillet->marks !== []) {
+                $own = ThicknessFit::of($starting, $fillet->marks, $fillet->thicknessMm);
+                $sum = array_map(fn (float $a, float $b): float => $a + $b, $sum, $thick($own, 1.0));
+            }
+        }
+
+        return $sum;
     }
 
     /** @return list<float> */

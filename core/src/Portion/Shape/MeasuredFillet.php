@@ -14,11 +14,18 @@ final readonly class MeasuredFillet
      * @param  float  $massGrams  above 0
      * @param  float  $lengthCm  above 0
      * @param  list<MeasuredCut>  $cuts
+     * @param  list<MeasuredThickness>  $marks  where somebody measured how thick it is
+     * @param  float  $thicknessMm  greatest, above 0; only asked for with marks
      *
      * @throws BadFillet which names the figure
      */
-    public function __construct(public float $massGrams, public float $lengthCm, public array $cuts)
-    {
+    public function __construct(
+        public float $massGrams,
+        public float $lengthCm,
+        public array $cuts,
+        public array $marks = [],
+        public float $thicknessMm = 1.0,
+    ) {
         $massGrams > 0 || throw new BadFillet('A fillet weighs more than nothing.', $massGrams, '/mass_g');
         $lengthCm > 0 || throw new BadFillet('A fillet is longer than nothing.', $lengthCm, '/length_cm');
     }

@@ -1,0 +1,12 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Sectum\Portion\Together;
+
+use Sectum\Refusal;
+
+/** A figure of a batch of fillets that makes no sense, and where it stands. */
+final class BadBatch extends Refusal
+{
+}
