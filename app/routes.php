@@ -23,6 +23,7 @@ use App\Portion\CutPlan\ShapeController;
 use App\Portion\Dish\DishController;
 use App\Portion\PortionController;
 use App\Portion\Servings\ServingsController;
+use App\Portion\Together\PatternController;
 use App\Portion\Tonight\TonightController;
 use App\Portion\Tray\TrayController;
 use App\Receive\Claims\ClaimController;
@@ -256,6 +257,12 @@ Route::middleware('web')->group(function (): void {
                 'takeBack',
             ])->middleware('takes:void');
             Route::get('portion/fish/{fish}/fillets/{piece}', [FilletController::class, 'show']);
+            Route::post('portion/fish/{fish}/fillets/{piece}/pattern', [PatternController::class, 'preview'])->middleware(
+                'takes:pattern',
+            );
+            Route::put('portion/fish/{fish}/fillets/{piece}/pattern', [PatternController::class, 'lay'])->middleware(
+                'takes:pattern',
+            );
             Route::get('portion/fish/{fish}/fillets/{piece}/zones', [FilletController::class, 'zones']);
             Route::post('portion/fish/{fish}/fillets/{piece}/slices', [FilletController::class, 'slices'])->middleware(
                 'takes:slices',

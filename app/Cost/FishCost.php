@@ -63,7 +63,8 @@ final readonly class FishCost
         }
         $portions = [];
         foreach (PortionBench::portionsOf($fish) as $piece) {
-            if ($piece->bin === null) {
+            // Weighed several together, they are as many products.
+            for ($i = 0; $piece->bin === null && $i < $piece->portions; $i++) {
                 $portions[$piece->dish_id ?? ($fish->dish_id ?? self::NO_DISH)][] = $piece;
             }
         }
@@ -112,7 +113,23 @@ final readonly class FishCost
      */
     public function masses(array $pieces): array
     {
-        return array_map($this->fish->net(...), $pieces);
+        return self::each($this->fish, $pieces);
+    }
+
+    /**
+     * @param  list<Piece>  $pieces  one as often as portions lay on the scale together
+     * @return list<Mass>
+     */
+    private static function each(Fish $fish, array $pieces): array
+    {
+        $shares = [];
+        $masses = [];
+        foreach ($pieces as $piece) {
+            $shares[$piece->id] ??= $fish->net($piece)->shared($piece->portions);
+            $masses[] = array_shift($shares[$piece->id]) ?? Mass::zero();
+        }
+
+        return $masses;
     }
 
     /** @param  list<Mass>  $masses */
@@ -137,7 +154,7 @@ final readonly class FishCost
     ): Cost {
         $products = [];
         foreach ($portions as $dish => $pieces) {
-            $masses = array_map($fish->net(...), $pieces);
+            $masses = self::each($fish, $pieces);
             $products[] = new Product(
                 $dish,
                 self::sum($masses),

@@ -48,7 +48,9 @@ final readonly class FishPortionCosts implements CostOfPortions
             $pieces = $found->portions[$product->id];
             $given = GivenAway::of($product, $found->masses($pieces), $dish->each()->target, $dish->each()->minus);
             foreach ($pieces as $i => $piece) {
-                $over[$piece->id] = $given->givenEach[$i];
+                $over[$piece->id] = isset($over[$piece->id])
+                    ? $over[$piece->id]->plus($given->givenEach[$i])
+                    : $given->givenEach[$i];
             }
         }
 

@@ -9,6 +9,7 @@ use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Sectum\Fish\Bin;
 use Sectum\Fish\Part;
+use Sectum\Measure\Mass;
 
 /**
  * One piece of a fish: the whole, or something cut from another piece.
@@ -22,6 +23,7 @@ use Sectum\Fish\Part;
  * @property string|null $dish_id what a portion is for; null for the fish's usual dish
  * @property string|null $batch_id the portion tray it is on
  * @property string|null $serving_id the plate of several it was put on
+ * @property int $portions how many lay on the scale together; 1 for all but portions of a batch
  * @property bool $broken of a roe, whether its sac is open
  * @property Part|null $scraped_off of scrapings, the part the spoon was over; null when nobody said
  * @property int $place order in which it came onto the board
@@ -33,7 +35,7 @@ final class Piece extends Record
     protected $table = 'pieces';
 
     /** As a new one is, until it is read back. */
-    protected $attributes = ['broken' => false];
+    protected $attributes = ['broken' => false, 'portions' => 1];
 
     /** @return HasMany<Reading, $this> */
     public function readings(): HasMany
@@ -61,6 +63,18 @@ final class Piece extends Record
         }
 
         return null;
+    }
+
+    /** @return list<Mass> what each of them weighs: of several weighed together an even share, to the milligram */
+    public function masses(): array
+    {
+        return ($this->reading()?->mass() ?? Mass::zero())->shared($this->portions);
+    }
+
+    /** One of them, as near as anybody knows. */
+    public function each(): Mass
+    {
+        return $this->masses()[0] ?? Mass::zero();
     }
 
     /** @return array<string, string> */

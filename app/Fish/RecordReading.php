@@ -89,6 +89,7 @@ final readonly class RecordReading
                 $piece->update(['dish_id' => $dish]);
             }
             self::scraped($piece, $fields->maybeString('off'));
+            self::together($piece, $fields->maybeInt('portions'));
             if ($fields->named('sure') && ! $fields->bool('sure')) {
                 $this->mustBePlausible(
                     $onBench,
@@ -199,6 +200,20 @@ final readonly class RecordReading
         if ($off !== null) {
             $piece->part === Part::Scrapings || throw Fault::inField('/off', 'Only scrapings are scraped off a part.');
             $piece->update(['scraped_off' => Part::from($off)]);
+        }
+    }
+
+    /** How many portions lay on the scale together. */
+    private static function together(Piece $piece, ?int $portions): void
+    {
+        if ($portions !== null && $portions !== $piece->portions) {
+            $piece->part === Part::Portion ||
+                throw Fault::inField('/portions', 'Only portions are weighed several together.');
+            $alone = (string) preg_replace('/, \d+ together$/', '', $piece->name);
+            $piece->update([
+                'portions' => $portions,
+                'name' => $portions === 1 ? $alone : "{$alone}, {$portions} together",
+            ]);
         }
     }
 

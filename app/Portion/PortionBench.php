@@ -22,6 +22,7 @@ use App\Portion\CutPlan\Laying;
 use App\Portion\Dish\Dish;
 use App\Portion\Hand\Hand;
 use App\Portion\Hand\HandView;
+use App\Portion\Together\CutPattern;
 use Illuminate\Database\Eloquent\Collection;
 use Sectum\Fish\FatGrade;
 use Sectum\Fish\Part;
@@ -107,6 +108,7 @@ final readonly class PortionBench
         $fillets = CutFrom::fillets($fish);
         $prices = $person->seesPrices() ? $settings : null;
         $costs = self::costs($fish, $prices);
+        $patterns = self::patterns($fish, $fillets);
         $left = Mass::sum(array_map(fn (Piece $piece): Mass => Cut::left($fish, $piece), $fillets));
 
         return [
@@ -119,6 +121,7 @@ final readonly class PortionBench
                     'name' => $piece->name,
                     'left' => $words->mass(Cut::left($fish, $piece)),
                     'can_plan' => LayFillet::isOne($fish, $piece),
+                    'every' => $patterns[$piece->id] ?? null,
                 ],
                 $fillets,
             ),
@@ -130,6 +133,21 @@ final readonly class PortionBench
             'portions' => self::portions($fish, $dish, $words, $prices, $costs),
             'tally' => $dish === null ? null : self::tally($fish, $dish, $words, $prices, $costs),
         ];
+    }
+
+    /**
+     * So manieth portion is weighed alone, by fillets that lie together.
+     *
+     * @param  list<Piece>  $fillets
+     * @return array<array-key, mixed>
+     */
+    private static function patterns(Fish $fish, array $fillets): array
+    {
+        $together = array_filter($fillets, fn (Piece $piece): bool => ! LayFillet::isOne($fish, $piece));
+
+        return $together === []
+            ? []
+            : CutPattern::query()->where('fish_id', $fish->id)->pluck('every', 'piece_id')->all();
     }
 
     /** Only for whoever may see prices. */
@@ -224,7 +242,7 @@ final readonly class PortionBench
         $cuts = Cut::of($fish);
         $portions = [];
         foreach (self::portionsOf($fish) as $piece) {
-            $mass = $piece->reading()?->mass() ?? Mass::zero();
+            $mass = $piece->each();
             $dish = self::dishOf($piece, $usual);
             $band = $dish?->each();
             $placed = $band?->place($mass);
@@ -235,7 +253,10 @@ final readonly class PortionBench
                 'dish' => $dish?->name,
                 'reading' => $piece->reading()->id ?? '',
                 'mass' => $words->mass($mass),
-                'plate' => ($net = $fish->net($piece))->milligrams === $mass->milligrams ? null : $words->text($net),
+                'together' => $piece->portions,
+                'plate' => $piece->portions > 1 || ($net = $fish->net($piece))->milligrams === $mass->milligrams
+                    ? null
+                    : $words->text($net),
                 'off' => $band === null ? null : $words->off($mass->minus($band->target)),
                 'off_mg' => $band === null ? null : $mass->minus($band->target)->milligrams,
                 'placed' => $placed?->value,
@@ -298,7 +319,7 @@ final readonly class PortionBench
             ),
         );
         $tally = Tally::of(
-            array_map(fn (Piece $piece): Mass => $piece->reading()?->mass() ?? Mass::zero(), $own),
+            array_merge(...array_map(fn (Piece $piece): array => $piece->masses(), $own)),
             $band,
         );
 

@@ -20,12 +20,26 @@ return new class extends Migration
             $table->string('made_at');
             $table->index('dish_id');
         });
+        Schema::create('patterns', function (Blueprint $table): void {
+            $table->foreignUlid('piece_id')->primary()->constrained('pieces');
+            $table->foreignUlid('fish_id')->constrained('fish');
+            $table->foreignUlid('dish_id')->constrained('dishes');
+            $table->unsignedInteger('fillets');
+            $table->unsignedInteger('per_fillet');
+            $table->unsignedBigInteger('sd_mg');
+            $table->unsignedInteger('promised');
+            $table->unsignedInteger('every');
+            $table->foreignUlid('laid_by')->constrained('people');
+            $table->string('laid_at');
+            $table->unsignedInteger('version')->default(1);
+        });
         Schema::table('boards', function (Blueprint $table): void {
             $table->string('belly')->default('on');
             $table->json('thick_at')->default('[]');
         });
         Schema::table('pieces', function (Blueprint $table): void {
             $table->ulid('serving_id')->nullable();
+            $table->unsignedSmallInteger('portions')->default(1);
             $table->index('serving_id');
         });
     }

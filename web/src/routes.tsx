@@ -41,6 +41,7 @@ const MakingScreen = screen(() => import('./route/MakingScreen'), 'MakingScreen'
 const MeScreen = screen(() => import('./kitchen/MeScreen'), 'MeScreen');
 const MethodScreen = screen(() => import('./breakdown/MethodScreen'), 'MethodScreen');
 const PeopleScreen = screen(() => import('./kitchen/PeopleScreen'), 'PeopleScreen');
+const PatternScreen = screen(() => import('./portion/PatternScreen'), 'PatternScreen');
 const PlannerScreen = screen(() => import('./portion/PlannerScreen'), 'PlannerScreen');
 const PlateScreen = screen(() => import('./cost/PlateScreen'), 'PlateScreen');
 const PlatesScreen = screen(() => import('./cost/PlatesScreen'), 'PlatesScreen');
@@ -100,6 +101,7 @@ export function KitchenRoutes() {
           <Route path="portion/dishes/:dish" element={<DishScreen />} />
           <Route path="portion/shapes" element={<ShapesScreen />} />
           <Route path="portion/:fish/zones/:piece" element={<ZonesScreen />} />
+          <Route path="portion/:fish/pattern/:piece" element={<PatternScreen />} />
           <Route path="portion/:fish/slices/:piece" element={<SlicesScreen />} />
           <Route path="portion/:fish/plan/:piece" element={<PlannerScreen />} />
           <Route path="portion/:fish" element={<PortionScreen />} />

@@ -9,6 +9,7 @@ use App\Fish\Fish;
 use App\Fish\FishHead;
 use App\Fish\FishTree;
 use App\Fish\KeelView;
+use App\Fish\Piece;
 use App\Fish\Supplier;
 use App\Kitchen\Format\Words;
 use App\Kitchen\Person;
@@ -53,7 +54,7 @@ final readonly class LogList
                     'fish' => FishHead::of($fish, $words),
                     'keel' => KeelView::of($fish, $tree, $words),
                     'edible_yield' => $edible === null || $edible <= 0 ? null : Percent::of($edible)->print(),
-                    'portions' => count(PortionBench::portionsOf($fish)),
+                    'portions' => array_sum(array_map(fn (Piece $piece): int => $piece->portions, PortionBench::portionsOf($fish))),
                 ];
             }, array_values($matching->orderByDesc('number')->forPage($page, self::A_PAGE)->get()->all())),
         ];

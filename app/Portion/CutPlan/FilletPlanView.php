@@ -346,7 +346,10 @@ final readonly class FilletPlanView
                 "{$words->across($slant->sliceMm)} thick.";
         }
 
-        return self::step('portion', $dish?->id, $next->toCm, $aim, $width, $say, $how);
+        // A stretch the planner leaves between two dishes is weighed like what is squared off.
+        $part = $next->kind === '' && $plan->laying->marksCm === [] ? Part::Ends : Part::Portion;
+
+        return self::step($part->value, $dish?->id, $next->toCm, $aim, $width, $say, $how);
     }
 
     /**

@@ -365,7 +365,7 @@ final readonly class Laying
         return $dish === null ? [] : [['dish' => $dish, 'max' => null]];
     }
 
-    private static function usualShape(Fish $fish, Piece $fillet): string
+    public static function usualShape(Fish $fish, Piece $fillet): string
     {
         return match (true) {
             in_array($fillet->part, [Part::Loin, Part::BackLoin], true) => 'loin',

@@ -10,7 +10,6 @@ use App\Kitchen\Person;
 use App\Portion\Dish\Dish;
 use App\Portion\PortionBench;
 use Illuminate\Support\Facades\DB;
-use Sectum\Measure\Mass;
 use Sectum\Portion\NextDish;
 use Sectum\Portion\Placed;
 
@@ -30,7 +29,7 @@ final readonly class GradePieces
             $bands = $dishes->map(fn (Dish $dish) => $dish->each())->all();
             $moved = [];
             foreach (PortionBench::portionsOf($onBoard) as $piece) {
-                $mass = $piece->reading()?->mass() ?? Mass::zero();
+                $mass = $piece->each();
                 $own = PortionBench::dishOf($piece, $usual);
                 $lies = $piece->batch_id !== null || $piece->serving_id !== null || $piece->bin !== null;
                 if ($lies || ($own !== null && $own->each()->place($mass) === Placed::Within)) {

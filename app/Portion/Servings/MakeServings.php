@@ -78,6 +78,8 @@ final readonly class MakeServings
             $one = $ready[$id] ?? throw Fault::inField("{$at}/{$i}", 'There is no such piece waiting.');
             $one->dish->id === $dish->id ||
                 throw Fault::inField("{$at}/{$i}", "{$one->piece->name} was not cut for {$dish->name}.");
+            $one->piece->portions === 1 ||
+                throw Fault::inField("{$at}/{$i}", "{$one->piece->name}: weigh them one by one first.");
             $one->piece->serving_id === null ||
                 throw Fault::conflict("{$one->piece->name} lies on another plate already.", ['piece' => $id]);
             $sum = $sum->plus($one->piece->reading()?->mass() ?? Mass::zero());

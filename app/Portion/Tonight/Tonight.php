@@ -25,10 +25,11 @@ use Illuminate\Support\Facades\DB;
 use Psr\Clock\ClockInterface;
 use Sectum\Fish\Part;
 use Sectum\Measure\Mass;
-use Sectum\Portion\Allocate\Allocation;
-use Sectum\Portion\Allocate\OnBench;
-use Sectum\Portion\Allocate\Wanted;
+use Sectum\Portion\Allocate\Deal;
+use Sectum\Portion\FilletOnBoard;
+use Sectum\Portion\Kind;
 use Sectum\Portion\Placed;
+use Sectum\Portion\Together\UncutPortions;
 
 /**
  * Tonight's demand over all fillets that wait to be portioned, fish by fish: what of which fillet, and what will be
@@ -67,6 +68,7 @@ final readonly class Tonight
         $dishes = Dish::served()->with('species')->get();
         $made = $this->made(array_values($dishes->all()));
         [$bench, $together] = $this->bench($person);
+        $waiting = Fish::forTheBench()->where('stage', Stage::BreakDown->value)->orderBy('number')->get();
         $species = Species::query()
             ->where(
                 fn ($query) => $query
@@ -79,9 +81,12 @@ final readonly class Tonight
         foreach ($species as $i => $one) {
             $own = array_values($dishes->where('species_id', $one->id)->all());
             $fillets = $bench[$one->id] ?? [];
+            $fixed = array_map(self::fixed(...), $fillets);
+            $free = array_values(array_filter($fillets, fn (int $k): bool => $fixed[$k] === null, ARRAY_FILTER_USE_KEY));
             $started = hrtime(true);
+            $by = self::byHand(array_values(array_filter($fixed, fn (?array $one): bool => $one !== null)));
             $answer = $deal
-                ? self::dealt($own, $fillets, $need, $made, $settings, function (float $done) use (
+                ? self::dealt($own, $free, self::left($own, $need, $made, $by), $settings, function (float $done) use (
                     $progress,
                     $i,
                     $species,
@@ -91,46 +96,24 @@ final readonly class Tonight
                     }
                 })
                 : null;
+            $uncut = $waiting->where('species_id', $one->id);
             $groups[] = [
                 'fish' => $one->name,
+                'uncut' => $uncut->count(),
                 'dishes' => array_map(
-                    fn (Dish $dish): array => [
-                        'dish' => $dish->id,
-                        'name' => $dish->name,
-                        'target' => $words->mass($dish->band()->target),
-                        'priority' => $dish->priority->value,
-                        'need' => $need[$dish->id] ?? 0,
-                        'made' => $made[$dish->id] ?? 0,
-                        'comes' => $answer?->made[$dish->id] ?? null,
-                        'short' => $answer?->short[$dish->id] ?? null,
-                        'beyond' => $answer?->surplus[$dish->id] ?? null,
-                    ],
+                    fn (Dish $dish): array => self::dish(
+                        $dish,
+                        $need[$dish->id] ?? 0,
+                        $made[$dish->id] ?? 0,
+                        $answer === null && $by === [] ? null : ($answer->made[$dish->id] ?? 0) + ($by[$dish->id] ?? 0),
+                        array_values($uncut->all()),
+                        $words,
+                    ),
                     $own,
                 ),
-                'fillets' => array_map(
-                    fn (FilletPlan $plan, int $k): array => [
-                        'fish' => $plan->piece->fish_id,
-                        'piece' => $plan->piece->id,
-                        'name' => $plan->piece->name,
-                        'number' => $plan->fishNumber,
-                        'left' => $words->mass($plan->left),
-                        'available' => $words->mass(Mass::ofGrams(self::available($plan))),
-                        'counts' => $answer === null
-                                ? []
-                                : array_map(
-                                    fn (Dish $dish): array => [
-                                        'dish' => $dish->id,
-                                        'name' => $dish->name,
-                                        'count' => $answer->counts[$k][$dish->id] ?? 0,
-                                    ],
-                                    $own,
-                                ),
-                    ],
-                    $fillets,
-                    array_keys($fillets),
-                ),
+                'fillets' => self::fillets($fillets, $fixed, $answer, $own, $words),
                 'together' => $together[$one->id] ?? [],
-                'gap_pct' => $answer?->gapPct(),
+                'gap_pct' => $answer?->gapPct,
                 'seconds' => $answer === null ? null : (hrtime(true) - $started) / 1e9,
                 'said' => $answer === null ? '' : self::said($own, $answer),
             ];
@@ -147,45 +130,50 @@ final readonly class Tonight
 
     /**
      * @param  list<Dish>  $dishes
-     * @param  list<FilletPlan>  $fillets
-     * @param  array<array-key, int>  $need
-     * @param  array<string, int>  $made
+     * @param  list<FilletPlan>  $fillets  none that the cook has fixed
+     * @param  array<string, int>  $left  wanted still, by dish
      * @param  Closure(float): void  $progress
      */
     private static function dealt(
         array $dishes,
         array $fillets,
-        array $need,
-        array $made,
+        array $left,
         Settings $settings,
         Closure $progress,
-    ): ?Allocation {
-        $bench = array_map(
-            fn (FilletPlan $plan): OnBench => new OnBench(
-                $plan->piece->id,
-                max(1.0, $plan->left->grams()),
-                min(self::available($plan), max(1.0, $plan->left->grams())),
+    ): ?Deal {
+        return Deal::of(
+            array_map(fn (FilletPlan $plan): FilletOnBoard => $plan->fillet, $fillets),
+            array_map(
+                fn (Dish $dish): Kind => $dish->kind($settings)->valued(
+                    $dish->priority->weight() * max(1, $dish->worth($settings)->minor) / $dish->per_plate,
+                ),
+                $dishes,
             ),
-            $fillets,
+            $left,
+            $progress,
         );
-        $most = max([0.0, ...array_map(fn (OnBench $fillet): float => $fillet->availableGrams, $bench)]);
-        $wanted = [];
-        foreach ($dishes as $dish) {
-            $left = max(0, ($need[$dish->id] ?? 0) - ($made[$dish->id] ?? 0));
-            $target = $dish->band()->target->grams();
-            if ($target <= $most || $left > 0) {
-                // One more than wanted is worth no more than its flesh elsewhere: nothing is cut that nobody asked for.
-                $wanted[] = new Wanted(
-                    $dish->id,
-                    $target,
-                    $left,
-                    $dish->priority->weight() * max(1, $dish->worth($settings)->minor),
-                    0.0,
-                );
+    }
+
+    /**
+     * What the cook has fixed by hand on a fillet: own marks, or at most so many of each; null when it is free.
+     *
+     * @return array<string, int>|null pieces by dish
+     */
+    private static function fixed(FilletPlan $plan): ?array
+    {
+        $laying = $plan->laying;
+        $limited = array_filter($laying->kinds, fn (array $kind): bool => $kind['max'] !== null);
+        if (BoardFillet::under($plan->piece) === null || ($laying->marksCm === [] && $limited === [])) {
+            return null;
+        }
+        $counts = [];
+        foreach ($plan->ahead() as $piece) {
+            if ($piece->kind !== '') {
+                $counts[$piece->kind] = ($counts[$piece->kind] ?? 0) + 1;
             }
         }
 
-        return $wanted === [] ? null : Allocation::of($bench, $wanted, 0.0, $progress);
+        return $counts;
     }
 
     private static function available(FilletPlan $plan): float
@@ -193,18 +181,129 @@ final readonly class Tonight
         return $plan->overdrawn ? 0.0 : max(0.0, $plan->fillet->availableGrams());
     }
 
-    /** @param  list<Dish>  $dishes */
-    private static function said(array $dishes, Allocation $answer): string
+    /**
+     * Wanted still, in pieces: less what was cut today, and what the cook has fixed.
+     *
+     * @param  list<Dish>  $dishes
+     * @param  array<array-key, int>  $need
+     * @param  array<string, int>  $made
+     * @param  array<string, int>  $fixed  pieces
+     * @return array<string, int>
+     */
+    private static function left(array $dishes, array $need, array $made, array $fixed): array
     {
-        $short = array_filter(
-            array_map(
-                fn (Dish $dish): string => ($answer->short[$dish->id] ?? 0) > 0
-                    ? "{$answer->short[$dish->id]} of {$dish->name}"
-                    : '',
-                $dishes,
-            ),
-            fn (string $one): bool => $one !== '',
-        );
+        $left = [];
+        foreach ($dishes as $dish) {
+            $portions = max(0, ($need[$dish->id] ?? 0) - ($made[$dish->id] ?? 0));
+            $left[$dish->id] = max(0, $portions * $dish->per_plate - ($fixed[$dish->id] ?? 0));
+        }
+
+        return $left;
+    }
+
+    /**
+     * @param  list<array<string, int>>  $fixed  by fillet, by dish
+     * @return array<string, int> pieces by dish
+     */
+    private static function byHand(array $fixed): array
+    {
+        $all = [];
+        foreach ($fixed as $counts) {
+            foreach ($counts as $dish => $pieces) {
+                $all[$dish] = ($all[$dish] ?? 0) + $pieces;
+            }
+        }
+
+        return $all;
+    }
+
+    /**
+     * @param  int|null  $pieces  that the fillets give; null while nothing is dealt out
+     * @param  list<Fish>  $uncut
+     * @return Answer
+     */
+    private static function dish(Dish $dish, int $need, int $made, ?int $pieces, array $uncut, Words $words): array
+    {
+        $comes = $pieces === null ? null : intdiv($pieces, $dish->per_plate);
+
+        return [
+            'dish' => $dish->id,
+            'name' => $dish->name,
+            'target' => $words->mass($dish->band()->target),
+            'priority' => $dish->priority->value,
+            'need' => $need,
+            'made' => $made,
+            'comes' => $comes,
+            'short' => $comes === null ? null : max(0, $need - $made - $comes),
+            'beyond' => $comes === null ? null : max(0, $made + $comes - $need),
+            'uncut' => self::uncut($dish, $uncut),
+        ];
+    }
+
+    /**
+     * What fish nobody cut yet should give of a dish, were all of them cut for it.
+     *
+     * @param  list<Fish>  $fish
+     * @return array{about: int, sure: int}|null null when there is none, or nothing is expected of it
+     */
+    private static function uncut(Dish $dish, array $fish): ?array
+    {
+        $sides = array_values(array_filter(array_map(ExpectedSides::of(...), $fish)));
+        if ($sides === []) {
+            return null;
+        }
+        $portions = UncutPortions::of($sides, $dish->band()->target->grams());
+
+        return ['about' => (int) round($portions->expected), 'sure' => $portions->sure];
+    }
+
+    /**
+     * @param  list<FilletPlan>  $plans
+     * @param  list<array<string, int>|null>  $fixed  by fillet
+     * @param  list<Dish>  $dishes
+     * @return list<Answer>
+     */
+    private static function fillets(array $plans, array $fixed, ?Deal $answer, array $dishes, Words $words): array
+    {
+        $fillets = [];
+        $free = 0;
+        foreach ($plans as $k => $plan) {
+            $counts = $fixed[$k] ?? ($answer->counts[$free] ?? null);
+            $free += $fixed[$k] === null ? 1 : 0;
+            $fillets[] = [
+                'fish' => $plan->piece->fish_id,
+                'piece' => $plan->piece->id,
+                'name' => $plan->piece->name,
+                'number' => $plan->fishNumber,
+                'left' => $words->mass($plan->left),
+                'available' => $words->mass(Mass::ofGrams(self::available($plan))),
+                'fixed' => $fixed[$k] !== null,
+                'counts' => $counts === null
+                    ? []
+                    : array_map(
+                        fn (Dish $dish): array => [
+                            'dish' => $dish->id,
+                            'name' => $dish->name,
+                            'count' => $counts[$dish->id] ?? 0,
+                        ],
+                        $dishes,
+                    ),
+            ];
+        }
+
+        return $fillets;
+    }
+
+    /** @param  list<Dish>  $dishes */
+    private static function said(array $dishes, Deal $answer): string
+    {
+        $short = [];
+        foreach ($dishes as $dish) {
+            $portions = intdiv(($answer->short[$dish->id] ?? 0) + $dish->per_plate - 1, $dish->per_plate);
+            if ($portions > 0) {
+                $short[] = "{$portions} of {$dish->name}";
+            }
+        }
 
         return $short === []
             ? 'There is enough for all that is wanted.'
@@ -248,7 +347,8 @@ final readonly class Tonight
      */
     private function made(array $dishes): array
     {
-        $bands = array_column(array_map(fn (Dish $dish): array => [$dish->id, $dish->band()], $dishes), 1, 0);
+        $bands = array_column(array_map(fn (Dish $dish): array => [$dish->id, $dish->each()], $dishes), 1, 0);
+        $plates = array_column(array_map(fn (Dish $dish): array => [$dish->id, $dish->per_plate], $dishes), 1, 0);
         $made = [];
         $rows = Row::all(
             Piece::rows()
@@ -262,15 +362,20 @@ final readonly class Tonight
                     '>=',
                     Moment::written(Settings::load()->time->begins(Moment::day($this->clock->now()))),
                 )
-                ->get([DB::raw('coalesce(pieces.dish_id, fish.dish_id) as dish'), 'readings.mass_mg']),
+                ->get([DB::raw('coalesce(pieces.dish_id, fish.dish_id) as dish'), 'readings.mass_mg', 'pieces.portions']),
         );
         foreach ($rows as $row) {
             $band = $bands[$row->text('dish')] ?? null;
-            if ($band !== null && $band->place(Mass::ofMilligrams((int) $row->number('mass_mg'))) !== Placed::Under) {
-                $made[$row->text('dish')] = ($made[$row->text('dish')] ?? 0) + 1;
+            $many = max(1, (int) $row->number('portions'));
+            $each = Mass::ofMilligrams(intdiv((int) $row->number('mass_mg'), $many));
+            if ($band !== null && $band->place($each) !== Placed::Under) {
+                $made[$row->text('dish')] = ($made[$row->text('dish')] ?? 0) + $many;
             }
         }
 
-        return $made;
+        return array_combine(
+            array_keys($made),
+            array_map(fn (string $dish, int $pieces): int => intdiv($pieces, $plates[$dish]), array_keys($made), $made),
+        );
     }
 }

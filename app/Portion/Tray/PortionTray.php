@@ -53,15 +53,25 @@ final class PortionTray extends Record
         return $pieces;
     }
 
-    /** @return list<non-empty-list<Piece>> what a guest gets, each of one piece or of those put on a plate together */
+    /** @return list<TrayPortion> in the order they were cut */
     public function portions(): array
     {
-        $portions = [];
+        $together = [];
         foreach ($this->pieces as $piece) {
-            $portions[$piece->serving_id ?? $piece->id][] = $piece;
+            $together[$piece->serving_id ?? $piece->id][] = $piece;
+        }
+        $portions = [];
+        foreach ($together as $pieces) {
+            $nets = Mass::sum(array_map(self::net(...), $pieces))->shared($pieces[0]->portions);
+            $boards = Mass::sum(
+                array_map(fn (Piece $piece): Mass => $piece->reading()?->mass() ?? Mass::zero(), $pieces),
+            )->shared($pieces[0]->portions);
+            foreach ($boards as $i => $board) {
+                $portions[] = new TrayPortion($pieces, $board, $nets[$i] ?? $board);
+            }
         }
 
-        return array_values($portions);
+        return $portions;
     }
 
     /** What one piece on it weighs now: a skin that was weighed off it is gone. */

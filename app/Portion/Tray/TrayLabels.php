@@ -34,7 +34,7 @@ final readonly class TrayLabels
     {
         $portions = $this->batch->portions();
         $lots = $this->lots();
-        $net = Mass::sum(array_map(PortionTray::net(...), array_merge(...$portions)));
+        $net = Mass::sum(array_map(fn (TrayPortion $one): Mass => $one->net, $portions));
 
         // Fish of several lots on one tray: the tray's own number leads to all of them.
         return $this->label(count($lots) === 1 ? $lots[0] : "T-{$this->batch->number}", $net, count($portions), '');
@@ -44,7 +44,8 @@ final readonly class TrayLabels
     public function each(): array
     {
         $labels = [];
-        foreach ($this->batch->portions() as $on) {
+        foreach ($this->batch->portions() as $portion) {
+            $on = $portion->pieces;
             $of = array_map(fn (Piece $piece): string => $piece->fish_id, $on);
             $lots = array_values(
                 array_unique(
@@ -56,7 +57,7 @@ final readonly class TrayLabels
             );
             $labels[] = $this->label(
                 count($lots) === 1 ? $lots[0] : "T-{$this->batch->number}",
-                Mass::sum(array_map(PortionTray::net(...), $on)),
+                $portion->net,
                 null,
                 implode(', ', array_map(fn (Piece $piece): string => $piece->name, $on)),
             );

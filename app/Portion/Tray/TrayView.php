@@ -72,10 +72,7 @@ final readonly class TrayView
             ->get();
         $cuts = array_merge(...array_map(Cut::of(...), array_values($fish->all())));
         $tally = Tally::of(
-            array_map(
-                fn (array $on): Mass => Mass::sum(array_map(self::mass(...), $on)),
-                $batch->portions(),
-            ),
+            array_map(fn (TrayPortion $one): Mass => $one->board, $batch->portions()),
             $batch->dish->band(),
         );
         $labels = new TrayLabels($batch, array_values($fish->all()));
@@ -191,19 +188,20 @@ final readonly class TrayView
         $ready = [];
         foreach (ReadyPortions::of($now) as $one) {
             $dish = $one->dish;
-            $mass = self::mass($one->piece);
+            $mass = $one->piece->each();
             $ready[$dish->id] ??= [
                 'dish' => $dish->id,
                 'name' => $dish->name,
                 'pieces' => [],
                 'under' => 0,
+                'cut' => 0,
                 'portions' => 0,
                 'loose' => 0,
             ];
             if ($dish->per_plate > 1 && $one->piece->serving_id === null) {
                 $ready[$dish->id]['loose']++;
             } elseif ($dish->per_plate === 1 && $dish->band()->place($mass) === Placed::Under) {
-                $ready[$dish->id]['under']++;
+                $ready[$dish->id]['under'] += $one->piece->portions;
             } else {
                 $ready[$dish->id]['pieces'][] = [
                     'piece' => $one->piece->id,
@@ -211,11 +209,12 @@ final readonly class TrayView
                     'fish' => $one->fish->title(),
                     'mass' => $words->mass($mass),
                 ];
-                $ready[$dish->id]['portions'] = intdiv(count($ready[$dish->id]['pieces']), $dish->per_plate);
+                $ready[$dish->id]['cut'] += $one->piece->portions;
+                $ready[$dish->id]['portions'] = intdiv($ready[$dish->id]['cut'], $dish->per_plate);
             }
         }
 
-        return array_values($ready);
+        return array_values(array_map(fn (array $of): array => array_diff_key($of, ['cut' => 0]), $ready));
     }
 
     private static function net(PortionTray $batch): Mass

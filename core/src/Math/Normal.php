@@ -123,6 +123,12 @@ final readonly class Normal
         return 0.5 - $density * $sum;
     }
 
+    /** The share of a normal of some mean and spread at or above a value; all or nothing where nothing spreads. */
+    public static function reaches(float $value, float $mean, float $sd): float
+    {
+        return $sd > 0 ? self::above(($value - $mean) / $sd) : ($mean >= $value - 1e-9 ? 1.0 : 0.0);
+    }
+
     /** The value a chi-squared of one degree of freedom exceeds with chance $p (above 0, below 1). */
     public static function chiSquaredExceededBy(float $p): float
     {

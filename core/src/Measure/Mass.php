@@ -6,6 +6,7 @@ namespace Sectum\Measure;
 
 use Brick\Math\BigDecimal;
 use Brick\Math\RoundingMode;
+use Sectum\Math\LargestRemainder;
 
 /**
  * A mass, or a difference of masses, as a whole number of milligrams.
@@ -100,6 +101,20 @@ final readonly class Mass
         }
 
         return new self($milligrams);
+    }
+
+    /**
+     * Shared out evenly, to the milligram: the parts add up to the whole.
+     *
+     * @param  int  $parts  1 or more
+     * @return list<self>
+     */
+    public function shared(int $parts): array
+    {
+        return array_map(
+            self::ofMilligrams(...),
+            LargestRemainder::split($this->milligrams, array_fill(0, max(1, $parts), 1)),
+        );
     }
 
     public function plus(self $other): self

@@ -76,6 +76,19 @@ final readonly class FilletOnBoard
         return new self($shape, $whole, $lengthCm, $thicknessMm, $whole * $behind, $minTailMm);
     }
 
+    /** The same fillet with everything up to a mass counted as squared off. */
+    public function squaredTo(float $grams): self
+    {
+        return new self(
+            $this->shape,
+            $this->massGrams,
+            $this->lengthCm,
+            $this->thicknessMm,
+            $grams,
+            $this->minTailMm,
+        );
+    }
+
     public function availableGrams(): float
     {
         return $this->endGrams - $this->squareHeadGrams;

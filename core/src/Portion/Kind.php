@@ -74,14 +74,20 @@ final readonly class Kind
         return $this->with($this->targetGrams, $this->minusGrams, $this->plusGrams, $max);
     }
 
-    private function with(float $target, float $minus, float $plus, ?int $max): self
+    /** The same kind, worth something else. */
+    public function valued(float $value): self
+    {
+        return $this->with($this->targetGrams, $this->minusGrams, $this->plusGrams, $this->max, $value);
+    }
+
+    private function with(float $target, float $minus, float $plus, ?int $max, ?float $value = null): self
     {
         return new self(
             $this->id,
             $target,
             $minus,
             $plus,
-            $this->value,
+            $value ?? $this->value,
             $max,
             $this->minMm,
             $this->maxMm,

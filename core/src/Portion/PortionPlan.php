@@ -15,8 +15,6 @@ use Sectum\Message;
  */
 final readonly class PortionPlan
 {
-    private const EXACT_MG = 1000;
-
     private const HAIR = 1e-7;
 
     /** How finely sharing is tried when thickness stands in the way of all of it. */
@@ -24,9 +22,6 @@ final readonly class PortionPlan
 
     /** Pieces of one fillet: beyond this nobody cuts portions. */
     public const MOST_PIECES = 1_000;
-
-    /** Ways in which a fillet can be cut up to some place that are still held in memory. */
-    private const MOST_WAYS = 150_000;
 
     /**
      * @param  array<string, int>  $counts  by kind
@@ -57,7 +52,7 @@ final readonly class PortionPlan
     {
         self::mustBeCuttable($fillet, $kinds);
 
-        return self::laid($fillet, $kinds, self::bestOrder($fillet, $kinds, $trimPerKg), 0.0, $trimPerKg);
+        return self::laid($fillet, $kinds, BestOrder::of($fillet, $kinds, $trimPerKg), 0.0, $trimPerKg);
     }
 
     /**
@@ -140,6 +135,52 @@ final readonly class PortionPlan
     }
 
     /**
+     * This plan, and what another gives of the same fillet farther on; the stretch between goes to no dish.
+     *
+     * @param  self  $late  of the same fillet, its squared head reaching to where that one begins
+     * @param  float  $trimPerKg  what a kilo of everything else is worth, 0 or more
+     */
+    public function then(self $late, float $trimPerKg): self
+    {
+        $at = $this->pieces === []
+            ? $this->fillet->squareHeadGrams
+            : $this->fillet->gramsUpTo($this->pieces[count($this->pieces) - 1]->toCm);
+        $to = $late->fillet->squareHeadGrams;
+        $mm = $this->fillet->thickness($at, $to);
+        $between = $to > $at + self::HAIR
+            ? [new PlannedPiece('', $this->fillet->cm($at), $this->fillet->cm($to), $to - $at, $mm->thin, $mm->thick)]
+            : [];
+        $leftOver = $this->leftOverGrams + $late->leftOverGrams - $this->fillet->massGrams;
+        $trim = fn (self $plan): float => ($trimPerKg * $plan->leftOverGrams) / 1000;
+
+        return new self(
+            $this->fillet,
+            [...$this->counts, ...$late->counts],
+            $this->value - $trim($this) + $late->value - $trim($late) + ($trimPerKg * $leftOver) / 1000,
+            $leftOver,
+            max($this->shrink, $late->shrink),
+            max($this->grow, $late->grow),
+            [...$this->pieces, ...$between, ...$late->pieces],
+            [...$this->stoppedBy, ...$late->stoppedBy],
+        );
+    }
+
+    /** Nothing cut of a fillet yet. */
+    public static function none(FilletOnBoard $fillet, float $trimPerKg): self
+    {
+        return new self(
+            $fillet,
+            [],
+            ($trimPerKg * $fillet->massGrams) / 1000,
+            $fillet->massGrams,
+            0.0,
+            0.0,
+            [],
+            [],
+        );
+    }
+
+    /**
      * The other school: counts as for pieces at their targets, and what is left over before the tail cut shared among
      * them, all by one fraction of their own "plus".
      *
@@ -149,7 +190,7 @@ final readonly class PortionPlan
     public static function evenShare(FilletOnBoard $fillet, array $kinds, float $trimPerKg): self
     {
         self::mustBeCuttable($fillet, $kinds);
-        $order = self::bestOrder($fillet, $kinds, $trimPerKg);
+        $order = BestOrder::of($fillet, $kinds, $trimPerKg);
         $targets = array_sum(array_map(fn (int $i): float => $kinds[$i]->targetGrams, $order));
         $more = array_sum(array_map(fn (int $i): float => $kinds[$i]->plusGrams, $order));
         $most = $more > 0 ? min(1.0, max(0.0, $fillet->availableGrams() - $targets) / $more) : 0.0;
@@ -172,7 +213,7 @@ final readonly class PortionPlan
         $at = 0.0;
         foreach ($order as $i) {
             $end = $at + $kinds[$i]->targetGrams + $grow * $kinds[$i]->plusGrams;
-            if (! self::suits($fillet, $kinds[$i], $at, $end)) {
+            if (! BestOrder::suits($fillet, $kinds[$i], $at, $end)) {
                 return false;
             }
             $at = $end;
@@ -206,85 +247,6 @@ final readonly class PortionPlan
     }
 
     /**
-     * The most valuable order of kinds at their targets, by places in the list.
-     *
-     * A state is the mass cut so far with how often each limited kind was used, the latter as one number with a digit a
-     * kind.
-     *
-     * @param  non-empty-list<Kind>  $kinds
-     * @return list<int>
-     */
-    private static function bestOrder(FilletOnBoard $fillet, array $kinds, float $trimPerKg): array
-    {
-        $end = $fillet->availableGrams() * self::EXACT_MG + self::HAIR;
-        $steps = [];
-        $digit = 1;
-        foreach ($kinds as $i => $kind) {
-            $mass = (int) round($kind->targetGrams * self::EXACT_MG);
-            $limited = $kind->max !== null && $kind->max * $mass < $end;
-            $steps[] = [
-                $i,
-                $kind,
-                $mass,
-                $kind->value - ($trimPerKg * $kind->targetGrams) / 1000,
-                $limited ? $digit : 0,
-                (int) $kind->max,
-            ];
-            $digit *= $limited ? $kind->max + 1 : 1;
-        }
-        /** @var array<int, array<int, array{float, int, int}>> $reached by mass, then use: gain, use before, kind */
-        $reached = [0 => [0 => [0.0, 0, 0]]];
-        /** @var \SplMinHeap<int> $open */
-        $open = new \SplMinHeap();
-        $open->insert(0);
-        $best = [0.0, 0, 0];
-        $ways = 1;
-        while (! $open->isEmpty()) {
-            $cut = $open->extract();
-            foreach ($reached[$cut] ?? [] as $used => [$gain]) {
-                if ($gain > $best[0] + self::HAIR) {
-                    $best = [$gain, $cut, $used];
-                }
-            }
-            foreach ($steps as [$i, $kind, $mass, $more, $digit, $max]) {
-                $next = $cut + $mass;
-                if ($next > $end || ! self::suits($fillet, $kind, $cut / self::EXACT_MG, $next / self::EXACT_MG)) {
-                    continue;
-                }
-                foreach ($reached[$cut] ?? [] as $used => [$gain]) {
-                    if ($digit > 0 && intdiv($used, $digit) % ($max + 1) === $max) {
-                        continue;
-                    }
-                    if (! isset($reached[$next])) {
-                        $open->insert($next);
-                    }
-                    $then = $reached[$next][$used + $digit] ?? null;
-                    if ($then === null && ++$ways > self::MOST_WAYS) {
-                        throw new BadFillet(
-                            'These kinds can follow one another in too many ways on a fillet of this size. Ask '.
-                                'for fewer kinds, or limit how many of each.',
-                            count($kinds),
-                            '/kinds',
-                        );
-                    }
-                    if ($then === null || $then[0] < $gain + $more - self::HAIR) {
-                        $reached[$next][$used + $digit] = [$gain + $more, $used, $i];
-                    }
-                }
-            }
-        }
-        $order = [];
-        [, $cut, $used] = $best;
-        while ($cut > 0 && isset($reached[$cut][$used])) {
-            [, $used, $i] = $reached[$cut][$used];
-            $order[] = $i;
-            $cut -= $steps[$i][2];
-        }
-
-        return array_reverse($order);
-    }
-
-    /**
      * An order in which these counts suit where they come to lie; null when there is none.
      *
      * @param  non-empty-list<Kind>  $kinds
@@ -309,7 +271,7 @@ final readonly class PortionPlan
         }
         foreach ($kinds as $i => $kind) {
             $end = $cut + $kind->targetGrams - $shrink * $kind->minusGrams;
-            if (($left[$i] ?? 0) === 0 || ! self::suits($fillet, $kind, $cut, $end)) {
+            if (($left[$i] ?? 0) === 0 || ! BestOrder::suits($fillet, $kind, $cut, $end)) {
                 continue;
             }
             $rest = self::sequence(
@@ -327,18 +289,6 @@ final readonly class PortionPlan
         $failed[$key] = true;
 
         return null;
-    }
-
-    private static function suits(FilletOnBoard $fillet, Kind $kind, float $from, float $to): bool
-    {
-        $mm = $fillet->thickness($fillet->squareHeadGrams + $from, $fillet->squareHeadGrams + $to);
-
-        return $kind->suits($mm->thin + self::HAIR, $mm->thick - self::HAIR) &&
-            (($kind->fromShare === null && $kind->toShare === null) ||
-                $kind->reaches(
-                    $fillet->shareOfLength($fillet->squareHeadGrams + $from),
-                    $fillet->shareOfLength($fillet->squareHeadGrams + $to),
-                ));
     }
 
     /**

@@ -105,6 +105,66 @@ final class TonightTest extends TestCase
         self::assertSame('There is enough for all that is wanted.', $dealt->json('groups.0.said'));
     }
 
+    public function test_what_the_cook_fixed_on_a_fillet_stays_and_the_others_are_dealt_around_it(): void
+    {
+        $fish = $this->filleted();
+        $this->want($this->plate, 12);
+        $this->want($this->tasting, 6);
+        $side = (string) $this->api('GET', "/portion/fish/{$fish}")->json('sources.0.piece');
+        $this->api('PUT', "/portion/fish/{$fish}/fillets/{$side}", [
+            'kinds' => [['dish' => $this->plate, 'max' => 2], ['dish' => $this->tasting, 'max' => 4]],
+        ])->assertOk();
+        foreach ([1, 2] as $ignored) {
+            $group = $this->api('POST', '/portion/tonight/runs/'.self::id())->assertOk()->json('groups.0');
+            $fixed = collect((array) data_get($group, 'fillets'))->keyBy('piece')->get($side);
+            self::assertTrue(data_get($fixed, 'fixed'));
+            self::assertSame(
+                [$this->plate => 2, $this->tasting => 4],
+                array_column((array) data_get($fixed, 'counts'), 'count', 'dish'),
+            );
+            $free = collect((array) data_get($group, 'fillets'))->firstWhere('fixed', false);
+            // The other side gives what is left of it, and no more than that.
+            $counts = array_column((array) data_get($free, 'counts'), 'count', 'dish');
+            self::assertLessThanOrEqual(2, $counts[$this->tasting]);
+            self::assertGreaterThan(4, $counts[$this->plate]);
+            self::assertSame(2 + $counts[$this->plate], data_get($group, 'dishes.0.comes'));
+        }
+    }
+
+    public function test_a_dish_of_the_tail_is_dealt_to_tails_alone(): void
+    {
+        $this->filleted();
+        Dish::query()
+            ->whereKey($this->tasting)
+            ->update(['stretch' => 'tail']);
+        $this->want($this->plate, 4);
+        $this->want($this->tasting, 30);
+        $group = $this->api('POST', '/portion/tonight/runs/'.self::id())->assertOk()->json('groups.0');
+        foreach ((array) data_get($group, 'fillets') as $fillet) {
+            $counts = array_column((array) data_get($fillet, 'counts'), 'count', 'dish');
+            // By weight alone a side would give twenty; its tail third a few.
+            self::assertLessThan(9, $counts[$this->tasting]);
+            self::assertGreaterThan(0, $counts[$this->tasting]);
+        }
+        self::assertGreaterThan(0, data_get($group, 'dishes.1.short'));
+    }
+
+    public function test_fish_not_cut_yet_count_with_what_they_should_give_and_a_chance(): void
+    {
+        $this->received();
+        $this->received();
+        $this->want($this->plate, 20);
+        $group = $this->api('GET', '/portion/tonight')->assertOk()->json('groups.0');
+        self::assertSame(2, data_get($group, 'uncut'));
+        [$about, $sure] = [data_get($group, 'dishes.0.uncut.about'), data_get($group, 'dishes.0.uncut.sure')];
+        self::assertGreaterThan(10, $about);
+        self::assertLessThanOrEqual($about, $sure);
+        self::assertGreaterThan(0, $sure);
+        // Once cut and on the portion bench it is no uncut fish any more.
+        $this->filleted();
+        self::assertSame(2, $this->api('GET', '/portion/tonight')->json('groups.0.uncut'));
+    }
+
     public function test_a_dish_that_comes_first_is_the_last_to_run_short(): void
     {
         $this->filleted('400 g', '300 g');

@@ -7,6 +7,7 @@ import { sessionEnded } from './session';
 
 type Schemas = components['schemas'];
 export type Zones = Schemas['Zones'];
+export type Pattern = Schemas['Pattern'];
 export type Servings = Schemas['Servings'];
 export type Problem = Schemas['Problem'];
 export type Keel = Schemas['Keel'];

@@ -22,6 +22,7 @@ import { useOutbox, usePut } from '../ui/usePut';
 import { weightText } from '../ui/weightText';
 import { lowerFirst } from '../ui/words';
 import { DishLabel } from './DishLabel';
+import { DishNotes } from './DishNotes';
 import { FilletDrawing } from './FilletDrawing';
 import { HandLine } from './HandLine';
 import { isOf } from './isOf';
@@ -30,6 +31,7 @@ import { NewDish } from './NewDish';
 import { OFF_A_PORTION, OffPortion } from './OffPortion';
 import css from './PortionScreen.module.css';
 import { Tally } from './Tally';
+import { Together } from './Together';
 
 /** The fillets become portions: choose the dish, weigh each piece. */
 export function PortionScreen() {
@@ -50,6 +52,7 @@ function Board({ bench }: { bench: PortionBench }) {
   const [picked, setPicked] = useState<string | null>(null);
   const [from, setFrom] = useState<string | null>(state?.from ?? null);
   const [off, setOff] = useState<string | null>(null);
+  const [many, setMany] = useState('');
   const [guess, setGuess] = useState<string | null>(null);
   const [writing, setWriting] = useState(false);
   const [changing, setChanging] = useState(false);
@@ -105,11 +108,13 @@ function Board({ bench }: { bench: PortionBench }) {
         ...(part === 'portion' && cutFor ? { dish: cutFor.id } : {}),
         ...(next?.to_cm ? { to_cm: next.to_cm } : {}),
         ...(guess && part === 'portion' ? { guess } : {}),
+        ...(Number(many) > 1 && part === 'portion' ? { portions: Number(many) } : {}),
       },
     });
     setGuess(null);
     setPicked(null);
     setOff(null);
+    setMany('');
   };
   /** The weight that was asked about, recorded as it is. */
   const sure = () => {
@@ -213,9 +218,7 @@ function Board({ bench }: { bench: PortionBench }) {
             )}
           </div>
         )}
-        {dish?.unsuited && (
-          <p className={look.caution}>{t('portion.unsuited', { lot: dish.unsuited, dish: dish.name })}</p>
-        )}
+        {dish && <DishNotes dish={dish} />}
         {(bench.dishes.length === 0 || writing) &&
           (me.sees_prices ? (
             <NewDish
@@ -228,12 +231,6 @@ function Board({ bench }: { bench: PortionBench }) {
             <p>{t('portion.no-dish-yet-ask-the-head')}</p>
           ))}
         {tally && <Tally tally={tally} portions={bench.portions} planned={plan !== undefined} strip={!counting} />}
-        {dish && dish.per_plate > 1 && (
-          <p className={look.soft}>
-            {t('portion.so-many-to-a-plate', { count: dish.per_plate })}{' '}
-            <Link to="/portion/servings">{t('portion.put-them-together')}</Link>
-          </p>
-        )}
         {light && (
           <LightPortion
             light={light}
@@ -257,6 +254,9 @@ function Board({ bench }: { bench: PortionBench }) {
             }))}
             onChange={setFrom}
           />
+        )}
+        {source && !source.can_plan && (
+          <Together fish={fish.id} source={source} part={part} many={many} onMany={setMany} />
         )}
         <OffPortion portions={offPortions} source={source?.name ?? ''} off={off} onOff={setOff} />
         <PartTray choices={bench.parts} chosen={part} onChoose={setPart} />

@@ -161,6 +161,7 @@ function Dealt({ group, onWant }: { group: Group; onWant: (dish: string, need: n
                     <br />
                     <span className={look.soft}>
                       {t('tonight.to-cut', { left: fillet.left.text, available: fillet.available.text })}
+                      {fillet.fixed && `, ${t('tonight.fixed')}`}
                     </span>
                   </span>
                   <span className={css.cuts}>
@@ -260,6 +261,7 @@ function Wanted({ dish, onWant }: { dish: Group['dishes'][number]; onWant: (need
           made: dish.made,
           comes: dish.comes === null ? '' : t('tonight.to-come', { comes: dish.comes }),
         })}
+        {dish.uncut && `, ${t('tonight.uncut', { about: dish.uncut.about, sure: dish.uncut.sure })}`}
         {(dish.short ?? 0) > 0 && (
           <>
             ,{' '}

@@ -6,7 +6,7 @@ namespace Sectum\Portion\Allocate;
 
 use Sectum\Portion\FilletOnBoard;
 use Sectum\Portion\Kind;
-use Sectum\Portion\PortionPlan;
+use Sectum\Portion\School;
 
 /**
  * What was dealt out by weight, laid on the fillets themselves: a dish of the tail is cut from the tail, a thick one
@@ -68,7 +68,7 @@ final readonly class Placing
 
         return $asked === [] || $fillet->availableGrams() <= 0
             ? $none
-            : [...$none, ...PortionPlan::exact($fillet, $asked, 0.0)->counts];
+            : [...$none, ...School::Exact->plan($fillet, $asked, 0.0)->counts];
     }
 
     /**

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Sectum\Portion\Together;
 
-use Sectum\Math\Binomial;
+use Sectum\Math\Counted;
 use Sectum\Math\Normal;
 
 /**
@@ -15,6 +15,8 @@ use Sectum\Math\Normal;
  */
 final readonly class FilletBatch
 {
+    public const MOST = 2_000;
+
     /** Spread of the fillets of one grade where none was weighed alone, percent of their mean. Our estimate. */
     public const USUAL_SPREAD_PCT = 12.0;
 
@@ -46,7 +48,7 @@ final readonly class FilletBatch
         float $plus,
         float $certainty = 0.9,
     ): self {
-        ($fillets >= 1 && $fillets <= Binomial::MOST) ||
+        ($fillets >= 1 && $fillets <= self::MOST) ||
             throw new BadBatch('A batch has 1 to 2,000 fillets.', $fillets, '/fillets');
         $meanGrams > 0 || throw new BadBatch('A fillet weighs more than nothing.', $meanGrams, '/mean_g');
         $sdGrams >= 0 || throw new BadBatch('A spread is 0 or more.', $sdGrams, '/sd_g');
@@ -58,15 +60,15 @@ final readonly class FilletBatch
         for ($each = 1; $each <= $most; $each++) {
             $light = (($target - $minus) * $each) / $usableShare;
             $heavy = (($target + $plus) * $each) / $usableShare;
-            $under = 1 - self::above($light, $meanGrams, $sdGrams);
-            $within = max(0.0, 1 - $under - self::above($heavy, $meanGrams, $sdGrams));
+            $under = 1 - Normal::reaches($light, $meanGrams, $sdGrams);
+            $within = max(0.0, 1 - $under - Normal::reaches($heavy, $meanGrams, $sdGrams));
             $pattern = new Pattern(
                 $each,
                 ($meanGrams * $usableShare) / $each,
                 100 * $within,
                 100 * $under,
                 $fillets * $each * $within,
-                $each * Binomial::atLeast($fillets, $within, $certainty),
+                $each * Counted::trials($fillets, $within)->atLeast($certainty),
             );
             $patterns[] = $pattern;
             if ($best === null || [$pattern->promised, $pattern->expected] > [$best->promised, $best->expected]) {
@@ -75,11 +77,5 @@ final readonly class FilletBatch
         }
 
         return new self($patterns, $best === null || $best->expected < 0.5 ? null : $best);
-    }
-
-    /** The share of fillets above a mass; on it counts as above. */
-    private static function above(float $grams, float $mean, float $sd): float
-    {
-        return $sd > 0 ? Normal::above(($grams - $mean) / $sd) : ($mean >= $grams - 1e-9 ? 1.0 : 0.0);
     }
 }

@@ -19,7 +19,7 @@ final readonly class SamplingPlan
     /** A batch as it should be: so many of a hundred are under. Our estimate. */
     public const USUAL_PCT = 5;
 
-    private const SELDOM_EST = 12;
+    private const SELDOMEST = 12;
 
     /**
      * @param  int  $every  1 weighs all
@@ -42,11 +42,9 @@ final readonly class SamplingPlan
     public static function of(int $pieces): self
     {
         $pieces >= 1 || throw new BadBatch('There is at least one piece to weigh.', $pieces, '/pieces');
-        for ($every = self::SELDOM_EST; $every > 1; $every--) {
-            $samples = intdiv($pieces, $every);
-            if (self::stops($samples, self::WRONG_PCT / 100) >= self::NOTICED) {
-                break;
-            }
+        $every = self::SELDOMEST;
+        while ($every > 1 && self::stops(intdiv($pieces, $every), self::WRONG_PCT / 100) < self::NOTICED) {
+            $every--;
         }
         $samples = intdiv($pieces, $every);
 

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Sectum\Portion\Together;
 
+use Sectum\Math\Counted;
+use Sectum\Math\Normal;
+
 /** What fish that nobody cut yet should give of one dish: on average, and with a certainty. */
 final readonly class UncutPortions
 {
@@ -25,55 +28,31 @@ final readonly class UncutPortions
     public static function of(array $fish, float $target, float $certainty = 0.9): self
     {
         $target > 0 || throw new BadBatch('A portion weighs more than nothing.', $target, '/target_g');
-        $all = [1.0];
+        $all = new Counted([1.0]);
         foreach ($fish as $one) {
-            $all = self::joined($all, self::ofOne($one, $target));
-        }
-        $expected = 0.0;
-        foreach ($all as $portions => $chance) {
-            $expected += $portions * $chance;
-        }
-        $tail = 0.0;
-        for ($sure = count($all) - 1; $sure > 0; $sure--) {
-            $tail += $all[$sure];
-            if ($tail >= $certainty) {
-                break;
-            }
+            $all = $all->and(self::ofOne($one, $target));
         }
 
-        return new self($expected, $sure);
+        return new self($all->mean(), $all->atLeast($certainty));
     }
 
-    /** @return array<int, float> chance by portions */
-    private static function ofOne(UncutSides $fish, float $target): array
+    private static function ofOne(UncutSides $fish, float $target): Counted
     {
-        $chances = [];
         $perSide = (1 - self::ENDS) / $fish->sides;
         $most = (int) floor((($fish->meanGrams + 5 * $fish->sdGrams) * $perSide) / $target);
-        for ($each = 0; $each <= $most; $each++) {
-            $from = ($each * $target) / $perSide;
-            $to = (($each + 1) * $target) / $perSide;
-            $chances[$each * $fish->sides] = ($each === 0 ? 1.0 : $fish->above($from)) -
-                ($each === $most ? 0.0 : $fish->above($to));
+        $reaches = fn (int $each): float => Normal::reaches(
+            ($each * $target) / $perSide,
+            $fish->meanGrams,
+            $fish->sdGrams,
+        );
+        $chances = [];
+        for ($portions = 0; $portions <= $most * $fish->sides; $portions++) {
+            $each = intdiv($portions, $fish->sides);
+            $chances[] = $portions % $fish->sides > 0
+                ? 0.0
+                : ($each === 0 ? 1.0 : $reaches($each)) - ($each === $most ? 0.0 : $reaches($each + 1));
         }
 
-        return $chances;
-    }
-
-    /**
-     * @param  array<int, float>  $some
-     * @param  array<int, float>  $more
-     * @return array<int, float>
-     */
-    private static function joined(array $some, array $more): array
-    {
-        $sum = array_fill(0, max(array_keys($some)) + max(array_keys($more)) + 1, 0.0);
-        foreach ($some as $i => $a) {
-            foreach ($more as $j => $b) {
-                $sum[$i + $j] += $a * $b;
-            }
-        }
-
-        return $sum;
+        return new Counted($chances);
     }
 }

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Sectum\Portion\Together;
 
-use Sectum\Math\Normal;
-
 /** The fillets a fish should give, before anybody cut it. */
 final readonly class UncutSides
 {
@@ -21,13 +19,5 @@ final readonly class UncutSides
         $meanGrams >= 0 || throw new BadBatch('Fillets weigh nothing or more.', $meanGrams, '/mean_g');
         $sdGrams >= 0 || throw new BadBatch('A spread is 0 or more.', $sdGrams, '/sd_g');
         $sides >= 1 || throw new BadBatch('A fish comes apart in one side or more.', $sides, '/sides');
-    }
-
-    /** The chance that they weigh so much or more. */
-    public function above(float $grams): float
-    {
-        return $this->sdGrams > 0
-            ? Normal::above(($grams - $this->meanGrams) / $this->sdGrams)
-            : ($this->meanGrams >= $grams - 1e-9 ? 1.0 : 0.0);
     }
 }
