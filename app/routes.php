@@ -238,7 +238,9 @@ Route::middleware('web')->group(function (): void {
                 'takes:labels',
             );
             Route::get('portion/servings', [ServingsController::class, 'index']);
-            Route::put('portion/dishes/{dish}/servings', [ServingsController::class, 'make'])->middleware('takes:servings');
+            Route::put('portion/dishes/{dish}/servings', [ServingsController::class, 'make'])->middleware(
+                'takes:servings',
+            );
             Route::put('portion/servings/{serving}/apart', [ServingsController::class, 'apart']);
             Route::put('portion/fish/{fish}/graded', [ServingsController::class, 'grade'])->middleware('takes:version');
             Route::get('portion/shapes', [ShapeController::class, 'index']);
@@ -257,9 +259,10 @@ Route::middleware('web')->group(function (): void {
                 'takeBack',
             ])->middleware('takes:void');
             Route::get('portion/fish/{fish}/fillets/{piece}', [FilletController::class, 'show']);
-            Route::post('portion/fish/{fish}/fillets/{piece}/pattern', [PatternController::class, 'preview'])->middleware(
-                'takes:pattern',
-            );
+            Route::post('portion/fish/{fish}/fillets/{piece}/pattern', [
+                PatternController::class,
+                'preview',
+            ])->middleware('takes:pattern');
             Route::put('portion/fish/{fish}/fillets/{piece}/pattern', [PatternController::class, 'lay'])->middleware(
                 'takes:pattern',
             );

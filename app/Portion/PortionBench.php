@@ -188,6 +188,12 @@ final readonly class PortionBench
         return $open;
     }
 
+    /** How many portions were weighed of it, one by one and together. */
+    public static function countOf(Fish $fish): int
+    {
+        return array_sum(array_map(fn (Piece $piece): int => $piece->portions, self::portionsOf($fish)));
+    }
+
     /** @return list<Piece> */
     public static function portionsOf(Fish $fish): array
     {

@@ -6,13 +6,18 @@ use Illuminate\Database\Migrations\Migration;
 use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\Schema;
 
-// Dishes of several pieces to a plate, which pieces were put together, and when a belly comes off
-// its side, and where its thickness was measured.
+// Dishes of several pieces to a plate, in several sizes, with allergens of their own; which pieces were put together,
+// which fillets are cut by one pattern, when a belly comes off its side, and where its thickness was measured.
 return new class extends Migration
 {
     public function up(): void
     {
-        Schema::table('dishes', fn (Blueprint $table) => $table->unsignedTinyInteger('per_plate')->default(1));
+        Schema::table('dishes', function (Blueprint $table): void {
+            $table->unsignedTinyInteger('per_plate')->default(1);
+            $table->foreignUlid('size_of')->nullable();
+            $table->unsignedTinyInteger('share_pct')->default(0);
+            $table->string('allergens')->default('');
+        });
         Schema::create('servings', function (Blueprint $table): void {
             $table->ulid('id')->primary();
             $table->foreignUlid('dish_id')->constrained('dishes');

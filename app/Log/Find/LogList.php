@@ -9,7 +9,6 @@ use App\Fish\Fish;
 use App\Fish\FishHead;
 use App\Fish\FishTree;
 use App\Fish\KeelView;
-use App\Fish\Piece;
 use App\Fish\Supplier;
 use App\Kitchen\Format\Words;
 use App\Kitchen\Person;
@@ -54,7 +53,7 @@ final readonly class LogList
                     'fish' => FishHead::of($fish, $words),
                     'keel' => KeelView::of($fish, $tree, $words),
                     'edible_yield' => $edible === null || $edible <= 0 ? null : Percent::of($edible)->print(),
-                    'portions' => array_sum(array_map(fn (Piece $piece): int => $piece->portions, PortionBench::portionsOf($fish))),
+                    'portions' => PortionBench::countOf($fish),
                 ];
             }, array_values($matching->orderByDesc('number')->forPage($page, self::A_PAGE)->get()->all())),
         ];

@@ -13,6 +13,7 @@ use Brick\Math\BigRational;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Sectum\Fish\Allergen;
 use Sectum\Fish\FatGrade;
 use Sectum\Measure\Mass;
 use Sectum\Measure\Money;
@@ -43,6 +44,9 @@ use Sectum\Portion\Worth;
  * @property string $preparations what is done to a portion, in order, a space between
  * @property list<array{by: string, pct: float|int}> $losses what that takes off it, in order
  * @property int $per_plate pieces to a plate, 1 to 3; the band is the plate's
+ * @property string|null $size_of the dish it is another size of
+ * @property int $share_pct of the orders of that dish, 0 to 100
+ * @property string $allergens of what stands on the plate besides the fish, a space between
  * @property int $slant_deg between knife and board, 90 straight down
  * @property float|null $thin_mm thinnest a piece may be anywhere
  * @property float|null $thick_mm thickest
@@ -68,6 +72,8 @@ final class Dish extends Record
         'losses' => '[]',
         'fat_grades' => '',
         'per_plate' => 1,
+        'share_pct' => 0,
+        'allergens' => '',
         'slant_deg' => 90,
         'priority' => 'usual',
         'number' => 0,
@@ -150,6 +156,21 @@ final class Dish extends Record
     public function suits(FatGrade $lot): bool
     {
         return $this->fat_grades === '' || in_array($lot->value, explode(' ', $this->fat_grades), true);
+    }
+
+    /** @return list<Allergen> fish, and what else stands on the plate */
+    public function allergens(): array
+    {
+        return [
+            Allergen::Fish,
+            ...array_values(array_filter(array_map(Allergen::tryFrom(...), explode(' ', $this->allergens)))),
+        ];
+    }
+
+    /** @return list<self> what is served of it in other sizes */
+    public function sizes(): array
+    {
+        return array_values(self::onTheList()->where('size_of', $this->id)->all());
     }
 
     /** As a guest gets it. */

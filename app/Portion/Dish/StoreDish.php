@@ -37,6 +37,7 @@ final readonly class StoreDish
         $values = [
             'species_id' => $species,
             ...self::cut($fields, $person->units),
+            ...self::size($fields, $id),
             ...self::served($fields, $species),
             ...self::plate($fields, $settings->currency),
         ];
@@ -89,12 +90,37 @@ final readonly class StoreDish
             'stretch' => $fields->maybeString('stretch') ?? 'anywhere',
             'fat_grades' => $fields->has('fat_grades') ? implode(' ', $fields->strings('fat_grades')) : '',
             'per_plate' => $fields->int('per_plate', 1),
+            'allergens' => $fields->has('allergens') ? implode(' ', $fields->strings('allergens')) : '',
             'slant_deg' => $fields->int('slant_deg', 90),
             'thin_mm' => $fields->maybeNumber('min_thickness_mm'),
             'thick_mm' => $fields->maybeNumber('max_thickness_mm'),
             'evenness' => $fields->maybeNumber('min_evenness'),
             'priority' => $fields->maybeString('priority') ?? 'usual',
         ];
+    }
+
+    /**
+     * Of which dish it is another size, and which share of its orders.
+     *
+     * @return array{size_of: string|null, share_pct: int}
+     */
+    private static function size(Fields $fields, string $id): array
+    {
+        $of = $fields->maybeString('size_of');
+        $share = $fields->int('share_pct', 0);
+        if ($of === null) {
+            return ['size_of' => null, 'share_pct' => 0];
+        }
+        $main = Dish::chosen($of, '/size_of');
+        ($main->id !== $id && $main->size_of === null && Dish::query()->where('size_of', $id)->doesntExist()) ||
+            throw Fault::inField('/size_of', 'A size belongs to a dish that is no size of another.');
+        $others = array_sum(
+            array_map(fn (Dish $size): int => $size->id === $id ? 0 : $size->share_pct, $main->sizes()),
+        );
+        $share + $others <= 100 ||
+            throw Fault::inField('/share_pct', "The sizes of {$main->name} have more than all of its orders.");
+
+        return ['size_of' => $main->id, 'share_pct' => $share];
     }
 
     /**

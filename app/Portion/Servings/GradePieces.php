@@ -45,7 +45,11 @@ final readonly class GradePieces
                 return;
             }
             $onBoard->mustBeAt($version);
-            $said = array_map(fn (string $name, int $count): string => "{$count} to {$name}", array_keys($moved), $moved);
+            $said = array_map(
+                fn (string $name, int $count): string => "{$count} to {$name}",
+                array_keys($moved),
+                $moved,
+            );
             History::that("{$person->name} graded by weight: ".implode(', ', $said).'.', $onBoard, $person);
             $onBoard->changed();
         });

@@ -82,7 +82,9 @@ final readonly class Tonight
             $own = array_values($dishes->where('species_id', $one->id)->all());
             $fillets = $bench[$one->id] ?? [];
             $fixed = array_map(self::fixed(...), $fillets);
-            $free = array_values(array_filter($fillets, fn (int $k): bool => $fixed[$k] === null, ARRAY_FILTER_USE_KEY));
+            $free = array_values(
+                array_filter($fillets, fn (int $k): bool => $fixed[$k] === null, ARRAY_FILTER_USE_KEY),
+            );
             $started = hrtime(true);
             $by = self::byHand(array_values(array_filter($fixed, fn (?array $one): bool => $one !== null)));
             $answer = $deal
@@ -237,6 +239,7 @@ final readonly class Tonight
             'short' => $comes === null ? null : max(0, $need - $made - $comes),
             'beyond' => $comes === null ? null : max(0, $made + $comes - $need),
             'uncut' => self::uncut($dish, $uncut),
+            'sizes' => $dish->sizes() !== [],
         ];
     }
 
@@ -348,7 +351,11 @@ final readonly class Tonight
     private function made(array $dishes): array
     {
         $bands = array_column(array_map(fn (Dish $dish): array => [$dish->id, $dish->each()], $dishes), 1, 0);
-        $plates = array_column(array_map(fn (Dish $dish): array => [$dish->id, $dish->per_plate], $dishes), 1, 0);
+        $plates = array_column(
+            array_map(fn (Dish $dish): array => [$dish->id, $dish->per_plate], $dishes),
+            1,
+            0,
+        );
         $made = [];
         $rows = Row::all(
             Piece::rows()
@@ -362,7 +369,11 @@ final readonly class Tonight
                     '>=',
                     Moment::written(Settings::load()->time->begins(Moment::day($this->clock->now()))),
                 )
-                ->get([DB::raw('coalesce(pieces.dish_id, fish.dish_id) as dish'), 'readings.mass_mg', 'pieces.portions']),
+                ->get([
+                    DB::raw('coalesce(pieces.dish_id, fish.dish_id) as dish'),
+                    'readings.mass_mg',
+                    'pieces.portions',
+                ]),
         );
         foreach ($rows as $row) {
             $band = $bands[$row->text('dish')] ?? null;

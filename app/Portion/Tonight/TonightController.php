@@ -27,7 +27,7 @@ final readonly class TonightController
 
     public function want(Request $request, StoreWanted $store, string $dish): JsonResponse
     {
-        $store($dish, Fields::of($request)->int('need'));
+        $store($dish, Fields::of($request)->int('need'), Fields::of($request)->bool('shared'));
 
         return new JsonResponse($this->tonight->of(Person::of($request)));
     }

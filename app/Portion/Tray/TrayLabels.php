@@ -9,6 +9,7 @@ use App\Fish\Piece;
 use App\Kitchen\Format\Words;
 use App\Kitchen\Moment;
 use App\Kitchen\Settings;
+use Sectum\Fish\Allergen;
 use Sectum\Measure\Mass;
 use Sectum\Message;
 use Sectum\Portion\Label\HouseItem;
@@ -79,10 +80,7 @@ final readonly class TrayLabels
             implode(', ', $count === null ? [$lot] : $this->lots()),
             $day,
             "Made by {$this->batch->maker->name}, ".Moment::at($this->batch->made_at)->format('j M H:i'),
-            'Contains fish ('.
-                implode(', ', array_unique(array_map(fn (Fish $fish): string => $fish->species->name, $this->fish))).
-                '). '.
-                Words::ofReader()->say(new Message($this->batch->dish->service->label())),
+            $this->contains(),
             implode(' ', TrayView::bones($this->fish)),
             PortionLabel::of(
                 HouseItem::gtin($this->batch->dish->number),
@@ -94,6 +92,24 @@ final readonly class TrayLabels
                 (int) Moment::day($this->batch->made_at)->format('Y'),
             ),
         );
+    }
+
+    /** Fish by species, what else stands on the plate, and how it is served. */
+    private function contains(): string
+    {
+        $fish = implode(', ', array_unique(array_map(fn (Fish $fish): string => $fish->species->name, $this->fish)));
+        $more = array_map(
+            fn (Allergen $one): string => $one->spoken(),
+            array_values(
+                array_filter(
+                    Allergen::listed($this->batch->dish->allergens(), Settings::load()->onlyTheNine),
+                    fn (Allergen $one): bool => $one !== Allergen::Fish,
+                ),
+            ),
+        );
+
+        return "Contains fish ({$fish})".($more === [] ? '' : ', '.implode(', ', $more)).'. '.
+            Words::ofReader()->say(new Message($this->batch->dish->service->label()));
     }
 
     private static function lotOf(Fish $fish): string

@@ -113,4 +113,67 @@ final class ServeTest extends TestCase
         }
         self::assertSame(0, Dish::query()->where('name', 'Hake, white beans')->count());
     }
+
+    public function test_a_dish_in_sizes_shares_its_orders_and_no_more_than_all_of_them(): void
+    {
+        $main = $this->dish(170);
+        $store = fn (string $id, array $more): TestResponse => $this->api('PUT', "/portion/dishes/{$id}", [
+            'name' => "Size {$id}",
+            'target' => '90 g',
+            'minus' => '4 g',
+            'plus' => '4 g',
+            'size_of' => $main,
+            ...$more,
+        ]);
+        [$tasting, $large] = [self::id(), self::id()];
+        $store($tasting, ['share_pct' => 30])->assertOk()->assertJsonPath('size_of', $main);
+        $store($large, ['share_pct' => 80])->assertStatus(422)->assertJsonPath('errors.0.pointer', '/share_pct');
+        $store($large, ['share_pct' => 20])->assertOk();
+        // A size of a size, or of itself, is none.
+        $store(self::id(), ['size_of' => $tasting])->assertStatus(422)->assertJsonPath('errors.0.pointer', '/size_of');
+        $store($main, ['size_of' => $tasting])->assertStatus(422);
+        Dish::query()->update(['species_id' => $this->species('Hake')]);
+        $this->api('PUT', "/portion/tonight/{$main}", ['need' => 40])->assertOk();
+        $wanted = fn (): array => array_column(
+            (array) $this->api('GET', '/portion/tonight')->json('groups.0.dishes'),
+            'need',
+            'dish',
+        );
+        self::assertSame([40, 0, 0], [$wanted()[$main], $wanted()[$tasting], $wanted()[$large]]);
+        $this->api('PUT', "/portion/tonight/{$main}", ['need' => 40, 'shared' => true])->assertOk();
+        self::assertSame([20, 12, 8], [$wanted()[$main], $wanted()[$tasting], $wanted()[$large]]);
+    }
+
+    public function test_what_else_stands_on_the_plate_is_on_its_label_by_the_house_s_list(): void
+    {
+        $dish = self::id();
+        $this->api('PUT', "/portion/dishes/{$dish}", [
+            'name' => 'Hake, butter',
+            'target' => '170 g',
+            'minus' => '6 g',
+            'plus' => '8 g',
+            'allergens' => ['milk', 'celery'],
+        ])
+            ->assertOk()
+            ->assertJsonPath('allergens', ['milk', 'celery']);
+        $at = $this->boardedSide();
+        $fish = explode('/', $at)[3];
+        $version = $this->api('GET', "/portion/fish/{$fish}")->json('fish.version');
+        $this->api('PUT', "/portion/fish/{$fish}/dish", ['dish' => $dish, 'version' => $version])->assertOk();
+        $this->weigh($fish, 'portion', '170 g', 'portion')->assertOk();
+        $piece = (string) $this->api('GET', "/portion/fish/{$fish}")->json('portions.0.piece');
+        $tray = $this->api('PUT', '/portion/batches/'.self::id(), ['dish' => $dish, 'pieces' => [$piece]])->assertOk();
+        $contains = (string) $tray->json('tray_label.contains');
+        self::assertStringContainsString('milk', $contains);
+        self::assertStringContainsString('celery', $contains);
+        $this->api('PUT', "/portion/dishes/{$dish}", [
+            'name' => 'Hake, butter',
+            'target' => '170 g',
+            'minus' => '6 g',
+            'plus' => '8 g',
+            'allergens' => ['butter'],
+        ])
+            ->assertStatus(422)
+            ->assertJsonPath('errors.0.pointer', '/allergens/0');
+    }
 }

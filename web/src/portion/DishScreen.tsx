@@ -10,7 +10,9 @@ import { t } from '../lang';
 import { look } from '../ui/look';
 import { Missing } from '../ui/Missing';
 import { Several } from '../ui/Several';
+import { DishSizes } from './DishSizes';
 import { howItIsCut } from './howItIsCut';
+import { CLASSES, PREPARED, PREPS, SERVED } from './served';
 
 const BLANK: Omit<
   Dish,
@@ -26,36 +28,15 @@ const BLANK: Omit<
   preparations: [] as Dish['preparations'],
   fat_grades: [] as ('lean' | 'good' | 'fat')[],
   per_plate: 1,
+  size_of: null,
+  share_pct: 0,
+  allergens: [],
   slant_deg: 90,
   min_thickness_mm: null,
   max_thickness_mm: null,
   min_evenness: null,
   priority: 'usual',
 };
-
-const SERVED: Record<Dish['service'], string> = {
-  cooked: t('dish.cooked'),
-  raw: t('dish.raw'),
-  seared: t('dish.seared'),
-  marinated: t('dish.marinated'),
-  'lightly-cured': t('dish.lightly-cured'),
-  cured: t('dish.cured'),
-};
-
-const CLASSES = Object.keys(SERVED) as Dish['service'][];
-
-const PREPARED: Record<Dish['preparations'][number], string> = {
-  square: t('dish.square'),
-  'skin-off': t('dish.skin-off'),
-  score: t('dish.score'),
-  slant: t('dish.slant'),
-  fold: t('dish.fold'),
-  roll: t('dish.roll'),
-  slice: t('dish.slice'),
-  tie: t('dish.tie'),
-};
-
-const PREPS = Object.keys(PREPARED) as Dish['preparations'];
 
 /** One dish, written down or changed. */
 export function DishScreen() {
@@ -173,14 +154,7 @@ function Writing({ dish }: { dish?: Dish | undefined }) {
             {text('minus', t('dish.may-be-lighter-by'), t('dish.8-g'))}
             {text('plus', t('dish.may-be-heavier-by'), t('dish.10-g'))}
           </div>
-          <NativeSelect
-            label={t('dish.pieces-to-a-plate')}
-            description={form.per_plate > 1 ? t('dish.the-weight-is-the-plates') : undefined}
-            value={String(form.per_plate)}
-            data={['1', '2', '3']}
-            error={faultAt(store.error, '/per_plate')}
-            onChange={(event) => set({ per_plate: Number(event.currentTarget.value) })}
-          />
+          <DishSizes id={id} form={form} onForm={set} fault={(at) => faultAt(store.error, at)} />
           <NativeSelect
             label={t('dish.served')}
             value={form.service}

@@ -70,7 +70,7 @@ export function TonightScreen() {
         <Dealt
           key={group.fish}
           group={group}
-          onWant={(dish, need) => want.mutate({ params: { path: { dish } }, body: { need } })}
+          onWant={(dish, need, shared) => want.mutate({ params: { path: { dish } }, body: { need, shared } })}
         />
       ))}
       {data?.groups.some((group) => !isOn(group)) && (
@@ -86,7 +86,9 @@ export function TonightScreen() {
                   <Wanted
                     key={dish.dish}
                     dish={dish}
-                    onWant={(need) => want.mutate({ params: { path: { dish: dish.dish } }, body: { need } })}
+                    onWant={(need, shared) =>
+                      want.mutate({ params: { path: { dish: dish.dish } }, body: { need, shared } })
+                    }
                   />
                 )),
               )}
@@ -122,7 +124,7 @@ function Running({ run }: { run: string }) {
   );
 }
 
-function Dealt({ group, onWant }: { group: Group; onWant: (dish: string, need: number) => void }) {
+function Dealt({ group, onWant }: { group: Group; onWant: (dish: string, need: number, shared: boolean) => void }) {
   const short = group.dishes.some((dish) => (dish.short ?? 0) > 0);
   return (
     <article className={css.dealt} aria-label={group.fish}>
@@ -145,7 +147,7 @@ function Dealt({ group, onWant }: { group: Group; onWant: (dish: string, need: n
       <div className={css.dealtColumns}>
         <div>
           {group.dishes.map((dish) => (
-            <Wanted key={dish.dish} dish={dish} onWant={(need) => onWant(dish.dish, need)} />
+            <Wanted key={dish.dish} dish={dish} onWant={(need, shared) => onWant(dish.dish, need, shared)} />
           ))}
           {group.dishes.length === 0 && <p className={look.soft}>{t('tonight.no-dish-of-this-fish-yet')}</p>}
         </div>
@@ -217,12 +219,14 @@ function rest(group: Group, fillet: Group['fillets'][number]): number {
   return Math.max(0, fillet.left.mg - used);
 }
 
-function Wanted({ dish, onWant }: { dish: Group['dishes'][number]; onWant: (need: number) => void }) {
+type WantedProps = { dish: Group['dishes'][number]; onWant: (need: number, shared: boolean) => void };
+
+function Wanted({ dish, onWant }: WantedProps) {
   const [typed, setTyped] = useState(String(dish.need));
   useEffect(() => setTyped(String(dish.need)), [dish.need]);
   const say = (need: number) => {
     if (Number.isInteger(need) && need >= 0 && need !== dish.need) {
-      onWant(need);
+      onWant(need, false);
     }
   };
   return (
@@ -261,6 +265,11 @@ function Wanted({ dish, onWant }: { dish: Group['dishes'][number]; onWant: (need
           made: dish.made,
           comes: dish.comes === null ? '' : t('tonight.to-come', { comes: dish.comes }),
         })}
+        {dish.sizes && dish.need > 0 && (
+          <Button variant="transparent" size="compact-md" onClick={() => onWant(dish.need, true)}>
+            {t('tonight.share-over-its-sizes')}
+          </Button>
+        )}
         {dish.uncut && `, ${t('tonight.uncut', { about: dish.uncut.about, sure: dish.uncut.sure })}`}
         {(dish.short ?? 0) > 0 && (
           <>

@@ -12,6 +12,9 @@ type Cut = Pick<
   | 'preparations'
   | 'fat_grades'
   | 'per_plate'
+  | 'size_of'
+  | 'share_pct'
+  | 'allergens'
   | 'slant_deg'
   | 'min_thickness_mm'
   | 'max_thickness_mm'
@@ -36,6 +39,7 @@ export function howItIsCut(dish: Cut) {
     value,
     per_plate,
   } = dish;
+  const { size_of, share_pct, allergens } = dish;
   const { min_thickness_mm, max_thickness_mm, min_evenness } = dish;
   return {
     name,
@@ -48,6 +52,9 @@ export function howItIsCut(dish: Cut) {
     preparations,
     fat_grades,
     per_plate,
+    size_of,
+    share_pct,
+    allergens: allergens as 'milk'[],
     slant_deg,
     min_thickness_mm,
     max_thickness_mm,

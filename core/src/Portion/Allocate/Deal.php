@@ -61,7 +61,13 @@ final readonly class Deal
         }
         $wanted = array_map(
             // One more than wanted is worth no more than its flesh elsewhere.
-            fn (Kind $kind): Wanted => new Wanted($kind->id, $kind->targetGrams, $needs[$kind->id] ?? 0, $kind->value, 0.0),
+            fn (Kind $kind): Wanted => new Wanted(
+                $kind->id,
+                $kind->targetGrams,
+                $needs[$kind->id] ?? 0,
+                $kind->value,
+                0.0,
+            ),
             $asked,
         );
         $dealt = Allocation::of($bench, $wanted, 0.0, $progress);

@@ -37,7 +37,7 @@ final class TogetherTest extends TestCase
                 }
                 // Never less often than nine times in ten, by more than chance would have it.
                 self::assertGreaterThan(0.888, $kept / 10_000);
-                self::assertEqualsWithDelta($pattern->expected, $sum / 10_000, 0.02 * $n * $pattern->perFillet * 0.2 + 0.05);
+                self::assertEqualsWithDelta($pattern->expected, $sum / 10_000, 0.004 * $n * $pattern->perFillet + 0.05);
                 self::assertGreaterThanOrEqual($pattern->promised, $batch->best->promised);
             }
         }
