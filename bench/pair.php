@@ -2,10 +2,12 @@
 
 declare(strict_types=1);
 
-// Small fillets matched in twos, beside a greedy fill (each with the first that fits, heaviest first), in one run.
+// Small fillets matched in twos and in threes, beside a greedy fill (each with the first that fits, heaviest first), in
+// one run; threes with the bound nobody can pass.
 
 require __DIR__.'/../vendor/autoload.php';
 
+use Sectum\Portion\Cuts\Grouping;
 use Sectum\Portion\Cuts\Pairing;
 
 /**
@@ -55,5 +57,50 @@ foreach ([40, 100, 200, 400] as $count) {
         $spread,
         $took,
         $took / max($greedy, 1e-9),
+    );
+}
+
+/**
+ * @param  list<float>  $masses
+ */
+function greedyThrees(array $masses, float $target, float $minus, float $plus): int
+{
+    rsort($masses);
+    $threes = 0;
+    while (count($masses) >= 3) {
+        $first = array_shift($masses);
+        foreach ($masses as $i => $second) {
+            foreach (array_slice($masses, $i + 1, null, true) as $j => $third) {
+                $sum = $first + $second + $third;
+                if ($sum >= $target - $minus && $sum <= $target + $plus) {
+                    array_splice($masses, $j, 1);
+                    array_splice($masses, $i, 1);
+                    $threes++;
+
+                    continue 3;
+                }
+            }
+        }
+    }
+
+    return $threes;
+}
+
+printf("\n%8s %8s %8s %8s %12s\n", 'fillets', 'threes', 'bound', 'greedy', 'seconds');
+foreach ([40, 100, 200, 400] as $count) {
+    $masses = [];
+    for ($i = 0; $i < $count; $i++) {
+        $masses[] = mt_rand(350, 1050) / 10;
+    }
+    $start = hrtime(true);
+    $found = Grouping::of($masses, 210, 6, 6, 3);
+    $took = (hrtime(true) - $start) / 1e9;
+    printf(
+        "%8d %8d %8d %8d %12.3f\n",
+        $count,
+        count($found->groups),
+        $found->bound,
+        greedyThrees($masses, 210, 6, 6),
+        $took,
     );
 }

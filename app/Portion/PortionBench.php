@@ -120,10 +120,10 @@ final readonly class PortionBench
                     'piece' => $piece->id,
                     'name' => $piece->name,
                     'left' => $words->mass(Cut::left($fish, $piece)),
-                    'can_plan' => LayFillet::isOne($fish, $piece),
+                    'can_plan' => $piece->part->isFillet() && LayFillet::isOne($fish, $piece),
                     'every' => $patterns[$piece->id] ?? null,
                 ],
-                $fillets,
+                self::sources($fish, $fillets),
             ),
             'dishes' => array_map(
                 fn (Dish $dish): array => self::dish($dish, $words, $prices, $left, $fish->fat_grade),
@@ -133,6 +133,17 @@ final readonly class PortionBench
             'portions' => self::portions($fish, $dish, $words, $prices, $costs),
             'tally' => $dish === null ? null : self::tally($fish, $dish, $words, $prices, $costs),
         ];
+    }
+
+    /**
+     * What portions are cut from: the fillets, or the fish itself where it is served whole.
+     *
+     * @param  list<Piece>  $fillets
+     * @return list<Piece>
+     */
+    private static function sources(Fish $fish, array $fillets): array
+    {
+        return $fillets === [] && $fish->whole()->reading() !== null ? [$fish->whole()] : $fillets;
     }
 
     /**

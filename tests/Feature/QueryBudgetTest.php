@@ -85,6 +85,33 @@ final class QueryBudgetTest extends TestCase
         self::assertCount(60, $fillets);
     }
 
+    public function test_servings_of_forty_pieces_and_the_zones_of_a_side(): void
+    {
+        $fish = $this->filleted();
+        $dish = self::id();
+        $this->api('PUT', "/portion/dishes/{$dish}", [
+            'name' => 'Pairs',
+            'target' => '60 g',
+            'minus' => '8 g',
+            'plus' => '8 g',
+            'per_plate' => 2,
+        ])->assertOk();
+        for ($i = 0; $i < 40; $i++) {
+            $this->api('PUT', "/portion/fish/{$fish}/readings/".self::id(), [
+                'part' => 'portion',
+                'dish' => $dish,
+                'weight' => ['typed' => (25 + $i % 11).' g'],
+            ])->assertOk();
+        }
+        $this->assertAsksAtMost(self::A_LIST, fn () => $this->api('GET', '/portion/servings')->assertOk());
+        $side = $this->api('GET', "/portion/fish/{$fish}")->json('sources.0.piece');
+        self::assertIsString($side);
+        $this->assertAsksAtMost(
+            self::A_READING,
+            fn () => $this->api('GET', "/portion/fish/{$fish}/fillets/{$side}/zones")->assertOk(),
+        );
+    }
+
     public function test_every_list(): void
     {
         for ($i = 0; $i < 2; $i++) {

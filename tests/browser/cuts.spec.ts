@@ -1,45 +1,20 @@
-import { expect, type Page, test } from '@playwright/test';
+import { expect, test } from '@playwright/test';
 import { ulid } from 'ulid';
-import { cutAs, expectNoScroll, expectSound, finish, receive, signIn, weigh, weighAnyway } from './kitchen';
-
-/** Asks the kitchen as the page would: set-up that another test walks by hand. */
-async function ask<T>(page: Page, method: string, path: string, body?: unknown): Promise<T> {
-  const answer = await page.evaluate(
-    async ([verb, to, sent]) => {
-      const token = decodeURIComponent(/XSRF-TOKEN=([^;]+)/.exec(document.cookie)?.[1] ?? '');
-      const got = await fetch(`/api${to}`, {
-        method: verb,
-        headers: { Accept: 'application/json', 'Content-Type': 'application/json', 'X-XSRF-TOKEN': token },
-        ...(sent === undefined ? {} : { body: JSON.stringify(sent) }),
-      });
-      return { ok: got.ok, body: await got.json() };
-    },
-    [method, path, body] as const,
-  );
-  expect(answer.ok, `${method} ${path}: ${JSON.stringify(answer.body)}`).toBe(true);
-  return answer.body as T;
-}
-
-type Bench = {
-  fish: { version: number };
-  bones: { piece: string; expected: number }[];
-  sources: { piece: string }[];
-};
-
-/** Every side gone over twice, and on to portioning. */
-async function boned(page: Page, fish: string) {
-  const { bones } = await ask<Bench>(page, 'GET', `/breakdown/fish/${fish}`);
-  for (const { piece, expected } of bones) {
-    await ask(page, 'PUT', `/breakdown/fish/${fish}/bones/${ulid()}`, { piece, found: expected, second_pass: true });
-  }
-  const { fish: now } = await ask<Bench>(page, 'GET', `/breakdown/fish/${fish}`);
-  await ask(page, 'PUT', `/breakdown/fish/${fish}/done`, { version: now.version });
-}
-
-async function speciesCalled(page: Page, name: string): Promise<string> {
-  const { species } = await ask<{ species: { id: string; name: string }[] }>(page, 'GET', '/receive');
-  return species.find((one) => one.name === name)?.id ?? '';
-}
+import {
+  ask,
+  boned,
+  cutAs,
+  expectNoScroll,
+  expectSound,
+  filletsOf,
+  finish,
+  type OnBench,
+  receive,
+  signIn,
+  speciesCalled,
+  weigh,
+  weighAnyway,
+} from './kitchen';
 
 test('a tail fish to medallions, three to a plate, as thick as asked while the face is large enough', async ({
   page,
@@ -109,21 +84,7 @@ test('forty trout as natural pairs: weighed one by one, put together, on a tray'
     species,
     price: '24.50',
   });
-  await ask(page, 'PUT', `/receive/fish/${fish}`, {
-    reading: ulid(),
-    species,
-    supplier: 'Harbourgate Fish',
-    state: 'gutted',
-    weight: { typed: '6200 g' },
-  });
-  await ask(page, 'PUT', `/breakdown/fish/${fish}/readings/${ulid()}`, {
-    part: 'fillets',
-    weight: { typed: '4100 g' },
-    sure: true,
-  });
-  await boned(page, fish);
-  const { fish: now } = await ask<Bench>(page, 'GET', `/portion/fish/${fish}`);
-  await ask(page, 'PUT', `/portion/fish/${fish}/dish`, { dish, version: now.version });
+  await filletsOf(page, fish, species, dish);
   // Thirty-seven by the kitchen's own interface, three by hand.
   for (let i = 0; i < 37; i++) {
     await ask(page, 'PUT', `/portion/fish/${fish}/readings/${ulid()}`, {
@@ -214,7 +175,7 @@ test('a skin-off dish weighs right on the plate', async ({ page }) => {
     sure: true,
   });
   await boned(page, fish);
-  const { fish: now } = await ask<Bench>(page, 'GET', `/portion/fish/${fish}`);
+  const { fish: now } = await ask<OnBench>(page, 'GET', `/portion/fish/${fish}`);
   await ask(page, 'PUT', `/portion/fish/${fish}/dish`, { dish, version: now.version });
   await page.goto(`/portion/${fish}`);
   const said = (await page.getByTestId('todo').textContent()) ?? '';
@@ -261,7 +222,7 @@ test('a seared dish is raw by the rules: its labels never tell to cook it throug
     sure: true,
   });
   await boned(page, fish);
-  const { fish: now } = await ask<Bench>(page, 'GET', `/portion/fish/${fish}`);
+  const { fish: now } = await ask<OnBench>(page, 'GET', `/portion/fish/${fish}`);
   await ask(page, 'PUT', `/portion/fish/${fish}/dish`, { dish, version: now.version });
   await page.goto(`/portion/${fish}`);
   await weigh(page, '120 g');
@@ -270,4 +231,44 @@ test('a seared dish is raw by the rules: its labels never tell to cook it throug
   await page.locator('.ready-row', { hasText: 'Tuna, seared' }).getByRole('button').tap();
   await expect(page.locator('.label-card').first()).toContainText('raw by the rules');
   await expect(page.getByText(/cook through/i)).toHaveCount(0);
+});
+
+test('fillets weighed together by one pattern: promised, sampled, stopped, and the rest on one tray', async ({
+  page,
+}) => {
+  await signIn(page);
+  const species = await speciesCalled(page, 'Rainbow trout');
+  const [dish, fish] = [ulid(), ulid()];
+  await ask(page, 'PUT', `/portion/dishes/${dish}`, {
+    name: 'Trout, banquet',
+    target: '100 g',
+    minus: '8 g',
+    plus: '8 g',
+    species,
+  });
+  await filletsOf(page, fish, species, dish);
+  await page.goto(`/portion/${fish}`);
+  await page.getByRole('link', { name: 'One pattern for all' }).tap();
+  await page.getByLabel('Fillets', { exact: true }).fill('40');
+  await page.getByLabel('Some weighed alone').fill('99 g, heavy');
+  await expect(page.getByRole('alert').or(page.locator('.mantine-InputWrapper-error')).first()).toBeVisible();
+  await page.getByLabel('Some weighed alone').fill('101 g, 104 g, 103 g, 102 g');
+  await page.getByLabel('Pieces a sheet pan').fill('16');
+  await expect(page.locator('.headline .yield b')).toHaveText('40');
+  await expect(page.getByText('3 sheet pans, 8 on the last.')).toBeVisible();
+  await expect(page.getByText('Weigh one in 3, 13 in all')).toBeVisible();
+  await expectSound(page);
+  await page.getByRole('button', { name: 'Cut them all so' }).tap();
+  await expect(page.getByText('All by one pattern: weigh one in 3 alone')).toBeVisible();
+  for (const [i, mass] of ['100 g', '90 g', '90 g'].entries()) {
+    await weigh(page, mass);
+    await expect(page.locator('.figures')).toContainText(`${i + 1}portion`);
+  }
+  await page.getByLabel('Portions on the scale').fill('12');
+  await weighAnyway(page, '1220 g');
+  await expect(page.locator('.figures')).toContainText('15portions');
+  await expectNoScroll(page);
+  await page.getByRole('link', { name: 'One pattern for all' }).tap();
+  await page.getByLabel('Fillets', { exact: true }).fill('40');
+  await expect(page.getByText('Two in a row were under (2 of 3). Stop and weigh all.')).toBeVisible();
 });

@@ -1,5 +1,6 @@
 import AxeBuilder from '@axe-core/playwright';
 import { expect, type Page } from '@playwright/test';
+import { ulid } from 'ulid';
 
 export const CHEF = { name: 'Maren Osk', pin: '2741' };
 export const CUTTER = { name: 'Tobin Hale', pin: '1180' };
@@ -134,4 +135,64 @@ export async function cutAs(page: Page, method: string) {
   await page.locator('.mantine-Chip-root', { hasText: /^Steps$/ }).tap();
   await page.getByRole('button', { name: new RegExp(`^${method}`) }).tap();
   await expect(page.getByRole('button', { name: new RegExp(`^${method}`) })).toHaveAttribute('aria-pressed', 'true');
+}
+
+/** Asks the kitchen as the page would: set-up that another test walks by hand. */
+export async function ask<T>(page: Page, method: string, path: string, body?: unknown): Promise<T> {
+  const answer = await page.evaluate(
+    async ([verb, to, sent]) => {
+      const token = decodeURIComponent(/XSRF-TOKEN=([^;]+)/.exec(document.cookie)?.[1] ?? '');
+      const got = await fetch(`/api${to}`, {
+        method: verb,
+        headers: { Accept: 'application/json', 'Content-Type': 'application/json', 'X-XSRF-TOKEN': token },
+        ...(sent === undefined ? {} : { body: JSON.stringify(sent) }),
+      });
+      return { ok: got.ok, body: await got.json() };
+    },
+    [method, path, body] as const,
+  );
+  expect(answer.ok, `${method} ${path}: ${JSON.stringify(answer.body)}`).toBe(true);
+  return answer.body as T;
+}
+
+/** What a bench says of the fish on it, as far as a set-up needs it. */
+export type OnBench = {
+  fish: { version: number };
+  bones: { piece: string; expected: number }[];
+  sources: { piece: string }[];
+};
+
+/** Every side gone over twice, and on to portioning. */
+export async function boned(page: Page, fish: string) {
+  const { bones } = await ask<OnBench>(page, 'GET', `/breakdown/fish/${fish}`);
+  for (const { piece, expected } of bones) {
+    await ask(page, 'PUT', `/breakdown/fish/${fish}/bones/${ulid()}`, { piece, found: expected, second_pass: true });
+  }
+  const { fish: now } = await ask<OnBench>(page, 'GET', `/breakdown/fish/${fish}`);
+  await ask(page, 'PUT', `/breakdown/fish/${fish}/done`, { version: now.version });
+}
+
+/** A kind of fish by its name. */
+export async function speciesCalled(page: Page, name: string): Promise<string> {
+  const { species } = await ask<{ species: { id: string; name: string }[] }>(page, 'GET', '/receive');
+  return species.find((one) => one.name === name)?.id ?? '';
+}
+
+/** A fish whose fillets were weighed together and boned, on the portion bench for a dish. */
+export async function filletsOf(page: Page, fish: string, species: string, dish: string) {
+  await ask(page, 'PUT', `/receive/fish/${fish}`, {
+    reading: ulid(),
+    species,
+    supplier: 'Harbourgate Fish',
+    state: 'gutted',
+    weight: { typed: '6200 g' },
+  });
+  await ask(page, 'PUT', `/breakdown/fish/${fish}/readings/${ulid()}`, {
+    part: 'fillets',
+    weight: { typed: '4100 g' },
+    sure: true,
+  });
+  await boned(page, fish);
+  const { fish: now } = await ask<OnBench>(page, 'GET', `/portion/fish/${fish}`);
+  await ask(page, 'PUT', `/portion/fish/${fish}/dish`, { dish, version: now.version });
 }

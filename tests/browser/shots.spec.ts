@@ -1,5 +1,6 @@
 import { expect, type Page, test } from '@playwright/test';
-import { CHEF, probe, putOnPan, signIn, weigh } from './kitchen';
+import { ulid } from 'ulid';
+import { ask, CHEF, filletsOf, probe, putOnPan, signIn, speciesCalled, weigh } from './kitchen';
 
 // Pictures, not checks: made by bin/shots only.
 const on = process.env.SECTUM_SHOTS === '1';
@@ -40,7 +41,6 @@ if (on) {
     await page.getByRole('link', { name: 'Open claim' }).click();
     await page.goto('/log/recall?q=HF-2135');
     await expect(page.locator('.recalled li')).toHaveCount(3);
-    await shot(page, 'recall');
     await page.goto('/breakdown');
     await expect(page.locator('.fish-row').first()).toBeVisible();
 
@@ -84,7 +84,6 @@ if (on) {
 
     await page.goto('/portion/tonight');
     await expect(page.locator('.dealt .said').first()).toBeVisible();
-    await shot(page, 'tonight');
     await page.goto('/portion');
     await page.getByRole('link', { name: /Meagre no. 142/ }).click();
     await page.getByRole('link', { name: 'Plan the cuts' }).click();
@@ -93,6 +92,18 @@ if (on) {
     await page.getByLabel('Thickest').fill('32 mm');
     await expect(page.locator('.headline')).toContainText('49.0 cm long');
     await shot(page, 'planner');
+    await page.getByRole('link', { name: 'Its zones' }).click();
+    await expect(page.getByRole('row', { name: /^Head end/ })).toBeVisible();
+    await shot(page, 'zones');
+    await page.getByRole('link', { name: 'Back to the cuts' }).click();
+    await page.getByRole('link', { name: 'Slice it instead' }).click();
+    await page.getByLabel('Covers', { exact: true }).fill('12');
+    await expect(page.getByText(/^Enough\.$|^Short of/)).toBeVisible();
+    await shot(page, 'slices');
+    await page.getByRole('link', { name: 'Back to the cuts' }).click();
+    await page.locator('.kinds li', { hasText: 'Meagre, tomato' }).getByRole('checkbox').check();
+    await page.getByLabel('Length').fill('49 cm');
+    await page.getByLabel('Thickest').fill('32 mm');
     await page.getByRole('button', { name: 'Save plan and cut' }).click();
     await expect(page.getByTestId('todo')).toContainText('Square off at');
     await weigh(page, '35 g');
@@ -103,6 +114,28 @@ if (on) {
     }
     await putOnPan(page, '180 g');
     await shot(page, 'portion');
+    const species = await speciesCalled(page, 'Rainbow trout');
+    const [trout, fish] = [ulid(), ulid()];
+    await ask(page, 'PUT', `/portion/dishes/${trout}`, {
+      name: 'Trout, almond butter',
+      target: '200 g',
+      minus: '8 g',
+      plus: '8 g',
+      per_plate: 2,
+      species,
+      price: '24.50',
+    });
+    await filletsOf(page, fish, species, trout);
+    for (let i = 0; i < 40; i++) {
+      await ask(page, 'PUT', `/portion/fish/${fish}/readings/${ulid()}`, {
+        part: 'portion',
+        weight: { typed: `${88 + ((i * 7) % 25)} g` },
+        sure: true,
+      });
+    }
+    await page.goto('/portion/servings');
+    await expect(page.locator('.servings-grid li').first()).toBeVisible();
+    await shot(page, 'servings');
     await page.goto('/portion/trays');
     await page.locator('.ready-row', { hasText: 'Hake, parsley sauce' }).getByRole('button').click();
     await page.getByRole('button', { name: 'Print the tray label' }).click();
@@ -144,7 +177,6 @@ if (on) {
     await page.goto('/people');
     await expect(page.locator('.person-row')).toHaveCount(3);
     await page.getByRole('button', { name: 'Add a person' }).click();
-    await shot(page, 'people');
     await page.goto('/settings');
     await expect(page.locator('.rule-row').first()).toBeVisible();
     await page.getByRole('button', { name: /^A kitchen day ends at/ }).click();

@@ -43,10 +43,13 @@ final readonly class Batch
     public static function asked(Fish $fish, string $piece, Fields $fields, Person $person): self
     {
         $fillet = $fish->pieces->firstWhere('id', $piece);
-        if ($fillet === null || ! $fillet->part->isFillet() || $fillet->reading() === null) {
+        $served = $fillet?->part === Part::Whole || $fillet?->part->isFillet() === true;
+        if ($fillet === null || ! $served || $fillet->reading() === null) {
             throw Fault::notThere('There is no such fillet on the board.');
         }
-        ! LayFillet::isOne($fish, $fillet) ||
+        // Small fish served whole are natural portions, however many there are.
+        $fillet->part === Part::Whole ||
+            ! LayFillet::isOne($fish, $fillet) ||
             throw Fault::conflict("{$fillet->name} was weighed alone: plan its own cuts.", ['piece' => $piece]);
         $dish = Dish::chosen($fields->string('dish'));
         $count = $fields->maybeInt('fillets') ?? self::usualCount($fish, $fillet);

@@ -197,4 +197,21 @@ final class ServingsTest extends AtTheDoor
             ->assertStatus(422)
             ->assertJsonPath('errors.0.pointer', '/per_plate');
     }
+
+    public function test_small_fish_served_whole_are_portions_of_their_own(): void
+    {
+        $fish = $this->received();
+        $this->weigh($fish, 'fins', '40 g')->assertOk();
+        $this->done($fish, 'breakdown')->assertOk();
+        $bench = $this->api('GET', "/portion/fish/{$fish}")->assertOk();
+        self::assertCount(1, (array) $bench->json('sources'));
+        self::assertFalse($bench->json('sources.0.can_plan'));
+        $dish = $this->dish(200);
+        $this->api('PUT', "/portion/fish/{$fish}/dish", ['dish' => $dish, 'version' => $bench->json('fish.version')])
+            ->assertOk();
+        $after = $this->weigh($fish, 'portion', '202 g', 'portion', from: (string) $bench->json('sources.0.piece'))
+            ->assertOk();
+        self::assertSame(['within', 1], [$after->json('portions.0.placed'), $after->json('tally.count')]);
+        self::assertLessThan($bench->json('sources.0.left.mg'), $after->json('sources.0.left.mg'));
+    }
 }
