@@ -71,6 +71,7 @@ function Planned({ bench, piece }: { bench: PortionBench; piece: string }) {
     },
   });
   const fault = lay.error ?? error;
+  const badWeight = body.weighed.map((_, i) => `/weighed/${i}`).find((at) => faultAt(fault, at)) ?? '/weighed';
   const field = (name: keyof typeof form, label: string, hint: string, at: string) => (
     <TextInput
       label={label}
@@ -114,7 +115,7 @@ function Planned({ bench, piece }: { bench: PortionBench; piece: string }) {
             onChange={(event) => set({ dish: event.currentTarget.value })}
           />
           {field('fillets', t('pattern.fillets'), String(data?.fillets ?? ''), '/fillets')}
-          {field('weighed', t('pattern.some-weighed-alone'), t('pattern.205-g-198-g'), '/weighed/0')}
+          {field('weighed', t('pattern.some-weighed-alone'), t('pattern.205-g-198-g'), badWeight)}
           <h2>{t('pattern.for-a-banquet')}</h2>
           <div className={look.pair}>
             {field('perPan', t('pattern.pieces-a-pan'), '20', '/per_pan')}

@@ -270,7 +270,7 @@ function Wanted({ dish, onWant }: WantedProps) {
             {t('tonight.share-over-its-sizes')}
           </Button>
         )}
-        {dish.uncut && `, ${t('tonight.uncut', { about: dish.uncut.about, sure: dish.uncut.sure })}`}
+        {dish.uncut && `, ${t('tonight.uncut', { sure: dish.uncut.sure })}`}
         {(dish.short ?? 0) > 0 && (
           <>
             ,{' '}

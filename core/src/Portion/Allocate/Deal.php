@@ -12,8 +12,8 @@ use Sectum\Portion\Kind;
  * Tonight's demand dealt out over fillets as they lie there: by weight for the most worth, then laid on each fillet so
  * that a dish of the tail comes off the tail.
  *
- * Nothing is cut that nobody asked for. What is found is held against the bound by weight, which no way of laying them
- * can pass.
+ * Nothing is cut that nobody asked for. What is found is held against two bounds, whichever is lower: the one by weight,
+ * and what every fillet alone could give of all that is wanted. No way of dealing can pass either.
  */
 final readonly class Deal
 {
@@ -80,11 +80,15 @@ final readonly class Deal
             $worth += $kind->value * min($made[$kind->id], $needs[$kind->id] ?? 0);
         }
 
-        return new self(
-            $counts,
-            $made,
-            $short,
-            $dealt->bound > 0 ? max(0.0, 100 * (1 - $worth / $dealt->bound)) : 0.0,
+        // No fillet gives more than it does when it alone may give all that is wanted.
+        $alone = array_sum(
+            array_map(
+                fn (FilletOnBoard $fillet): float => Placing::value($asked, Placing::most($fillet, $asked, $needs)),
+                $fillets,
+            ),
         );
+        $bound = max($worth, min($dealt->bound, $alone));
+
+        return new self($counts, $made, $short, $bound > 0 ? 100 * (1 - $worth / $bound) : 0.0);
     }
 }

@@ -29,7 +29,7 @@ final readonly class Placing
     {
         $placed = [];
         foreach ($fillets as $k => $fillet) {
-            $placed[] = self::plan($fillet, $kinds, $dealt[$k]);
+            $placed[] = self::most($fillet, $kinds, $dealt[$k]);
         }
         $missing = self::missing($kinds, $placed, $wanted);
         foreach ($fillets as $k => $fillet) {
@@ -40,7 +40,7 @@ final readonly class Placing
             foreach ($kinds as $kind) {
                 $most[$kind->id] = ($placed[$k][$kind->id] ?? 0) + $missing[$kind->id];
             }
-            $with = self::plan($fillet, $kinds, $most);
+            $with = self::most($fillet, $kinds, $most);
             if (self::value($kinds, $with) > self::value($kinds, $placed[$k]) + 1e-9) {
                 $placed[$k] = $with;
                 $missing = self::missing($kinds, $placed, $wanted);
@@ -51,11 +51,13 @@ final readonly class Placing
     }
 
     /**
+     * What one fillet gives for the most worth, no more than so many of each.
+     *
      * @param  non-empty-list<Kind>  $kinds
      * @param  array<string, int>  $most  by kind
      * @return array<string, int>
      */
-    private static function plan(FilletOnBoard $fillet, array $kinds, array $most): array
+    public static function most(FilletOnBoard $fillet, array $kinds, array $most): array
     {
         $asked = [];
         $none = [];
@@ -89,10 +91,12 @@ final readonly class Placing
     }
 
     /**
+     * What so many pieces are worth.
+     *
      * @param  non-empty-list<Kind>  $kinds
      * @param  array<string, int>  $counts
      */
-    private static function value(array $kinds, array $counts): float
+    public static function value(array $kinds, array $counts): float
     {
         return array_sum(array_map(fn (Kind $kind): float => $kind->value * ($counts[$kind->id] ?? 0), $kinds));
     }
