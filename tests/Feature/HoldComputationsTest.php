@@ -1,0 +1,152 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+use Symfony\Component\Process\Process;
+use Tests\TestCase;
+
+/** Salt, cold and warmth, called from outside: the worked figures, by the filter and over HTTP alike. */
+final class HoldComputationsTest extends TestCase
+{
+    /** @return iterable<string, array{string, array<string, mixed>, array<string, int|float|string|bool|null>}> */
+    public static function worked(): iterable
+    {
+        $fish = ['fish_g' => 2000, 'thickness_mm' => 28];
+        yield 'a timed brine' => [
+            'brine',
+            [
+                ...$fish,
+                'mode' => 'timed',
+                'faces' => 2,
+                'strength_pct' => 6,
+                'brine_g' => 4000,
+                'minutes' => 50,
+                'target_pct' => 1.2,
+            ],
+            ['salt_g' => 240, 'salometer_deg' => 22.732, 'fish_salt_pct' => 0.636, 'minutes_to_target' => 195.33],
+        ];
+        yield 'a brine in balance' => [
+            'brine',
+            [...$fish, 'mode' => 'equilibrium', 'faces' => 2, 'target_pct' => 1.5, 'water_g' => 3000],
+            ['salt_g' => 91.371, 'thumb_g' => 75, 'thumb_fish_pct' => 1.2346, 'hours_to_95' => 43.221],
+        ];
+        yield 'a dry cure' => [
+            'brine',
+            [...$fish, 'mode' => 'dry', 'faces' => 1, 'target_pct' => 3, 'sugar_pct' => 2],
+            ['salt_g' => 60, 'sugar_g' => 40, 'hours_to_95' => 81.397],
+        ];
+        $readings = [];
+        for ($hour = 0; $hour <= 27; $hour++) {
+            $readings[] = [
+                'minute' => 60 * $hour,
+                'air_c' => [-36, -36.5, -37, -24][$hour] ?? -22,
+                'core_c' => [2, -8, -24, -24][$hour] ?? -22,
+            ];
+        }
+        yield 'a freezing run' => [
+            'freeze-check',
+            ['readings' => $readings, 'loaded_minute' => 0],
+            [
+                'solid_minute' => 106.875,
+                'rules.eu-20-24h.met' => true,
+                'rules.eu-20-24h.met_minute' => 1546.875,
+                'rules.fda-35-20-24h.longest_minutes' => 1513.125,
+                'rules.fda-20-168h.met' => false,
+                'rules.fda-20-168h.longest_minutes' => 1620,
+                'rules.fda-20-168h.missing.code' => 'time',
+                'rules.fda-35-15h.longest_minutes' => 20.05,
+            ],
+        ];
+        yield 'out of the cold' => [
+            'exposure',
+            [
+                'log' => [
+                    ['minute' => 0, 'c' => 2],
+                    ['minute' => 30, 'c' => 8],
+                    ['minute' => 60, 'c' => null],
+                    ['minute' => 90, 'c' => 12],
+                    ['minute' => 120, 'c' => 3],
+                ],
+            ],
+            ['minutes_above' => 107.5, 'verdict' => 'within', 'limit_minutes' => 480, 'warmest_c' => 12],
+        ];
+        yield 'when it is frozen' => [
+            'core-time',
+            ['what' => 'freeze', 'how' => 'blast', 'thickness_mm' => 35, 'ambient_c' => -38, 'wrap_mm' => 0.2],
+            ['hours' => 1.2753],
+        ];
+        yield 'when it is thawed' => [
+            'core-time',
+            ['what' => 'thaw', 'how' => 'still-air', 'thickness_mm' => 35, 'ambient_c' => 3, 'wrap_mm' => 0.2],
+            ['hours' => 24.483],
+        ];
+        yield 'never' => [
+            'core-time',
+            ['what' => 'thaw', 'how' => 'water', 'thickness_mm' => 35, 'ambient_c' => -3],
+            ['hours' => null],
+        ];
+    }
+
+    /**
+     * @param  array<string, mixed>  $request
+     * @param  array<string, int|float|string|bool|null>  $figures
+     */
+    #[DataProvider('worked')]
+    public function test_the_worked_figures_come_from_either_door(string $name, array $request, array $figures): void
+    {
+        $sent = json_encode($request, JSON_THROW_ON_ERROR);
+        $process = new Process(['php', 'artisan', 'sectum:compute', $name], base_path(), null, $sent);
+        $process->run();
+        $this->kitchen();
+        $answers = [
+            json_decode($process->getOutput(), true),
+            $this->api('POST', "/compute/{$name}", $request)->assertOk()->json(),
+        ];
+        foreach ($answers as $answer) {
+            foreach ($figures as $key => $figure) {
+                is_float($figure) || is_int($figure)
+                    ? self::assertEqualsWithDelta($figure, data_get($answer, $key), 0.005, $key)
+                    : self::assertSame($figure, data_get($answer, $key), $key);
+            }
+        }
+    }
+
+    /** @return iterable<string, array{string, array<string, mixed>, string}> */
+    public static function impossible(): iterable
+    {
+        $brine = ['mode' => 'timed', 'fish_g' => 2000, 'thickness_mm' => 28, 'strength_pct' => 6];
+        $brine += ['brine_g' => 4000, 'minutes' => 50];
+        yield 'no strength' => ['brine', ['strength_pct' => 0] + $brine, '/strength_pct'];
+        yield 'beyond saturation' => ['brine', ['strength_pct' => 26.4] + $brine, '/strength_pct'];
+        yield 'no fish' => ['brine', ['fish_g' => 0] + $brine, '/fish_g'];
+        yield 'ended before it began' => ['brine', ['minutes' => -1] + $brine, '/minutes'];
+        yield 'a probe that broke' => [
+            'freeze-check',
+            ['readings' => [['minute' => 0, 'air_c' => -20], ['minute' => 1, 'core_c' => 85]]],
+            '/readings/1/core_c',
+        ];
+        yield 'a probe that broke in the cold room' => [
+            'exposure',
+            ['log' => [['minute' => 0, 'c' => 85]]],
+            '/log/0/c',
+        ];
+        yield 'thawed in a blast' => [
+            'core-time',
+            ['what' => 'thaw', 'how' => 'blast', 'thickness_mm' => 35, 'ambient_c' => 3],
+            '/how',
+        ];
+    }
+
+    /** @param  array<string, mixed>  $request */
+    #[DataProvider('impossible')]
+    public function test_what_makes_no_sense_is_refused_where_it_stands(string $name, array $request, string $at): void
+    {
+        $this->kitchen();
+        $this->api('POST', "/compute/{$name}", $request)
+            ->assertStatus(422)
+            ->assertJsonPath('errors.0.pointer', $at);
+    }
+}
