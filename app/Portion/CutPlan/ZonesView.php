@@ -66,9 +66,10 @@ final readonly class ZonesView
         $zones = [];
         foreach (Zone::cases() as $zone) {
             $stretch = $zone->stretch();
+            [$from, $to] = [($stretch->from ?? 0.0) * $side->lengthCm, ($stretch->to ?? 1.0) * $side->lengthCm];
             $grams = $stretch === null
                 ? $flap->share * $side->massGrams
-                : $side->gramsUpTo($stretch[1] * $side->lengthCm) - $side->gramsUpTo($stretch[0] * $side->lengthCm);
+                : $side->gramsUpTo($to) - $side->gramsUpTo($from);
             if ($grams <= 0) {
                 continue;
             }
@@ -76,8 +77,8 @@ final readonly class ZonesView
             $zones[] = [
                 'zone' => $zone->value,
                 'name' => Words::named("portion.zone.{$zone->value}"),
-                'from_cm' => $stretch === null ? null : round($stretch[0] * $side->lengthCm, 1),
-                'to_cm' => $stretch === null ? null : round($stretch[1] * $side->lengthCm, 1),
+                'from_cm' => $stretch === null ? null : round($from, 1),
+                'to_cm' => $stretch === null ? null : round($to, 1),
                 'mass' => $words->mass(Mass::ofGrams(round($grams))),
                 'dishes' => array_map(fn (Dish $dish): string => $dish->name, $dishes),
                 'worth' => $prices?->money((int) round(self::worth($dishes, $zone, $prices, $bellyPerKg)))->print(),
@@ -91,7 +92,7 @@ final readonly class ZonesView
     private static function dishes(Fish $fish, Zone $zone): array
     {
         $stretch = $zone->stretch();
-        $middle = $stretch === null ? 0.5 : ($stretch[0] + $stretch[1]) / 2;
+        $middle = (($stretch->from ?? 0.0) + ($stretch->to ?? 1.0)) / 2;
 
         return array_values(
             Dish::cutFor($fish->species_id)

@@ -8,7 +8,7 @@ use App\Contract\Fault;
 use App\Fish\Piece;
 use Illuminate\Support\Facades\DB;
 
-/** A plate is taken apart again, as long as it lies on no tray; taken apart twice is once. */
+/** A serving is taken apart again, as long as it is on no tray; taken apart twice is once. */
 final readonly class TakeApart
 {
     public function __invoke(string $plate): void

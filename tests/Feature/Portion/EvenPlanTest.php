@@ -107,10 +107,10 @@ final class EvenPlanTest extends TestCase
         self::assertEqualsWithDelta(13.0, $at($plan->json('plan.outline'), 42.0), 1.5);
         // The mass lies where it lay: only where it is thin enough to come off does the plan end sooner.
         self::assertLessThan($before->json('plan.tail_cut_cm'), $plan->json('plan.tail_cut_cm'));
-        foreach ([['at' => '60 cm', 'thick' => '9 mm', 'where' => 'at'], ['at' => '6 cm', 'thick' => '0', 'where' => 'thick']] as $bad) {
-            $this->api('POST', $this->at, $this->laying(['thick_at' => [['at' => $bad['at'], 'thick' => $bad['thick']]]]))
+        foreach (['at' => ['60 cm', '9 mm'], 'thick' => ['6 cm', '0']] as $where => [$place, $thick]) {
+            $this->api('POST', $this->at, $this->laying(['thick_at' => [['at' => $place, 'thick' => $thick]]]))
                 ->assertStatus(422)
-                ->assertJsonPath('errors.0.pointer', "/thick_at/0/{$bad['where']}");
+                ->assertJsonPath('errors.0.pointer', "/thick_at/0/{$where}");
         }
     }
 

@@ -12,8 +12,8 @@ use Sectum\Portion\Kind;
  * Tonight's demand dealt out over fillets as they lie there: by weight for the most worth, then laid on each fillet so
  * that a dish of the tail comes off the tail.
  *
- * Nothing is cut that nobody asked for. What is found is held against two bounds, whichever is lower: the one by weight,
- * and what every fillet alone could give of all that is wanted. No way of dealing can pass either.
+ * Nothing is cut that nobody asked for. What is found is held against two bounds, whichever is lower: the one by
+ * weight, and what every fillet alone could give of all that is wanted. No way of dealing can pass either.
  */
 final readonly class Deal
 {

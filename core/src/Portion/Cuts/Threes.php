@@ -44,24 +44,24 @@ final readonly class Threes
     {
         [$least, $most] = [$target - $minus - self::HAIR, $target + $plus + self::HAIR];
         $usable = self::usable($masses, $least, $most);
-        $best = ['groups' => [], 'left' => $usable];
+        $best = new Filled([], $usable);
         if (count($usable) <= self::AT_ONCE) {
-            $best['groups'] = self::dealt($usable, $masses, $target, $least, $most);
+            $best = new Filled(self::dealt($usable, $masses, $target, $least, $most), []);
             $usable = [];
         }
         foreach (['heavy', 'light', 'both', 'middle'] as $from) {
             $filled = self::filled($usable, $masses, $target, $least, $most, $from);
-            $best = self::better($filled['groups'], $best['groups'], $masses, $target) ? $filled : $best;
+            $best = self::better($filled->groups, $best->groups, $masses, $target) ? $filled : $best;
         }
         $bound = $usable === []
-            ? count($best['groups'])
+            ? count($best->groups)
             : self::bound(array_map(fn (int $i): float => $masses[$i], $usable), $least, $most);
         $best = $usable === [] ? $best : self::searched($best, $masses, $target, $least, $most);
         $groups = array_map(function (array $group): array {
             sort($group);
 
             return $group;
-        }, $best['groups']);
+        }, $best->groups);
         usort($groups, fn (array $a, array $b): int => $a[0] <=> $b[0]);
         $left = array_values(array_diff(array_keys($masses), array_merge(...$groups)));
 
@@ -121,7 +121,6 @@ final readonly class Threes
      *
      * @param  list<int>  $usable  lightest first
      * @param  list<float>  $masses
-     * @return array{groups: list<list<int>>, left: list<int>}
      */
     private static function filled(
         array $usable,
@@ -130,7 +129,7 @@ final readonly class Threes
         float $least,
         float $most,
         string $from,
-    ): array {
+    ): Filled {
         $groups = $left = [];
         $rest = $usable;
         for ($turn = 0; count($rest) >= 3; $turn++) {
@@ -143,18 +142,18 @@ final readonly class Threes
             [$one] = array_splice($rest, $at, 1);
             $here = $masses[$one];
             $two = self::two($rest, $masses, $target - $here, $least - $here, $most - $here);
-            $sum = $masses[$one] + $masses[$rest[$two[0]]] + $masses[$rest[$two[1]]];
+            $sum = $here + $two->grams;
             if ($sum < $least || $sum > $most) {
                 $left[] = $one;
 
                 continue;
             }
-            $groups[] = [$one, $rest[$two[0]], $rest[$two[1]]];
-            array_splice($rest, $two[1], 1);
-            array_splice($rest, $two[0], 1);
+            $groups[] = [$one, $rest[$two->first], $rest[$two->second]];
+            array_splice($rest, $two->second, 1);
+            array_splice($rest, $two->first, 1);
         }
 
-        return ['groups' => $groups, 'left' => [...$left, ...$rest]];
+        return new Filled($groups, [...$left, ...$rest]);
     }
 
     /**
@@ -162,18 +161,18 @@ final readonly class Threes
      *
      * @param  list<int>  $rest  lightest first, two or more
      * @param  list<float>  $masses
-     * @return array{int, int} places in the rest, the lower first
+     * @return Pair places in the rest, the lower first
      */
-    private static function two(array $rest, array $masses, float $wanted, float $least, float $most): array
+    private static function two(array $rest, array $masses, float $wanted, float $least, float $most): Pair
     {
         [$low, $high] = [0, count($rest) - 1];
-        $best = [$low, $high];
+        $best = new Pair($low, $high, 0.0);
         $off = [true, INF];
         while ($low < $high) {
             $sum = $masses[$rest[$low]] + $masses[$rest[$high]];
             $now = [$sum < $least || $sum > $most, abs($sum - $wanted)];
             if ($now < $off) {
-                [$off, $best] = [$now, [$low, $high]];
+                [$off, $best] = [$now, new Pair($low, $high, $sum)];
             }
             $sum > $wanted ? $high-- : $low++;
         }
@@ -182,19 +181,17 @@ final readonly class Threes
     }
 
     /**
-     * @param  array{groups: list<list<int>>, left: list<int>}  $best
      * @param  list<float>  $masses
-     * @return array{groups: list<list<int>>, left: list<int>}
      */
     private static function searched(
-        array $best,
+        Filled $best,
         array $masses,
         float $target,
         float $least,
         float $most,
-    ): array {
+    ): Filled {
         $chance = new Randomizer(new Mt19937(20_240_501));
-        ['groups' => $groups, 'left' => $left] = $best;
+        [$groups, $left] = [$best->groups, $best->left];
         for ($round = 0; $round < self::ROUNDS && $groups !== []; $round++) {
             $taken = $chance->pickArrayKeys($groups, min(count($groups), $round % 3 === 0 ? 1 : 2));
             $room = max(1, self::AT_ONCE - 3 * count($taken));
@@ -212,7 +209,7 @@ final readonly class Threes
             ];
         }
 
-        return ['groups' => $groups, 'left' => $left];
+        return new Filled($groups, $left);
     }
 
     /**

@@ -55,7 +55,8 @@ final readonly class ThicknessFit
         return FilletShape::of(
             array_map(fn (Station $station): float => $station->massPerLength, $stations),
             array_map(
-                fn (Station $station, ?float $log): float => $station->thickness * exp(max(-1.5, min(1.5, $log ?? 0.0))),
+                fn (Station $station, ?float $log): float => $station->thickness *
+                    exp(max(-1.5, min(1.5, $log ?? 0.0))),
                 $stations,
                 $off,
             ),

@@ -10,8 +10,8 @@ use Sectum\Math\Normal;
 /**
  * Fillets weighed together: one pattern for all, from their mean and spread, and what it promises.
  *
- * All are cut at the same places, so a fillet a tenth heavier gives pieces a tenth heavier: either all its pieces lie in
- * the band or none does. Fillets are normal around their mean, as far as a batch of one grade is.
+ * All are cut at the same places, so a fillet a tenth heavier gives pieces a tenth heavier: either all its pieces lie
+ * in the band or none does. Fillets are normal around their mean, as far as a batch of one grade is.
  */
 final readonly class FilletBatch
 {

@@ -47,9 +47,8 @@ final readonly class Ways
             foreach (TakenOff::cases() as $tail) {
                 $on = $tail === TakenOff::LeftOn ? self::wholeLength($side) : $side;
                 $plan = $school->plan($on, $asked, $trimPerKg);
-                $trimmed = $belly === TakenOff::After
-                    ? $flap->share * array_sum(array_map(fn (PlannedPiece $one): float => $one->massGrams, $plan->pieces))
-                    : 0.0;
+                $cut = array_sum(array_map(fn (PlannedPiece $one): float => $one->massGrams, $plan->pieces));
+                $trimmed = $belly === TakenOff::After ? $flap->share * $cut : 0.0;
                 $ways[] = new Way(
                     $belly,
                     $tail,

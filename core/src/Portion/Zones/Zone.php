@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Sectum\Portion\Zones;
 
+use Sectum\Portion\Reach;
+
 /** A stretch of a fillet with dishes and a worth of its own. Where one ends and the next begins is our estimate. */
 enum Zone: string
 {
@@ -17,13 +19,13 @@ enum Zone: string
 
     public const MIDDLE_TO = 0.7;
 
-    /** @return array{float, float}|null shares of the length, null for the belly */
-    public function stretch(): ?array
+    /** As shares of the length; null for the belly. */
+    public function stretch(): ?Reach
     {
         return match ($this) {
-            self::HeadEnd => [0.0, self::HEAD_END_TO],
-            self::Middle => [self::HEAD_END_TO, self::MIDDLE_TO],
-            self::Tail => [self::MIDDLE_TO, 1.0],
+            self::HeadEnd => new Reach(0.0, self::HEAD_END_TO),
+            self::Middle => new Reach(self::HEAD_END_TO, self::MIDDLE_TO),
+            self::Tail => new Reach(self::MIDDLE_TO, 1.0),
             self::Belly => null,
         };
     }

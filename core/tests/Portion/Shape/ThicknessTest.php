@@ -49,7 +49,10 @@ final class ThicknessTest extends TestCase
     private static function off(FilletShape $one, FilletShape $true): float
     {
         return array_sum(
-            array_map(fn (int $i): float => abs($one->thicknessAt($i / 20) - $true->thicknessAt($i / 20)), range(0, 20)),
+            array_map(
+                fn (int $i): float => abs($one->thicknessAt($i / 20) - $true->thicknessAt($i / 20)),
+                range(0, 20),
+            ),
         ) / 21;
     }
 

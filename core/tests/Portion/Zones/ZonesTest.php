@@ -120,8 +120,8 @@ final class ZonesTest extends TestCase
         foreach (Zone::cases() as $zone) {
             $stretch = $zone->stretch();
             if ($stretch !== null) {
-                self::assertSame($to, $stretch[0]);
-                $to = $stretch[1];
+                self::assertSame($to, $stretch->from);
+                $to = $stretch->to;
             }
         }
         self::assertSame(1.0, $to);
