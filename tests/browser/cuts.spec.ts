@@ -12,6 +12,7 @@ import {
   receive,
   signIn,
   speciesCalled,
+  troutInPairs,
   weigh,
   weighAnyway,
 } from './kitchen';
@@ -85,26 +86,8 @@ test('a tail fish to medallions, three to a plate, as thick as asked while the f
 
 test('forty trout as natural pairs: weighed one by one, put together, on a tray', async ({ page }) => {
   await signIn(page);
-  const species = await speciesCalled(page, 'Rainbow trout');
-  const [dish, fish] = [ulid(), ulid()];
-  await ask(page, 'PUT', `/portion/dishes/${dish}`, {
-    name: 'Trout, almond butter',
-    target: '200 g',
-    minus: '8 g',
-    plus: '8 g',
-    per_plate: 2,
-    species,
-    price: '24.50',
-  });
-  await filletsOf(page, fish, species, dish);
   // Thirty-seven by the kitchen's own interface, three by hand.
-  for (let i = 0; i < 37; i++) {
-    await ask(page, 'PUT', `/portion/fish/${fish}/readings/${ulid()}`, {
-      part: 'portion',
-      weight: { typed: `${88 + ((i * 7) % 25)} g` },
-      sure: true,
-    });
-  }
+  const fish = await troutInPairs(page, 37);
   await page.goto(`/portion/${fish}`);
   for (const [i, mass] of ['95 g', '105 g', '100 g'].entries()) {
     await weigh(page, mass);

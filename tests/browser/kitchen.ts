@@ -196,3 +196,27 @@ export async function filletsOf(page: Page, fish: string, species: string, dish:
   const { fish: now } = await ask<OnBench>(page, 'GET', `/portion/fish/${fish}`);
   await ask(page, 'PUT', `/portion/fish/${fish}/dish`, { dish, version: now.version });
 }
+
+/** Small trout of which two make a plate, so many of them weighed one by one; the dish and its fish. */
+export async function troutInPairs(page: Page, many: number) {
+  const species = await speciesCalled(page, 'Rainbow trout');
+  const [dish, fish] = [ulid(), ulid()];
+  await ask(page, 'PUT', `/portion/dishes/${dish}`, {
+    name: 'Trout, almond butter',
+    target: '200 g',
+    minus: '8 g',
+    plus: '8 g',
+    per_plate: 2,
+    species,
+    price: '24.50',
+  });
+  await filletsOf(page, fish, species, dish);
+  for (let i = 0; i < many; i++) {
+    await ask(page, 'PUT', `/portion/fish/${fish}/readings/${ulid()}`, {
+      part: 'portion',
+      weight: { typed: `${88 + ((i * 7) % 25)} g` },
+      sure: true,
+    });
+  }
+  return fish;
+}

@@ -1,6 +1,5 @@
 import { expect, type Page, test } from '@playwright/test';
-import { ulid } from 'ulid';
-import { ask, CHEF, filletsOf, probe, putOnPan, signIn, speciesCalled, weigh } from './kitchen';
+import { CHEF, probe, putOnPan, signIn, troutInPairs, weigh } from './kitchen';
 
 // Pictures, not checks: made by bin/shots only.
 const on = process.env.SECTUM_SHOTS === '1';
@@ -114,25 +113,7 @@ if (on) {
     }
     await putOnPan(page, '180 g');
     await shot(page, 'portion');
-    const species = await speciesCalled(page, 'Rainbow trout');
-    const [trout, fish] = [ulid(), ulid()];
-    await ask(page, 'PUT', `/portion/dishes/${trout}`, {
-      name: 'Trout, almond butter',
-      target: '200 g',
-      minus: '8 g',
-      plus: '8 g',
-      per_plate: 2,
-      species,
-      price: '24.50',
-    });
-    await filletsOf(page, fish, species, trout);
-    for (let i = 0; i < 40; i++) {
-      await ask(page, 'PUT', `/portion/fish/${fish}/readings/${ulid()}`, {
-        part: 'portion',
-        weight: { typed: `${88 + ((i * 7) % 25)} g` },
-        sure: true,
-      });
-    }
+    await troutInPairs(page, 40);
     await page.goto('/portion/servings');
     await expect(page.locator('.servings-grid li').first()).toBeVisible();
     await shot(page, 'servings');

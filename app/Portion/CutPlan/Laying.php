@@ -180,21 +180,7 @@ final readonly class Laying
     /** The same with its belly left on: as other ways are compared with. */
     public function bellyOn(): self
     {
-        return new self(
-            $this->lengthCm,
-            $this->thicknessMm,
-            $this->measured,
-            $this->shape,
-            $this->square,
-            $this->tailMm,
-            $this->school,
-            $this->aimed,
-            $this->guessFirst,
-            TakenOff::LeftOn,
-            $this->thickAt,
-            $this->kinds,
-            [],
-        );
+        return $this->with(TakenOff::LeftOn, []);
     }
 
     /** With marks for pieces of one mass or of one width, when somebody asks for those. */
@@ -238,7 +224,8 @@ final readonly class Laying
             $this->mustSuitADish($pieces[0]->massGrams ?? 0.0);
         }
 
-        return $this->at(
+        return $this->with(
+            $this->belly,
             array_map(
                 fn (float $cm): float => round($cm, 3),
                 [
@@ -283,7 +270,7 @@ final readonly class Laying
     }
 
     /** @param  list<float>  $marksCm */
-    private function at(array $marksCm): self
+    private function with(TakenOff $belly, array $marksCm): self
     {
         return new self(
             $this->lengthCm,
@@ -295,7 +282,7 @@ final readonly class Laying
             $this->school,
             $this->aimed,
             $this->guessFirst,
-            $this->belly,
+            $belly,
             $this->thickAt,
             $this->kinds,
             $marksCm,

@@ -6,39 +6,14 @@ namespace Tests\Feature\Portion;
 
 use App\Portion\CutPlan\BoardFillet;
 use App\Portion\Dish\Dish;
-use Tests\TestCase;
 
 /** A side marked for so many equal pieces, or for pieces of one width: each suits the dish whose band it meets. */
-final class EvenPlanTest extends TestCase
+final class EvenPlanTest extends PlannedSide
 {
-    private string $at;
-
-    private string $plate;
-
     protected function setUp(): void
     {
         parent::setUp();
-        $this->kitchen();
-        $this->at = $this->boardedSide();
-        $this->plate = $this->dish();
         Dish::query()->whereKey($this->plate)->update(['target_mg' => 176_000, 'minus_mg' => 6000, 'plus_mg' => 8000]);
-    }
-
-    /**
-     * @param  array<string, mixed>  $how
-     * @return array<string, mixed>
-     */
-    private function laying(array $how): array
-    {
-        return [
-            'length' => '52 cm',
-            'thickness' => '34 mm',
-            'shape' => 'long-side',
-            'square' => '40 g',
-            'tail_mm' => 10,
-            'kinds' => [['dish' => $this->plate]],
-            ...$how,
-        ];
     }
 
     public function test_eight_equal_pieces_are_marked_where_the_mass_says_and_all_suit_the_dish(): void

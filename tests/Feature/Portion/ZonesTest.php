@@ -7,38 +7,22 @@ namespace Tests\Feature\Portion;
 use App\Portion\CutPlan\BoardFillet;
 use App\Portion\Dish\Dish;
 use Illuminate\Support\Facades\DB;
-use Tests\TestCase;
 
 /** A side by its zones, and its belly taken off before the cuts, off every portion, or left on. */
-final class ZonesTest extends TestCase
+final class ZonesTest extends PlannedSide
 {
-    private string $at;
-
     private string $fish;
-
-    private string $plate;
 
     protected function setUp(): void
     {
         parent::setUp();
-        $this->kitchen();
-        $this->at = $this->boardedSide();
         $this->fish = explode('/', $this->at)[3];
-        $this->plate = $this->dish();
     }
 
     /** @param  array<string, mixed>  $how */
     private function lay(array $how): void
     {
-        $this->api('PUT', $this->at, [
-            'length' => '52 cm',
-            'thickness' => '34 mm',
-            'shape' => 'long-side',
-            'square' => '40 g',
-            'tail_mm' => 10,
-            'kinds' => [['dish' => $this->plate]],
-            ...$how,
-        ])->assertOk();
+        $this->api('PUT', $this->at, $this->laying($how))->assertOk();
     }
 
     public function test_zones_share_out_the_side_with_their_dishes_and_nothing_is_kept(): void
