@@ -193,7 +193,10 @@ final readonly class Bench
             ? null
             : array_reduce(
                 $some,
-                fn (Mass $sum, Piece $piece): Mass => $sum->plus($piece->reading()?->mass() ?? Mass::zero()),
+                // A skin that was weighed off a portion is served no more.
+                fn (Mass $sum, Piece $piece): Mass => $sum->plus(
+                    $rung === Rung::Portions ? $fish->net($piece) : $piece->reading()?->mass() ?? Mass::zero(),
+                ),
                 Mass::zero(),
             );
     }

@@ -107,11 +107,9 @@ final class Sorting
     /** A portion too small for its dish may still be served, or go to a bin. */
     public function isUnder(Piece $piece): bool
     {
-        $reading = $piece->reading();
-
         return $piece->part === Part::Portion &&
-            $reading !== null &&
-            $this->dishOf($piece)?->each()->place($reading->mass()) === Placed::Under;
+            $piece->reading() !== null &&
+            $this->dishOf($piece)?->each()->place($piece->each()) === Placed::Under;
     }
 
     /** What a portion was cut for; the fish's usual dish when nobody said. */

@@ -123,6 +123,11 @@ final class PatternTest extends TestCase
             ->update(['price_per_kg_minor' => 1480]);
         $this->done($this->fish, 'portion')->assertOk();
         $this->done($this->fish, 'route')->assertOk();
+        // None of them is too light to be served: Route has none to sort.
+        self::assertNotContains(
+            'portion',
+            array_column((array) $this->api('GET', "/route/fish/{$this->fish}")->json('rows'), 'part'),
+        );
         $cost = $this->api('GET', "/cost/fish/{$this->fish}")->assertOk();
         $each = (array) $cost->json('products.0.each');
         self::assertCount(13, $each);
