@@ -57,10 +57,12 @@ export function ZonesScreen() {
           <Table.Tbody>
             {data.zones.map((zone) => (
               <Table.Tr key={zone.zone}>
-                <Table.Th scope="row">{zone.name}</Table.Th>
+                <Table.Th scope="row" className={css.zonesName}>
+                  {zone.name}
+                </Table.Th>
                 <Table.Td>{zone.mass.text}</Table.Td>
                 {zone.worth && <Table.Td>{zone.worth}</Table.Td>}
-                <Table.Td>{zone.dishes.join(', ') || t('zones.no-dish')}</Table.Td>
+                <Table.Td>{zone.dishes.join('; ') || t('zones.no-dish')}</Table.Td>
               </Table.Tr>
             ))}
           </Table.Tbody>
@@ -86,7 +88,7 @@ function WaysTable({ zones, plan }: { zones: Zones; plan: string }) {
   return (
     <div>
       <h2>{t('zones.belly-and-tail')}</h2>
-      <Table className={css.waysTable}>
+      <Table className={cx(look.tight, css.waysTable)}>
         <Table.Thead>
           <Table.Tr>
             <Table.Th scope="col">{t('zones.belly')}</Table.Th>
