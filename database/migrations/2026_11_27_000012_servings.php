@@ -32,6 +32,7 @@ return new class extends Migration
             $table->unsignedInteger('fillets');
             $table->unsignedInteger('per_fillet');
             $table->unsignedBigInteger('sd_mg');
+            $table->boolean('measured');
             $table->unsignedInteger('promised');
             $table->unsignedInteger('every');
             $table->foreignUlid('laid_by')->constrained('people');

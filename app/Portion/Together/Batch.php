@@ -25,7 +25,7 @@ final readonly class Batch
     /** Fillets weighed alone from which their own spread is taken. */
     private const ENOUGH = 3;
 
-    /** @param  bool  $measured  whether the spread is that of fillets weighed alone */
+    /** @param  bool  $measured  whether the spread is that of fillets weighed alone, now or when the pattern was laid */
     private function __construct(
         public Fish $fish,
         public Piece $piece,
@@ -52,11 +52,14 @@ final readonly class Batch
             ! LayFillet::isOne($fish, $fillet) ||
             throw Fault::conflict("{$fillet->name} was weighed alone: plan its own cuts.", ['piece' => $piece]);
         $dish = Dish::chosen($fields->string('dish'));
-        $count = $fields->maybeInt('fillets') ?? self::usualCount($fish, $fillet);
+        $laid = CutPattern::query()->find($fillet->id);
+        $count = $fields->maybeInt('fillets') ?? $laid->fillets ?? self::usualCount($fish, $fillet);
         $total = $fillet->reading()->mass();
         $mean = Mass::ofMilligrams(intdiv($total->milligrams, $count));
         $weighed = self::weighed($fields, $person);
-        $spread = self::spread($weighed, $mean);
+        $spread = count($weighed) < self::ENOUGH && $laid !== null
+            ? Mass::ofMilligrams($laid->sd_mg)
+            : self::spread($weighed, $mean);
         $usable = 1 - FilletGuess::squaredOff($mean)->grams() / max(1.0, $mean->grams());
         $band = $dish->each();
         $batch = Fault::within('', fn (): FilletBatch => FilletBatch::of(
@@ -69,7 +72,7 @@ final readonly class Batch
             $band->minus->grams(),
             $band->plus->grams(),
         ));
-        $per = $fields->maybeInt('per_fillet');
+        $per = $fields->maybeInt('per_fillet') ?? ($laid?->dish_id === $dish->id ? $laid->per_fillet : null);
         $chosen = $per === null
             ? $batch->best
             : array_values(array_filter($batch->patterns, fn (Pattern $one): bool => $one->perFillet === $per))[0] ??
@@ -82,7 +85,7 @@ final readonly class Batch
             $count,
             $mean,
             $spread,
-            count($weighed) >= self::ENOUGH,
+            count($weighed) >= self::ENOUGH || $laid?->measured === true,
             $batch,
             $chosen,
         );

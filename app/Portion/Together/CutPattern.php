@@ -15,6 +15,7 @@ use App\Kitchen\Record;
  * @property int $fillets
  * @property int $per_fillet pieces
  * @property int $sd_mg between the fillets
+ * @property bool $measured whether that is the spread of fillets weighed alone; else the usual one
  * @property int $promised portions, with nine chances in ten
  * @property int $every so manieth piece is weighed; 1 for all
  * @property string $laid_by
@@ -26,4 +27,10 @@ final class CutPattern extends Record
     protected $table = 'patterns';
 
     protected $primaryKey = 'piece_id';
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['measured' => 'boolean'];
+    }
 }

@@ -43,6 +43,7 @@ final readonly class LayPattern
                 'fillets' => $batch->fillets,
                 'per_fillet' => $pattern->perFillet,
                 'sd_mg' => $batch->spread->milligrams,
+                'measured' => $batch->measured,
                 'promised' => $pattern->promised,
                 'every' => SamplingPlan::of($batch->fillets * $pattern->perFillet)->every,
             ];

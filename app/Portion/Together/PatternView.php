@@ -54,7 +54,7 @@ final readonly class PatternView
                     'best' => $one === $batch->batch->best,
                     'chosen' => $one === $batch->chosen,
                 ],
-                $batch->batch->patterns,
+                self::worthALook($batch),
             ),
             'drawn' => self::drawn($batch, $words),
             'marks' => self::marks($batch, $words),
@@ -71,6 +71,17 @@ final readonly class PatternView
                 ],
             'came' => self::came($batch, $words),
         ];
+    }
+
+    /** @return list<Pattern> those that give portions at all, and the one chosen */
+    private static function worthALook(Batch $batch): array
+    {
+        return array_values(
+            array_filter(
+                $batch->batch->patterns,
+                fn (Pattern $one): bool => $one->expected >= 0.5 || $one === $batch->chosen,
+            ),
+        );
     }
 
     /** @return Answer|null a piece and its spread beside the band, as it is drawn */

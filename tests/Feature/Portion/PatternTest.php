@@ -74,6 +74,13 @@ final class PatternTest extends TestCase
             ->assertOk()
             ->assertJsonPath('laid.version', 2);
 
+        // Looked at again without a word, it is as it was laid.
+        $again = $this->api('POST', $this->at, ['dish' => $body['dish']])->assertOk();
+        self::assertSame([15, '2 g', true], [
+            $again->json('fillets'),
+            $again->json('spread'),
+            $again->json('measured'),
+        ]);
         foreach (['100 g', '88 g'] as $mass) {
             $this->weigh($this->fish, 'portion', $mass, 'portion')->assertOk();
         }

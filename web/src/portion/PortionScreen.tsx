@@ -230,7 +230,14 @@ function Board({ bench }: { bench: PortionBench }) {
           ) : (
             <p>{t('portion.no-dish-yet-ask-the-head')}</p>
           ))}
-        {tally && <Tally tally={tally} portions={bench.portions} planned={plan !== undefined} strip={!counting} />}
+        {tally && (
+          <Tally
+            tally={tally}
+            portions={bench.portions}
+            planned={plan !== undefined}
+            strip={!counting && offPortions.length === 0}
+          />
+        )}
         {light && (
           <LightPortion
             light={light}
