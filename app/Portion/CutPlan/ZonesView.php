@@ -15,6 +15,7 @@ use App\Portion\Dish\Dish;
 use Sectum\Fish\Part;
 use Sectum\Measure\Mass;
 use Sectum\Portion\FilletOnBoard;
+use Sectum\Portion\Kind;
 use Sectum\Portion\Zones\BellyFlap;
 use Sectum\Portion\Zones\Way;
 use Sectum\Portion\Zones\Ways;
@@ -50,7 +51,7 @@ final readonly class ZonesView
             'belly_pct' => 100 * $flap->share,
             'zones' => self::zones($fish, $plan->fillet, $flap, $words, $prices, $bellyPerKg),
             'ways' => $ways === null ? [] : self::ways($ways, $words, $prices),
-            'squared' => $ways === null ? null : self::squared($plan, $prices),
+            'squared' => $plan->kinds === [] || $plan->overdrawn ? null : self::squared($plan, $plan->kinds, $prices),
         ];
     }
 
@@ -136,8 +137,13 @@ final readonly class ZonesView
         );
     }
 
-    /** @return Answer the head end squared off as it lies there, and followed instead */
-    private static function squared(FilletPlan $plan, ?Settings $prices): array
+    /**
+     * The head end squared off as it lies there, and followed instead.
+     *
+     * @param  non-empty-list<Kind>  $kinds
+     * @return Answer
+     */
+    private static function squared(FilletPlan $plan, array $kinds, ?Settings $prices): array
     {
         $side = $plan->fillet;
         $following = $plan->laying->school->plan(
@@ -149,7 +155,7 @@ final readonly class ZonesView
                 $plan->cuts === [] ? 0.0 : $side->squareHeadGrams,
                 $side->minTailMm,
             ),
-            $plan->kinds === [] ? throw new \LogicException('Asked without a dish.') : $plan->kinds,
+            $kinds,
             FilletPlan::trimPerKg(),
         );
         $squared = $plan->by($plan->laying->school);
