@@ -114,6 +114,8 @@ final class TonightTest extends TestCase
         $this->api('PUT', "/portion/fish/{$fish}/fillets/{$side}", [
             'kinds' => [['dish' => $this->plate, 'max' => 2], ['dish' => $this->tasting, 'max' => 4]],
         ])->assertOk();
+        // Before anything is dealt out, nothing is said to be short.
+        self::assertNull($this->api('GET', '/portion/tonight')->json('groups.0.dishes.0.short'));
         foreach ([1, 2] as $ignored) {
             $group = $this->api('POST', '/portion/tonight/runs/'.self::id())->assertOk()->json('groups.0');
             $fixed = collect((array) data_get($group, 'fillets'))->keyBy('piece')->get($side);
