@@ -115,7 +115,30 @@ test('forty trout as natural pairs: weighed one by one, put together, on a tray'
   await expect(page.locator('.label-card')).toContainText('cook through');
 });
 
-test('a loin to slices for twelve covers, and a side by its zones', async ({ page }) => {
+test('a loin to slices for twelve covers', async ({ page }) => {
+  await signIn(page);
+  await receive(page, 'Ling', '4600 g', 'Gutted');
+  await sideOf(page, page.url().split('/').at(-1) ?? '');
+  await page.getByRole('button', { name: /^9\s*Back loin/ }).tap();
+  await weighAnyway(page, '700 g');
+  await page.locator('.mantine-Chip-root', { hasText: /^Back loin/ }).tap();
+  await page.getByRole('link', { name: 'Plan the cuts' }).tap();
+  await expect(page.getByRole('heading', { name: /^Back loin/ })).toBeVisible();
+  await page.getByRole('link', { name: 'Slice it instead' }).tap();
+  await page.getByLabel('Covers', { exact: true }).fill('12');
+  await page.getByLabel('Slices a cover').fill('30');
+  await expect(page.getByText(/^Short of/)).toBeVisible();
+  await page.getByLabel('Slices a cover').fill('3');
+  await page.getByLabel('Thickness').fill('0.5 mm');
+  await expect(page.getByText('A slice is 1 mm thick or more')).toBeVisible();
+  await page.getByLabel('Thickness').fill('4 mm');
+  await expect(page.getByText('A slice is 1 mm thick or more')).toHaveCount(0);
+  await expect(page.getByText('Enough.')).toBeVisible();
+  expect(Number(await page.locator('.headline .yield b').textContent())).toBeGreaterThanOrEqual(12);
+  await expectSound(page);
+});
+
+test('a side by its zones, its belly off first', async ({ page }) => {
   await signIn(page);
   await ask(page, 'PUT', `/portion/dishes/${ulid()}`, {
     name: 'Ling, broth',
@@ -128,17 +151,6 @@ test('a loin to slices for twelve covers, and a side by its zones', async ({ pag
   await receive(page, 'Ling', '3600 g', 'Gutted');
   await sideOf(page, page.url().split('/').at(-1) ?? '');
   await page.getByRole('link', { name: 'Plan the cuts' }).tap();
-  await page.getByRole('link', { name: 'Slice it instead' }).tap();
-  await page.getByLabel('Covers', { exact: true }).fill('12');
-  await page.getByLabel('Slices a cover').fill('3');
-  await expect(page.getByText(/^Enough\.$|^Short of/)).toBeVisible();
-  await page.getByLabel('Thickness').fill('0.5 mm');
-  await expect(page.getByText('A slice is 1 mm thick or more')).toBeVisible();
-  await page.getByLabel('Thickness').fill('4 mm');
-  await expect(page.getByText('A slice is 1 mm thick or more')).toHaveCount(0);
-  await expectSound(page);
-
-  await page.getByRole('link', { name: 'Back to the cuts' }).tap();
   await page.getByRole('link', { name: 'Its zones' }).tap();
   await expect(page.getByRole('row', { name: /^Head end/ })).toBeVisible();
   await expect(page.getByRole('row', { name: /^Belly \d+ g/ })).toBeVisible();
