@@ -89,7 +89,10 @@ final readonly class RecordReading
                 $piece->update(['dish_id' => $dish]);
             }
             self::scraped($piece, $fields->maybeString('off'));
-            self::together($piece, $fields->maybeInt('portions'));
+            self::together(
+                $piece,
+                $fields->maybeInt('portions') ?? ($fields->maybeString('replaces') === null ? 1 : $piece->portions),
+            );
             if ($fields->named('sure') && ! $fields->bool('sure')) {
                 $this->mustBePlausible(
                     $onBench,
@@ -203,10 +206,10 @@ final readonly class RecordReading
         }
     }
 
-    /** How many portions lay on the scale together. */
-    private static function together(Piece $piece, ?int $portions): void
+    /** How many portions lay on the scale together; a weight taken anew keeps what it was of. */
+    private static function together(Piece $piece, int $portions): void
     {
-        if ($portions !== null && $portions !== $piece->portions) {
+        if ($portions !== $piece->portions) {
             $piece->part === Part::Portion ||
                 throw Fault::inField('/portions', 'Only portions are weighed several together.');
             $alone = (string) preg_replace('/, \d+ together$/', '', $piece->name);

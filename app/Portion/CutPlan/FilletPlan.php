@@ -258,7 +258,7 @@ final class FilletPlan
     }
 
     /** What a kilo of trim brings, minor units. */
-    public static function trimPerKg(): float
+    private static function trimPerKg(): float
     {
         return (float) HouseBin::of(Bin::Mince)->value_per_kg_minor;
     }

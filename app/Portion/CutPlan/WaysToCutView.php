@@ -25,7 +25,7 @@ final readonly class WaysToCutView
                     'school' => $school->value,
                     'portions' => array_sum($by->counts),
                     'each' => self::each($by, $words),
-                    'left_over' => $words->text($plan->leftAfter($by->pieces)),
+                    'left_over' => $words->text($plan->leftAfter($by->portions())),
                     'worth' => $prices->money((int) round($by->value))->print(),
                 ];
             }
@@ -38,7 +38,7 @@ final readonly class WaysToCutView
     {
         $masses = array_map(
             fn (PlannedPiece $piece): string => $words->text(Mass::ofGrams($piece->massGrams)),
-            $by->pieces,
+            $by->portions(),
         );
 
         return implode(', ', array_unique($masses));

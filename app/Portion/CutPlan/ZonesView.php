@@ -14,9 +14,9 @@ use App\Kitchen\Settings;
 use App\Portion\Dish\Dish;
 use Sectum\Fish\Part;
 use Sectum\Measure\Mass;
-use Sectum\Portion\FilletOnBoard;
 use Sectum\Portion\Kind;
 use Sectum\Portion\Zones\BellyFlap;
+use Sectum\Portion\Zones\TakenOff;
 use Sectum\Portion\Zones\Way;
 use Sectum\Portion\Zones\Ways;
 use Sectum\Portion\Zones\Zone;
@@ -32,7 +32,7 @@ final readonly class ZonesView
         $prices = $person->seesPrices() ? $settings : null;
         $plan = FilletPlan::of($fish, $piece, Laying::of($fish, $piece)->bellyOn(), $person);
         $flap = Belly::on($fish, $piece);
-        $bellyPerKg = self::perKg(Part::Belly);
+        $bellyPerKg = self::bellyPerKg($plan->trimPerKgMinor);
         $ways = $plan->kinds === [] || $plan->overdrawn
             ? null
             : Ways::of(
@@ -40,7 +40,7 @@ final readonly class ZonesView
                 $plan->kinds,
                 $plan->laying->school,
                 $flap,
-                FilletPlan::trimPerKg(),
+                $plan->trimPerKgMinor,
                 $bellyPerKg,
             );
 
@@ -49,22 +49,25 @@ final readonly class ZonesView
             'length_cm' => $plan->laying->lengthCm,
             'outline' => FilletPlanView::outline($plan),
             'belly_pct' => 100 * $flap->share,
-            'zones' => self::zones($fish, $plan->fillet, $flap, $words, $prices, $bellyPerKg),
+            'zones' => self::zones($fish, $plan, $flap, $words, $prices, $bellyPerKg),
             'ways' => $ways === null ? [] : self::ways($ways, $words, $prices),
-            'squared' => $plan->kinds === [] || $plan->overdrawn ? null : self::squared($plan, $plan->kinds, $prices),
+            'squared' => $ways === null
+                ? null
+                : self::squared($plan, $plan->kinds, $ways->at(TakenOff::LeftOn, TakenOff::Before), $prices),
         ];
     }
 
     /** @return list<Answer> */
     private static function zones(
         Fish $fish,
-        FilletOnBoard $side,
+        FilletPlan $plan,
         BellyFlap $flap,
         Words $words,
         ?Settings $prices,
         float $bellyPerKg,
     ): array {
         $zones = [];
+        $side = $plan->fillet;
         foreach (Zone::cases() as $zone) {
             $stretch = $zone->stretch();
             [$from, $to] = [($stretch->from ?? 0.0) * $side->lengthCm, ($stretch->to ?? 1.0) * $side->lengthCm];
@@ -75,6 +78,7 @@ final readonly class ZonesView
                 continue;
             }
             $dishes = self::dishes($fish, $zone);
+            $least = $stretch === null ? $bellyPerKg : $plan->trimPerKgMinor;
             $zones[] = [
                 'zone' => $zone->value,
                 'name' => Words::named("portion.zone.{$zone->value}"),
@@ -82,7 +86,7 @@ final readonly class ZonesView
                 'to_cm' => $stretch === null ? null : round($to, 1),
                 'mass' => $words->mass(Mass::ofGrams(round($grams))),
                 'dishes' => array_map(fn (Dish $dish): string => $dish->name, $dishes),
-                'worth' => $prices?->money((int) round(self::worth($dishes, $zone, $prices, $bellyPerKg)))->print(),
+                'worth' => $prices?->money((int) round(self::worth($dishes, $least, $prices)))->print(),
             ];
         }
 
@@ -104,18 +108,20 @@ final readonly class ZonesView
     }
 
     /**
-     * A kilo of a zone as the dish that brings most for it, minor units; as trim or belly when it has none.
+     * A kilo of a zone as the dish that brings most for it, minor units.
      *
      * @param  list<Dish>  $dishes
+     * @param  float  $least  what it brings when it has none
      */
-    private static function worth(array $dishes, Zone $zone, Settings $prices, float $bellyPerKg): float
+    private static function worth(array $dishes, float $least, Settings $prices): float
     {
-        $best = $zone->stretch() === null ? $bellyPerKg : FilletPlan::trimPerKg();
-        foreach ($dishes as $dish) {
-            $best = max($best, (1000 * $dish->worth($prices)->minor) / $dish->band()->target->grams());
-        }
-
-        return $best;
+        return max([
+            $least,
+            ...array_map(
+                fn (Dish $dish): float => (1000 * $dish->worth($prices)->minor) / $dish->band()->target->grams(),
+                $dishes,
+            ),
+        ]);
     }
 
     /** @return list<Answer> */
@@ -143,36 +149,27 @@ final readonly class ZonesView
      * @param  non-empty-list<Kind>  $kinds
      * @return Answer
      */
-    private static function squared(FilletPlan $plan, array $kinds, ?Settings $prices): array
+    private static function squared(FilletPlan $plan, array $kinds, Way $squared, ?Settings $prices): array
     {
-        $side = $plan->fillet;
         $following = $plan->laying->school->plan(
-            new FilletOnBoard(
-                $side->shape,
-                $side->massGrams,
-                $side->lengthCm,
-                $side->thicknessMm,
-                $plan->cuts === [] ? 0.0 : $side->squareHeadGrams,
-                $side->minTailMm,
-            ),
+            $plan->cuts === [] ? $plan->fillet->squaredTo(0.0) : $plan->fillet,
             $kinds,
-            FilletPlan::trimPerKg(),
+            $plan->trimPerKgMinor,
         );
-        $squared = $plan->by($plan->laying->school);
 
         return [
-            'portions' => count($squared->pieces ?? []),
-            'following' => count($following->pieces),
-            'worth' => $squared === null ? null : $prices?->money((int) round($squared->value))->print(),
+            'portions' => count($squared->pieces),
+            'following' => count($following->portions()),
+            'worth' => $prices?->money((int) round($squared->value))->print(),
             'following_worth' => $prices?->money((int) round($following->value))->print(),
         ];
     }
 
-    /** What a kilo of a part brings where it usually goes, minor units. */
-    private static function perKg(Part $part): float
+    /** What a kilo of belly brings where it usually goes, minor units; as trim where it goes nowhere. */
+    private static function bellyPerKg(float $trim): float
     {
-        $bin = UsualBins::of($part);
+        $bin = UsualBins::of(Part::Belly);
 
-        return $bin === null ? FilletPlan::trimPerKg() : (float) HouseBin::of($bin)->value_per_kg_minor;
+        return $bin === null ? $trim : (float) HouseBin::of($bin)->value_per_kg_minor;
     }
 }

@@ -165,6 +165,12 @@ final readonly class PortionPlan
         );
     }
 
+    /** @return list<PlannedPiece> those that are for a dish: a stretch left between two is not */
+    public function portions(): array
+    {
+        return array_values(array_filter($this->pieces, fn (PlannedPiece $piece): bool => $piece->kind !== ''));
+    }
+
     /** Nothing cut of a fillet yet. */
     public static function none(FilletOnBoard $fillet, float $trimPerKg): self
     {

@@ -6,6 +6,7 @@ namespace Tests\Feature\Portion;
 
 use App\Portion\Together\CutPattern;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Testing\TestResponse;
 use Tests\TestCase;
 
 /** Fillets weighed together: one pattern for all, portions promised, a sample weighed, and what really came out. */
@@ -176,5 +177,25 @@ final class PatternTest extends TestCase
             'portions' => 3,
             'weight' => ['typed' => '40 g'],
         ])->assertStatus(422)->assertJsonPath('errors.0.pointer', '/portions');
+    }
+
+    public function test_a_weight_of_several_that_is_taken_back_makes_the_next_no_several(): void
+    {
+        $read = fn (array $what): TestResponse => $this->api(
+            'PUT',
+            "/portion/fish/{$this->fish}/readings/".self::id(),
+            ['part' => 'portion', ...$what],
+        );
+        $reading = (string) $read(['portions' => 12, 'weight' => ['typed' => '1210 g']])->json('portions.0.reading');
+        // Weighed again, they are as many as they were.
+        $again = $read(['replaces' => $reading, 'weight' => ['typed' => '1205 g']])->assertOk();
+        self::assertSame(12, $again->json('portions.0.together'));
+        $this->api(
+            'PUT',
+            "/portion/fish/{$this->fish}/readings/{$again->json('portions.0.reading')}/taken-back",
+            ['reason' => 'undone'],
+        )->assertOk();
+        $one = $read(['weight' => ['typed' => '101 g']])->assertOk();
+        self::assertSame([1, 'Portion 1'], [$one->json('portions.0.together'), $one->json('portions.0.name')]);
     }
 }

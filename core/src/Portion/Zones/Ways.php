@@ -44,19 +44,23 @@ final readonly class Ways
             $side = self::side($fillet, $belly, $flap);
             $asked = $belly === TakenOff::After ? self::heavier($kinds, $flap->share) : $kinds;
             $bellyGrams = $belly === TakenOff::Before ? $fillet->massGrams * $flap->share : 0.0;
-            foreach (TakenOff::cases() as $tail) {
-                $on = $tail === TakenOff::LeftOn ? self::wholeLength($side) : $side;
+            // Off first, or off the last portion: the same cuts.
+            foreach ([[TakenOff::Before, TakenOff::After], [TakenOff::LeftOn]] as $tails) {
+                $on = $tails === [TakenOff::LeftOn] ? self::wholeLength($side) : $side;
                 $plan = $school->plan($on, $asked, $trimPerKg);
-                $cut = array_sum(array_map(fn (PlannedPiece $one): float => $one->massGrams, $plan->pieces));
+                $portions = $plan->portions();
+                $cut = array_sum(array_map(fn (PlannedPiece $one): float => $one->massGrams, $portions));
                 $trimmed = $belly === TakenOff::After ? $flap->share * $cut : 0.0;
-                $ways[] = new Way(
-                    $belly,
-                    $tail,
-                    $plan->pieces,
-                    $plan->value + ($bellyPerKg * $bellyGrams + $trimPerKg * $trimmed) / 1000,
-                    self::worst($plan->pieces, $on, $belly === TakenOff::LeftOn ? $flap : null),
-                    $plan->leftOverGrams + $trimmed,
-                );
+                foreach ($tails as $tail) {
+                    $ways[] = new Way(
+                        $belly,
+                        $tail,
+                        $portions,
+                        $plan->value + ($bellyPerKg * $bellyGrams + $trimPerKg * $trimmed) / 1000,
+                        self::worst($portions, $on, $belly === TakenOff::LeftOn ? $flap : null),
+                        $plan->leftOverGrams + $trimmed,
+                    );
+                }
             }
         }
 

@@ -114,6 +114,14 @@ final class ZonesTest extends TestCase
         self::assertEqualsWithDelta(184.783, $after->pieces[0]->massGrams, 0.001);
     }
 
+    public function test_a_stretch_left_before_a_dish_of_the_tail_is_no_portion(): void
+    {
+        $tail = new Kind('tail', 70, 4, 5, 300, fromShare: 0.55);
+        foreach (Ways::of(self::fillet(), [$tail], School::Exact, new BellyFlap(), 900, 1400)->all as $way) {
+            self::assertSame(['tail'], array_values(array_unique(array_column($way->pieces, 'kind'))));
+        }
+    }
+
     public function test_the_zones_lie_end_to_end(): void
     {
         $to = 0.0;
