@@ -178,14 +178,9 @@ final class Fish extends Record
     /** What is left of a piece once what was weighed off it is gone; never less than nothing. */
     public function net(Piece $piece): Mass
     {
-        $mass = $piece->reading()?->mass() ?? Mass::zero();
-        foreach ($this->pieces as $one) {
-            if ($one->parent_id === $piece->id) {
-                $mass = $mass->minus($one->reading()?->mass() ?? Mass::zero());
-            }
-        }
-
-        return $mass->isNegative() ? Mass::zero() : $mass;
+        return $piece->without(
+            $this->pieces->filter(fn (Piece $one): bool => $one->parent_id === $piece->id),
+        );
     }
 
     /** As received; nothing when its reading was taken back. */

@@ -65,6 +65,21 @@ final class Piece extends Record
         return null;
     }
 
+    /**
+     * What is left of it once these were weighed off it; never less than nothing.
+     *
+     * @param  iterable<Piece>  $parts
+     */
+    public function without(iterable $parts): Mass
+    {
+        $mass = $this->reading()?->mass() ?? Mass::zero();
+        foreach ($parts as $part) {
+            $mass = $mass->minus($part->reading()?->mass() ?? Mass::zero());
+        }
+
+        return $mass->isNegative() ? Mass::zero() : $mass;
+    }
+
     /** @return list<Mass> what each of them weighs: of several weighed together an even share, to the milligram */
     public function masses(): array
     {

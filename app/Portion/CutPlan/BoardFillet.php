@@ -10,7 +10,6 @@ use App\Kitchen\Database\Row;
 use App\Kitchen\Record;
 use Illuminate\Database\Eloquent\Collection;
 use Sectum\Fish\Part;
-use Sectum\Portion\Shape\MeasuredThickness;
 use Sectum\Portion\Zones\TakenOff;
 
 /**
@@ -28,7 +27,7 @@ use Sectum\Portion\Zones\TakenOff;
  * @property bool $aimed whether the cuts allow for the cutter's scatter
  * @property bool $guess_first whether the cutter says the weight before the scale does
  * @property TakenOff $belly when its belly comes off
- * @property string $thick_at JSON: where somebody measured its thickness, [{cm, mm}]
+ * @property list<array{cm: float|int, mm: float|int}> $thick_at where somebody measured its thickness
  * @property list<array{dish: string, max: int|null}> $kinds
  * @property list<float> $marks_cm the cutter's own marks; empty to cut where the planner says
  * @property int $version
@@ -52,25 +51,13 @@ final class BoardFillet extends Record
             'belly' => TakenOff::class,
             'aimed' => 'boolean',
             'guess_first' => 'boolean',
+            'thick_at' => 'array',
             'kinds' => 'array',
             'marks_cm' => 'array',
             'length_cm' => 'float',
             'thickness_mm' => 'float',
             'tail_mm' => 'float',
         ];
-    }
-
-    /** @return list<MeasuredThickness> */
-    public static function marks(string $json, float $lengthCm): array
-    {
-        $marks = [];
-        foreach ((array) json_decode($json, true) as $one) {
-            if (is_array($one) && is_numeric($one['cm'] ?? null) && is_numeric($one['mm'] ?? null)) {
-                $marks[] = new MeasuredThickness(min(1.0, (float) $one['cm'] / $lengthCm), (float) $one['mm']);
-            }
-        }
-
-        return $marks;
     }
 
     /** How a fillet was laid on the board; null when it was not. All of a fish are asked for at once. */

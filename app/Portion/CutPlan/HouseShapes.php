@@ -20,6 +20,7 @@ use Sectum\Portion\FilletShape;
 use Sectum\Portion\Shape\HouseShape;
 use Sectum\Portion\Shape\MeasuredCut;
 use Sectum\Portion\Shape\MeasuredFillet;
+use Sectum\Portion\Shape\MeasuredThickness;
 use Sectum\Portion\Zones\TakenOff;
 
 /** The house's own shapes, learned from the pieces that were cut at known places. */
@@ -165,7 +166,7 @@ final readonly class HouseShapes
             );
             $length[$fillet] = $row->number('length_cm');
             $thick[$fillet] = $row->number('thickness_mm');
-            $marks[$fillet] = BoardFillet::marks($row->text('thick_at'), $length[$fillet]);
+            $marks[$fillet] = $row->text('thick_at');
         }
         $cuts = array_slice($cuts, -self::MOST, null, true);
         $laid = self::laid(array_map(strval(...), array_keys($cuts)));
@@ -176,13 +177,22 @@ final readonly class HouseShapes
                     $laid[$fillet],
                     $length[$fillet],
                     $of,
-                    $marks[$fillet],
+                    self::marks($marks[$fillet], $length[$fillet]),
                     $thick[$fillet],
                 );
             }
         }
 
         return $fillets;
+    }
+
+    /** @return list<MeasuredThickness> as a board keeps them */
+    private static function marks(string $kept, float $lengthCm): array
+    {
+        /** @var list<array{cm: float|int, mm: float|int}> $marks as LayFillet writes them */
+        $marks = json_decode($kept, true, flags: JSON_THROW_ON_ERROR);
+
+        return Laying::marks($marks, $lengthCm);
     }
 
     /**

@@ -46,7 +46,7 @@ final readonly class LayFillet
                 'aimed' => $laying->aimed,
                 'guess_first' => $laying->guessFirst,
                 'belly' => $laying->belly,
-                'thick_at' => json_encode($laying->thickAt, JSON_THROW_ON_ERROR),
+                'thick_at' => $laying->thickAt,
                 'kinds' => $laying->kinds,
                 'marks_cm' => $laying->marksCm,
             ];

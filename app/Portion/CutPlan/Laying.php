@@ -36,7 +36,7 @@ final readonly class Laying
     private const MOST_MARKS = 80;
 
     /**
-     * @param  list<array{cm: float, mm: float}>  $thickAt  where somebody measured how thick it is
+     * @param  list<array{cm: float|int, mm: float|int}>  $thickAt  where somebody measured how thick it is
      * @param  list<array{dish: string, max: int|null}>  $kinds
      * @param  list<float>  $marksCm
      */
@@ -75,7 +75,7 @@ final readonly class Laying
                 $laid->aimed,
                 $laid->guess_first,
                 $laid->belly,
-                self::places(json_decode($laid->thick_at, true)),
+                $laid->thick_at,
                 $laid->kinds,
                 array_map(floatval(...), $laid->marks_cm),
             );
@@ -130,17 +130,20 @@ final readonly class Laying
     {
         return ThicknessFit::of(
             HouseShapes::of($fish->species_id, $this->shape)->shape,
-            $this->marks(),
+            self::marks($this->thickAt, $this->lengthCm),
             $this->thicknessMm,
         );
     }
 
-    /** @return list<MeasuredThickness> */
-    private function marks(): array
+    /**
+     * @param  list<array{cm: float|int, mm: float|int}>  $thickAt
+     * @return list<MeasuredThickness>
+     */
+    public static function marks(array $thickAt, float $lengthCm): array
     {
         return array_map(
-            fn (array $one): MeasuredThickness => new MeasuredThickness($one['cm'] / $this->lengthCm, $one['mm']),
-            $this->thickAt,
+            fn (array $one): MeasuredThickness => new MeasuredThickness(min(1.0, $one['cm'] / $lengthCm), $one['mm']),
+            $thickAt,
         );
     }
 
@@ -161,20 +164,6 @@ final readonly class Laying
         }
 
         return $marks;
-    }
-
-    /** @return list<array{cm: float, mm: float}> */
-    private static function places(mixed $marks): array
-    {
-        return array_values(
-            array_map(
-                fn (mixed $one): array => [
-                    'cm' => is_numeric($cm = data_get($one, 'cm')) ? (float) $cm : 0.0,
-                    'mm' => is_numeric($mm = data_get($one, 'mm')) ? (float) $mm : 0.0,
-                ],
-                is_array($marks) ? $marks : [],
-            ),
-        );
     }
 
     /** The same with its belly left on: as other ways are compared with. */

@@ -32,8 +32,10 @@ final readonly class MakeServings
             foreach (ReadyPortions::of($this->clock->now()) as $one) {
                 $ready[$one->piece->id] = $one;
             }
-            $known = Serving::query()->with('pieces')->get()->keyBy('id');
-            foreach ($fields->list('servings') as $i => $asked) {
+            $all = $fields->list('servings');
+            $ids = array_map(fn (Fields $one): string => $one->string('id'), $all);
+            $known = Serving::query()->with('pieces')->whereKey($ids)->get()->keyBy('id');
+            foreach ($all as $i => $asked) {
                 $pieces = $asked->strings('pieces');
                 $before = $known->get($asked->string('id'));
                 if ($before !== null) {

@@ -11,7 +11,6 @@ use App\Fish\Piece;
 use App\Kitchen\Person;
 use App\Portion\CutPlan\LayFillet;
 use App\Portion\Dish\Dish;
-use Sectum\Fish\BodyForm;
 use Sectum\Fish\Part;
 use Sectum\Measure\Mass;
 use Sectum\Portion\FilletGuess;
@@ -25,7 +24,10 @@ final readonly class Batch
     /** Fillets weighed alone from which their own spread is taken. */
     private const ENOUGH = 3;
 
-    /** @param  bool  $measured  whether the spread is that of fillets weighed alone, now or when the pattern was laid */
+    /**
+     * @param  bool  $measured  whether the spread is that of fillets weighed alone, now or when the pattern was laid
+     * @param  CutPattern|null  $laid  what they are cut by already
+     */
     private function __construct(
         public Fish $fish,
         public Piece $piece,
@@ -36,6 +38,7 @@ final readonly class Batch
         public bool $measured,
         public FilletBatch $batch,
         public ?Pattern $chosen,
+        public ?CutPattern $laid,
     ) {
     }
 
@@ -88,6 +91,7 @@ final readonly class Batch
             count($weighed) >= self::ENOUGH || $laid?->measured === true,
             $batch,
             $chosen,
+            $laid,
         );
     }
 
@@ -105,15 +109,9 @@ final readonly class Batch
         );
     }
 
-    /** Two sides a round fish, four fillets a flat one. */
     private static function usualCount(Fish $fish, Piece $fillet): int
     {
-        $each = match ($fish->species->form) {
-            BodyForm::Flat => 4,
-            BodyForm::Round, BodyForm::Tail => 2,
-        };
-
-        return max(1, $fillet->part === Part::Fillets ? $fish->count * $each : $fish->count);
+        return $fish->count * ($fillet->part === Part::Fillets ? $fish->species->form->fillets() : 1);
     }
 
     /** @return list<Mass> */

@@ -29,7 +29,7 @@ final readonly class LayPattern
             $batch = Batch::asked($onBoard, $piece, $fields, $person);
             $pattern =
                 $batch->chosen ?? throw Fault::inField('/dish', 'No piece of these fillets is heavy enough for it.');
-            $laid = CutPattern::query()->find($piece);
+            $laid = $batch->laid;
             $done = count($batch->portions());
             $laid !== null ||
                 $done === 0 ||

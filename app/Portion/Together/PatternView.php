@@ -30,7 +30,7 @@ final readonly class PatternView
     public static function of(Batch $batch, Fields $fields, Person $person): array
     {
         $words = new Words($person->units, Settings::load()->scaleStep);
-        $laid = CutPattern::query()->find($batch->piece->id);
+        $laid = $batch->laid;
         $pieces = $batch->chosen === null ? 0 : $batch->fillets * $batch->chosen->perFillet;
 
         return [
@@ -91,11 +91,10 @@ final readonly class PatternView
             return null;
         }
         $band = $batch->dish->each();
-        $each = Mass::ofGrams($batch->chosen->each)->milligrams;
 
         return [
-            'each_mg' => $each,
-            'sd_mg' => (int) round(($each * $batch->spread->milligrams) / max(1, $batch->mean->milligrams)),
+            'each_mg' => Mass::ofGrams($batch->chosen->each)->milligrams,
+            'sd_mg' => Mass::ofGrams($batch->chosen->spread)->milligrams,
             'least_mg' => $band->target->minus($band->minus)->milligrams,
             'most_mg' => $band->target->plus($band->plus)->milligrams,
             'least' => $words->text($band->target->minus($band->minus)),

@@ -77,12 +77,7 @@ final class PortionTray extends Record
     /** What one piece on it weighs now: a skin that was weighed off it is gone. */
     public static function net(Piece $piece): Mass
     {
-        $mass = $piece->reading()?->mass() ?? Mass::zero();
-        foreach ($piece->parts as $part) {
-            $mass = $mass->minus($part->reading()?->mass() ?? Mass::zero());
-        }
-
-        return $mass->isNegative() ? Mass::zero() : $mass;
+        return $piece->without($piece->parts);
     }
 
     /** @return Builder<self> */

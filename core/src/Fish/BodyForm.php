@@ -14,6 +14,15 @@ enum BodyForm: string
     /** Mostly sold as a tail, whole too: two loins off one central cartilage. */
     case Tail = 'tail';
 
+    /** Into how many fillets one fish comes apart. */
+    public function fillets(): int
+    {
+        return match ($this) {
+            self::Flat => 4,
+            self::Round, self::Tail => 2,
+        };
+    }
+
     /**
      * The three weights of a hurried kitchen, after the whole fish: what is eaten, what may be, what is left.
      *

@@ -32,6 +32,7 @@ import { OFF_A_PORTION, OffPortion } from './OffPortion';
 import css from './PortionScreen.module.css';
 import { Tally } from './Tally';
 import { Together } from './Together';
+import { Unboned } from './Unboned';
 
 /** The fillets become portions: choose the dish, weigh each piece. */
 export function PortionScreen() {
@@ -160,16 +161,7 @@ function Board({ bench }: { bench: PortionBench }) {
           </div>
         )}
         <Remarks remarks={bench.remarks} />
-        {unboned && !counting && (
-          <p className={cx(look.remark, look.quietRemark)}>
-            <span>
-              <b>{unboned.name}.</b> {unboned.may_wait ? t('portion.bones-come-out-of-the-portions') : unboned.said}
-            </span>
-            <Button variant="default" onClick={() => setCounting(true)}>
-              {t('portion.count-the-bones')}
-            </Button>
-          </p>
-        )}
+        {unboned && !counting && <Unboned side={unboned} onCount={() => setCounting(true)} />}
         {counting && (
           <div className={css.counting}>
             <BonePanel fish={fish.id} bones={bench.bones} later={!unboned} />

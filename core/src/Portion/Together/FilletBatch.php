@@ -65,6 +65,7 @@ final readonly class FilletBatch
             $pattern = new Pattern(
                 $each,
                 ($meanGrams * $usableShare) / $each,
+                ($sdGrams * $usableShare) / $each,
                 100 * $within,
                 100 * $under,
                 $fillets * $each * $within,

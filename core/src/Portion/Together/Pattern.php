@@ -10,6 +10,7 @@ final readonly class Pattern
     /**
      * @param  int  $perFillet  1 or more
      * @param  float  $each  grams a piece of the mean fillet weighs
+     * @param  float  $spread  of that, grams (standard deviation between fillets)
      * @param  float  $withinPct  of the fillets whose pieces lie in the band
      * @param  float  $underPct  whose pieces are too light
      * @param  float  $expected  portions on average
@@ -18,6 +19,7 @@ final readonly class Pattern
     public function __construct(
         public int $perFillet,
         public float $each,
+        public float $spread,
         public float $withinPct,
         public float $underPct,
         public float $expected,
