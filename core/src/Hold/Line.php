@@ -130,21 +130,20 @@ final readonly class Line
     }
 
     /**
-     * The first moment after another at which it may have been above a temperature; null when it stayed below. Where it
-     * was seen above only after a silence, that is when the silence began.
+     * The first rise above a temperature after a moment: from when it may have been above, to when it is known to be.
+     * Both are the crossing; where it was seen above only after a silence, they are the silence's begin and its end.
+     * Null when it stayed below.
      */
-    public function firstAbove(float $celsius, float $after): ?float
+    public function risesAbove(float $celsius, float $after): ?Stretch
     {
         $last = null;
         foreach ($this->runs as $run) {
             foreach ($run as $i => $point) {
                 $before = $run[$i - 1] ?? null;
                 if ($point->celsius > $celsius && $point->minute > $after) {
-                    return match (true) {
-                        $before !== null => max($after, self::crossing($before, $point, $celsius)),
-                        $last !== null => max($after, $last),
-                        default => max($after, $point->minute),
-                    };
+                    $known = $before === null ? $point->minute : self::crossing($before, $point, $celsius);
+
+                    return new Stretch(max($after, $before === null ? $last ?? $known : $known), max($after, $known));
                 }
                 $last = $point->minute;
             }

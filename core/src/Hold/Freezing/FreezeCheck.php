@@ -41,12 +41,20 @@ final readonly class FreezeCheck
     private static function rule(FreezeRule $rule, FreezeRecord $record, array $freezings): RuleMet
     {
         $longest = 0.0;
-        $met = null;
+        $met = $due = null;
+        $all = [];
         foreach ($freezings as $freezing) {
-            foreach (self::stretches($rule, $record, $freezing) as $stretch) {
-                $longest = max($longest, $stretch->minutes());
-                if ($stretch->minutes() >= $rule->neededMinutes() - self::HAIR) {
-                    $met = min($met ?? INF, $stretch->from + $rule->neededMinutes());
+            $due = null;
+            foreach (self::probes($rule, $record) as $line) {
+                foreach (self::stretches($rule, $record->air, $line, $freezing) as $stretch) {
+                    $all[] = $stretch;
+                    $longest = max($longest, $stretch->minutes());
+                    $after = $stretch->from + $rule->neededMinutes();
+                    if ($stretch->minutes() >= $rule->neededMinutes() - self::HAIR) {
+                        $met = min($met ?? INF, $after);
+                    } elseif ($stretch->to >= ($line->last()->minute ?? INF)) {
+                        $due = min($due ?? INF, $after);
+                    }
                 }
             }
         }
@@ -57,21 +65,26 @@ final readonly class FreezeCheck
             $longest,
             $met,
             $met === null ? self::missing($rule, $record, $freezings) : null,
+            $met === null ? $due : null,
+            $all,
         );
     }
 
-    /** @return list<Stretch> that count for a rule, from where they count */
-    private static function stretches(FreezeRule $rule, FreezeRecord $record, Freezing $freezing): array
+    /** @return list<Line> whose word counts for a rule */
+    private static function probes(FreezeRule $rule, FreezeRecord $record): array
     {
-        $stretches = [];
-        foreach ($rule->ofTheCore() ? [$record->core] : [$record->air, $record->core] as $line) {
-            array_push($stretches, ...$line->below($rule->celsius(), $freezing->from, $freezing->to));
-        }
+        return $rule->ofTheCore() ? [$record->core] : [$record->air, $record->core];
+    }
+
+    /** @return list<Stretch> of one probe that count for a rule, from where they count */
+    private static function stretches(FreezeRule $rule, Line $air, Line $line, Freezing $freezing): array
+    {
+        $stretches = $line->below($rule->celsius(), $freezing->from, $freezing->to);
         if (! $rule->fromSolid()) {
             return $stretches;
         }
         $solid = $freezing->solid;
-        if ($solid === null || ! self::frozenInTheCold($record->air, $freezing)) {
+        if ($solid === null || ! self::frozenInTheCold($air, $freezing)) {
             return [];
         }
 
@@ -128,7 +141,7 @@ final readonly class FreezeCheck
     private static function broken(FreezeRule $rule, FreezeRecord $record, Freezing $freezing): Missing
     {
         $since = null;
-        foreach ($rule->ofTheCore() ? [$record->core] : [$record->air, $record->core] as $line) {
+        foreach (self::probes($rule, $record) as $line) {
             $below = $line->below($rule->celsius(), $freezing->from, $freezing->to);
             $last = $below === [] ? null : $below[count($below) - 1];
             $end = $line->last();

@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace Sectum\Hold\Freezing;
 
+use Sectum\Sentence;
+
 /**
  * What a rule set asks of fish served raw, marinated or lightly cured: FDA Food Code 3-402.11, EU 853/2004 Annex III.
  */
-enum FreezeRule: string
+enum FreezeRule: string implements Sentence
 {
     case Fda20For168h = 'fda-20-168h';
     case Eu20For24h = 'eu-20-24h';

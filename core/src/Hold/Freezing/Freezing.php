@@ -36,15 +36,16 @@ final readonly class Freezing
             return [new self($record->loaded, INF, $record->word, $record->loaded)];
         }
         $all = [];
-        for ($from = $record->loaded; ; $from = $thawed) {
+        for ($from = $record->loaded; ; $from = $rise->to) {
             $core = $record->core->firstBelow(self::SOLID_C, $from);
             $began = $record->coldestCore->comesDownTo(self::THAWED_C, $from);
-            $thawed = $core === null ? null : $record->core->firstAbove(self::THAWED_C, $core);
+            $rise = $core === null ? null : $record->core->risesAbove(self::THAWED_C, $core);
+            $thawed = $rise?->from;
             $heard = $record->word !== null && $record->word > $from && $record->word < ($thawed ?? INF)
                 ? $record->word
                 : null;
             $all[] = new self($from, $thawed ?? INF, $core === null ? null : max($core, $heard ?? $core), $began);
-            if ($thawed === null) {
+            if ($rise === null) {
                 return $all;
             }
         }

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Sectum\Hold\Freezing;
 
+use Sectum\Sentence;
+
 /** Why a record does not meet a rule. */
-enum Lacks: string
+enum Lacks: string implements Sentence
 {
     /** Nobody said when the fish went in, and no core probe tells. */
     case Loading = 'loading';

@@ -6,10 +6,13 @@ namespace Sectum\Tests\Hold\Freezing;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Random\Engine\Xoshiro256StarStar;
+use Random\Randomizer;
 use Sectum\Hold\BadHold;
 use Sectum\Hold\Freezing\FreezeCheck;
 use Sectum\Hold\Freezing\FreezeRecord;
 use Sectum\Hold\Freezing\FreezeRule;
+use Sectum\Hold\Freezing\Freezing;
 use Sectum\Hold\Freezing\Lacks;
 use Sectum\Hold\Point;
 
@@ -119,6 +122,40 @@ final class FreezeCheckTest extends TestCase
         self::assertFalse(FreezeCheck::of(new FreezeRecord($air, $thawing))->rules['fda-20-168h']->met);
     }
 
+    public function test_frozen_fish_that_is_warm_after_a_silence_thawed_when_the_silence_began_and_freezes_anew(): void
+    {
+        $cold = array_map(fn (int $hour): Point => new Point(60 * $hour, -37.0), range(1, 5));
+        $again = array_map(fn (int $hour): Point => new Point(60 * $hour, -37.0), range(21, 50));
+        $core = [new Point(0, 3.0), ...$cold, new Point(1200, 3.0), ...$again];
+        $freezings = Freezing::all(new FreezeRecord([], $core, 0.0, 60.0, 0.0));
+        self::assertSame(
+            [[0.0, 300.0], [1200.0, INF]],
+            array_map(fn (Freezing $one): array => [$one->from, $one->to], $freezings),
+        );
+        $rule = FreezeCheck::of(new FreezeRecord([], $core, 0.0, 60.0, 0.0))->rules['eu-20-24h'];
+        self::assertTrue($rule->met);
+        self::assertGreaterThan(1200.0 + 1440.0, $rule->metMinute);
+    }
+
+    public function test_a_record_full_of_silences_and_thaws_has_no_more_freezings_than_readings(): void
+    {
+        $random = new Randomizer(new Xoshiro256StarStar(77));
+        $thawed = 0;
+        for ($i = 0; $i < 3_000; $i++) {
+            $core = [];
+            for ($minute = 0; $minute < 3_000; $minute += $random->getInt(1, 400)) {
+                $core[] = new Point($minute, [3.0, -1.5, -20.0, -38.0][$random->getInt(0, 3)]);
+            }
+            $freezings = Freezing::all(new FreezeRecord([], $core, 0.0, 60.0, 0.0));
+            self::assertLessThanOrEqual(count($core), count($freezings));
+            foreach ($freezings as $n => $one) {
+                self::assertGreaterThanOrEqual($n === 0 ? 0.0 : $freezings[$n - 1]->to, $one->from);
+            }
+            $thawed += count($freezings) - 1;
+        }
+        self::assertGreaterThan(3_000, $thawed);
+    }
+
     public function test_without_a_core_probe_a_person_s_word_is_heard_and_only_after_the_loading(): void
     {
         $air = self::points(self::hourly(-37, 0, 1500));
@@ -175,6 +212,46 @@ final class FreezeCheckTest extends TestCase
             self::assertGreaterThan(100, $count, $rule);
             self::assertLessThan(9_000, $count, $rule);
         }
+    }
+
+    public function test_a_rule_is_met_at_the_minute_it_is_due_if_all_stays_as_it_is(): void
+    {
+        mt_srand(20261127);
+        $due = 0;
+        for ($case = 0; $case < 1_000; $case++) {
+            [$air, $core, $end] = self::drawn();
+            foreach (self::check($air, $core)->rules as $code => $rule) {
+                $minute = $rule->dueMinute;
+                if ($minute === null) {
+                    continue;
+                }
+                $due++;
+                self::assertGreaterThan($end, $minute, "case {$case}: {$code} was due before the last reading");
+                $until = (int) ceil($minute / 60) * 60 + 60;
+                $more = self::check(self::on($air, $end, $until), self::on($core, $end, $until))->rules[$code];
+                self::assertEqualsWithDelta($minute, $more->metMinute ?? -1, 1e-6, "case {$case}: {$code}");
+                self::assertNull($more->dueMinute, 'what is met is not due');
+            }
+        }
+        self::assertGreaterThan(500, $due);
+    }
+
+    /**
+     * @param  array<int, float>  $log
+     * @return array<int, float> as it was last, up to a minute
+     */
+    private static function on(array $log, int $from, int $to): array
+    {
+        return isset($log[$from]) ? $log + self::hourly($log[$from], $from, $to) : $log;
+    }
+
+    /**
+     * @param  array<int, float>  $air
+     * @param  array<int, float>  $core
+     */
+    private static function check(array $air, array $core): FreezeCheck
+    {
+        return FreezeCheck::of(new FreezeRecord(self::points($air), self::points($core), 0.5, 60, 0.0));
     }
 
     /**
