@@ -107,6 +107,16 @@ final readonly class Slab
         return (log(2 / $within) * $this->depth ** 2) / (M_PI ** 2 * $this->diffusivity);
     }
 
+    /**
+     * How far a finite dose on the open face is through: 0 while all of it is outside, 1 when it is even.
+     *
+     * @param  float  $seconds  0 or more
+     */
+    public function evenness(float $seconds): float
+    {
+        return max(0.0, 1 - 2 * exp(-(M_PI ** 2) * $this->diffusivity * max(0.0, $seconds) / $this->depth ** 2));
+    }
+
     /** The root of tan q = −bath·q between π/2 + kπ and (k + 1)π. */
     private static function root(int $k, float $bath): float
     {
