@@ -33,8 +33,9 @@ final readonly class RawService
     /**
      * @param  list<Hazard>  $hazards
      * @param  string|null  $proof  the paper that came with it: "farmed feed" or "frozen"; null when none did
+     * @param  FrozenHere|null  $frozen  the house's own record that met a rule; null without one
      */
-    public static function of(?string $scientific, array $hazards, ?string $proof): self
+    public static function of(?string $scientific, array $hazards, ?string $proof, ?FrozenHere $frozen = null): self
     {
         return match (true) {
             in_array(Hazard::Toxin, $hazards, true) => new self(false, Hazard::Toxin->caution()),
@@ -46,6 +47,10 @@ final readonly class RawService
             $proof === 'frozen' => new self(
                 true,
                 'Frozen by the supplier, proof kept: see FDA Food Code 3-402.11. '.Freshness::CHECK,
+            ),
+            $frozen !== null => new self(
+                true,
+                "Freezing record {$frozen->record}: meets {$frozen->rule}. ".Freshness::CHECK,
             ),
             in_array($scientific, self::EXEMPT_TUNAS, true) => new self(
                 true,
