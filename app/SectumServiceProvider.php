@@ -9,22 +9,36 @@ use App\Catalogue\Species;
 use App\Compute\Computation;
 use App\Compute\Registry;
 use App\Cost\FishPortionCosts;
+use App\Devices\DemoLogger;
 use App\Devices\DemoPan;
 use App\Devices\DemoProbe;
 use App\Devices\KeepingPrinter;
 use App\Devices\LabelPrinter;
 use App\Devices\LineClient;
+use App\Devices\Logger;
 use App\Devices\Probe;
 use App\Devices\Scale;
+use App\Devices\SocketLogger;
 use App\Devices\SocketProbe;
 use App\Devices\SocketScale;
+use App\Fish\ColdClock;
 use App\Fish\CostOfPortions;
 use App\Fish\Delivery;
 use App\Fish\ExpectedPortions;
 use App\Fish\Fish;
+use App\Fish\KeptPortions;
 use App\Fish\MadeFrom;
+use App\Fish\MovedOn;
+use App\Fish\PortionsTrayed;
+use App\Fish\RawEvidence;
 use App\Fish\ThrownAway;
 use App\Fish\WeightsChanged;
+use App\Hold\Exposure\Clocks;
+use App\Hold\Freezing\JudgeRun;
+use App\Hold\Freezing\RunRecords;
+use App\Hold\Kept\KeepPortions;
+use App\Hold\Kept\KeptBesides;
+use App\Hold\Places\TemperaturesKept;
 use App\Kitchen\Database\ImmediateConnector;
 use App\Kitchen\Database\KitchenConnection;
 use App\Kitchen\Database\Remembered;
@@ -63,10 +77,13 @@ final class SectumServiceProvider extends ServiceProvider
         $this->app->singleton(ClockInterface::class, SystemClock::class);
         $this->app->singleton(SocketScale::class, fn (): SocketScale => new SocketScale(self::line('scale')));
         $this->app->singleton(SocketProbe::class, fn (): SocketProbe => new SocketProbe(self::line('probe')));
+        $this->app->singleton(SocketLogger::class, fn (): SocketLogger => new SocketLogger(self::line('logger')));
         $this->app->bind(Scale::class, SocketScale::class);
         $this->app->bind(DemoPan::class, SocketScale::class);
         $this->app->bind(Probe::class, SocketProbe::class);
         $this->app->bind(DemoProbe::class, SocketProbe::class);
+        $this->app->bind(Logger::class, SocketLogger::class);
+        $this->app->bind(DemoLogger::class, SocketLogger::class);
         // Looked for when something is computed: most requests compute nothing of this.
         $this->app
             ->when(Registry::class)
@@ -76,6 +93,9 @@ final class SectumServiceProvider extends ServiceProvider
         $this->app->bind(CostOfPortions::class, FishPortionCosts::class);
         $this->app->bind(ThrownAway::class, ThrownOut::class);
         $this->app->bind(MadeFrom::class, MadeFromRecipes::class);
+        $this->app->bind(ColdClock::class, Clocks::class);
+        $this->app->bind(KeptPortions::class, KeptBesides::class);
+        $this->app->bind(RawEvidence::class, RunRecords::class);
         $this->app->bind(LabelPrinter::class, KeepingPrinter::class);
     }
 
@@ -89,6 +109,9 @@ final class SectumServiceProvider extends ServiceProvider
             'species' => Species::class,
         ]);
         Event::listen(fn (RequestHandled $answered) => Remembered::forget());
+        Event::listen(fn (PortionsTrayed $trayed) => $this->app->make(KeepPortions::class)->trayed($trayed));
+        Event::listen(fn (TemperaturesKept $kept) => $this->app->make(JudgeRun::class)->after($kept));
+        Event::listen(fn (MovedOn $moved) => $this->app->make(Clocks::class)->putAway($moved));
         Event::listen(fn (WeightsChanged $changed) => KeepYields::of($changed->fish));
         Event::listen(fn (WeightsChanged $changed) => $this->app->make(Deposits::class)->mend($changed->fish));
         // Nothing that was weighed is undone by a command; a step that goes wrong is mended by the next one.
@@ -96,7 +119,11 @@ final class SectumServiceProvider extends ServiceProvider
         Model::preventLazyLoading($this->app->environment() !== 'production');
     }
 
-    /** The demo's stand-in, or what stands at the address of the house's settings. */
+    /**
+     * The demo's stand-in, or what stands at the address of the house's settings.
+     *
+     * @param  'scale'|'probe'|'logger'  $device
+     */
     private static function line(string $device): LineClient
     {
         if (config('sectum.demo') === true) {
@@ -105,7 +132,11 @@ final class SectumServiceProvider extends ServiceProvider
                 config()->integer("sectum.{$device}.port"),
             );
         }
-        $at = $device === 'scale' ? Settings::load()->scaleAt : Settings::load()->probeAt;
+        $at = match ($device) {
+            'scale' => Settings::load()->scaleAt,
+            'probe' => Settings::load()->probeAt,
+            'logger' => Settings::load()->loggerAt,
+        };
 
         return $at === ''
             ? LineClient::none()

@@ -6,8 +6,10 @@ use App\Compute\ComputeCommand;
 use App\Contract\PlainQuery;
 use App\Contract\ProblemDocument;
 use App\Contract\Takes;
+use App\Devices\LoggerCommand;
 use App\Devices\ProbeCommand;
 use App\Devices\ScaleCommand;
+use App\Hold\LoggerReadCommand;
 use App\Kitchen\BackupCommand;
 use App\Kitchen\BoundedBody;
 use App\Kitchen\FoldIds;
@@ -31,8 +33,18 @@ use Symfony\Component\HttpFoundation\Response;
 
 return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(using: fn () => require base_path('app/routes.php'))
-    ->withCommands([BackupCommand::class, ComputeCommand::class, PinCommand::class, ProbeCommand::class, RestoreCommand::class, ScaleCommand::class])
+    ->withCommands([
+        BackupCommand::class,
+        ComputeCommand::class,
+        LoggerCommand::class,
+        LoggerReadCommand::class,
+        PinCommand::class,
+        ProbeCommand::class,
+        RestoreCommand::class,
+        ScaleCommand::class,
+    ])
     ->withSchedule(function (Schedule $schedule): void {
+        $schedule->command('sectum:read-logger')->everyMinute()->when(fn (): bool => config('sectum.demo') === true || Settings::load()->loggerAt !== '');
         // In the hour after the kitchen's day has ended.
         $schedule->command('sectum:backup')->hourlyAt(40)->when(fn (): bool => (int) Settings::load()->now()->format('G') === Settings::load()->time->dayEnds);
     })

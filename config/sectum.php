@@ -15,4 +15,8 @@ return [
         'host' => '127.0.0.1',
         'port' => (int) env('SECTUM_PROBE_PORT', 8418),
     ],
+    'logger' => [
+        'host' => '127.0.0.1',
+        'port' => (int) env('SECTUM_LOGGER_PORT', 8419),
+    ],
 ];

@@ -20,7 +20,7 @@ final readonly class KeepingPrinter implements LabelPrinter
         return Printed::query()->whereKey($job)->exists();
     }
 
-    public function print(string $job, string $batch, string $title, int $labels, string $pdf, Person $by): void
+    public function print(string $job, ?string $batch, string $title, int $labels, string $pdf, Person $by): void
     {
         Printed::query()->create([
             'id' => $job,

@@ -14,10 +14,11 @@ interface LabelPrinter
 
     /**
      * @param  string  $job  a ULID made by the page, so that asking twice is printing once
+     * @param  string|null  $batch  the tray of portions it is of; null for another thing
      * @param  int  $labels  pages in it
      * @param  string  $pdf  the file's bytes
      *
      * @throws DeviceAway when it does not answer
      */
-    public function print(string $job, string $batch, string $title, int $labels, string $pdf, Person $by): void;
+    public function print(string $job, ?string $batch, string $title, int $labels, string $pdf, Person $by): void;
 }

@@ -11,6 +11,8 @@ final readonly class LineClient
 {
     private const WAIT_SECONDS = 0.4;
 
+    private const MOST_BYTES_A_LINE = 65_536;
+
     public function __construct(private string $host, private int $port)
     {
     }
@@ -36,7 +38,7 @@ final readonly class LineClient
         }
         stream_set_timeout($socket, 0, (int) (self::WAIT_SECONDS * 1_000_000));
         fwrite($socket, json_encode($words, JSON_THROW_ON_ERROR)."\n");
-        $line = fgets($socket, 4096);
+        $line = fgets($socket, self::MOST_BYTES_A_LINE);
         fclose($socket);
         try {
             $answer = json_decode((string) $line, true, 4, JSON_THROW_ON_ERROR);

@@ -14,7 +14,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * What the label printer was given. Never changed and never deleted: the database refuses both.
  *
  * @property string $id
- * @property string $batch_id
+ * @property string|null $batch_id
  * @property string $title
  * @property int $labels
  * @property string $pdf the file's bytes
