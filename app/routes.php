@@ -63,6 +63,16 @@ foreach (
         'recipe',
         'list',
         'making',
+        'place',
+        'freezing',
+        'item',
+        'lot',
+        'thaw',
+        'pack',
+        'thing',
+        'treatment',
+        'treating',
+        'mark',
         'person',
         'computation',
     ] as $named
@@ -326,6 +336,8 @@ Route::middleware('web')->group(function (): void {
             Route::put('route/recipes/{recipe}/retired', [FoodBatchController::class, 'retireRecipe'])->middleware(
                 'takes:version',
             );
+
+            require base_path('app/Hold/routes.php');
 
             Route::get('cost', [CostController::class, 'index']);
             Route::get('cost/plates', [PlateController::class, 'index']);

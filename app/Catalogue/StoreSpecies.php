@@ -23,12 +23,7 @@ final readonly class StoreSpecies
         $person->mustBeHeadChef();
         DB::connection()->transaction(function () use ($id, $fields, $person): void {
             $species = Species::inFull($id);
-            if ($fields->int('version') !== $species->version) {
-                throw Fault::conflict(
-                    "Someone changed {$species->name} on another screen. Look once more, then press again.",
-                    ['yours' => $fields->int('version'), 'current' => $species->version],
-                );
-            }
+            Fault::unlessLatest($species->name, $fields->int('version'), $species->version);
             $this->about($species, $fields->fields('about'));
             $this->yields($species, $fields->list('yields'));
             $species->version++;

@@ -106,6 +106,23 @@ final class Fault extends RuntimeException
         return new self(409, $sentence, [], $more);
     }
 
+    /**
+     * What is asked for a thing is asked of its latest state.
+     *
+     * @param  string  $what  its name, as it stands in a sentence
+     * @param  int  $yours  the version the screen shows
+     *
+     * @throws self when someone changed it meanwhile
+     */
+    public static function unlessLatest(string $what, int $yours, int $current): void
+    {
+        $yours === $current ||
+            throw self::conflict("Someone changed {$what} on another screen. Look once more, then press again.", [
+                'yours' => $yours,
+                'current' => $current,
+            ]);
+    }
+
     public static function tooLarge(string $sentence): self
     {
         return new self(413, $sentence);

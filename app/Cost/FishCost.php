@@ -8,6 +8,7 @@ use App\Fish\CutFrom;
 use App\Fish\Fish;
 use App\Fish\Piece;
 use App\Fish\Stage;
+use App\Hold\Treatment\TreatedWeights;
 use App\Kitchen\Settings;
 use App\Portion\CutPlan\Cut;
 use App\Portion\Dish\Dish;
@@ -106,7 +107,7 @@ final readonly class FishCost
     }
 
     /**
-     * What is served of portions: a skin or a belly that was weighed off one is not.
+     * What is served of portions: a skin or a belly that was weighed off one is not, nor what a cure drew out of it.
      *
      * @param  list<Piece>  $pieces
      * @return list<Mass>
@@ -124,8 +125,9 @@ final readonly class FishCost
     {
         $shares = [];
         $masses = [];
+        $treated = TreatedWeights::of($fish);
         foreach ($pieces as $piece) {
-            $shares[$piece->id] ??= $fish->net($piece)->shared($piece->portions);
+            $shares[$piece->id] ??= $treated->now($piece->id, $fish->net($piece))->shared($piece->portions);
             $masses[] = array_shift($shares[$piece->id]) ?? Mass::zero();
         }
 

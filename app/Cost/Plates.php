@@ -6,6 +6,7 @@ namespace App\Cost;
 
 use App\Contract\Fault;
 use App\Contract\Fields;
+use App\Hold\Kept\Unserved;
 use App\Kitchen\Format\Words;
 use App\Kitchen\Moment;
 use App\Kitchen\Person;
@@ -95,8 +96,28 @@ final readonly class Plates
                 ],
                 array_reverse($lately->fish),
             ),
+            'unserved' => $count === 0 ? null : $this->unserved($dish, Portioned::mean($total, $count)),
             'base' => $this->base($dish, $lately, $words, $settings),
         ];
+    }
+
+    /** @return Answer|null what nobody was served of what was kept, in money; null while all of it was served */
+    private function unserved(Dish $dish, Money $portion): ?array
+    {
+        $since = $this->clock->now()->modify('-'.Portioned::WEEKS.' weeks');
+        $kept = Unserved::of($dish->id, Moment::written($since));
+        $cost = $portion->times($kept->unserved);
+
+        return $kept->unserved === 0
+            ? null
+            : [
+                'count' => $kept->unserved,
+                'served' => $kept->served,
+                'cost' => $cost->print(),
+                'per_plate' => $kept->served === 0
+                    ? null
+                    : $cost->multipliedBy(BigRational::nd(1, $kept->served))->print(),
+            ];
     }
 
     /**

@@ -17,6 +17,7 @@ use Sectum\Fish\FatGrade;
 use Sectum\Fish\Part;
 use Sectum\Fish\StateBought;
 use Sectum\Measure\Mass;
+use Sectum\Receive\FrozenHere;
 use Sectum\Receive\RawService;
 use Sectum\Receive\Verdict;
 
@@ -54,6 +55,8 @@ use Sectum\Receive\Verdict;
  * @property list<string> $not_done codes of what it was sold as and was not
  * @property string|null $not_it the signs of its kind that are missing, when it may be another
  * @property string|null $refused why it goes back
+ * @property string|null $out_since ISO 8601, when it was taken out of the cold; null while it is in it
+ * @property string|null $out_by
  * @property Verdict|null $verdict of the last inspection
  * @property-read Species $species
  * @property-read string|null $last_step_at of a fish on the bench, when somebody last said a step is done
@@ -149,10 +152,34 @@ final class Fish extends Record
         return null;
     }
 
-    /** Whether it may be served raw, by its kind and the paper it came with. */
-    public function rawService(): RawService
+    /**
+     * Whether it may be served raw: by its kind, the paper it came with, or the record of a freezing here.
+     *
+     * @param  Piece|null  $piece  of it; null for the whole fish
+     */
+    public function rawService(?Piece $piece = null): RawService
     {
-        return RawService::of($this->species->scientific, $this->species->hazardList(), $this->line?->proof);
+        $raw = RawService::of($this->species->scientific, $this->species->hazardList(), $this->line?->proof);
+        if ($raw->open) {
+            return $raw;
+        }
+
+        return RawService::of(
+            $this->species->scientific,
+            $this->species->hazardList(),
+            $this->line?->proof,
+            $this->frozenHere()[($piece ?? $this->whole())->id] ?? null,
+        );
+    }
+
+    /** @return array<string, FrozenHere> by piece, those frozen here under a rule that was met */
+    private function frozenHere(): array
+    {
+        return Remembered::of(
+            "frozen:{$this->id}",
+            [...self::GRAPH, 'run_items'],
+            fn (): array => app(RawEvidence::class)->of($this),
+        );
     }
 
     /** Lots are told apart by their line of a delivery; a fish without one is a lot of its own. */
@@ -212,6 +239,20 @@ final class Fish extends Record
         $this->save();
     }
 
+    /** Work at the board takes it out of the cold; what is out already stays so. */
+    public function takenOut(string $at, Person $by): void
+    {
+        if ($this->out_since === null && in_array($this->stage, [Stage::BreakDown, Stage::Portion], true)) {
+            $this->fill(['out_since' => $at, 'out_by' => $by->id]);
+        }
+    }
+
+    /** The lot it came with; where it came with none, its own number. */
+    public function lotCode(): string
+    {
+        return $this->line->lot ?? "F-{$this->number}";
+    }
+
     public function title(): string
     {
         return "{$this->species->name} no. {$this->number}".($this->count > 1 ? ", {$this->count} fish" : '');
@@ -239,12 +280,7 @@ final class Fish extends Record
      */
     public function mustBeAt(int $version): void
     {
-        if ($version !== $this->version) {
-            throw Fault::conflict(
-                "Someone changed {$this->title()} on another screen. Look once more, then press again.",
-                ['yours' => $version, 'current' => $this->version],
-            );
-        }
+        Fault::unlessLatest($this->title(), $version, $this->version);
     }
 
     /** @return array<string, string> */

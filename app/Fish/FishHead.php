@@ -25,6 +25,7 @@ final readonly class FishHead
             'stage' => $fish->stage->value,
             'received' => Moment::at($fish->received_at)->format('D j M Y, H:i'),
             'whole' => $words->mass($fish->mass()),
+            'out_since' => $fish->out_since === null ? null : Moment::at($fish->out_since)->getTimestamp(),
         ];
     }
 }

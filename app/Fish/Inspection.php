@@ -29,10 +29,17 @@ use Sectum\Receive\Verdict;
  * @property string $inspected_by
  * @property string $inspected_at ISO 8601
  * @property-read Person $inspector
+ * @property-read DeliveryLine $line
  */
 final class Inspection extends Record
 {
     protected $table = 'inspections';
+
+    /** @return BelongsTo<DeliveryLine, $this> */
+    public function line(): BelongsTo
+    {
+        return $this->belongsTo(DeliveryLine::class, 'line_id');
+    }
 
     /** @return BelongsTo<Person, $this> */
     public function inspector(): BelongsTo

@@ -24,6 +24,7 @@ final readonly class MoveOn
             if ($before !== null) {
                 $before($fish);
             }
+            event(new MovedOn($fish));
             $fish->stage = $done->next();
             $fish->changed();
             event(new WeightsChanged($fish));

@@ -102,6 +102,9 @@ final readonly class RecordReading
                 );
             }
             $reading = $this->store($id, $piece, $weighing, $taken);
+            if ($part !== Part::Whole) {
+                $onBench->takenOut(Moment::written($this->clock->now()), $taken->person);
+            }
             $onBench->changed();
             // What is cut for the plate changes no yield step above it.
             if (! in_array($part, [Part::Portion, Part::Ends, Part::TailEnd], true)) {

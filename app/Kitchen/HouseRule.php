@@ -82,10 +82,9 @@ final class HouseRule
                     config()->string('app.timezone'),
                     'the kitchen computer',
                 ),
-                new self(
+                self::number(
                     'day_ends',
                     'house',
-                    RuleKind::Number,
                     'A kitchen day ends at',
                     '4',
                     'estimate: after the last service',
@@ -94,17 +93,7 @@ final class HouseRule
                     11,
                 ),
                 new self('currency', 'house', RuleKind::Currency, 'Currency', 'EUR', 'placeholder'),
-                new self(
-                    'backups_kept',
-                    'house',
-                    RuleKind::Number,
-                    'Backups kept',
-                    '14',
-                    'estimate: two weeks',
-                    '',
-                    2,
-                    365,
-                ),
+                self::number('backups_kept', 'house', 'Backups kept', '14', 'estimate: two weeks', '', 2, 365),
                 new self(
                     'scale_step_mg',
                     'scale',
@@ -138,6 +127,14 @@ final class HouseRule
                     'empty: temperatures are typed',
                 ),
                 new self(
+                    'logger_at',
+                    'scale',
+                    RuleKind::Address,
+                    'Address of the temperature logger',
+                    '',
+                    'empty: cold places are read by hand',
+                ),
+                new self(
                     'warmest_c',
                     'receive',
                     RuleKind::Temperature,
@@ -165,21 +162,10 @@ final class HouseRule
                     '0',
                     'shipped',
                 ),
-                new self(
-                    'raw_days',
-                    'portion',
-                    RuleKind::Number,
-                    'Raw portions keep',
-                    '2',
-                    'house default, estimate',
-                    'days',
-                    1,
-                    7,
-                ),
-                new self(
+                self::number('raw_days', 'portion', 'Raw portions keep', '2', 'house default, estimate', 'days', 1, 7),
+                self::number(
                     'raw_service_days',
                     'portion',
-                    RuleKind::Number,
                     'Portions for raw service keep',
                     '1',
                     'house default, estimate',
@@ -187,10 +173,9 @@ final class HouseRule
                     1,
                     3,
                 ),
-                new self(
+                self::number(
                     'marinated_days',
                     'portion',
-                    RuleKind::Number,
                     'Marinated portions keep',
                     '1',
                     'house default, estimate',
@@ -198,10 +183,9 @@ final class HouseRule
                     1,
                     14,
                 ),
-                new self(
+                self::number(
                     'lightly_cured_days',
                     'portion',
-                    RuleKind::Number,
                     'Lightly cured portions keep',
                     '2',
                     'house default, estimate',
@@ -209,10 +193,9 @@ final class HouseRule
                     1,
                     14,
                 ),
-                new self(
+                self::number(
                     'cured_days',
                     'portion',
-                    RuleKind::Number,
                     'Cured portions keep',
                     '5',
                     'house default, estimate',
@@ -254,17 +237,7 @@ final class HouseRule
                     10,
                     40,
                 ),
-                new self(
-                    'cool_first_h',
-                    'route',
-                    RuleKind::Number,
-                    'Reached within',
-                    '2',
-                    'FDA Food Code 3-501.14',
-                    'hours',
-                    0.5,
-                    6,
-                ),
+                self::number('cool_first_h', 'route', 'Reached within', '2', 'FDA Food Code 3-501.14', 'hours', 0.5, 6),
                 new self(
                     'cool_cold_c',
                     'route',
@@ -276,10 +249,9 @@ final class HouseRule
                     0,
                     8,
                 ),
-                new self(
+                self::number(
                     'cool_then_h',
                     'route',
-                    RuleKind::Number,
                     'Reached within a further',
                     '4',
                     'FDA Food Code 3-501.14',
@@ -295,6 +267,37 @@ final class HouseRule
                     'FDA Food Code 3-501.14',
                     'shipped',
                     most: 60,
+                ),
+                self::number(
+                    'door_minutes',
+                    'hold',
+                    'A cold place may be out of range for',
+                    '20',
+                    'estimate: a door that is opened',
+                    'minutes',
+                    0,
+                    240,
+                ),
+                self::number('thawed_days', 'hold', 'Thawed fish keeps', '1', 'house default, estimate', 'days', 1, 3),
+                self::number(
+                    'out_once_minutes',
+                    'hold',
+                    'Fish may be out of the cold at a time for',
+                    '30',
+                    'house default, estimate',
+                    'minutes',
+                    5,
+                    240,
+                ),
+                self::number(
+                    'out_all_minutes',
+                    'hold',
+                    'Fish may be out of the cold in all for',
+                    '120',
+                    'house default, estimate',
+                    'minutes',
+                    10,
+                    480,
                 ),
                 new self('labour_rate_minor', 'cost', RuleKind::Money, 'Labour an hour', '1860', 'placeholder'),
                 new self('counts_labour', 'cost', RuleKind::Truth, 'Work counts in the cost of fish', '1', 'shipped'),
@@ -327,10 +330,9 @@ final class HouseRule
                     choices: self::CREDITS,
                 ),
                 new self('price_ending', 'cost', RuleKind::Ending, 'Prices end in', '50', 'placeholder'),
-                new self(
+                self::number(
                     'cost_points',
                     'cost',
-                    RuleKind::Number,
                     'Food cost may be off its target by',
                     '3',
                     'estimate',
@@ -338,20 +340,24 @@ final class HouseRule
                     0.5,
                     20,
                 ),
-                new self(
-                    'ready_yield_pct',
-                    'cost',
-                    RuleKind::Number,
-                    'Yield of bought fillets',
-                    '95',
-                    'estimate',
-                    '%',
-                    50,
-                    100,
-                ),
+                self::number('ready_yield_pct', 'cost', 'Yield of bought fillets', '95', 'estimate', '%', 50, 100),
             ],
             null,
             'key',
         );
+    }
+
+    /** A rule that is a number in a unit, within bounds. */
+    private static function number(
+        string $key,
+        string $stage,
+        string $name,
+        string $default,
+        string $source,
+        string $unit,
+        float $least,
+        float $most,
+    ): self {
+        return new self($key, $stage, RuleKind::Number, $name, $default, $source, $unit, $least, $most);
     }
 }

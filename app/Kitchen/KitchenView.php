@@ -36,6 +36,7 @@ final readonly class KitchenView
             'demo' => $demo,
             'today' => Moment::date(Carbon::now()),
             'scale' => $demo || $settings->scaleAt !== '',
+            'zone' => $settings->time->zone->getName(),
             'probe' => $demo || $settings->probeAt !== '',
             'backup_due' => $me instanceof Person && $me->role === Role::HeadChef ? Backup::due() : null,
             'needs_setup' => $people === [],

@@ -18,4 +18,12 @@ abstract class Record extends Table
     {
         return (string) Str::ulid();
     }
+
+    /** The house's next running number of this kind, from 1; asked inside the transaction that takes it. */
+    public static function nextNumber(): int
+    {
+        $last = static::query()->max('number');
+
+        return (is_numeric($last) ? (int) $last : 0) + 1;
+    }
 }

@@ -9,6 +9,7 @@ use DateTimeZone;
 use Illuminate\Support\Carbon;
 use Sectum\Cost\CreditSchool;
 use Sectum\Cost\Split;
+use Sectum\Hold\HoldLimits;
 use Sectum\Measure\Currency;
 use Sectum\Measure\HouseTime;
 use Sectum\Measure\Mass;
@@ -33,6 +34,7 @@ final readonly class Settings
         public Mass $scaleStep,
         public string $scaleAt,
         public string $probeAt,
+        public string $loggerAt,
         public Temperature $warmest,
         public string $coldRule,
         public bool $asksSanitiser,
@@ -48,6 +50,7 @@ final readonly class Settings
         public float $costPoints,
         public string $readyYieldPct,
         public int $backupsKept,
+        public HoldLimits $hold,
     ) {
     }
 
@@ -91,6 +94,7 @@ final readonly class Settings
             Mass::ofMilligrams((int) $value('scale_step_mg')),
             $value('scale_at'),
             $value('probe_at'),
+            $value('logger_at'),
             Temperature::ofCelsius($number('warmest_c')),
             $value('cold_rule'),
             $yes('asks_sanitiser'),
@@ -119,6 +123,12 @@ final readonly class Settings
             $number('cost_points'),
             $value('ready_yield_pct'),
             (int) $value('backups_kept'),
+            new HoldLimits(
+                $number('door_minutes'),
+                (int) $value('thawed_days'),
+                $number('out_once_minutes'),
+                $number('out_all_minutes'),
+            ),
         );
     }
 

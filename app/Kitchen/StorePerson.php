@@ -53,7 +53,7 @@ final readonly class StorePerson
             if ($same && ($hash === null || $version === null)) {
                 return;
             }
-            self::mustBeAt($person, $version ?? 0);
+            Fault::unlessLatest($person->name, $version ?? 0, $person->version);
             if ($role !== Role::HeadChef) {
                 self::mustLeaveAHeadChef($person);
             }
@@ -81,7 +81,7 @@ final readonly class StorePerson
             if (($person->disabled_at !== null) === $disabled) {
                 return;
             }
-            self::mustBeAt($person, $version);
+            Fault::unlessLatest($person->name, $version, $person->version);
             if ($disabled) {
                 self::mustLeaveAHeadChef($person);
                 SignIn::endAll($person);
@@ -107,15 +107,6 @@ final readonly class StorePerson
             $person->update(['pin_hash' => $hash]);
             SignIn::endAll($person, $signIn);
         });
-    }
-
-    private static function mustBeAt(Person $person, int $version): void
-    {
-        $version === $person->version ||
-            throw Fault::conflict(
-                "Someone changed {$person->name} on another screen. Look once more, then press again.",
-                ['yours' => $version, 'current' => $person->version],
-            );
     }
 
     private static function mustLeaveAHeadChef(Person $person): void

@@ -11,6 +11,13 @@ return [
         'nothing-to-cut-from' => 'No step before this one takes off :from, so :part cannot be cut from it.',
         'no-fillet' => 'With “:asks: :option” no step takes a fillet off.',
     ],
+    'change-says' => [
+        'usual' => 'As it usually is.',
+        'more' => 'More than usual: too long or too strong, or it was thinner than said.',
+        'less' => 'Less than usual: too short or too weak, or it was thicker than said.',
+        'gained-instead' => 'It gained where it should lose: it was not drained, or one of the weights is wrong.',
+        'lost-instead' => 'It lost where it should gain: the brine was too strong, or one of the weights is wrong.',
+    ],
     'claim-says' => [
         'not-sent' => 'Mark the claim as sent first.',
         'unchanged' => 'Nothing has changed since it was sent.',
@@ -45,6 +52,13 @@ return [
         'in-days-too-late' => '{1} Enough for a batch in about :count day. What lies there ends before: freeze it.'.
             '|[2,*] Enough for a batch in about :count days. What lies there ends before: freeze it.',
     ],
+    'freeze-rule' => [
+        'fda-20-168h' => 'FDA Food Code 3-402.11, −20 °C for 168 h',
+        'eu-20-24h' => 'EU 853/2004 Annex III, core −20 °C for 24 h',
+        'eu-35-15h' => 'EU 853/2004 Annex III, core −35 °C for 15 h',
+        'fda-35-15h' => 'FDA Food Code 3-402.11, frozen at −35 °C until solid, then −35 °C for 15 h',
+        'fda-35-20-24h' => 'FDA Food Code 3-402.11, frozen at −35 °C until solid, then −20 °C for 24 h',
+    ],
     'label-says' => [
         'raw' => 'For raw service.',
         'seared' => 'Seared outside only: raw by the rules.',
@@ -52,6 +66,17 @@ return [
         'lightly-cured' => 'Lightly cured: raw by the rules. A cure does not replace freezing.',
         'cured' => 'Cured: raw by the rules. A cure does not replace freezing.',
         'cooked' => 'Raw: cook through.',
+    ],
+    'lacks' => [
+        'loading' => 'Say when the fish went in.',
+        'core-probe' => 'This rule asks for the core, and no probe was in the fish.',
+        'solid' => 'The core has not been at −20 °C.',
+        'word-of-solid' => 'Say when it was frozen solid: no probe was in the core.',
+        'beginning' => 'The core was below freezing when the record began: nobody knows when it began to freeze.',
+        'cold-while-freezing' => 'The air was not at −35 °C all the while it froze, :from to :to.',
+        'too-warm' => 'Too warm from :from.',
+        'silence' => 'The probe was silent from :from to :to.',
+        'time' => 'Cold so far, and not for long enough yet.',
     ],
     'line-gap' => [
         'short' => 'short :mass',
@@ -74,6 +99,14 @@ return [
         'only-left' => 'Only :left of it is left.',
         'empty' => 'That is empty already: somebody took it out before you.',
         'no-such-tub' => 'That is not in the bin.',
+    ],
+    'not-kept-because' => [
+        'only-left' => 'Only :left left, :count are asked for.',
+        'none-left' => 'None left.',
+        'past' => 'Its date was :day: it is not eaten any more, only thrown away.',
+        'still-frozen' => 'It is still frozen: thaw it first.',
+        'no-such-tray' => 'There is no such tray.',
+        'more-than-taken' => 'More come back than were taken.',
     ],
     'plausible' => [
         'more-than-its-source' => ':shown is more than :source, :mass. Does something else lie on the scale?',
@@ -164,6 +197,13 @@ return [
         'own-soup' => 'It can also go to a soup of its own kind.',
         'not-raw' => ':why',
         'hazard' => ':caution',
+    ],
+    'row-fault' => [
+        'no-time' => '“:said” is no time this file’s map understands.',
+        'no-temperature' => '“:said” is no temperature.',
+        'broken' => '“:said” is no temperature of a kitchen: the probe is broken or open.',
+        'future' => '“:said” is still to come: the logger’s clock is wrong.',
+        'columns' => 'This row has too few columns.',
     ],
     'sample-says' => [
         'more-than-there-are' => '{1} The batch is one fish: no more than that can be weighed singly.'.

@@ -35,12 +35,7 @@ final readonly class StoreMethod
                 throw Fault::conflict('A default method is not changed: copy it first.');
             }
             $version = (int) ($known?->number('version') ?? 0);
-            if ($version !== $fields->int('version')) {
-                throw Fault::conflict(
-                    'Someone changed this method on another screen. Look once more, then press again.',
-                    ['yours' => $fields->int('version'), 'current' => $version],
-                );
-            }
+            Fault::unlessLatest('this method', $fields->int('version'), $version);
             $steps = self::steps($code, $fields->list('steps'), BodyForm::from($from->text('form')));
             Fault::within('', fn () => self::asMethod($from, $steps)->mustBeCuttable([
                 'method' => Methods::shipped($from->text('method')),

@@ -14,6 +14,11 @@ final readonly class Row
     {
     }
 
+    public static function of(stdClass $row): self
+    {
+        return new self($row);
+    }
+
     public static function maybe(mixed $row): ?self
     {
         return $row instanceof stdClass ? new self($row) : null;

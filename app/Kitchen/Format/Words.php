@@ -81,6 +81,16 @@ final readonly class Words
         return $temperature->print($this->units);
     }
 
+    /** "13 h 20 min", "45 min": whole minutes that are over; figure and unit stay on one line. */
+    public static function span(float $minutes): string
+    {
+        $whole = (int) floor($minutes + 1e-6);
+
+        return $whole < 60
+            ? "{$whole}\u{a0}min"
+            : intdiv($whole, 60)."\u{a0}h".($whole % 60 === 0 ? '' : "\u{a0}".($whole % 60)."\u{a0}min");
+    }
+
     /** What something is called, by its code in the language files: "portion.shape.loin". */
     public static function named(string $key): string
     {

@@ -82,8 +82,7 @@ final class Dish extends Record
     protected static function booted(): void
     {
         self::creating(function (Dish $dish): void {
-            $last = self::query()->max('number');
-            $dish->number = $dish->number > 0 ? $dish->number : (is_numeric($last) ? (int) $last : 0) + 1;
+            $dish->number = $dish->number > 0 ? $dish->number : self::nextNumber();
         });
     }
 

@@ -7,6 +7,7 @@ namespace App\Portion\Tonight;
 use App\Catalogue\Species;
 use App\Fish\CutFrom;
 use App\Fish\Fish;
+use App\Fish\KeptPortions;
 use App\Fish\Piece;
 use App\Fish\Stage;
 use App\Kitchen\Database\Row;
@@ -38,7 +39,7 @@ final readonly class Tonight
     /** No bench holds more. */
     private const MOST = 400;
 
-    public function __construct(private ClockInterface $clock)
+    public function __construct(private KeptPortions $kept, private ClockInterface $clock)
     {
     }
 
@@ -175,9 +176,15 @@ final readonly class Tonight
             }
         }
 
-        return array_combine(
+        $portions = array_combine(
             array_keys($made),
             array_map(fn (string $dish, int $pieces): int => intdiv($pieces, $plates[$dish]), array_keys($made), $made),
         );
+        // What is kept of earlier days need not be cut, and what was thrown away of today's is wanted again.
+        foreach ($this->kept->besides(Moment::day($this->clock->now())) as $dish => $more) {
+            $portions[$dish] = max(0, ($portions[$dish] ?? 0) + $more);
+        }
+
+        return $portions;
     }
 }

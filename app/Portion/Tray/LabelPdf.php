@@ -49,7 +49,8 @@ final readonly class LabelPdf
             $label->net->print().($label->count === null ? '' : ", {$label->count} portions"),
             66,
         );
-        self::line($pdf, 21.5, 12, 'B', 'Use by '.$label->useBy->format('D j M Y'), 66);
+        $date = ($label->frozen ? 'Frozen, best before ' : 'Use by ').$label->useBy->format('D j M Y');
+        self::line($pdf, 21.5, 12, 'B', $date, 66);
         self::line($pdf, 28, 7.5, '', 'Lot '.$label->lots, 66);
         self::line($pdf, 31.5, 7.5, '', $label->made.', '.$label->kitchen, 66);
         self::line($pdf, 35, 7.5, 'B', $label->contains, 66);

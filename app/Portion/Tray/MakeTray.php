@@ -6,9 +6,11 @@ namespace App\Portion\Tray;
 
 use App\Contract\Fault;
 use App\Contract\Fields;
+use App\Fish\ColdClock;
 use App\Fish\Fish;
 use App\Fish\History;
 use App\Fish\Piece;
+use App\Fish\PortionsTrayed;
 use App\Kitchen\Moment;
 use App\Kitchen\Person;
 use App\Kitchen\Settings;
@@ -23,7 +25,7 @@ use Sectum\Portion\Label\UseBy;
 /** Portions of one dish go onto a tray together; from then on the tray has a number, a date and labels. */
 final readonly class MakeTray
 {
-    public function __construct(private ClockInterface $clock)
+    public function __construct(private ColdClock $cold, private ClockInterface $clock)
     {
     }
 
@@ -46,7 +48,7 @@ final readonly class MakeTray
             }
             $pieces = Piece::query()->with('readings.void')->whereKey($asked)->get();
             $fish = Fish::query()
-                ->with(['line', 'species'])
+                ->with(['line', 'species', 'pieces'])
                 ->whereKey($pieces->pluck('fish_id')->unique()->all())
                 ->get()
                 ->keyBy('id');
@@ -66,20 +68,19 @@ final readonly class MakeTray
             }
             self::mustBeWholeServings($dish, $pieces);
             foreach ($fish as $one) {
+                $why = $this->cold->forbids($one, $dish->service->isRawByTheRules());
+                $why === null || throw Fault::inField('/pieces', $why);
                 MustBeBoned::beforeItGoesOn($one);
             }
             if ($dish->service->isRawByTheRules()) {
-                self::mustBeOpenToRaw(array_values($fish->all()));
+                self::mustBeOpenToRaw($pieces, $fish);
             }
-            $use = $this->useBy(
-                $dish,
-                array_values($fish->all()),
-                $pieces->min(fn (Piece $piece): string => $piece->reading()->taken_at ?? ''),
-            );
-            $last = PortionTray::query()->max('number');
+            $taken = $pieces->map(fn (Piece $piece): string => $piece->reading()->taken_at ?? '')->sort()->values();
+            $first = $taken[0] ?? Moment::written($this->clock->now());
+            $use = $this->useBy($dish, array_values($fish->all()), $first);
             $batch = PortionTray::query()->create([
                 'id' => $id,
-                'number' => (is_numeric($last) ? (int) $last : 0) + 1,
+                'number' => PortionTray::nextNumber(),
                 'dish_id' => $dish->id,
                 'made_by' => $person->id,
                 'made_at' => Moment::written($this->clock->now()),
@@ -89,6 +90,17 @@ final readonly class MakeTray
             Piece::query()
                 ->whereKey($asked)
                 ->update(['batch_id' => $batch->id]);
+            event(
+                new PortionsTrayed(
+                    $batch->id,
+                    $dish->id,
+                    count(PortionTray::inFull()->findOrFail($batch->id)->portions()),
+                    $batch->use_by,
+                    $batch->why_then,
+                    Moment::date($first),
+                    $person,
+                ),
+            );
             foreach ($fish as $one) {
                 History::that(
                     "{$person->name} put ".
@@ -115,20 +127,26 @@ final readonly class MakeTray
         }
     }
 
-    /** @param  list<Fish>  $fish */
-    private static function mustBeOpenToRaw(array $fish): void
+    /**
+     * @param  Collection<int, Piece>  $pieces
+     * @param  Collection<string, Fish>  $fish  by id
+     */
+    private static function mustBeOpenToRaw(Collection $pieces, Collection $fish): void
     {
-        foreach ($fish as $one) {
-            $raw = $one->rawService();
-            $raw->open || throw Fault::inField('/pieces', "{$one->title()}: {$raw->why}");
+        foreach ($pieces as $piece) {
+            $of = $fish->get($piece->fish_id);
+            $raw = $of?->rawService($piece);
+            $raw === null ||
+                $raw->open ||
+                throw Fault::inField('/pieces', "{$of->title()}, {$piece->name}: {$raw->why}");
         }
     }
 
     /** @param  list<Fish>  $fish */
-    private function useBy(Dish $dish, array $fish, mixed $cut): UseBy
+    private function useBy(Dish $dish, array $fish, string $first): UseBy
     {
         $now = $this->clock->now();
-        $cut = is_string($cut) && $cut !== '' ? Moment::at($cut) : $now;
+        $cut = Moment::at($first);
         $ends = [];
         foreach ($fish as $one) {
             foreach ([$one->keeps_until, $dish->service->isRawByTheRules() ? $one->raw_until : null] as $end) {

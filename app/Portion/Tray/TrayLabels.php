@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Portion\Tray;
 
 use App\Fish\Fish;
+use App\Fish\KeptPortions;
 use App\Fish\Piece;
 use App\Kitchen\Format\Words;
 use App\Kitchen\Moment;
@@ -28,7 +29,7 @@ final readonly class TrayLabels
      */
     public function lots(): array
     {
-        return array_values(array_unique(array_map(self::lotOf(...), $this->fish)));
+        return array_values(array_unique(array_map(fn (Fish $one): string => $one->lotCode(), $this->fish)));
     }
 
     public function tray(): Label
@@ -51,7 +52,7 @@ final readonly class TrayLabels
             $lots = array_values(
                 array_unique(
                     array_map(
-                        self::lotOf(...),
+                        fn (Fish $one): string => $one->lotCode(),
                         array_filter($this->fish, fn (Fish $fish): bool => in_array($fish->id, $of, true)),
                     ),
                 ),
@@ -69,7 +70,8 @@ final readonly class TrayLabels
 
     private function label(string $lot, Mass $net, ?int $count, string $piece): Label
     {
-        $day = Moment::at($this->batch->use_by);
+        $kept = app(KeptPortions::class)->dateOf($this->batch->id);
+        $day = $kept->day ?? Moment::at($this->batch->use_by);
 
         return new Label(
             Settings::load()->printHeader === '' ? Settings::load()->kitchen : Settings::load()->printHeader,
@@ -79,8 +81,9 @@ final readonly class TrayLabels
             $count,
             implode(', ', $count === null ? [$lot] : $this->lots()),
             $day,
+            $kept->frozen ?? false,
             "Made by {$this->batch->maker->name}, ".Moment::at($this->batch->made_at)->format('j M H:i'),
-            $this->contains(),
+            trim($this->contains().' '.($kept->says ?? '')),
             implode(' ', TrayView::bones($this->fish)),
             PortionLabel::of(
                 HouseItem::gtin($this->batch->dish->number),
@@ -88,7 +91,7 @@ final readonly class TrayLabels
                 $net,
                 $count,
                 $day,
-                false,
+                $kept->frozen ?? false,
                 (int) Moment::day($this->batch->made_at)->format('Y'),
             ),
         );
@@ -110,10 +113,5 @@ final readonly class TrayLabels
 
         return "Contains fish ({$fish})".($more === [] ? '' : ', '.implode(', ', $more)).'. '.
             Words::ofReader()->say(new Message($this->batch->dish->service->label()));
-    }
-
-    private static function lotOf(Fish $fish): string
-    {
-        return $fish->line->lot ?? "F-{$fish->number}";
     }
 }

@@ -18,12 +18,7 @@ final readonly class CloseDelivery
         DB::connection()->transaction(function () use ($id, $version, $person): void {
             $delivery = Delivery::atTheDoor($id);
             $delivery->mustBeOpen();
-            if ($version !== $delivery->version) {
-                throw Fault::conflict(
-                    "Someone changed {$delivery->title()} on another screen. Look once more, then press again.",
-                    ['yours' => $version, 'current' => $delivery->version],
-                );
-            }
+            Fault::unlessLatest($delivery->title(), $version, $delivery->version);
             foreach ($delivery->lines as $line) {
                 foreach ($line->fish as $fish) {
                     if ($fish->stage === Stage::Receive && $fish->held === null) {

@@ -161,10 +161,7 @@ final readonly class FoodBatchView
         $limits = $settings->cooling;
         $cooling = Cooling::of(
             array_map(
-                fn (CoolingReading $one): CoreReading => new CoreReading(
-                    Moment::at($one->taken_at),
-                    $one->temperature(),
-                ),
+                fn (CoolingReading $one): CoreReading => $one->core(),
                 array_values($making->coolings->all()),
             ),
             $now,

@@ -6,6 +6,7 @@ namespace App\Route\Batches;
 
 use App\Contract\Fault;
 use App\Contract\Fields;
+use App\Fish\Thermometer;
 use App\Fish\Weighing;
 use App\Kitchen\Moment;
 use App\Kitchen\Once;
@@ -18,7 +19,6 @@ use DateTimeImmutable;
 use Illuminate\Support\Facades\DB;
 use Psr\Clock\ClockInterface;
 use Sectum\Measure\Mass;
-use Sectum\Measure\Temperature;
 use Sectum\Receive\Freshness;
 use Sectum\Route\Batches\BatchPlan;
 use Sectum\Route\Batches\FilledPot;
@@ -80,10 +80,9 @@ final readonly class MakeFoodBatch
                 ),
             );
             [$until, $why] = self::useBy($recipe, $drawn, $now);
-            $last = FoodBatch::query()->max('number');
             $making = FoodBatch::query()->create([
                 'id' => $id,
-                'number' => (is_numeric($last) ? (int) $last : 0) + 1,
+                'number' => FoodBatch::nextNumber(),
                 'recipe_id' => $recipe->id,
                 'recipe' => $recipe->remembered(),
                 'pots' => array_map(fn (FilledPot $pot): float => $pot->litres, $plan->pots),
@@ -114,7 +113,7 @@ final readonly class MakeFoodBatch
             if ($making->yield_milli === (string) $milli) {
                 return;
             }
-            $this->mustBeAt($making, $fields->int('version'));
+            Fault::unlessLatest("batch {$making->number}", $fields->int('version'), $making->version);
             $most = Fault::within(
                 '',
                 fn (): BatchPlan => BatchPlan::of($recipe->recipe(), $making->mass(), [], $this->now()),
@@ -139,16 +138,8 @@ final readonly class MakeFoodBatch
 
     public function cool(string $id, string $reading, Fields $fields, Person $person): void
     {
-        $celsius = $fields->fields('temperature');
-        $probe = $celsius->maybeInt('probe');
-        $typed = $celsius->maybeString('typed');
-        ($probe === null) !== ($typed === null) ||
-            throw Fault::inField('/temperature', 'Take it from the probe, or type it.');
-        $temperature =
-            $probe !== null
-                ? Temperature::ofCelsius($probe / 10)
-                : Fault::at('/temperature', fn (): Temperature => Temperature::parse((string) $typed));
-        DB::connection()->transaction(function () use ($id, $reading, $fields, $temperature, $probe, $person): void {
+        $temperature = Thermometer::read($fields->fields('temperature'));
+        DB::connection()->transaction(function () use ($id, $reading, $fields, $temperature, $person): void {
             $making = FoodBatch::query()->findOrFail($id);
             $making->asMade()->hot ||
                 throw Fault::inField('/temperature', 'This batch is not cooled: it was never hot.');
@@ -156,8 +147,8 @@ final readonly class MakeFoodBatch
                 CoolingReading::query()->create([
                     'id' => $reading,
                     'making_id' => $making->id,
-                    'celsius_tenths' => $temperature->tenths,
-                    'measured' => $probe === null ? 'typed' : 'probe',
+                    'celsius_tenths' => $temperature->shown->tenths,
+                    'measured' => $temperature->measured,
                     'taken_by' => $person->id,
                     'taken_at' => Moment::written($this->now()),
                 ]);
@@ -176,7 +167,7 @@ final readonly class MakeFoodBatch
             if ($making->gone === $how) {
                 return;
             }
-            $this->mustBeAt($making, $fields->int('version'));
+            Fault::unlessLatest("batch {$making->number}", $fields->int('version'), $making->version);
             $making->gone === null ||
                 throw Fault::conflict("Batch {$making->number} is gone already.", ['version' => $making->version]);
             $how !== 'used' ||
@@ -214,15 +205,6 @@ final readonly class MakeFoodBatch
         }
 
         return [$until, $why.' '.Freshness::CHECK];
-    }
-
-    private function mustBeAt(FoodBatch $making, int $version): void
-    {
-        $version === $making->version ||
-            throw Fault::conflict(
-                "Someone changed batch {$making->number} on another screen. Look once more, then press again.",
-                ['yours' => $version, 'current' => $making->version],
-            );
     }
 
     private function now(): DateTimeImmutable

@@ -70,7 +70,7 @@ final class Sorting
     public function destinations(Piece $piece): Destinations
     {
         $species = $this->fish->species;
-        $raw = $this->fish->rawService();
+        $raw = $this->fish->rawService($piece);
         $ends = $this->fish->keeps_until === null ? null : Moment::at($this->fish->keeps_until);
         $bright = $this->fish->raw_until === null ? null : Moment::at($this->fish->raw_until);
 
