@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Database\Seed;
 
 use App\Catalogue\Species;
+use App\Hold\Treatment\HouseTreatment;
 use App\Route\Recipes\Recipe;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Facades\DB;
@@ -57,6 +58,7 @@ final class CatalogueSeeder extends Seeder
                     ]);
             }
             $this->recipes();
+            $this->treatments();
             DB::table('freshness_weights')->delete();
             DB::table('freshness_weights')->insert([...Csv::rows(database_path('catalogue/freshness.csv'))]);
             foreach (Csv::rows(database_path('catalogue/parts.csv')) as $row) {
@@ -136,6 +138,56 @@ final class CatalogueSeeder extends Seeder
                         'days_kept' => (int) $row['days_kept'],
                         'hot' => $row['hot'] === 'yes',
                         'raw' => $row['raw'] === 'yes',
+                        'caution' => $row['caution'],
+                        'source' => $row['source'],
+                    ])
+                    ->save();
+            }
+        }
+    }
+
+    /** A treatment the house changed stays as it is. */
+    private function treatments(): void
+    {
+        $number = fn (string $cell): ?float => $cell === '' ? null : (float) $cell;
+        foreach (Csv::rows(database_path('catalogue/treatments.csv')) as $row) {
+            $aromatics = [];
+            foreach (array_filter(explode('|', $row['aromatics'])) as $one) {
+                [$name, $pct] = explode(':', $one);
+                $aromatics[$name] = (float) $pct;
+            }
+            $treatment = HouseTreatment::query()->firstOrNew(['name' => $row['treatment']]);
+            if (! $treatment->exists || $treatment->source !== 'house') {
+                $figures = array_map(
+                    $number,
+                    array_intersect_key(
+                        $row,
+                        array_flip([
+                            'strength_pct',
+                            'brine_ratio',
+                            'salt_pct',
+                            'sugar_pct',
+                            'target_pct',
+                            'minutes_from',
+                            'minutes',
+                            'minutes_to',
+                            'turn_every',
+                            'change_pct',
+                            'change_sd',
+                        ]),
+                    ),
+                );
+                $treatment
+                    ->fill([
+                        ...$figures,
+                        'kind' => $row['kind'],
+                        'aims' => $row['aims'],
+                        'not_for' => $row['not_for'],
+                        'rinse' => $row['rinse'] === 'yes',
+                        'dry' => $row['dry'] === 'yes',
+                        'aromatics' => $aromatics,
+                        'uses' => (int) $row['uses'],
+                        'service' => $row['service'] === '' ? null : $row['service'],
                         'caution' => $row['caution'],
                         'source' => $row['source'],
                     ])

@@ -14,9 +14,11 @@ use App\Kitchen\Role;
 use App\Kitchen\Settings;
 use App\Portion\Dish\Dish;
 use Database\Seed\Demo\Board;
+use Database\Seed\Demo\Cold;
 use Database\Seed\Demo\Door;
 use Database\Seed\Demo\Market;
 use Database\Seed\Demo\Noise;
+use Database\Seed\Demo\Pass;
 use Database\Seed\Demo\Pots;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Carbon;
@@ -46,10 +48,15 @@ final class DemoSeeder extends Seeder
     /** @var list<Person> */
     private array $crew = [];
 
+    /** Whose sides lie in the blast chiller. */
+    private Fish $frozen;
+
     public function __construct(
         private readonly Door $door,
         private readonly Board $board,
         private readonly Pots $pots,
+        private readonly Cold $cold,
+        private readonly Pass $pass,
     ) {
     }
 
@@ -86,6 +93,8 @@ final class DemoSeeder extends Seeder
             $morning = $today->copy()->setTime(6, 20);
             Carbon::setTestNow($morning->copy()->addHour()->isAfter($now) ? $now->copy()->subMinutes(40) : $morning);
             $this->thisMorning($today->format('Y-m-d'));
+            Carbon::setTestNow();
+            $this->cold->fill($this->frozen, $yesterday->copy()->setTime(9, 30), $this->crew, $this->noise);
         });
         Carbon::setTestNow();
     }
@@ -110,6 +119,7 @@ final class DemoSeeder extends Seeder
             ]);
             Carbon::setTestNow(Carbon::now()->addSecond());
         }
+        $this->cold->places($this->crew);
         foreach (Market::TARES as $name => $grams) {
             DB::table('tares')->insert(['name' => $name, 'mass_mg' => Mass::ofGrams($grams)->milligrams]);
         }
@@ -209,6 +219,15 @@ final class DemoSeeder extends Seeder
         $this->board->cost($bream);
         $this->board->cutByMarks($char, stopAfter: 3);
         $this->board->leaveHalfCut($zander);
+        $this->frozen = $meagre;
+        $this->pass->tray($bream, $this->crew[1]);
+        $this->pass->tray($brill, $this->crew[2]);
+        $this->pass->evening(
+            ['Gilthead bream' => 1, 'Brill' => 3],
+            Carbon::parse(Moment::date(Carbon::now()))->setTime(19, 10),
+            $this->crew[2],
+            $this->crew[0],
+        );
     }
 
     /** What a cook finds in the cold room and at the door when the day begins. */
