@@ -79,7 +79,7 @@ final class FuzzTest extends AtTheDoor
                     ", request {$i}: {$verb} {$path}{$query} ".
                     json_encode($body, JSON_INVALID_UTF8_SUBSTITUTE).
                     ': '.
-                    $answer->exception?->getMessage(),
+                    ($answer->exception ?? null)?->getMessage(),
             );
             $asked++;
             $answered += $answer->getStatusCode() < 300 ? 1 : 0;

@@ -5,17 +5,19 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Fish\Fish;
-use App\Kitchen\Database\Remembered;
 use App\Portion\Dish\Dish;
 use Closure;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
 use Symfony\Component\HttpFoundation\Response;
+use Tests\AsksAtMost;
 use Tests\TestCase;
 
 /** What a request may ask of the database, whatever lies in it. */
 final class QueryBudgetTest extends TestCase
 {
+    use AsksAtMost;
+
     private const A_READING = 25;
 
     private const A_LIST = 15;
@@ -180,26 +182,5 @@ final class QueryBudgetTest extends TestCase
             'to_cm' => $next['to_cm'],
             'dish' => $next['dish'],
         ]))->assertOk();
-    }
-
-    /**
-     * @template T
-     *
-     * @param  Closure(): T  $asks
-     * @return T
-     */
-    private function assertAsksAtMost(int $budget, Closure $asks, string $what = ''): mixed
-    {
-        // A request finds nothing remembered from the one before.
-        Remembered::forget();
-        DB::flushQueryLog();
-        DB::enableQueryLog();
-        $answer = $asks();
-        $asked = array_column(DB::getQueryLog(), 'query');
-        DB::disableQueryLog();
-        // A test signs its person in beforehand; a request reads that row too.
-        self::assertLessThanOrEqual($budget, count($asked) + 1, "{$what}\n".implode("\n", $asked));
-
-        return $answer;
     }
 }

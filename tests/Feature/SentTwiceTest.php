@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Hold\Treatment\HouseTreatment;
 use App\Route\Recipes\Recipe;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
@@ -119,6 +120,78 @@ final class SentTwiceTest extends AtTheDoor
                 'wanted',
                 'batches',
                 'printed',
+            ]),
+        );
+    }
+
+    public function test_what_is_held_stands_there_once(): void
+    {
+        $fish = $this->routed();
+        $pieces = $this->api('GET', "/portion/fish/{$fish}")->json('portions.*.piece');
+        [$tray, $place, $run, $treating, $thaw, $pack] = array_map(fn (): string => self::id(), range(1, 6));
+        $dish = $this->dish();
+        $this->api('PUT', "/portion/batches/{$tray}", ['dish' => $dish, 'pieces' => $pieces])->assertOk();
+        $this->api('PUT', "/hold/kept/dishes/{$dish}/out/".self::id(), ['how' => 'served', 'count' => 1])->assertOk();
+        $act = self::id();
+        $this->api('PUT', "/hold/kept/dishes/{$dish}/out/{$act}", ['how' => 'staff', 'count' => 1])->assertOk();
+        $this->api('PUT', '/hold/kept/undone/'.self::id(), ['undoes' => $act])->assertOk();
+        $count = [['dish' => $dish, 'there' => 3, 'reason' => 'one fell']];
+        $this->api('PUT', '/hold/kept/counted/'.self::id(), ['counts' => $count])->assertOk();
+        $blast = ['name' => 'Blast', 'kind' => 'blast', 'every_h' => 12];
+        $this->api('PUT', "/hold/places/{$place}", $blast)->assertOk();
+        $cold = ['temperature' => ['typed' => '-37']];
+        $this->api('PUT', "/hold/places/{$place}/readings/".self::id(), $cold)->assertOk();
+        $this->api('PUT', "/hold/places/{$place}/acts/".self::id(), ['what' => 'door closed'])->assertOk();
+        $this->api('PUT', "/hold/kept/trays/{$tray}/place/".self::id(), ['place' => $place])->assertOk();
+        $brine = HouseTreatment::query()->where('name', 'Light brine')->firstOrFail()->id;
+        $this->api('PUT', "/hold/treatings/{$treating}", [
+            'treatment' => $brine,
+            'weight' => ['typed' => '520 g'],
+            'things' => [['tray' => $tray]],
+        ])->assertOk();
+        $salt = ['what' => 'salt', 'weight' => ['typed' => '50 g']];
+        $this->api('PUT', "/hold/treatings/{$treating}/marks/".self::id(), $salt)->assertOk();
+        foreach (['started', 'ended'] as $i => $what) {
+            $this->api('PUT', "/hold/treatings/{$treating}/{$what}", ['version' => $i + 1])->assertOk();
+        }
+        $this->api('PUT', "/hold/treatings/{$treating}/weighed", [
+            'weight' => ['typed' => '525 g'],
+            'version' => 3,
+        ])->assertOk();
+        $this->api('PUT', "/hold/freezing/{$run}", [
+            'place' => $place,
+            'purpose' => 'keep',
+            'items' => [['tray' => $tray]],
+        ])->assertOk();
+        $solid = ['version' => 1, 'at' => '2020-01-01T10:00'];
+        $this->api('PUT', "/hold/freezing/{$run}/solid", $solid)->assertStatus(422);
+        $item = strval($this->api('GET', "/hold/freezing/{$run}")->json('items.0.id'));
+        $this->api('PUT', "/hold/packs/{$pack}", ['how' => 'vacuum', 'tray' => $tray])->assertOk();
+        $this->api('PUT', "/hold/packs/{$pack}/opened")->assertOk();
+        $this->api('PUT', "/hold/thaws/{$thaw}", ['item' => $item, 'how' => 'still-air'])->assertOk();
+        $this->api('PUT', "/hold/thaws/{$thaw}/started", ['version' => 1])->assertOk();
+        $this->api('PUT', "/hold/thaws/{$thaw}/finished", [
+            'version' => 2,
+            'temperature' => ['typed' => '2'],
+        ])->assertOk();
+        $this->api('PUT', "/hold/freezing/{$run}/ended", ['version' => 1])->assertOk();
+        $this->api('PUT', "/hold/out/{$fish}/moved/".self::id(), ['back' => false])->assertOk();
+        $this->api('PUT', "/hold/out/{$fish}/moved/".self::id(), ['back' => true])->assertOk();
+        $this->api('PUT', "/hold/out/{$fish}/released/".self::id(), ['reason' => 'on ice'])->assertOk();
+        $this->api('PUT', '/hold/checks/'.self::id(), [
+            'instrument' => 'probe',
+            'temperature' => ['typed' => '0.2'],
+        ])->assertOk();
+        self::assertGreaterThan(25, $this->twice);
+        self::assertSame(
+            [1, 1, 1, 1, 1, 1],
+            array_map(fn (string $table): int => DB::table($table)->count(), [
+                'treatings',
+                'freezing_runs',
+                'thaws',
+                'packs',
+                'closing_counts',
+                'instrument_checks',
             ]),
         );
     }

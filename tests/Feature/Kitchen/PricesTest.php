@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature\Kitchen;
 
+use App\Hold\Treatment\HouseTreatment;
 use App\Kitchen\Role;
 use App\Route\Recipes\Recipe;
 use Illuminate\Support\Facades\Route;
@@ -51,6 +52,17 @@ final class PricesTest extends AtTheDoor
         '/route/batches',
         '/route/batches/{making}',
         '/route/house',
+        '/hold/now',
+        '/hold/kept',
+        '/hold/treatments',
+        '/hold/treatings/{treating}',
+        '/hold/freezing',
+        '/hold/freezing/{freezing}',
+        '/hold/thaws',
+        '/hold/places',
+        '/hold/out',
+        '/hold/out/{fish}',
+        '/hold/checks',
         '/log',
         '/log/fish/{fish}',
         '/log/trace/{format}',
@@ -85,7 +97,21 @@ final class PricesTest extends AtTheDoor
             'weight' => ['typed' => '900 g'],
         ])->assertOk();
         $this->api('PUT', "/route/batches/{$making}/made", ['amount' => 0.9, 'version' => 1])->assertOk();
+        [$place, $freezing, $treating] = [self::id(), self::id(), self::id()];
+        $this->api('PUT', "/hold/places/{$place}", ['name' => 'Blast', 'kind' => 'blast', 'every_h' => 12])->assertOk();
+        $this->api('PUT', "/hold/freezing/{$freezing}", [
+            'place' => $place,
+            'purpose' => 'keep',
+            'items' => [['tray' => $batch]],
+        ])->assertOk();
+        $this->api('PUT', "/hold/treatings/{$treating}", [
+            'treatment' => HouseTreatment::query()->where('name', 'Light brine')->firstOrFail()->id,
+            'weight' => ['typed' => '900 g'],
+            'things' => [['tray' => $batch]],
+        ])->assertOk();
         $this->here = [
+            'freezing' => $freezing,
+            'treating' => $treating,
             'making' => $making,
             'bin' => 'stock',
             'fish' => $fish,
@@ -188,6 +214,11 @@ final class PricesTest extends AtTheDoor
             '/cost/house',
             '/receive/photos/{photo}',
             '/breakdown/clean-downs.csv',
+            '/hold/temperatures.csv',
+            '/hold/labels/{kind}/{thing}',
+            '/hold/stocktake.csv',
+            '/hold/day-file.pdf',
+            '/hold/freezing/{freezing}/evidence.pdf',
             '/log/recall',
         ];
         foreach (Route::getRoutes()->getRoutes() as $route) {

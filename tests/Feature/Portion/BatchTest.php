@@ -209,7 +209,8 @@ final class BatchTest extends AtTheDoor
 
     public function test_the_days_count_from_the_cut_and_not_from_the_tray(): void
     {
-        [, $dish, $pieces] = $this->portioned();
+        [$fish, $dish, $pieces] = $this->portioned();
+        $this->api('PUT', "/hold/out/{$fish}/moved/".self::id(), ['back' => true])->assertOk();
         $this->travel(1)->days();
         $tray = $this->tray($dish, [$pieces[0]])->assertOk();
         self::assertSame(now()->format('l j F'), $tray->json('use_by'));
