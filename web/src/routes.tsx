@@ -2,6 +2,7 @@ import cx from 'clsx';
 import { type ComponentType, lazy, Suspense, useEffect } from 'react';
 import { Navigate, Route, Routes } from 'react-router';
 import { CostRooms } from './cost/CostRooms';
+import { useKitchen } from './kitchen/kitchen';
 import { t } from './lang';
 import { PortionRooms } from './portion/PortionRooms';
 import { Frame } from './ui/Frame';
@@ -18,12 +19,14 @@ function screen<Name extends string>(fetch: () => Promise<Record<Name, Screen>>,
   return lazy(() => fetch().then((file) => ({ default: file[name] })));
 }
 
+const BeginScreen = screen(() => import('./hold/BeginScreen'), 'BeginScreen');
 const BatchScreen = screen(() => import('./portion/BatchScreen'), 'BatchScreen');
 const BatchesMade = screen(() => import('./route/BatchesMade'), 'BatchesMade');
 const BatchesScreen = screen(() => import('./portion/BatchesScreen'), 'BatchesScreen');
 const BinScreen = screen(() => import('./route/BinScreen'), 'BinScreen');
 const BinsScreen = screen(() => import('./route/BinsScreen'), 'BinsScreen');
 const BreakDownScreen = screen(() => import('./breakdown/BreakDownScreen'), 'BreakDownScreen');
+const ChecksScreen = screen(() => import('./hold/ChecksScreen'), 'ChecksScreen');
 const ClaimScreen = screen(() => import('./receive/ClaimScreen'), 'ClaimScreen');
 const ColdRoomScreen = screen(() => import('./receive/ColdRoomScreen'), 'ColdRoomScreen');
 const CostHouseScreen = screen(() => import('./cost/CostHouseScreen'), 'CostHouseScreen');
@@ -33,8 +36,10 @@ const DishScreen = screen(() => import('./portion/DishScreen'), 'DishScreen');
 const DishesScreen = screen(() => import('./portion/DishesScreen'), 'DishesScreen');
 const DoorScreen = screen(() => import('./receive/DoorScreen'), 'DoorScreen');
 const FishWeKnow = screen(() => import('./fish/FishWeKnow'), 'FishWeKnow');
+const FreezingScreen = screen(() => import('./hold/FreezingScreen'), 'FreezingScreen');
 const InspectScreen = screen(() => import('./receive/InspectScreen'), 'InspectScreen');
 const InvoiceScreen = screen(() => import('./receive/InvoiceScreen'), 'InvoiceScreen');
+const KeptScreen = screen(() => import('./hold/KeptScreen'), 'KeptScreen');
 const LogScreen = screen(() => import('./log/LogScreen'), 'LogScreen');
 const MakeScreen = screen(() => import('./route/MakeScreen'), 'MakeScreen');
 const MakingScreen = screen(() => import('./route/MakingScreen'), 'MakingScreen');
@@ -43,6 +48,7 @@ const MethodScreen = screen(() => import('./breakdown/MethodScreen'), 'MethodScr
 const PeopleScreen = screen(() => import('./kitchen/PeopleScreen'), 'PeopleScreen');
 const PatternScreen = screen(() => import('./portion/PatternScreen'), 'PatternScreen');
 const PlannerScreen = screen(() => import('./portion/PlannerScreen'), 'PlannerScreen');
+const PlacesScreen = screen(() => import('./hold/PlacesScreen'), 'PlacesScreen');
 const PlateScreen = screen(() => import('./cost/PlateScreen'), 'PlateScreen');
 const PlatesScreen = screen(() => import('./cost/PlatesScreen'), 'PlatesScreen');
 const PortionScreen = screen(() => import('./portion/PortionScreen'), 'PortionScreen');
@@ -53,6 +59,7 @@ const ReceiveScreen = screen(() => import('./receive/ReceiveScreen'), 'ReceiveSc
 const RecipeScreen = screen(() => import('./route/RecipeScreen'), 'RecipeScreen');
 const RouteScreen = screen(() => import('./route/RouteScreen'), 'RouteScreen');
 const SettingsScreen = screen(() => import('./kitchen/SettingsScreen'), 'SettingsScreen');
+const RunScreen = screen(() => import('./hold/RunScreen'), 'RunScreen');
 const ServingsScreen = screen(() => import('./portion/ServingsScreen'), 'ServingsScreen');
 const ShapesScreen = screen(() => import('./portion/ShapesScreen'), 'ShapesScreen');
 const SheetScreen = screen(() => import('./log/SheetScreen'), 'SheetScreen');
@@ -60,6 +67,10 @@ const ZonesScreen = screen(() => import('./portion/ZonesScreen'), 'ZonesScreen')
 const SlicesScreen = screen(() => import('./portion/SlicesScreen'), 'SlicesScreen');
 const SourcingScreen = screen(() => import('./receive/SourcingScreen'), 'SourcingScreen');
 const SpeciesScreen = screen(() => import('./fish/SpeciesScreen'), 'SpeciesScreen');
+const ThawScreen = screen(() => import('./hold/ThawScreen'), 'ThawScreen');
+const TimelineScreen = screen(() => import('./hold/TimelineScreen'), 'TimelineScreen');
+const TreatingScreen = screen(() => import('./hold/TreatingScreen'), 'TreatingScreen');
+const TreatmentsScreen = screen(() => import('./hold/TreatmentsScreen'), 'TreatmentsScreen');
 const TonightScreen = screen(() => import('./portion/TonightScreen'), 'TonightScreen');
 const TraysScreen = screen(() => import('./breakdown/TraysScreen'), 'TraysScreen');
 const WaitingToRoute = screen(() => import('./route/WaitingToRoute'), 'WaitingToRoute');
@@ -67,6 +78,8 @@ const WaysScreen = screen(() => import('./route/WaysScreen'), 'WaysScreen');
 
 /** Every address of the page; a screen is fetched when it is first opened. */
 export function KitchenRoutes() {
+  // A cutter begins at what is due next, the head chef at what came in.
+  const first = useKitchen().me.role === 'cutter' ? '/hold' : '/receive';
   // Nobody waits for a screen at the board: once one is open the others are fetched.
   useEffect(() => {
     for (const fetch of fetches) {
@@ -77,7 +90,7 @@ export function KitchenRoutes() {
     <Suspense fallback={<p className={cx(look.sheet, look.soft)}>{t('routes.loading')}</p>}>
       <Routes>
         <Route element={<Frame />}>
-          <Route index element={<Navigate to="/receive" replace />} />
+          <Route index element={<Navigate to={first} replace />} />
           <Route path="receive" element={<ColdRoomScreen />} />
           <Route path="receive/deliveries" element={<DeliveriesScreen />} />
           <Route path="receive/deliveries/:delivery" element={<DoorScreen />} />
@@ -114,6 +127,16 @@ export function KitchenRoutes() {
           <Route path="route/house" element={<WaysScreen />} />
           <Route path="route/recipes/:recipe" element={<RecipeScreen />} />
           <Route path="route/:fish" element={<RouteScreen />} />
+          <Route path="hold" element={<TimelineScreen />} />
+          <Route path="hold/freezing" element={<FreezingScreen />} />
+          <Route path="hold/freezing/:freezing" element={<RunScreen />} />
+          <Route path="hold/kept" element={<KeptScreen />} />
+          <Route path="hold/treatments" element={<TreatmentsScreen />} />
+          <Route path="hold/treatments/:treatment" element={<BeginScreen />} />
+          <Route path="hold/treatings/:treating" element={<TreatingScreen />} />
+          <Route path="hold/thaw" element={<ThawScreen />} />
+          <Route path="hold/checks" element={<ChecksScreen />} />
+          <Route path="hold/places" element={<PlacesScreen />} />
           <Route path="cost" element={<WaitingList stage="cost" rooms={<CostRooms />} />} />
           <Route path="cost/plates" element={<PlatesScreen />} />
           <Route path="cost/plates/:dish" element={<PlateScreen />} />

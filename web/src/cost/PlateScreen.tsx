@@ -79,6 +79,17 @@ function Board({ of }: { of: PlateInFull }) {
                       <Table.Td>{t('plate.plate')}</Table.Td>
                       <Table.Td className={look.n}>{plate.cost}</Table.Td>
                     </Table.Tr>
+                    {of.unserved && (
+                      <Table.Tr>
+                        <Table.Td>
+                          {t('plate.unserved', { count: of.unserved.count })}{' '}
+                          <span className={look.soft}>
+                            {t('plate.unserved-in-all', { cost: of.unserved.cost, served: of.unserved.served })}
+                          </span>
+                        </Table.Td>
+                        <Table.Td className={look.n}>{of.unserved.per_plate ?? of.unserved.cost}</Table.Td>
+                      </Table.Tr>
+                    )}
                     {plate.net_price && (
                       <Table.Tr>
                         <Table.Td>

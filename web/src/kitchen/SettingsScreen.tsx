@@ -18,6 +18,7 @@ const STAGES: Record<HouseSettings['stages'][number]['stage'], string> = {
   breakdown: t('settings.break-down'),
   portion: t('settings.portion'),
   route: t('settings.route'),
+  hold: t('settings.hold'),
   cost: t('settings.cost'),
 };
 

@@ -3,6 +3,7 @@ import type api from './en/api.json';
 import type breakdown from './en/breakdown.json';
 import type cost from './en/cost.json';
 import type fish from './en/fish.json';
+import type hold from './en/hold.json';
 import type kitchen from './en/kitchen.json';
 import type log from './en/log.json';
 import type portion from './en/portion.json';
@@ -14,6 +15,7 @@ type Words = typeof api &
   typeof breakdown &
   typeof cost &
   typeof fish &
+  typeof hold &
   typeof kitchen &
   typeof log &
   typeof portion &

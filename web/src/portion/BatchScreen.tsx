@@ -153,7 +153,11 @@ function LabelCard({ label }: { label: Label }) {
           {label.net}
           {label.count === null ? '' : t('batch.portions-2', { n: label.count })}
         </b>
-        <b>{t('batch.use-by-2', { use_by: label.use_by })}</b>
+        <b>
+          {label.frozen
+            ? t('batch.best-before', { use_by: label.use_by })
+            : t('batch.use-by-2', { use_by: label.use_by })}
+        </b>
         <span>{t('batch.lot', { lots: label.lots })}</span>
         <span>
           {label.made}, {label.kitchen}

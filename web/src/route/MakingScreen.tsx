@@ -9,6 +9,7 @@ import { useKitchen } from '../kitchen/kitchen';
 import { t } from '../lang';
 import { look } from '../ui/look';
 import { Missing } from '../ui/Missing';
+import { PrintLabel } from '../ui/PrintLabel';
 import { useProbe } from '../ui/useProbe';
 import { usePut } from '../ui/usePut';
 import { CoolingChart } from './CoolingChart';
@@ -86,6 +87,7 @@ function Pot({ batch }: { batch: Making }) {
                 : t('making.expected', { spread: batch.plan.spread })}
             </span>
           </p>
+          <PrintLabel kind="batch" id={batch.id} name={batch.name} />
         </header>
         <div className={cx(css.makeColumns, css.three)}>
           <div>

@@ -1,6 +1,7 @@
 import type { FishHead } from '../api/client';
 import { t } from '../lang';
 import { look } from './look';
+import { OutOfCold } from './OutOfCold';
 
 /** The name of a fish on a bench, and the one figure that sums it up so far. */
 export function FishTitle({ fish, figure, of }: { fish: FishHead; figure?: string | null; of?: string }) {
@@ -19,6 +20,7 @@ export function FishTitle({ fish, figure, of }: { fish: FishHead; figure?: strin
           })}
         </p>
       </div>
+      {fish.out_since !== null && <OutOfCold fish={fish.id} since={fish.out_since} />}
       {figure && (
         <p className={look.yield}>
           <b>{figure}</b>

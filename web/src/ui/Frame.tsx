@@ -2,10 +2,12 @@ import { Outlet, useNavigate } from 'react-router';
 import { t } from '../lang';
 import css from './Frame.module.css';
 import { Keys } from './Keys';
+import { NowCall } from './Now';
 import { Offline } from './Offline';
 import { Spine, STAGES } from './Spine';
 import { useArrival } from './useArrival';
 import { useFaultFocus } from './useFaultFocus';
+import { useHouseLabels } from './useHouseLabels';
 import { useKeys } from './useKeys';
 
 /** The spine at the left, the screen beside it. */
@@ -13,6 +15,7 @@ export function Frame() {
   const navigate = useNavigate();
   useArrival();
   useFaultFocus();
+  const said = useHouseLabels();
   const stageKeys = Object.fromEntries(STAGES.map((stage, i) => [`Alt+${i + 1}`, () => navigate(`/${stage.path}`)]));
   useKeys({ ...stageKeys, '/': () => navigate('/log?seek') });
 
@@ -24,6 +27,8 @@ export function Frame() {
       <Spine />
       <main className={css.main} id="main">
         <Offline />
+        <NowCall />
+        {said && <p role="alert">{said}</p>}
         <Outlet />
       </main>
       <Keys />

@@ -8,14 +8,16 @@ import { useKitchen } from '../kitchen/kitchen';
 import { rememberLast } from '../kitchen/lastHere';
 import { t } from '../lang';
 import { look } from './look';
+import { NowList } from './Now';
 import css from './Spine.module.css';
 import { useEverythingWaiting } from './usePut';
 
-export const STAGES: { path: 'receive' | StageName; name: string }[] = [
+export const STAGES: { path: 'hold' | StageName; name: string }[] = [
   { path: 'receive', name: t('spine.receive') },
   { path: 'breakdown', name: t('spine.break-down') },
   { path: 'portion', name: t('spine.portion') },
   { path: 'route', name: t('spine.route') },
+  { path: 'hold', name: t('spine.hold') },
   { path: 'cost', name: t('spine.cost') },
   { path: 'log', name: t('spine.log') },
 ];
@@ -43,6 +45,7 @@ export function Spine() {
       <p className={css.mark} aria-hidden="true">
         {t('spine.sectum')}
       </p>
+      <NowList />
       <ol>
         {STAGES.map((stage) => (
           <li key={stage.path}>

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { afterKey } from './useScanner';
+import { afterKey, isHouseLabel, whose } from './useScanner';
 
 const NOTHING = { text: '', last: 0, field: null, before: '' };
 
@@ -31,5 +31,26 @@ describe('a burst of keys', () => {
       burst = afterKey(burst, { typed: key, enter: false, at: 500 + 10 * i });
     }
     expect(afterKey(burst, { typed: null, enter: true, at: 580 })).toMatchObject({ scanned: true, text: '01950123' });
+  });
+});
+
+describe('whose a label is', () => {
+  const nobody = () => undefined;
+  const house = { mine: isHouseLabel, hear: nobody };
+  const door = { mine: (text: string) => !isHouseLabel(text), hear: nobody };
+
+  it('a label of the house is the frame’s, a supplier’s the screen’s, whichever began to listen first', () => {
+    for (const all of [
+      [house, door],
+      [door, house],
+    ]) {
+      expect(whose('sectum:pack:01M8F5X3TRM29X98AX78X9BQD9', all)).toBe(house);
+      expect(whose(']Q3SECTUM:TUB:01M8F5X3TRM29X98AX78X9BQD9', all)).toBe(house);
+      expect(whose(']C101095060001343528', all)).toBe(door);
+    }
+  });
+  it('where only the house’s labels are heard, other fast keys are nobody’s', () => {
+    expect(whose('18.60w', [house])).toBeUndefined();
+    expect(whose('sec', [house])).toBe(house);
   });
 });
