@@ -54,6 +54,11 @@ export async function expectSound(page: Page) {
     .analyze();
   const serious = found.violations.filter((v) => v.impact === 'serious' || v.impact === 'critical');
   expect(serious.map((v) => `${v.id}: ${v.nodes.map((n) => n.target).join(' | ')}`)).toEqual([]);
+  await expectNothingSpills(page);
+}
+
+/** Nothing wider than the screen, no table wider than what it stands in, and the weight legible. */
+export async function expectNothingSpills(page: Page) {
   const wide = await page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth);
   expect(wide).toBeLessThanOrEqual(0);
   const spilling = await page

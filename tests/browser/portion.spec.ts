@@ -116,7 +116,7 @@ test('a whole side from plan to labels, by keyboard', async ({ page }) => {
   };
   await signIn(page);
   await press('Alt+3');
-  await tabTo(page.getByRole('link', { name: /Arctic char no. 140/ }));
+  await tabTo(page.getByRole('main').getByRole('link', { name: /Arctic char no. 140/ }));
   await press('Enter');
   await tabTo(page.getByRole('radio', { name: /^Side A/ }));
   // An arrow walks along the choice, and only the space bar makes it.

@@ -1,5 +1,6 @@
 import { expect, type Page, test } from '@playwright/test';
-import { CHEF, probe, putOnPan, signIn, troutInPairs, weigh } from './kitchen';
+import { ulid } from 'ulid';
+import { ask, CHEF, probe, putOnPan, signIn, troutInPairs, weigh } from './kitchen';
 
 // Pictures, not checks: made by bin/shots only.
 const on = process.env.SECTUM_SHOTS === '1';
@@ -93,12 +94,10 @@ if (on) {
     await shot(page, 'planner');
     await page.getByRole('link', { name: 'Its zones' }).click();
     await expect(page.getByRole('row', { name: /^Head end/ })).toBeVisible();
-    await shot(page, 'zones');
     await page.getByRole('link', { name: 'Back to the cuts' }).click();
     await page.getByRole('link', { name: 'Slice it instead' }).click();
     await page.getByLabel('Covers', { exact: true }).fill('12');
     await expect(page.getByText(/^Enough\.$|^Short of/)).toBeVisible();
-    await shot(page, 'slices');
     await page.getByRole('link', { name: 'Back to the cuts' }).click();
     await page.locator('.kinds li', { hasText: 'Meagre, tomato' }).getByRole('checkbox').check();
     await page.getByLabel('Length').fill('49 cm');
@@ -143,7 +142,6 @@ if (on) {
       await page.keyboard.press('ArrowLeft');
     }
     await expect(page.getByTestId('said')).toContainText('5 g lighter');
-    await shot(page, 'what-if');
     await page.locator('.plate-fish a').first().click();
     await expect(page.locator('.walk')).toBeVisible();
     await shot(page, 'cost');
@@ -155,13 +153,60 @@ if (on) {
     await expect(page.getByRole('button', { name: 'Print the yield sheet' })).toBeVisible();
     await shot(page, 'yield-sheet');
 
+    const { treatments, ready } = await ask<{
+      treatments: { id: string; name: string }[];
+      ready: { tray: string | null; name: string }[];
+    }>(page, 'GET', '/hold/treatments');
+    const treating = ulid();
+    await ask(page, 'PUT', `/hold/treatings/${treating}`, {
+      treatment: treatments.find((one) => one.name === 'Six per cent brine')?.id,
+      weight: { typed: '1085 g' },
+      thick_mm: 28,
+      faces: 2,
+      things: [{ tray: ready.find((one) => one.name.includes('Brill'))?.tray }],
+    });
+    const made = await ask<{ steps: { name: string; mass: { text: string } }[] }>(
+      page,
+      'GET',
+      `/hold/treatings/${treating}`,
+    );
+    for (const step of made.steps) {
+      await ask(page, 'PUT', `/hold/treatings/${treating}/marks/${ulid()}`, {
+        what: step.name,
+        weight: { typed: step.mass.text },
+      });
+    }
+    const since = (minutes: number) => new Date(Date.now() - minutes * 60_000).toISOString().slice(0, 16);
+    await ask(page, 'PUT', `/hold/treatings/${treating}/started`, { version: 1, at: since(18) });
+    const cure = ulid();
+    await ask(page, 'PUT', `/hold/treatings/${cure}`, {
+      treatment: treatments.find((one) => one.name === 'Light cure')?.id,
+      weight: { typed: '300 g' },
+      thick_mm: 24,
+      faces: 1,
+      things: [{ tray: ready.find((one) => one.name.includes('Bream'))?.tray }],
+    });
+    await ask(page, 'PUT', `/hold/treatings/${cure}/started`, { version: 1, at: since(190) });
+    await page.goto(`/hold/treatings/${treating}`);
+    await expect(page.getByTestId('left')).toContainText('left');
+    await shot(page, 'hold-treatment');
+    await page.goto('/hold/places');
+    await expect(page.getByRole('heading', { name: 'Freezer' })).toBeVisible();
+    await shot(page, 'hold-places');
+    await page.goto('/hold/freezing');
+    await page.getByRole('link', { name: /Blast chiller/ }).click();
+    await expect(page.getByRole('heading', { name: 'Freezing record 1' })).toBeVisible();
+    await shot(page, 'hold-run');
+    await page.goto('/hold');
+    await expect(page.locator('.timeline-row').first()).toBeVisible();
+    await shot(page, 'hold-timeline');
+
     await page.goto('/people');
     await expect(page.locator('.person-row')).toHaveCount(3);
     await page.getByRole('button', { name: 'Add a person' }).click();
     await page.goto('/settings');
     await expect(page.locator('.rule-row').first()).toBeVisible();
     await page.getByRole('button', { name: /^A kitchen day ends at/ }).click();
-    await shot(page, 'settings');
     // As a new kitchen sees it: the same page, told that there is no head chef yet.
     const context = await browser.newContext({ viewport: { width: 1280, height: 800 }, serviceWorkers: 'block' });
     const first = await context.newPage();
