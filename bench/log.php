@@ -99,8 +99,8 @@ if (! is_file($file)) {
         $db->exec(
             "{$numbers(
                 $to,
-            )} insert into readings (id, piece_id, mass_mg, tare_mg, resolution_mg, source, taken_by, taken_at)
-            select {$id(
+            )} insert into readings (seq, id, piece_id, mass_mg, tare_mg, resolution_mg, source, taken_by, taken_at)
+            select 1000000 + 10 * i + {$place}, {$id(
                 'R',
                 "i * 10 + {$place}",
             )}, {$id(
@@ -109,6 +109,30 @@ if (! is_file($file)) {
             )}, ({$grams} + i % 40) * 1000, 0, 5000, 'pan', {$person}, {$day} || 'T07:30:00.000+00:00' from n",
         );
     }
+    // Fifty thousand portions kept for service, all but the last two hundred trays served; a million temperatures, one a
+    // minute of each place up to now.
+    $db->exec('create temp table plates as select row_number() over (order by name) - 1 as k, id from dishes');
+    $plates = (int) $db->query('select count(*) from plates')->fetchColumn();
+    $lots = intdiv($many, 5);
+    $kept = "date('now', '-' || (({$lots} - 1 - i) / 60) || ' days')";
+    $db->exec(
+        "{$numbers($lots)} insert into kept_lots (id, dish_id, count, until, why_then, cut_on, put_by, put_at) select {$id(
+            'K',
+            'i',
+        )}, (select id from plates where k = i % {$plates}), 5, date({$kept}, '+1 day'), '', {$kept}, {$person},
+            {$kept} || 'T09:00:00.000Z' from n",
+    );
+    $db->exec(
+        "{$numbers($lots - 200)} insert into kept_leavings (act, lot_id, how, count, left_by, left_at) select {$id(
+            'A',
+            'i',
+        )}, {$id('K', 'i')}, 'served', 5, {$person}, {$kept} || 'T19:00:00.000Z' from n",
+    );
+    $db->exec(
+        "{$numbers(250_000)} insert or ignore into temperatures (place_id, probe, at_s, tenths, source)
+            select places.id, 'air', unixepoch('now') - 60 * i, 25 + i % 17, 'logger' from n, places
+            where places.kind != 'kitchen'",
+    );
     $db->exec('commit');
     $db->exec('analyze');
 }
@@ -199,6 +223,13 @@ foreach (
         'log, nothing found' => '/log?q=zzzz',
         'fish we know' => '/fish',
         'recall of a lot' => '/log/recall?q=L-777',
+        'now' => '/hold/now',
+        'kept for service' => '/hold/kept',
+        'cold places' => '/hold/places',
+        'freezing runs' => '/hold/freezing',
+        'treatments' => '/hold/treatments',
+        'thaw and pack' => '/hold/thaws',
+        'checks of a day' => '/hold/checks',
     ] as $name => $path
 ) {
     $rows[$name] = $time(fn () => $send('GET', $path));
