@@ -44,9 +44,13 @@ return Application::configure(basePath: dirname(__DIR__))
         ScaleCommand::class,
     ])
     ->withSchedule(function (Schedule $schedule): void {
-        $schedule->command('sectum:read-logger')->everyMinute()->when(fn (): bool => config('sectum.demo') === true || Settings::load()->loggerAt !== '');
+        $schedule->command('sectum:read-logger')
+            ->everyMinute()
+            ->when(fn (): bool => config('sectum.demo') === true || Settings::load()->loggerAt !== '');
         // In the hour after the kitchen's day has ended.
-        $schedule->command('sectum:backup')->hourlyAt(40)->when(fn (): bool => (int) Settings::load()->now()->format('G') === Settings::load()->time->dayEnds);
+        $schedule->command('sectum:backup')
+            ->hourlyAt(40)
+            ->when(fn (): bool => (int) Settings::load()->now()->format('G') === Settings::load()->time->dayEnds);
     })
     ->withMiddleware(function (Middleware $middleware): void {
         // The page and the API share an origin; a body is judged as it came.
@@ -61,7 +65,11 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->redirectGuestsTo(fn () => null);
     })
     ->withExceptions(function (Exceptions $exceptions): void {
-        $exceptions->render(fn (Throwable $e, Request $request): ?Response => $request->is('api/*') ? ProblemDocument::of($e)->response() : null);
+        $exceptions->render(
+            fn (Throwable $e, Request $request): ?Response => $request->is('api/*')
+                ? ProblemDocument::of($e)->response()
+                : null,
+        );
         $exceptions->dontReport(App\Contract\Fault::class);
         $exceptions->dontReport(Sectum\Refused::class);
     })
