@@ -63,6 +63,7 @@ final class PricesTest extends AtTheDoor
         '/hold/out',
         '/hold/out/{fish}',
         '/hold/checks',
+        '/hold/ready',
         '/log',
         '/log/fish/{fish}',
         '/log/trace/{format}',
