@@ -236,6 +236,7 @@ test('the head chef decides about fish that is held, and sets what the house kno
 }) => {
   const other = await browser.newPage();
   await signIn(other, CUTTER);
+  await other.goto('/receive');
   await expect(other.getByText('The head chef decides.')).toBeVisible();
   await other.close();
   await signIn(page);
