@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Sectum\Plan\Order;
+
+use Sectum\Measure\Money;
+
+/** So many fish of an offer, and what comes of them. */
+final readonly class Outcome
+{
+    /**
+     * @param  bool  $enough  whether the chance asked for is kept; if not, these are all there are
+     * @param  float  $portionsMean  made
+     * @param  float  $shortPct  chance that something is short
+     * @param  float  $shortMean  portions
+     * @param  float  $surplusMean  portions
+     * @param  ByMoney|null  $byMoney  the number that costs least in the end; null where nobody said what short costs
+     * @param  list<DishOutcome>  $dishes  where several are cut of it, in their order
+     */
+    public function __construct(
+        public Offer $offer,
+        public bool $enough,
+        public int $fish,
+        public float $portionsMean,
+        public float $shortPct,
+        public float $shortMean,
+        public float $surplusMean,
+        public Money $cost,
+        public ?ByMoney $byMoney = null,
+        public array $dishes = [],
+    ) {
+    }
+
+    public function massGrams(): float
+    {
+        return $this->fish * $this->offer->meanGrams();
+    }
+}
