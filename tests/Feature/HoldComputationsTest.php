@@ -5,12 +5,14 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use PHPUnit\Framework\Attributes\DataProvider;
-use Symfony\Component\Process\Process;
+use Tests\CallsComputations;
 use Tests\TestCase;
 
 /** Salt, cold and warmth, called from outside: the worked figures, by the filter and over HTTP alike. */
 final class HoldComputationsTest extends TestCase
 {
+    use CallsComputations;
+
     /** @return iterable<string, array{string, array<string, mixed>, array<string, int|float|string|bool|null>}> */
     public static function worked(): iterable
     {
@@ -97,21 +99,7 @@ final class HoldComputationsTest extends TestCase
     #[DataProvider('worked')]
     public function test_the_worked_figures_come_from_either_door(string $name, array $request, array $figures): void
     {
-        $sent = json_encode($request, JSON_THROW_ON_ERROR);
-        $process = new Process(['php', 'artisan', 'sectum:compute', $name], base_path(), null, $sent);
-        $process->run();
-        $this->kitchen();
-        $answers = [
-            json_decode($process->getOutput(), true),
-            $this->api('POST', "/compute/{$name}", $request)->assertOk()->json(),
-        ];
-        foreach ($answers as $answer) {
-            foreach ($figures as $key => $figure) {
-                is_float($figure) || is_int($figure)
-                    ? self::assertEqualsWithDelta($figure, data_get($answer, $key), 0.005, $key)
-                    : self::assertSame($figure, data_get($answer, $key), $key);
-            }
-        }
+        $this->assertWorked($name, $request, $figures);
     }
 
     /** @return iterable<string, array{string, array<string, mixed>, string}> */
@@ -144,9 +132,6 @@ final class HoldComputationsTest extends TestCase
     #[DataProvider('impossible')]
     public function test_what_makes_no_sense_is_refused_where_it_stands(string $name, array $request, string $at): void
     {
-        $this->kitchen();
-        $this->api('POST', "/compute/{$name}", $request)
-            ->assertStatus(422)
-            ->assertJsonPath('errors.0.pointer', $at);
+        $this->assertRefusedAt($at, $name, $request);
     }
 }
