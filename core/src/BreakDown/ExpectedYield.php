@@ -27,6 +27,8 @@ final readonly class ExpectedYield
 
     /**
      * @param  float|null  $slopePct  points of yield a doubling of the mass brings; null when there are too few records
+     * @param  float  $lotSdPct  what is not known of the mean itself, points: it hits all fish alike
+     * @param  float  $fishSdPct  how single fish differ beside that, points
      */
     private function __construct(
         public float $meanPct,
@@ -36,6 +38,8 @@ final readonly class ExpectedYield
         public float $df,
         public int $records,
         public ?float $slopePct,
+        public float $lotSdPct,
+        public float $fishSdPct,
     ) {
     }
 
@@ -74,7 +78,8 @@ final readonly class ExpectedYield
         $at = $trend ? log($whole->grams(), 2) - $middle : 0.0;
         $alpha = self::ALPHA + count($records) / 2;
         $beta = $prior->sdPct ** 2 * (self::ALPHA - 1) + max(0.0, $squares - $mean * $u - $slope * $v) / 2;
-        $scale = sqrt(($beta / $alpha) * (1 + ($c - 2 * $at * $b + $at * $at * $a) / $det));
+        $unsure = ($c - 2 * $at * $b + $at * $at * $a) / $det;
+        $scale = sqrt(($beta / $alpha) * (1 + $unsure));
         $df = 2 * $alpha;
         $half = (new StudentT($df))->quantile(0.5 + $level / 2) * $scale;
         $centre = $mean + $slope * $at;
@@ -87,6 +92,8 @@ final readonly class ExpectedYield
             $df,
             count($records),
             $trend ? $slope : null,
+            sqrt(($beta / $alpha) * $unsure),
+            sqrt($beta / $alpha),
         );
     }
 

@@ -11,7 +11,7 @@ use Sectum\Math\Normal;
 final readonly class UncutPortions
 {
     /** Squared off and lost at the tail, as a share of a fillet. Our estimate. */
-    private const ENDS = 0.03;
+    public const ENDS = 0.03;
 
     private function __construct(public float $expected, public int $sure)
     {
