@@ -72,6 +72,9 @@ foreach (
         'thing',
         'treatment',
         'treating',
+        'service',
+        'offer',
+        'order',
         'mark',
         'person',
         'computation',
@@ -338,6 +341,7 @@ Route::middleware('web')->group(function (): void {
             );
 
             require base_path('app/Hold/routes.php');
+            require base_path('app/Plan/routes.php');
 
             Route::get('cost', [CostController::class, 'index']);
             Route::get('cost/plates', [PlateController::class, 'index']);

@@ -11,7 +11,6 @@ use App\Fish\Piece;
 use App\Kitchen\Format\Words;
 use App\Kitchen\Person;
 use App\Portion\Dish\Dish;
-use Sectum\Fish\BodyForm;
 use Sectum\Fish\Part;
 use Sectum\Measure\Length;
 use Sectum\Measure\Mass;
@@ -346,9 +345,7 @@ final readonly class Laying
         return match (true) {
             in_array($fillet->part, [Part::Loin, Part::BackLoin], true) => 'loin',
             $fillet->part === Part::BellyLoin => 'short-side',
-            $fish->species->form === BodyForm::Flat => 'flat-quarter',
-            $fish->species->form === BodyForm::Tail => 'tapered-tail',
-            default => 'long-side',
+            default => $fish->species->form->shape(),
         };
     }
 

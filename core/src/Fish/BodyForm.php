@@ -23,6 +23,16 @@ enum BodyForm: string
         };
     }
 
+    /** How a fillet of it tapers, by the name of its starting shape. */
+    public function shape(): string
+    {
+        return match ($this) {
+            self::Round => 'long-side',
+            self::Flat => 'flat-quarter',
+            self::Tail => 'tapered-tail',
+        };
+    }
+
     /**
      * The three weights of a hurried kitchen, after the whole fish: what is eaten, what may be, what is left.
      *

@@ -44,6 +44,17 @@ final readonly class Counted
         );
     }
 
+    public function variance(): float
+    {
+        $mean = $this->mean();
+        $sum = 0.0;
+        foreach ($this->chances as $n => $chance) {
+            $sum += $chance * ($n - $mean) ** 2;
+        }
+
+        return $sum;
+    }
+
     /** The most there are with at least so much certainty, above 0 and below 1. */
     public function atLeast(float $certainty): int
     {

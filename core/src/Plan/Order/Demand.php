@@ -31,6 +31,12 @@ final readonly class Demand
         return new self(new Counted([...array_fill(0, $portions, 0.0), 1.0]));
     }
 
+    /** Several services together, or any other. */
+    public static function counted(Counted $portions): self
+    {
+        return new self($portions);
+    }
+
     /**
      * Every guest takes it or does not; how many guests come and how much they like it is itself only known about.
      *
@@ -51,8 +57,8 @@ final readonly class Demand
             throw new BadPlan('Between none and all of the guests take a dish.', $sharePct, '/share_pct');
         ($shareSdPct >= 0 && $shareSdPct <= 100) ||
             throw new BadPlan('The spread of a share is between 0 and 100.', $shareSdPct, '/share_sd_pct');
-        $shares = self::counted(Spread::normal($sharePct / 100, $shareSdPct / 100, self::POINTS), 0.0, 1.0);
-        $guests = self::counted(
+        $shares = self::held(Spread::normal($sharePct / 100, $shareSdPct / 100, self::POINTS), 0.0, 1.0);
+        $guests = self::held(
             array_map(
                 fn (float $come): float => round($come),
                 Spread::normal((float) $covers, $coversSd, self::POINTS),
@@ -77,7 +83,7 @@ final readonly class Demand
      * @param  list<float>  $points  equally likely
      * @return list<array{float, float}> each that differs, held within bounds, with its chance
      */
-    private static function counted(array $points, float $least, float $most): array
+    private static function held(array $points, float $least, float $most): array
     {
         $counted = [];
         foreach ($points as $point) {

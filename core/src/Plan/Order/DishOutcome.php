@@ -12,6 +12,7 @@ final readonly class DishOutcome
      * @param  float  $shortMean  portions missing on average
      * @param  float  $surplusMean  portions left over on average
      * @param  float  $portionsMean  portions made of it on average
+     * @param  float  $portionsSd  how far from that it usually lies
      */
     public function __construct(
         public string $id,
@@ -19,6 +20,7 @@ final readonly class DishOutcome
         public float $shortMean,
         public float $surplusMean,
         public float $portionsMean,
+        public float $portionsSd,
     ) {
     }
 }

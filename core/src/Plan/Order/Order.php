@@ -118,6 +118,7 @@ final readonly class Order
             $short <= $allowed,
             $supply->fish(),
             $supply->mean(),
+            $supply->sd(),
             100 * $short,
             $missing,
             $supply->mean() + $need->onHand - $need->demandMean + $missing,

@@ -12,6 +12,7 @@ final readonly class Outcome
     /**
      * @param  bool  $enough  whether the chance asked for is kept; if not, these are all there are
      * @param  float  $portionsMean  made
+     * @param  float  $portionsSd  how far from that it usually lies
      * @param  float  $shortPct  chance that something is short
      * @param  float  $shortMean  portions
      * @param  float  $surplusMean  portions
@@ -23,6 +24,7 @@ final readonly class Outcome
         public bool $enough,
         public int $fish,
         public float $portionsMean,
+        public float $portionsSd,
         public float $shortPct,
         public float $shortMean,
         public float $surplusMean,

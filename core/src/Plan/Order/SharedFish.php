@@ -55,6 +55,7 @@ final class SharedFish
             $this->worst($needed, $fish) <= $allowed,
             $fish,
             array_sum(array_map(fn (DishOutcome $one): float => $one->portionsMean, $dishes)),
+            self::spread($dishes),
             $this->any($needed, $fish),
             array_sum(array_map(fn (DishOutcome $one): float => $one->shortMean, $dishes)),
             array_sum(array_map(fn (DishOutcome $one): float => $one->surplusMean, $dishes)),
@@ -62,6 +63,16 @@ final class SharedFish
             null,
             $dishes,
         );
+    }
+
+    /**
+     * What all of them spread by, were each to spread alone: no more than that is known.
+     *
+     * @param  list<DishOutcome>  $dishes
+     */
+    private static function spread(array $dishes): float
+    {
+        return sqrt(array_sum(array_map(fn (DishOutcome $one): float => $one->portionsSd ** 2, $dishes)));
     }
 
     /**
@@ -96,7 +107,7 @@ final class SharedFish
      */
     private function dishes(array $needed, int $fish): array
     {
-        $made = $short = $over = array_fill(0, count($this->servings), 0);
+        $made = $short = $over = $squares = array_fill(0, count($this->servings), 0);
         foreach ($this->scenarios() as $scenario) {
             $wanted = $scenario->wanted;
             for ($i = 0; $i < $fish; $i++) {
@@ -107,6 +118,7 @@ final class SharedFish
                 $wanted = self::less($wanted, $given);
             }
             foreach ($wanted as $dish => $left) {
+                $squares[$dish] += ($scenario->wanted[$dish] - $left) ** 2;
                 $short[$dish] += max(0, $left);
                 $over[$dish] += max(0, -$left) + $scenario->spare[$dish];
             }
@@ -120,6 +132,7 @@ final class SharedFish
                 $short[$dish] / self::SCENARIOS,
                 $over[$dish] / self::SCENARIOS,
                 $made[$dish] / self::SCENARIOS,
+                sqrt(max(0.0, $squares[$dish] / self::SCENARIOS - ($made[$dish] / self::SCENARIOS) ** 2)),
             );
         }
 

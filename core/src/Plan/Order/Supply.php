@@ -49,6 +49,18 @@ final class Supply
         return ($this->fish * $sum) / max(1, count($this->gives));
     }
 
+    /** How far from its mean it usually lies: what differs from fish to fish, and what all fish of a lot share. */
+    public function sd(): float
+    {
+        $lots = max(1, count($this->gives));
+        $means = array_map(fn (Counted $one): float => $one->mean(), $this->gives);
+        $own = array_sum(array_map(fn (Counted $one): float => $one->variance(), $this->gives)) / $lots;
+        $middle = array_sum($means) / $lots;
+        $shared = array_sum(array_map(fn (float $mean): float => ($mean - $middle) ** 2, $means)) / $lots;
+
+        return sqrt($this->fish * $own + $this->fish ** 2 * $shared);
+    }
+
     /** @return list<float> chance of each number of portions below `enough`, over all ways the lot may be */
     public function made(): array
     {

@@ -33,6 +33,10 @@ final readonly class TakeUp
     public static function of(float $startPct, array $sold): self
     {
         $sold = array_values(array_filter($sold, fn (array $one): bool => $one[1] > 0));
+        if ($sold === [] && ($startPct <= 0 || $startPct >= 100)) {
+            // A set menu: everybody has it, or nobody.
+            return new self(min(100.0, max(0.0, $startPct)), 0.0, 0);
+        }
         $shares = array_map(fn (array $one): float => min(100.0, (100 * $one[0]) / $one[1]), $sold);
         $start = max(self::LEAST, self::SPREAD * $startPct);
         $seen = Shrunken::of($startPct, $start, self::STRENGTH, $shares);

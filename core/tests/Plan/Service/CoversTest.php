@@ -63,6 +63,7 @@ final class CoversTest extends TestCase
     public function test_a_share_goes_from_its_starting_figure_to_what_was_sold(): void
     {
         self::assertSame([30.0, 0], [TakeUp::of(30, [])->sharePct, TakeUp::of(30, [])->services]);
+        self::assertSame([100.0, 0.0], [TakeUp::of(100, [])->sharePct, TakeUp::of(100, [])->sdPct], 'a set menu');
         $few = TakeUp::of(30, [[8, 80], [10, 80]]);
         $many = TakeUp::of(30, array_fill(0, 60, [10, 80]));
         self::assertEqualsWithDelta((4 * 30 + 10 + 12.5) / 6, $few->sharePct, 1e-9);

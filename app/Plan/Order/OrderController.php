@@ -1,0 +1,107 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Plan\Order;
+
+use App\Contract\Fields;
+use App\Kitchen\Format\Words;
+use App\Kitchen\Moment;
+use App\Kitchen\Person;
+use App\Kitchen\Settings;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+
+final readonly class OrderController
+{
+    /** Orders shown. */
+    private const SHOWN = 30;
+
+    public function __construct(private OrderView $view)
+    {
+    }
+
+    public function index(Request $request): JsonResponse
+    {
+        Person::of($request)->mustSeePrices();
+
+        $until = $request->query('until');
+
+        return new JsonResponse($this->view->all(is_string($until) ? $until : null));
+    }
+
+    public function show(Request $request, string $species): JsonResponse
+    {
+        Person::of($request)->mustSeePrices();
+
+        return new JsonResponse($this->view->one($species, Fields::of($request)));
+    }
+
+    public function offer(Request $request, StoreOffer $store, string $offer): JsonResponse
+    {
+        $store($offer, Fields::of($request), Person::of($request));
+
+        return $this->index($request);
+    }
+
+    public function orders(Request $request): JsonResponse
+    {
+        Person::of($request)->mustSeePrices();
+        $settings = Settings::load();
+        $orders = PlacedOrder::query()
+            ->with(['supplier', 'placer', 'lines.species'])
+            ->orderByDesc('number')
+            ->limit(self::SHOWN)
+            ->get();
+
+        return new JsonResponse(array_map(fn (PlacedOrder $one): array => [
+            'id' => $one->id,
+            'number' => $one->number,
+            'version' => $one->version,
+            'supplier' => $one->supplier->name,
+            'for_day' => Moment::at($one->for_day)->format('D j M'),
+            'placed' => Moment::at($one->placed_at)->format('D j M, H:i'),
+            'by' => $one->placer->name,
+            'dropped' => $one->dropped_at !== null,
+            'total' => $one->total($settings)->print(),
+            'text' => OrderPaper::text($one, Words::ofReader(), $settings),
+        ], array_values($orders->all())));
+    }
+
+    public function place(Request $request, PlaceOrder $place, string $order): JsonResponse
+    {
+        $place($order, Fields::of($request), Person::of($request));
+
+        return $this->orders($request);
+    }
+
+    public function drop(Request $request, PlaceOrder $place, string $order): JsonResponse
+    {
+        $place->drop($order, Fields::of($request), Person::of($request));
+
+        return $this->orders($request);
+    }
+
+    public function xml(Request $request, string $order): Response
+    {
+        Person::of($request)->mustSeePrices();
+
+        return self::file(UblOrder::write(PlacedOrder::inFull($order), Settings::load()), 'application/xml', "{$order}.xml");
+    }
+
+    public function csv(Request $request, string $order): Response
+    {
+        Person::of($request)->mustSeePrices();
+
+        return self::file(OrderPaper::table(PlacedOrder::inFull($order), Settings::load()), 'text/csv', "{$order}.csv");
+    }
+
+    private static function file(string $content, string $type, string $name): Response
+    {
+        return new Response($content, 200, [
+            'Content-Type' => "{$type}; charset=utf-8",
+            'Content-Disposition' => "attachment; filename=\"order-{$name}\"",
+        ]);
+    }
+}

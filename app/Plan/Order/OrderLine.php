@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Plan\Order;
+
+use App\Catalogue\Species;
+use App\Kitchen\Record;
+use App\Kitchen\Settings;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Sectum\Fish\StateBought;
+use Sectum\Measure\Mass;
+use Sectum\Measure\Money;
+
+/**
+ * So many fish of an offer, as it stood when they were ordered.
+ *
+ * @property string $id
+ * @property string $order_id
+ * @property string $offer_id
+ * @property string $species_id
+ * @property StateBought $state
+ * @property int $from_g
+ * @property int $to_g
+ * @property int $price_per_kg_minor
+ * @property int $fish
+ * @property float|null $short_pct chance of running short it was ordered at
+ * @property-read Species $species
+ */
+final class OrderLine extends Record
+{
+    protected $table = 'order_lines';
+
+    /** @return BelongsTo<Species, $this> */
+    public function species(): BelongsTo
+    {
+        return $this->belongsTo(Species::class);
+    }
+
+    /** What they should weigh together. */
+    public function mass(): Mass
+    {
+        return Mass::ofMilligrams(intdiv($this->fish * ($this->from_g + $this->to_g) * 1000, 2));
+    }
+
+    public function cost(Settings $settings): Money
+    {
+        return $settings->perKg($this->price_per_kg_minor)->times($this->mass());
+    }
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['state' => StateBought::class, 'short_pct' => 'float'];
+    }
+}

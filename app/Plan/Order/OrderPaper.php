@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Plan\Order;
+
+use App\Kitchen\Csv;
+use App\Kitchen\Format\Words;
+use App\Kitchen\Moment;
+use App\Kitchen\Settings;
+use Sectum\Measure\Mass;
+
+/** An order as it goes out: a text to send, and a table. */
+final readonly class OrderPaper
+{
+    private const COLUMNS = ['order', 'supplier', 'in the house by', 'fish', 'state', 'from g', 'to g', 'number', 'kg', 'per kg'];
+
+    public static function text(PlacedOrder $order, Words $words, Settings $settings): string
+    {
+        $lines = array_map(
+            fn (OrderLine $line): string => "{$line->fish} × {$line->species->name}, {$line->state->value}, ".
+                "{$words->text(Mass::ofGrams($line->from_g))} to {$words->text(Mass::ofGrams($line->to_g))} each, ".
+                "about {$words->text($line->mass())}, {$settings->perKg($line->price_per_kg_minor)->perKg->print()} a kilo",
+            array_values($order->lines->all()),
+        );
+        $day = Moment::at($order->for_day)->format('l j F');
+
+        return implode("\n", [
+            "Order {$order->number} from {$settings->kitchen} to {$order->supplier->name}",
+            "To be here by {$day}:",
+            ...$lines,
+            ...$order->note === '' ? [] : [$order->note],
+            "{$order->placer->name}, ".Moment::at($order->placed_at)->format('j M Y, H:i'),
+        ])."\n";
+    }
+
+    public static function table(PlacedOrder $order, Settings $settings): string
+    {
+        return Csv::of(self::COLUMNS, array_map(
+            fn (OrderLine $line): array => [
+                (string) $order->number,
+                $order->supplier->name,
+                $order->for_day,
+                $line->species->name,
+                $line->state->value,
+                (string) $line->from_g,
+                (string) $line->to_g,
+                (string) $line->fish,
+                (string) ($line->mass()->grams() / 1000),
+                $settings->money($line->price_per_kg_minor)->plain(),
+            ],
+            array_values($order->lines->all()),
+        ));
+    }
+}

@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Plan\Service;
+
+use Sectum\Plan\Order\Demand;
+use Sectum\Plan\Service\TakeUp;
+
+/** How much of each dish a service wants: chosen beforehand, as the head chef says, or as was sold. */
+final readonly class Menu
+{
+    public function __construct(private Service $service, private Learned $learned)
+    {
+    }
+
+    public function takeUp(ServiceDish $dish): TakeUp
+    {
+        if ($dish->share_pct !== null) {
+            return TakeUp::of($dish->share_pct, []);
+        }
+
+        return $this->learned->takeUp($dish->dish_id, $this->service->weekday(), $this->even());
+    }
+
+    public function demand(ServiceDish $dish): Demand
+    {
+        $takes = $this->takeUp($dish);
+
+        return $this->service->guests()->demand($takes->sharePct, $takes->sdPct, $dish->chosen);
+    }
+
+    /** Where nobody knows better, every dish of the menu is taken alike. */
+    private function even(): float
+    {
+        return 100 / max(1, $this->service->dishes->count());
+    }
+}

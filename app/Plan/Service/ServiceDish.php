@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Plan\Service;
+
+use App\Kitchen\Record;
+
+/**
+ * A dish on the menu of a service.
+ *
+ * @property string $id
+ * @property string $service_id
+ * @property string $dish_id
+ * @property float|null $share_pct of the guests that takes it, as the head chef thinks; null to go by what was sold
+ * @property int|null $chosen so many chose it beforehand
+ * @property int|null $sold portions that were really sold
+ */
+final class ServiceDish extends Record
+{
+    protected $table = 'service_dishes';
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['share_pct' => 'float'];
+    }
+}

@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Plan\Order\OrderController;
+use App\Plan\Service\ServiceController;
+use Illuminate\Support\Facades\Route;
+
+// What is planned before anything is received; read by the routes of the kitchen, behind their door.
+Route::get('plan/services', [ServiceController::class, 'index']);
+Route::put('plan/services/{service}', [ServiceController::class, 'store'])->middleware('takes:service');
+Route::put('plan/services/{service}/sold', [ServiceController::class, 'sold'])->middleware('takes:service-sold');
+Route::get('plan/order', [OrderController::class, 'index']);
+Route::post('plan/order/{species}', [OrderController::class, 'show'])->middleware('takes:order-question');
+Route::put('plan/offers/{offer}', [OrderController::class, 'offer'])->middleware('takes:offer');
+Route::get('plan/orders', [OrderController::class, 'orders']);
+Route::put('plan/orders/{order}', [OrderController::class, 'place'])->middleware('takes:order');
+Route::put('plan/orders/{order}/dropped', [OrderController::class, 'drop'])->middleware('takes:version');
+Route::get('plan/orders/{order}/order.xml', [OrderController::class, 'xml']);
+Route::get('plan/orders/{order}/order.csv', [OrderController::class, 'csv']);
