@@ -48,7 +48,7 @@ final class HouseTest extends TestCase
         // One that has ended has no number, and nought would be everybody.
         $pid = $this->house->getPid();
         $pid === null || posix_kill($pid, SIGTERM);
-        $this->house->stop(5);
+        $this->house->stop(20);
         // What ends takes some of its files along, between looking and deleting.
         array_map(fn (string $file): bool => @unlink($file), glob($this->database.'*') ?: []);
         parent::tearDown();
