@@ -14,6 +14,7 @@ use App\Kitchen\Role;
 use App\Kitchen\Settings;
 use App\Portion\Dish\Dish;
 use Database\Seed\Demo\Board;
+use Database\Seed\Demo\Book;
 use Database\Seed\Demo\Cold;
 use Database\Seed\Demo\Door;
 use Database\Seed\Demo\Market;
@@ -57,6 +58,7 @@ final class DemoSeeder extends Seeder
         private readonly Pots $pots,
         private readonly Cold $cold,
         private readonly Pass $pass,
+        private readonly Book $book,
     ) {
     }
 
@@ -95,6 +97,7 @@ final class DemoSeeder extends Seeder
             $this->thisMorning($today->format('Y-m-d'));
             Carbon::setTestNow();
             $this->cold->fill($this->frozen, $yesterday->copy()->setTime(9, 30), $this->crew, $this->noise);
+            $this->book->fill($today->copy(), $this->crew[0], new Noise(self::SEED + 1));
         });
         Carbon::setTestNow();
     }

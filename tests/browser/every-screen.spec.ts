@@ -49,6 +49,8 @@ async function addresses(page: Page): Promise<string[]> {
     '/route/house',
     '/route/recipes/new',
     ...(await first('route')),
+    '/plan',
+    '/plan/order',
     '/hold',
     '/hold/kept',
     '/hold/treatments',

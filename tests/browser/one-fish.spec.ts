@@ -124,7 +124,7 @@ test('one fish from the box to its plate, by keyboard alone', async ({ page }) =
   await press('Enter');
   await expect(page.getByRole('navigation', { name: 'Stages' })).toBeVisible();
 
-  await press('Alt+1');
+  await press('Alt+2');
   await tabTo(page.getByRole('link', { name: 'Quick receive' }));
   await press('Enter');
   await expect(page.getByRole('heading', { name: 'Receive one fish', exact: true })).toBeVisible();

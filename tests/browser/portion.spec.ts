@@ -115,7 +115,7 @@ test('a whole side from plan to labels, by keyboard', async ({ page }) => {
     await expect(page.locator('.readings .waits')).toHaveCount(0);
   };
   await signIn(page);
-  await press('Alt+3');
+  await press('Alt+4');
   await tabTo(page.getByRole('main').getByRole('link', { name: /Arctic char no. 140/ }));
   await press('Enter');
   await tabTo(page.getByRole('radio', { name: /^Side A/ }));
@@ -161,7 +161,7 @@ test('a whole side from plan to labels, by keyboard', async ({ page }) => {
   expect(cut).toBeGreaterThanOrEqual(2);
   await press('3');
   await written('20 g');
-  await press('Alt+3');
+  await press('Alt+4');
   await tabTo(page.getByRole('link', { name: 'Trays and labels' }));
   await press('Enter');
   const put = page.locator('.ready-row', { hasText: 'Char, brown butter' }).getByRole('button');

@@ -17,6 +17,11 @@ if (on) {
     await expect(page.getByText(CHEF.name).first()).toBeVisible();
     await signIn(page);
     await shot(page, 'cold-room');
+    await page.goto('/plan/order');
+    await page.getByText('Hake', { exact: true }).first().tap();
+    await expect(page.getByText(/× Hake/)).toBeVisible();
+    await shot(page, 'order');
+    await page.goto('/receive');
     await page.getByRole('link', { name: 'Continue' }).click();
     await weigh(page, '1515 g');
     await page
@@ -60,7 +65,6 @@ if (on) {
     for (let bone = 0; bone < 9; bone++) {
       await page.keyboard.press('b');
     }
-    await shot(page, 'bones');
 
     await page.goto('/breakdown');
     await page.getByRole('link', { name: /Hake no. 143/ }).click();

@@ -48,6 +48,7 @@ const MethodScreen = screen(() => import('./breakdown/MethodScreen'), 'MethodScr
 const PeopleScreen = screen(() => import('./kitchen/PeopleScreen'), 'PeopleScreen');
 const PatternScreen = screen(() => import('./portion/PatternScreen'), 'PatternScreen');
 const PlannerScreen = screen(() => import('./portion/PlannerScreen'), 'PlannerScreen');
+const OrderScreen = screen(() => import('./plan/OrderScreen'), 'OrderScreen');
 const PlacesScreen = screen(() => import('./hold/PlacesScreen'), 'PlacesScreen');
 const PlateScreen = screen(() => import('./cost/PlateScreen'), 'PlateScreen');
 const PlatesScreen = screen(() => import('./cost/PlatesScreen'), 'PlatesScreen');
@@ -62,6 +63,7 @@ const SettingsScreen = screen(() => import('./kitchen/SettingsScreen'), 'Setting
 const RunScreen = screen(() => import('./hold/RunScreen'), 'RunScreen');
 const ServingsScreen = screen(() => import('./portion/ServingsScreen'), 'ServingsScreen');
 const ShapesScreen = screen(() => import('./portion/ShapesScreen'), 'ShapesScreen');
+const ServicesScreen = screen(() => import('./plan/ServicesScreen'), 'ServicesScreen');
 const SheetScreen = screen(() => import('./log/SheetScreen'), 'SheetScreen');
 const ZonesScreen = screen(() => import('./portion/ZonesScreen'), 'ZonesScreen');
 const SlicesScreen = screen(() => import('./portion/SlicesScreen'), 'SlicesScreen');
@@ -91,6 +93,8 @@ export function KitchenRoutes() {
       <Routes>
         <Route element={<Frame />}>
           <Route index element={<Navigate to={first} replace />} />
+          <Route path="plan" element={<ServicesScreen />} />
+          <Route path="plan/order" element={<OrderScreen />} />
           <Route path="receive" element={<ColdRoomScreen />} />
           <Route path="receive/deliveries" element={<DeliveriesScreen />} />
           <Route path="receive/deliveries/:delivery" element={<DoorScreen />} />

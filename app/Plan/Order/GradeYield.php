@@ -7,6 +7,7 @@ namespace App\Plan\Order;
 use App\BreakDown\Yields\KeptYield;
 use App\Catalogue\HouseBin;
 use App\Catalogue\Species;
+use App\Catalogue\SpeciesYield;
 use App\Catalogue\UsualBins;
 use App\Kitchen\Database\Remembered;
 use App\Kitchen\Database\Row;
@@ -19,6 +20,7 @@ use Sectum\Fish\Rung;
 use Sectum\Fish\StateBought;
 use Sectum\Measure\Mass;
 use Sectum\Measure\Money;
+use Sectum\Plan\Order\TrimmedYield;
 
 /** What the house expects of fish it has not bought yet: trimmed fillets, minutes at the board, worth of the trim. */
 final readonly class GradeYield
@@ -34,20 +36,36 @@ final readonly class GradeYield
     }
 
     /** Null where the catalogue has no starting figure for fish sold so. */
-    public function of(Mass $each): ?ExpectedYield
+    public function of(Mass $each): ?TrimmedYield
     {
-        $start = $this->species->yields->first(
-            fn ($yield): bool => $yield->state === $this->state && $yield->rung === Rung::Trimmed,
-        );
+        $trimmed = $this->start(Rung::Trimmed);
+        if ($trimmed === null) {
+            return null;
+        }
+        $records = $this->records();
+        // What was weighed as trimmed counts; a house that weighs its fillets only is known by those.
+        $fillets = $this->start(Rung::Fillets);
+        $start = isset($records[Rung::Trimmed->value]) || $fillets === null || ! isset($records[Rung::Fillets->value])
+            ? $trimmed
+            : $fillets;
 
-        return $start === null
-            ? null
-            : ExpectedYield::of(
+        return TrimmedYield::of(
+            ExpectedYield::of(
                 new StartingYield($start->mean_pct, $start->sd_pct, $start->strength),
-                $this->records(),
+                $records[$start->rung->value] ?? [],
                 0.9,
                 $each,
-            );
+            ),
+            $start->mean_pct,
+            $trimmed->mean_pct,
+        );
+    }
+
+    private function start(Rung $rung): ?SpeciesYield
+    {
+        return $this->species->yields->first(
+            fn (SpeciesYield $yield): bool => $yield->state === $this->state && $yield->rung === $rung,
+        );
     }
 
     /** Of one fish so heavy, by the house's own of ten weeks and more. */
@@ -58,7 +76,7 @@ final readonly class GradeYield
                 KeptYield::rows()
                     ->join('fish', 'fish.id', 'yield_records.fish_id')
                     ->where('yield_records.species_id', $this->species->id)
-                    ->where('rung', Rung::Trimmed->value)
+                    ->where('rung', Rung::Fillets->value)
                     ->whereNotNull('labour_minutes')
                     ->selectRaw('sum(cast(labour_minutes as real)) / sum(each_mg * fish.count / 1000000.0) as per_kg')
                     ->first(),
@@ -83,23 +101,28 @@ final readonly class GradeYield
         return $settings->money((int) round($minor));
     }
 
-    /** @return list<YieldRecord> */
+    /** @return array<string, list<YieldRecord>> by yield step, the latest fish in front */
     private function records(): array
     {
-        return Remembered::of("grade:{$this->species->id}:{$this->state->value}", ['yield_records'], fn (): array => array_map(
-            fn (Row $row): YieldRecord => new YieldRecord(
-                $row->number('pct'),
-                Mass::ofMilligrams((int) $row->number('each_mg')),
-            ),
-            Row::all(
+        return Remembered::of("grade:{$this->species->id}:{$this->state->value}", ['yield_records'], function (): array {
+            $rows = Row::all(
                 KeptYield::rows()
                     ->where('species_id', $this->species->id)
                     ->where('state', $this->state->value)
-                    ->where('rung', Rung::Trimmed->value)
+                    ->whereIn('rung', [Rung::Trimmed->value, Rung::Fillets->value])
                     ->orderByDesc('fish_id')
-                    ->limit(self::MOST)
-                    ->get(['pct', 'each_mg']),
-            ),
-        ));
+                    ->limit(2 * self::MOST)
+                    ->get(['rung', 'pct', 'each_mg']),
+            );
+            $records = [];
+            foreach ($rows as $row) {
+                $records[$row->text('rung')][] = new YieldRecord(
+                    $row->number('pct'),
+                    Mass::ofMilligrams((int) $row->number('each_mg')),
+                );
+            }
+
+            return $records;
+        });
     }
 }

@@ -31,6 +31,7 @@ final readonly class OneKind
      * @param  list<FilletPlan>  $fillets
      * @param  list<Fish>  $uncut
      * @param  array<array-key, int>  $need  portions wanted, by dish
+     * @param  list<string>  $planned  dishes whose need is that of the day's services
      * @param  array<string, int>  $made  portions cut today, by dish
      */
     public function __construct(
@@ -39,6 +40,7 @@ final readonly class OneKind
         private array $fillets,
         private array $uncut,
         private array $need,
+        private array $planned,
         private array $made,
     ) {
         $this->fixed = array_map(self::fixedOn(...), $fillets);
@@ -134,7 +136,7 @@ final readonly class OneKind
 
     /**
      * @param  int|null  $dealt  pieces the free fillets give; null while nothing is dealt out
-     * @return array{dish: string, name: string, target: mixed, priority: string, need: int, made: int, comes: int|null,
+     * @return array{dish: string, name: string, target: mixed, priority: string, need: int, planned: bool, made: int, comes: int|null,
      *     short: int|null, beyond: int|null, uncut: array{about: int, sure: int}|null, sizes: bool}
      */
     private function dish(Dish $dish, ?int $dealt, Words $words): array
@@ -149,6 +151,7 @@ final readonly class OneKind
             'target' => $words->mass($dish->band()->target),
             'priority' => $dish->priority->value,
             'need' => $need,
+            'planned' => in_array($dish->id, $this->planned, true),
             'made' => $made,
             'comes' => $comes,
             'short' => $comes === null ? null : max(0, $need - $made - $comes),

@@ -9,6 +9,7 @@ use App\Fish\CutFrom;
 use App\Fish\Fish;
 use App\Fish\KeptPortions;
 use App\Fish\Piece;
+use App\Fish\PlannedPortions;
 use App\Fish\Stage;
 use App\Kitchen\Database\Row;
 use App\Kitchen\Format\Words;
@@ -39,8 +40,11 @@ final readonly class Tonight
     /** No bench holds more. */
     private const MOST = 400;
 
-    public function __construct(private KeptPortions $kept, private ClockInterface $clock)
-    {
+    public function __construct(
+        private KeptPortions $kept,
+        private PlannedPortions $planned,
+        private ClockInterface $clock,
+    ) {
     }
 
     public function day(): string
@@ -62,6 +66,9 @@ final readonly class Tonight
             ->pluck('need', 'dish_id')
             ->map(fn (mixed $one): int => is_numeric($one) ? (int) $one : 0)
             ->all();
+        // What the day's services want, unless somebody typed another number for it.
+        $planned = array_diff_key($this->planned->on(Moment::day($this->clock->now())), $need);
+        $need += $planned;
         $dishes = Dish::served()->with('species')->get();
         $made = $this->made(array_values($dishes->all()));
         [$bench, $together] = $this->bench($person);
@@ -82,6 +89,7 @@ final readonly class Tonight
                 $bench[$one->id] ?? [],
                 array_values($waiting->where('species_id', $one->id)->all()),
                 $need,
+                array_keys($planned),
                 $made,
             );
             $started = hrtime(true);

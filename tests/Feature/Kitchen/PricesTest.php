@@ -64,6 +64,7 @@ final class PricesTest extends AtTheDoor
         '/hold/out/{fish}',
         '/hold/checks',
         '/hold/ready',
+        '/plan/services',
         '/log',
         '/log/fish/{fish}',
         '/log/trace/{format}',
@@ -221,6 +222,10 @@ final class PricesTest extends AtTheDoor
             '/hold/day-file.pdf',
             '/hold/freezing/{freezing}/evidence.pdf',
             '/log/recall',
+            '/plan/order',
+            '/plan/orders',
+            '/plan/orders/{order}/order.xml',
+            '/plan/orders/{order}/order.csv',
         ];
         foreach (Route::getRoutes()->getRoutes() as $route) {
             if (str_starts_with($route->uri(), 'api/') && in_array('GET', $route->methods(), true)) {

@@ -136,6 +136,18 @@ final class ServicesTest extends PlanKitchen
             ->assertJsonPath('errors.0.pointer', '/covers');
     }
 
+    public function test_tonight_wants_what_the_services_of_the_day_want_until_somebody_types_another_number(): void
+    {
+        $dish = $this->hake();
+        $banquet = ['day' => self::TODAY, 'kind' => 'banquet', 'dishes' => [['dish' => $dish, 'share_pct' => 100]]];
+        $this->service(self::id(), ['at' => '12:30', 'name' => 'Lunch', 'covers' => 30, ...$banquet])->assertOk();
+        $this->service(self::id(), ['covers' => 24, ...$banquet])->assertOk();
+        $tonight = $this->api('GET', '/portion/tonight')->json('groups.0.dishes.0');
+        self::assertSame([54, true], [data_get($tonight, 'need'), data_get($tonight, 'planned')]);
+        $typed = $this->api('PUT', "/portion/tonight/{$dish}", ['need' => 60])->json('groups.0.dishes.0');
+        self::assertSame([60, false], [data_get($typed, 'need'), data_get($typed, 'planned')]);
+    }
+
     public function test_a_cutter_reads_the_services_and_plans_none(): void
     {
         $this->actingAs(Person::query()->where('role', Role::Cutter->value)->firstOrFail());

@@ -6,6 +6,13 @@ import type { components, paths } from './schema';
 import { sessionEnded } from './session';
 
 type Schemas = components['schemas'];
+export type Services = Schemas['Services'];
+export type Service = Schemas['Service'];
+export type OrderStart = Schemas['OrderStart'];
+export type OrderOf = Schemas['OrderOf'];
+export type Offered = Schemas['Offered'];
+export type Portions = Schemas['Portions'];
+export type Nights = Schemas['Nights'];
 export type ColdPlaces = Schemas['Places'];
 export type ColdPlace = Schemas['Place'];
 export type FreezingRun = Schemas['FreezingRun'];

@@ -6,6 +6,7 @@ import type fish from './en/fish.json';
 import type hold from './en/hold.json';
 import type kitchen from './en/kitchen.json';
 import type log from './en/log.json';
+import type plan from './en/plan.json';
 import type portion from './en/portion.json';
 import type receive from './en/receive.json';
 import type route from './en/route.json';
@@ -18,6 +19,7 @@ type Words = typeof api &
   typeof hold &
   typeof kitchen &
   typeof log &
+  typeof plan &
   typeof portion &
   typeof receive &
   typeof route &

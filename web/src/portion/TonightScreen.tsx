@@ -235,6 +235,7 @@ function Wanted({ dish, onWant }: WantedProps) {
         <b>{dish.name}</b> {dish.target.text}
         {dish.priority === 'first' && <span className={look.soft}>{t('tonight.first-when-short')}</span>}
         {dish.priority === 'last' && <span className={look.soft}>{t('tonight.last-when-short')}</span>}
+        {dish.planned && <span className={look.soft}>{t('tonight.from-the-services')}</span>}
       </span>
       <span className={css.stepper}>
         <Button

@@ -4,7 +4,7 @@ import { t } from '../lang';
 import { look } from './look';
 
 /** When what was asked for cannot be shown: the sentence, and the way back. */
-export function Missing({ stage, error }: { stage: StageName | 'hold'; error: unknown }) {
+export function Missing({ stage, error }: { stage: StageName | 'plan' | 'hold'; error: unknown }) {
   return (
     <section className={look.sheet}>
       <h1>{asProblem(error).title}</h1>

@@ -12,7 +12,8 @@ import { NowList } from './Now';
 import css from './Spine.module.css';
 import { useEverythingWaiting } from './usePut';
 
-export const STAGES: { path: 'hold' | StageName; name: string }[] = [
+export const STAGES: { path: 'plan' | 'hold' | StageName; name: string }[] = [
+  { path: 'plan', name: t('spine.plan') },
   { path: 'receive', name: t('spine.receive') },
   { path: 'breakdown', name: t('spine.break-down') },
   { path: 'portion', name: t('spine.portion') },

@@ -42,6 +42,7 @@ export const theme = createTheme({
     Checkbox: { defaultProps: { size: 'lg', color: 'ink.9' } },
     Table: { defaultProps: { verticalSpacing: 7, horizontalSpacing: 10, fz: 17 } },
     TextInput: { defaultProps: { size: 'md' } },
+    NumberInput: { defaultProps: { size: 'md' } },
     Autocomplete: { defaultProps: { size: 'md' } },
     Textarea: { defaultProps: { size: 'md' } },
     NativeSelect: { defaultProps: { size: 'md' } },
