@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Tests\load;
 
 use Generator;
-use Illuminate\Support\Str;
 
 /** Portions, places, freezing runs, treatments and thaws in eight hands at the same moment. */
 final class HeldTest extends LiveKitchen
@@ -121,28 +120,6 @@ final class HeldTest extends LiveKitchen
         self::assertSame(7, $crowd->statuses[422] ?? 0);
     }
 
-    /**
-     * @param  callable(int): array{string, string, array<string, mixed>}  $asks
-     */
-    private function eight(callable $asks): Crowd
-    {
-        $crowd = new Crowd($this->live->address());
-        $crowd->run(array_map(fn (int $n): Generator => $this->hand($asks($n)), range(1, 8)), 60);
-        self::assertSame([], $crowd->broken);
-
-        return $crowd;
-    }
-
-    /**
-     * @param  array{string, string, array<string, mixed>}  $asks
-     * @return Generator<int, array{string, string, array<string, mixed>}, array{int, mixed}, void>
-     */
-    private function hand(array $asks): Generator
-    {
-        yield from $this->signsIn();
-        yield $asks;
-    }
-
     /** @return Generator<int, array{string, string, array<string, mixed>}, array{int, mixed}, void> */
     private function setsUp(): Generator
     {
@@ -153,10 +130,5 @@ final class HeldTest extends LiveKitchen
             ['name' => 'Hake', 'target' => '170 g', 'minus' => '8 g', 'plus' => '8 g'],
         ];
         yield ['PUT', "/hold/places/{$this->place}", ['name' => 'Blast', 'kind' => 'blast', 'every_h' => 12]];
-    }
-
-    private static function id(): string
-    {
-        return (string) Str::ulid();
     }
 }

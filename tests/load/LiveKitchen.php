@@ -6,6 +6,7 @@ namespace Tests\load;
 
 use Generator;
 use Illuminate\Foundation\Testing\TestCase;
+use Illuminate\Support\Str;
 use PDO;
 use Tests\Feature\Devices\LiveServer;
 
@@ -47,5 +48,34 @@ abstract class LiveKitchen extends TestCase
         $rows = $this->database()->query($query);
 
         return $rows === false ? [] : array_values($rows->fetchAll(PDO::FETCH_COLUMN));
+    }
+
+    /**
+     * Eight hands ask at the same moment.
+     *
+     * @param  callable(int): array{string, string, array<string, mixed>}  $asks
+     */
+    protected function eight(callable $asks): Crowd
+    {
+        $crowd = new Crowd($this->live->address());
+        $crowd->run(array_map(fn (int $n): Generator => $this->hand($asks($n)), range(1, 8)), 60);
+        self::assertSame([], $crowd->broken);
+
+        return $crowd;
+    }
+
+    /**
+     * @param  array{string, string, array<string, mixed>}  $asks
+     * @return Generator<int, array{string, string, array<string, mixed>}, array{int, mixed}, void>
+     */
+    protected function hand(array $asks): Generator
+    {
+        yield from $this->signsIn();
+        yield $asks;
+    }
+
+    protected static function id(): string
+    {
+        return (string) Str::ulid();
     }
 }

@@ -1,0 +1,122 @@
+import { expect, type Page, test } from '@playwright/test';
+import { ask, CHEF, CUTTER, expectSound, signIn } from './kitchen';
+
+/** A day on which the demo plans nothing itself: ten days from now, or the Tuesday after. */
+const quiet = (): string => {
+  const day = new Date(Date.now() + 10 * 86_400_000);
+  while (day.getUTCDay() === 0 || day.getUTCDay() > 3) {
+    day.setUTCDate(day.getUTCDate() + 1);
+  }
+  return day.toISOString().slice(0, 10);
+};
+
+async function plan(page: Page, name: string, guests: string) {
+  await page.getByRole('button', { name: 'Add a service', exact: true }).tap();
+  await page.getByLabel('Name').fill(name);
+  await page.getByLabel('Day').fill(quiet());
+  await page.getByLabel(/^Guests/).fill(guests);
+}
+
+test('a banquet from its guests to the order, by touch; the guaranteed count changes what is cooked', async ({
+  page,
+}) => {
+  await signIn(page);
+  await page.getByRole('link', { name: 'Plan', exact: true }).tap();
+  await plan(page, 'Harvest supper', '160');
+  await page.getByText('Banquet', { exact: true }).tap();
+  await page.getByLabel('Do not come, %').fill('5');
+  await page.getByLabel('Spare plates, %').fill('5');
+  await page.getByLabel('Zander, barley', { exact: true }).check();
+  await page.getByLabel('Zander, barley: take it, %').fill('100');
+  await page.getByRole('button', { name: 'Save the service' }).tap();
+  const supper = page.getByRole('article', { name: /Harvest supper/ });
+  await expect(supper).toContainText('cooked for 160');
+  await expectSound(page);
+
+  await supper.getByRole('button', { name: /^Edit Harvest supper/ }).tap();
+  await page.getByLabel('Guaranteed count').fill('148');
+  await page.getByRole('button', { name: 'Save the service' }).tap();
+  await expect(supper).toContainText('148 guaranteed');
+  await expect(supper).toContainText('cooked for 156');
+
+  await page.getByRole('link', { name: 'Order', exact: true }).tap();
+  await page.getByLabel('For services up to').fill(quiet());
+  await page.getByText('Zander', { exact: true }).first().tap();
+  const says = page.getByText(/× Zander/);
+  await expect(says).toBeVisible();
+  const before = Number((await says.innerText()).match(/^\d+/)?.[0]);
+  // Seldomer short takes more fish; one fish fewer says how often that is short.
+  await page.getByRole('slider', { name: 'May run short' }).focus();
+  await page.keyboard.press('Home');
+  await expect.poll(async () => Number((await says.innerText()).match(/^\d+/)?.[0])).toBeGreaterThanOrEqual(before);
+  const offer = page.getByRole('listitem').filter({ hasText: 'Lakeside Fishery' }).first();
+  const many = Number(await offer.locator('b').nth(1).innerText());
+  await offer.getByRole('button', { name: /^One fewer/ }).tap();
+  await expect(offer.locator('b').nth(1)).toHaveText(String(many - 1));
+  await expectSound(page);
+
+  await page.getByLabel('Note for the supplier').fill('By seven, please');
+  await page.getByRole('button', { name: new RegExp(`^Order ${many - 1} from Lakeside`) }).tap();
+  const placed = page.getByRole('region', { name: 'Orders' });
+  await expect(placed).toContainText('Lakeside Fishery');
+  await placed
+    .getByText(/^Order \d+, Lakeside/)
+    .first()
+    .tap();
+  await expect(placed.locator('pre').first()).toContainText(`${many - 1} × Zander`);
+  const href = await placed.getByRole('link', { name: /UBL/ }).first().getAttribute('href');
+  const xml = await page.evaluate(async (path) => (await fetch(path ?? '')).text(), href);
+  expect(xml).toContain('<cbc:UBLVersionID>2.1</cbc:UBLVersionID>');
+  await placed
+    .getByRole('button', { name: /^Drop order/ })
+    .first()
+    .tap();
+  await expect(placed).toContainText('dropped');
+});
+
+test('an offer is listed, refused upside down, and changed; a cutter sees services and no prices', async ({
+  page,
+  browser,
+}) => {
+  await signIn(page);
+  await page.goto('/plan/order');
+  await page.getByRole('button', { name: 'Add an offer' }).tap();
+  await page.getByLabel('Supplier').fill('Lakeside Fishery');
+  await page.getByLabel('Kind of fish').selectOption({ label: 'Perch' });
+  await page.getByLabel('Price per kg').fill('14.20');
+  await page.getByLabel('Lightest').fill('600 g');
+  await page.getByLabel('Heaviest').fill('400 g');
+  await page.getByRole('button', { name: 'Save the offer' }).tap();
+  await expect(page.getByText(/not lighter than its lightest/).first()).toBeVisible();
+  await page.getByLabel('Heaviest').fill('900 g');
+  await page.getByRole('button', { name: 'Save the offer' }).tap();
+  await expect(page.getByRole('button', { name: 'Save the offer' })).toHaveCount(0);
+  const start = await ask<{ offers: { fish: string }[] }>(page, 'GET', '/plan/order');
+  expect(start.offers.filter((one) => one.fish === 'Perch')).toHaveLength(1);
+
+  const other = await browser.newPage();
+  await signIn(other, CUTTER);
+  await other.goto('/plan');
+  await expect(other.getByRole('heading', { name: 'Services' })).toBeVisible();
+  await expect(other.getByRole('link', { name: 'Order', exact: true })).toHaveCount(0);
+  await expect(other.getByRole('button', { name: 'Add a service', exact: true })).toHaveCount(0);
+  await other.close();
+});
+
+test('what yesterday sold is typed, and teaches; the calendar fits a tablet held upright', async ({ page }) => {
+  await page.setViewportSize({ width: 820, height: 1180 });
+  await signIn(page, CHEF);
+  await page.goto('/plan');
+  const over = page.getByRole('region', { name: 'Just over' });
+  await over
+    .getByRole('button', { name: /^Type what/ })
+    .first()
+    .tap();
+  await over.getByLabel('Guests who came').fill('71');
+  await over.getByLabel('Hake, parsley sauce').fill('19');
+  await over.getByRole('button', { name: 'Save what was sold' }).tap();
+  await expect(over).toContainText('71 came');
+  await expectSound(page);
+  const services = await ask<{ over: { sold_covers: number }[] }>(page, 'GET', '/plan/services');
+  expect(services.over[0]?.sold_covers).toBe(71);
+});
