@@ -44,13 +44,15 @@ test('a banquet from its guests to the order, by touch; the guaranteed count cha
   await page.getByText('Zander', { exact: true }).first().tap();
   const says = page.getByText(/× Zander/);
   await expect(says).toBeVisible();
-  const before = Number((await says.innerText()).match(/^\d+/)?.[0]);
+  const before = Number(((await says.textContent()) ?? '').match(/^\d+/)?.[0]);
   // Seldomer short takes more fish; one fish fewer says how often that is short.
   await page.getByRole('slider', { name: 'May run short' }).focus();
   await page.keyboard.press('Home');
-  await expect.poll(async () => Number((await says.innerText()).match(/^\d+/)?.[0])).toBeGreaterThanOrEqual(before);
+  await expect
+    .poll(async () => Number(((await says.textContent()) ?? '').match(/^\d+/)?.[0]))
+    .toBeGreaterThanOrEqual(before);
   const offer = page.getByRole('listitem').filter({ hasText: 'Lakeside Fishery' }).first();
-  const many = Number(await offer.locator('b').nth(1).innerText());
+  const many = Number(await offer.locator('b').nth(1).textContent());
   await offer.getByRole('button', { name: /^One fewer/ }).tap();
   await expect(offer.locator('b').nth(1)).toHaveText(String(many - 1));
   await expectSound(page);
