@@ -169,7 +169,7 @@ for ($k = 0; $k < $kitchens; $k++) {
         $each = Order::ofFish($need, $cut, $offer, 1, 100, $rates)->portionsMean;
         foreach (MARGINS as $margin) {
             $many = (int) ceil(($demand->portions->mean() * (1 + $margin)) / $each);
-            $count("habit +".(100 * $margin).' %', $wanted, $fish, $many, 0.0);
+            $count('habit +'.(100 * $margin).' %', $wanted, $fish, $many, 0.0);
         }
     }
 }
