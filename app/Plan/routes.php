@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 use App\Plan\Order\OrderController;
 use App\Plan\Service\ServiceController;
+use App\Plan\Today\TodayController;
 use Illuminate\Support\Facades\Route;
 
 // What is planned before anything is received; read by the routes of the kitchen, behind their door.
+Route::get('plan/today', [TodayController::class, 'show']);
 Route::get('plan/services', [ServiceController::class, 'index']);
 Route::put('plan/services/{service}', [ServiceController::class, 'store'])->middleware('takes:service');
 Route::put('plan/services/{service}/sold', [ServiceController::class, 'sold'])->middleware('takes:service-sold');

@@ -50,6 +50,7 @@ async function addresses(page: Page): Promise<string[]> {
     '/route/recipes/new',
     ...(await first('route')),
     '/plan',
+    '/plan/services',
     '/plan/order',
     '/hold',
     '/hold/kept',

@@ -1,6 +1,6 @@
 import { expect, type Page, test } from '@playwright/test';
 import { ulid } from 'ulid';
-import { ask, CUTTER, expectNoScroll, filletsOf, putOnPan, signIn, speciesCalled, weigh } from './kitchen';
+import { ask, CHEF, CUTTER, expectNoScroll, filletsOf, putOnPan, signIn, speciesCalled, weigh } from './kitchen';
 
 /** Two plain fillets of a fish no other test works on, on the portion bench for a dish of their own. */
 async function portioned(page: Page, name: string, dishName: string, many: number) {
@@ -274,11 +274,15 @@ test('scale and probe are checked; what failed is in the list of the day', async
   expect(file.headers()['content-type']).toBe('application/pdf');
 });
 
-test('a cutter begins at what is due, the head chef at what came in', async ({ page }) => {
+test('a cutter begins at what is due, the head chef with the day', async ({ page }) => {
   await signIn(page, CUTTER);
   await expect(page).toHaveURL(/\/hold$/);
   await page.getByRole('button', { name: 'Sign out' }).tap();
   await expect(page.getByText('Who is at the board?')).toBeVisible();
-  await signIn(page);
-  await expect(page).toHaveURL(/\/receive$/);
+  await page.getByRole('button', { name: new RegExp(CHEF.name) }).tap();
+  for (const digit of CHEF.pin) {
+    await page.getByRole('button', { name: digit, exact: true }).tap();
+  }
+  await page.getByRole('button', { name: 'Sign in' }).tap();
+  await expect(page).toHaveURL(/\/plan$/);
 });

@@ -22,6 +22,7 @@ test('a banquet from its guests to the order, by touch; the guaranteed count cha
 }) => {
   await signIn(page);
   await page.getByRole('link', { name: 'Plan', exact: true }).tap();
+  await page.getByRole('link', { name: 'Services', exact: true }).tap();
   await plan(page, 'Harvest supper', '160');
   await page.getByText('Banquet', { exact: true }).tap();
   await page.getByLabel('Do not come, %').fill('5');
@@ -83,8 +84,8 @@ test('an offer is listed, refused upside down, and changed; a cutter sees servic
   await signIn(page);
   await page.goto('/plan/order');
   await page.getByRole('button', { name: 'Add an offer' }).tap();
-  await page.getByLabel('Supplier').fill('Lakeside Fishery');
-  await page.getByLabel('Kind of fish').selectOption({ label: 'Perch' });
+  await page.getByRole('combobox', { name: 'Supplier' }).fill('Lakeside Fishery');
+  await page.getByRole('combobox', { name: 'Kind of fish' }).selectOption({ label: 'Perch' });
   await page.getByLabel('Price per kg').fill('14.20');
   await page.getByLabel('Lightest').fill('600 g');
   await page.getByLabel('Heaviest').fill('400 g');
@@ -98,7 +99,7 @@ test('an offer is listed, refused upside down, and changed; a cutter sees servic
 
   const other = await browser.newPage();
   await signIn(other, CUTTER);
-  await other.goto('/plan');
+  await other.goto('/plan/services');
   await expect(other.getByRole('heading', { name: 'Services' })).toBeVisible();
   await expect(other.getByRole('link', { name: 'Order', exact: true })).toHaveCount(0);
   await expect(other.getByRole('button', { name: 'Add a service', exact: true })).toHaveCount(0);
@@ -108,7 +109,7 @@ test('an offer is listed, refused upside down, and changed; a cutter sees servic
 test('what yesterday sold is typed, and teaches; the calendar fits a tablet held upright', async ({ page }) => {
   await page.setViewportSize({ width: 820, height: 1180 });
   await signIn(page, CHEF);
-  await page.goto('/plan');
+  await page.goto('/plan/services');
   const over = page.getByRole('region', { name: 'Just over' });
   await over
     .getByRole('button', { name: /^Type what/ })
@@ -121,4 +122,20 @@ test('what yesterday sold is typed, and teaches; the calendar fits a tablet held
   await expectSound(page);
   const services = await ask<{ over: { sold_covers: number }[] }>(page, 'GET', '/plan/services');
   expect(services.over[0]?.sold_covers).toBe(71);
+});
+
+test('the head chef begins with the day: its services over what there is, and what matters', async ({ page }) => {
+  await page.goto('/');
+  await page.getByRole('button', { name: new RegExp(CHEF.name) }).tap();
+  for (const digit of CHEF.pin) {
+    await page.getByRole('button', { name: digit, exact: true }).tap();
+  }
+  await page.getByRole('button', { name: 'Sign in' }).tap();
+  const matters = page.getByRole('region', { name: 'What matters today' });
+  await expect(matters).toBeVisible();
+  await expect(page).toHaveURL(/\/plan$/);
+  const today = await ask<{ says: unknown[] }>(page, 'GET', '/plan/today');
+  await expect(matters.getByRole('listitem')).toHaveCount(today.says.length);
+  expect(today.says.length).toBeLessThanOrEqual(6);
+  await expectSound(page);
 });

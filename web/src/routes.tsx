@@ -71,6 +71,7 @@ const SourcingScreen = screen(() => import('./receive/SourcingScreen'), 'Sourcin
 const SpeciesScreen = screen(() => import('./fish/SpeciesScreen'), 'SpeciesScreen');
 const ThawScreen = screen(() => import('./hold/ThawScreen'), 'ThawScreen');
 const TimelineScreen = screen(() => import('./hold/TimelineScreen'), 'TimelineScreen');
+const TodayScreen = screen(() => import('./plan/TodayScreen'), 'TodayScreen');
 const TreatingScreen = screen(() => import('./hold/TreatingScreen'), 'TreatingScreen');
 const TreatmentsScreen = screen(() => import('./hold/TreatmentsScreen'), 'TreatmentsScreen');
 const TonightScreen = screen(() => import('./portion/TonightScreen'), 'TonightScreen');
@@ -80,8 +81,8 @@ const WaysScreen = screen(() => import('./route/WaysScreen'), 'WaysScreen');
 
 /** Every address of the page; a screen is fetched when it is first opened. */
 export function KitchenRoutes() {
-  // A cutter begins at what is due next, the head chef at what came in.
-  const first = useKitchen().me.role === 'cutter' ? '/hold' : '/receive';
+  // A cutter begins at what is due next, the head chef with the day.
+  const first = useKitchen().me.role === 'cutter' ? '/hold' : '/plan';
   // Nobody waits for a screen at the board: once one is open the others are fetched.
   useEffect(() => {
     for (const fetch of fetches) {
@@ -93,7 +94,8 @@ export function KitchenRoutes() {
       <Routes>
         <Route element={<Frame />}>
           <Route index element={<Navigate to={first} replace />} />
-          <Route path="plan" element={<ServicesScreen />} />
+          <Route path="plan" element={<TodayScreen />} />
+          <Route path="plan/services" element={<ServicesScreen />} />
           <Route path="plan/order" element={<OrderScreen />} />
           <Route path="receive" element={<ColdRoomScreen />} />
           <Route path="receive/deliveries" element={<DeliveriesScreen />} />

@@ -65,6 +65,7 @@ final class PricesTest extends AtTheDoor
         '/hold/checks',
         '/hold/ready',
         '/plan/services',
+        '/plan/today',
         '/log',
         '/log/fish/{fish}',
         '/log/trace/{format}',

@@ -65,7 +65,7 @@ export function OrderScreen() {
         <div className={look.empty}>
           <h2>{t('order.nothing-wanted')}</h2>
           <p>{t('order.nothing-hint')}</p>
-          <Link to="/plan">{t('order.to-services')}</Link>
+          <Link to="/plan/services">{t('order.to-services')}</Link>
         </div>
       )}
       {chosen && (
@@ -154,9 +154,9 @@ function OneKind(props: { species: string; until: string; onEdit: (offer: string
       </ul>
       {data.dishes.length > 0 && data.offers.length > 0 && (
         <div className={css.orderChance}>
-          <span id="may-run-short">{t('order.chance')}</span>
+          <span>{t('order.chance')}</span>
           <Slider
-            aria-labelledby="may-run-short"
+            thumbLabel={t('order.chance')}
             min={0}
             max={CHANCES.length - 1}
             value={place}

@@ -8,7 +8,8 @@ export function PlanRooms() {
     <Rooms
       label={t('planRooms.plan')}
       rooms={[
-        { to: '/plan', name: t('planRooms.services') },
+        { to: '/plan', name: t('planRooms.today') },
+        { to: '/plan/services', name: t('planRooms.services') },
         // What fish costs is for who may see prices.
         ...(me.role === 'head chef' ? [{ to: '/plan/order', name: t('planRooms.order') }] : []),
       ]}

@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Sectum\Plan\Today;
+
+/** What a head chef is told in the morning, what harms most first. */
+enum TodaySays: string
+{
+    /** A dish of a service to come today wants more than there is. */
+    case Short = 'short';
+    /** A service of the days to come wants fish that is neither here nor ordered. */
+    case NotOrdered = 'not-ordered';
+    /** A banquet of tomorrow has no guaranteed count. */
+    case NoCount = 'no-count';
+    /** Portions end today. */
+    case Ends = 'ends';
+    /** A service of the days to come has no dish on its menu. */
+    case NoMenu = 'no-menu';
+    /** A service is over, and nobody said what it sold. */
+    case NotSold = 'not-sold';
+}
