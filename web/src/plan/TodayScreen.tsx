@@ -59,8 +59,9 @@ export function TodayScreen() {
           <ul>
             {data.says.map((one) => (
               <li key={sentence(one)}>
-                <p>{sentence(one)}</p>
-                <Link to={ANSWERS[one.code].to}>{ANSWERS[one.code].name}</Link>
+                <Link to={ANSWERS[one.code].to}>
+                  {sentence(one)} <b>{ANSWERS[one.code].name}</b>
+                </Link>
               </li>
             ))}
           </ul>
@@ -75,7 +76,7 @@ function Served(props: { one: Today['services'][number]; most: number; before: R
   return (
     <>
       {before}
-      <li className={cx(css.served, one.over && css.servedOver)}>
+      <li className={css.served}>
         <header>
           <b>{one.at}</b>
           <b>{one.name}</b>
