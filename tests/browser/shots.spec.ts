@@ -157,10 +157,8 @@ if (on) {
     await expect(page.getByRole('button', { name: 'Print the yield sheet' })).toBeVisible();
     await shot(page, 'yield-sheet');
 
-    const { treatments, ready } = await ask<{
-      treatments: { id: string; name: string }[];
-      ready: { tray: string | null; name: string }[];
-    }>(page, 'GET', '/hold/treatments');
+    const { treatments } = await ask<{ treatments: { id: string; name: string }[] }>(page, 'GET', '/hold/treatments');
+    const ready = await ask<{ tray: string | null; name: string }[]>(page, 'GET', '/hold/ready');
     const treating = ulid();
     await ask(page, 'PUT', `/hold/treatings/${treating}`, {
       treatment: treatments.find((one) => one.name === 'Six per cent brine')?.id,
