@@ -18,6 +18,7 @@ use App\Devices\ScannerController;
 use App\Kitchen\KitchenController;
 use App\Kitchen\StillSignedIn;
 use App\Log\Find\LogController;
+use App\Plan\Calendar\CalendarController;
 use App\Portion\CutPlan\FilletController;
 use App\Portion\CutPlan\ShapeController;
 use App\Portion\Dish\DishController;
@@ -372,5 +373,7 @@ Route::middleware('web')->group(function (): void {
         });
     });
 
+    // Read by calendars, which sign in nowhere: whoever knows the address reads it, until it is revoked.
+    Route::get('calendar/{token}.ics', [CalendarController::class, 'feed'])->where('token', '[0-9A-Za-z]{40}');
     Route::view('{any}', 'app')->where('any', '^(?!api/|build/).*$');
 });

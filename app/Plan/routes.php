@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Plan\Calendar\CalendarController;
 use App\Plan\Order\OrderController;
 use App\Plan\Service\ServiceController;
 use App\Plan\Today\TodayController;
@@ -12,6 +13,11 @@ Route::get('plan/today', [TodayController::class, 'show']);
 Route::get('plan/services', [ServiceController::class, 'index']);
 Route::put('plan/services/{service}', [ServiceController::class, 'store'])->middleware('takes:service');
 Route::put('plan/services/{service}/sold', [ServiceController::class, 'sold'])->middleware('takes:service-sold');
+Route::post('plan/book', [CalendarController::class, 'preview'])->middleware('takes:book');
+Route::put('plan/book/{act}', [CalendarController::class, 'take'])->middleware('takes:book');
+Route::get('plan/calendar', [CalendarController::class, 'address']);
+Route::put('plan/calendar/{act}', [CalendarController::class, 'renew']);
+Route::put('plan/calendar-ended', [CalendarController::class, 'revoke']);
 Route::get('plan/order', [OrderController::class, 'index']);
 Route::post('plan/order/{species}', [OrderController::class, 'show'])->middleware('takes:order-question');
 Route::put('plan/offers/{offer}', [OrderController::class, 'offer'])->middleware('takes:offer');

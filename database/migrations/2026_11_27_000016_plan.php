@@ -31,6 +31,13 @@ return new class extends Migration
             $table->foreignUlid('stored_by')->constrained('people');
             $table->index('day');
         });
+        Schema::create('calendar_feeds', function (Blueprint $table): void {
+            $table->ulid('id')->primary();
+            $table->string('token')->unique();
+            $table->foreignUlid('made_by')->constrained('people');
+            $table->string('made_at');
+            $table->string('ended_at')->nullable();
+        });
         Schema::create('service_dishes', function (Blueprint $table): void {
             $table->ulid('id')->primary();
             $table->foreignUlid('service_id')->constrained('services');

@@ -1,4 +1,5 @@
 import { expect, type Page, test } from '@playwright/test';
+import ICAL from 'ical.js';
 import { ask, CHEF, CUTTER, expectSound, signIn } from './kitchen';
 
 /** A day on which the demo plans nothing itself: ten days from now, or the Tuesday after. */
@@ -138,4 +139,45 @@ test('the head chef begins with the day: its services over what there is, and wh
   await expect(matters.getByRole('listitem')).toHaveCount(today.says.length);
   expect(today.says.length).toBeLessThanOrEqual(6);
   await expectSound(page);
+});
+
+test('covers come in from a calendar file, line by line; the services go out to another', async ({ page }) => {
+  const day = quiet().replaceAll('-', '');
+  const ics = [
+    'BEGIN:VCALENDAR',
+    'VERSION:2.0',
+    'BEGIN:VEVENT',
+    'UID:supper-1',
+    `DTSTART:${day}T120000Z`,
+    'SUMMARY:Rowing club lunch, 64 guests',
+    'END:VEVENT',
+    'BEGIN:VEVENT',
+    'UID:supper-2',
+    `DTSTART:${day}T190000Z`,
+    'SUMMARY:Tasting',
+    'END:VEVENT',
+    'END:VCALENDAR',
+  ].join('\r\n');
+  await signIn(page);
+  await page.goto('/plan/services');
+  await page.getByRole('button', { name: 'Import covers' }).tap();
+  const importing = page.getByRole('region', { name: 'Import covers' });
+  await importing
+    .locator('input[type=file]')
+    .setInputFiles({ name: 'book.ics', mimeType: 'text/calendar', buffer: Buffer.from(ics) });
+  await expect(importing.getByRole('row', { name: /Tasting/ })).toContainText('how many come');
+  await expectSound(page);
+  await importing.getByRole('button', { name: 'Take over 1 service' }).tap();
+  await expect(page.getByRole('article', { name: /Rowing club lunch/ })).toContainText('64 guests');
+
+  const calendar = page.getByRole('region', { name: 'Calendar address' });
+  await calendar.getByRole('button', { name: 'Make an address' }).tap();
+  const address = await calendar.getByRole('link').getAttribute('href');
+  const feed = await (await page.request.get(address ?? '')).text();
+  const events = new ICAL.Component(ICAL.parse(feed)).getAllSubcomponents('vevent').map((one) => new ICAL.Event(one));
+  const lunch = events.find((one) => one.summary.startsWith('Rowing club lunch'));
+  expect(lunch?.startDate.toJSDate().toISOString().slice(0, 16).replaceAll('-', '')).toBe(`${day}T12:00`);
+  await calendar.getByRole('button', { name: 'Revoke', exact: true }).tap();
+  await expect(calendar.getByRole('link')).toHaveCount(0);
+  expect((await page.request.get(address ?? '')).status()).toBe(404);
 });

@@ -224,6 +224,7 @@ final class PricesTest extends AtTheDoor
             '/hold/freezing/{freezing}/evidence.pdf',
             '/log/recall',
             '/plan/order',
+            '/plan/calendar',
             '/plan/orders',
             '/plan/orders/{order}/order.xml',
             '/plan/orders/{order}/order.csv',

@@ -6,6 +6,7 @@ import type { components, paths } from './schema';
 import { sessionEnded } from './session';
 
 type Schemas = components['schemas'];
+export type Book = Schemas['Book'];
 export type Today = Schemas['Today'];
 export type Services = Schemas['Services'];
 export type Service = Schemas['Service'];

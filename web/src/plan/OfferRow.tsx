@@ -64,7 +64,9 @@ export function OfferRow(props: {
               grade: offer.grade,
               fish: outcome.fish,
               need: Math.round(wanted.mean),
-              ...outcome.portions,
+              mean: Math.round(outcome.portions.mean),
+              low: outcome.portions.low,
+              high: outcome.portions.high,
             })}
             className={css.offerPicture}
           >

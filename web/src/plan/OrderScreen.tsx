@@ -3,7 +3,7 @@ import { useQueryClient } from '@tanstack/react-query';
 import cx from 'clsx';
 import { useState } from 'react';
 import { Link } from 'react-router';
-import { api, asProblem, type OrderOf, type OrderStart, type Portions } from '../api/client';
+import { api, asProblem, type OrderOf, type OrderStart } from '../api/client';
 import { PREVIEW, useSettled } from '../api/preview';
 import { t } from '../lang';
 import { Chips } from '../ui/Chips';
@@ -145,7 +145,13 @@ function OneKind(props: { species: string; until: string; onEdit: (offer: string
         {data.dishes.map((dish) => (
           <li key={dish.dish}>
             {[
-              t('order.wanted', { name: dish.name, target: dish.target.text, ...whole(dish.wanted) }),
+              t('order.wanted', {
+                name: dish.name,
+                target: dish.target.text,
+                mean: Math.round(dish.wanted.mean),
+                low: dish.wanted.low,
+                high: dish.wanted.high,
+              }),
               ...(dish.kept > 0 ? [t('order.kept', { count: dish.kept })] : []),
               ...(dish.fish > 0 ? [t('order.uncut', { count: dish.fish, portions: dish.uncut })] : []),
             ].join('; ')}
@@ -209,9 +215,6 @@ function OneKind(props: { species: string; until: string; onEdit: (offer: string
   );
 }
 
-/** Nobody plates a third of a portion. */
-const whole = (portions: Portions) => ({ ...portions, mean: Math.round(portions.mean) });
-
 /** Portions that are there before anything is bought. */
 const have = (data: OrderOf) => data.dishes.reduce((sum, dish) => sum + dish.kept + dish.uncut, 0);
 
@@ -254,6 +257,8 @@ function mixed(data: OrderOf): string {
       }),
     )
     .join(t('order.and'));
-  const values = { what, short: shortOn(mix.short, data.services.length), cost: mix.cost };
-  return mix.saves === null ? t('order.mix-only', values) : t('order.mix-saves', { ...values, saves: mix.saves });
+  const short = shortOn(mix.short, data.services.length);
+  return mix.saves === null
+    ? t('order.mix-only', { what, short, cost: mix.cost })
+    : t('order.mix-saves', { what, short, cost: mix.cost, saves: mix.saves });
 }

@@ -7,6 +7,8 @@ import { useKitchen } from '../kitchen/kitchen';
 import { t } from '../lang';
 import { look } from '../ui/look';
 import { Missing } from '../ui/Missing';
+import { BookIn } from './BookIn';
+import { CalendarAddress } from './CalendarAddress';
 import { PlanRooms } from './PlanRooms';
 import { ServiceForm } from './ServiceForm';
 import css from './ServicesScreen.module.css';
@@ -22,6 +24,7 @@ export function ServicesScreen() {
   const { data, error } = api.useQuery('get', '/plan/services', {}, { staleTime: 0 });
   const [editing, setEditing] = useState<{ day: string; service?: Service } | null>(null);
   const [selling, setSelling] = useState<string | null>(null);
+  const [importing, setImporting] = useState(false);
   if (error) {
     return <Missing stage="plan" error={error} />;
   }
@@ -32,6 +35,7 @@ export function ServicesScreen() {
     queries.setQueryData(key, services);
     setEditing(null);
     setSelling(null);
+    setImporting(false);
   };
   const isChef = me.role === 'head chef';
   // Dinners on one ruler, banquets on another: beside 160 plates nobody sees the difference of two Fridays.
@@ -50,12 +54,18 @@ export function ServicesScreen() {
           <h1>{t('services.services')}</h1>
           <p className={look.soft}>{t('services.intro')}</p>
         </div>
-        {isChef && !editing && (
-          <Button variant="default" onClick={() => setEditing({ day: data.days[0]?.day ?? '' })}>
-            {t('services.add')}
-          </Button>
+        {isChef && !editing && !importing && (
+          <div className={look.row}>
+            <Button variant="default" onClick={() => setImporting(true)}>
+              {t('book.import')}
+            </Button>
+            <Button variant="default" onClick={() => setEditing({ day: data.days[0]?.day ?? '' })}>
+              {t('services.add')}
+            </Button>
+          </div>
         )}
       </div>
+      {importing && <BookIn onDone={done} onCancel={() => setImporting(false)} />}
       {editing && (
         <ServiceForm
           key={editing.service?.id ?? 'new'}
@@ -136,6 +146,7 @@ export function ServicesScreen() {
           </ul>
         </section>
       )}
+      {isChef && <CalendarAddress />}
     </section>
   );
 }
@@ -162,7 +173,12 @@ function OneService({ one, most, onEdit }: { one: Service; most: number; onEdit:
             <span className={look.soft}>{takes(dish)}</span>
             <span
               role="img"
-              aria-label={t('services.portions-of', { name: dish.name, ...dish.portions })}
+              aria-label={t('services.portions-of', {
+                name: dish.name,
+                mean: Math.round(dish.portions.mean),
+                low: dish.portions.low,
+                high: dish.portions.high,
+              })}
               className={css.serviceStroke}
             >
               <SoftStroke id={`${one.id}-${dish.dish}`} portions={dish.portions} most={most} kind="need" />
@@ -173,7 +189,9 @@ function OneService({ one, most, onEdit }: { one: Service; most: number; onEdit:
                 : t('services.about', { mean: Math.round(dish.portions.mean) })}
             </b>
             <span className={look.soft}>
-              {dish.portions.low === dish.portions.high ? '' : t('services.between', dish.portions)}
+              {dish.portions.low === dish.portions.high
+                ? ''
+                : t('services.between', { low: dish.portions.low, high: dish.portions.high })}
             </span>
           </li>
         ))}

@@ -114,19 +114,19 @@ function sentence({ code, values }: Says): string {
   const count = Number(values.missing ?? values.count ?? 0);
   switch (code) {
     case 'short':
-      return t('today.short', values);
+      return t('today.short', { dish: values.dish, missing: values.missing, wanted: values.wanted });
     case 'not-ordered':
       return [
-        t('today.not-ordered', { ...values, count }),
+        t('today.not-ordered', { fish: values.fish, day: values.day, count }),
         ...(values.by ? [t('today.by', { by: values.by })] : []),
       ].join(' ');
     case 'no-count':
-      return t('today.no-count', values);
+      return t('today.no-count', { name: values.name, guests: values.guests });
     case 'ends':
-      return t('today.ends', { ...values, count });
+      return t('today.ends', { dish: values.dish, count });
     case 'no-menu':
-      return t('today.no-menu', values);
+      return t('today.no-menu', { name: values.name, day: values.day });
     case 'not-sold':
-      return t('today.not-sold', values);
+      return t('today.not-sold', { name: values.name, day: values.day });
   }
 }

@@ -9,6 +9,7 @@ export function shortOn(short: Nights, services: number): string {
   if (short.nights === 1) {
     return t('order.always');
   }
-  const values = { count: short.times, nights: short.nights };
-  return services > 1 ? t('order.times', values) : t('order.nights', values);
+  return services > 1
+    ? t('order.times', { count: short.times, nights: short.nights })
+    : t('order.nights', { count: short.times, nights: short.nights });
 }
