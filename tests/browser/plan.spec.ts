@@ -86,7 +86,7 @@ test('an offer is listed, refused upside down, and changed; a cutter sees servic
   await page.goto('/plan/order');
   await page.getByRole('button', { name: 'Add an offer' }).tap();
   await page.getByRole('combobox', { name: 'Supplier' }).fill('Lakeside Fishery');
-  await page.getByRole('combobox', { name: 'Kind of fish' }).selectOption({ label: 'Perch' });
+  await page.getByRole('combobox', { name: 'Kind of fish' }).selectOption({ label: 'European perch' });
   await page.getByLabel('Price per kg').fill('14.20');
   await page.getByLabel('Lightest').fill('600 g');
   await page.getByLabel('Heaviest').fill('400 g');
@@ -96,7 +96,7 @@ test('an offer is listed, refused upside down, and changed; a cutter sees servic
   await page.getByRole('button', { name: 'Save the offer' }).tap();
   await expect(page.getByRole('button', { name: 'Save the offer' })).toHaveCount(0);
   const start = await ask<{ offers: { fish: string }[] }>(page, 'GET', '/plan/order');
-  expect(start.offers.filter((one) => one.fish === 'Perch')).toHaveLength(1);
+  expect(start.offers.filter((one) => one.fish === 'European perch')).toHaveLength(1);
 
   const other = await browser.newPage();
   await signIn(other, CUTTER);

@@ -32,6 +32,8 @@ final readonly class UblOrder
         $xml->formatOutput = true;
         $root = $xml->createElementNS(self::NS, 'Order');
         $xml->appendChild($root);
+        $root->setAttributeNS('http://www.w3.org/2000/xmlns/', 'xmlns:cac', self::CAC);
+        $root->setAttributeNS('http://www.w3.org/2000/xmlns/', 'xmlns:cbc', self::CBC);
         $currency = $settings->currency->code;
         $placed = Moment::at($order->placed_at);
         self::cbc($root, 'UBLVersionID', '2.1');
