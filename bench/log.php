@@ -109,8 +109,8 @@ if (! is_file($file)) {
             )}, ({$grams} + i % 40) * 1000, 0, 5000, 'pan', {$person}, {$day} || 'T07:30:00.000+00:00' from n",
         );
     }
-    // Fifty thousand portions kept for service, all but the last two hundred trays served; a million temperatures, one a
-    // minute of each place up to now.
+    // Fifty thousand portions kept for service, all but the last two hundred trays served; a million temperatures, one
+    // a minute of each place up to now.
     $db->exec('create temp table plates as select row_number() over (order by name) - 1 as k, id from dishes');
     $plates = (int) $db->query('select count(*) from plates')->fetchColumn();
     $lots = intdiv($many, 5);

@@ -7,8 +7,8 @@
  *     php bench/order-year.php [kitchens] [services of a year]
  *
  * First: were the nights short as often as was forecast? Then both ways side by side on the same nights: portions left
- * over against nights short, for several chances and for several margins of the habit (mean need over mean portions of a
- * fish, plus a margin). Both ways go by the same learned covers, take-up and yields; they differ in nothing else.
+ * over against nights short, for several chances and for several margins of the habit (mean need over mean portions
+ * of a fish, plus a margin). Both ways go by the same learned covers, take-up and yields; they differ in nothing else.
  */
 
 declare(strict_types=1);
@@ -29,6 +29,7 @@ use Sectum\Plan\Order\Offer;
 use Sectum\Plan\Order\Order;
 use Sectum\Plan\Order\Rates;
 use Sectum\Plan\Service\Covers;
+use Sectum\Plan\Service\Sold;
 use Sectum\Plan\Service\TakeUp;
 
 require __DIR__.'/../vendor/autoload.php';
@@ -46,7 +47,7 @@ final class Kitchen
     /** @var list<float> */
     private array $yields = [];
 
-    /** @var array<string, list<array{int, int}>> */
+    /** @var array<string, list<Sold>> */
     private array $sold = ['main' => [], 'seldom' => []];
 
     /** @var array<int, list<float>> */
@@ -73,7 +74,7 @@ final class Kitchen
         return $mean + $sd * Normal::quantile($this->uniform());
     }
 
-    /** What is known beforehand: every fourth service is a banquet with its guaranteed count, every other a dish few take. */
+    /** What is known beforehand: every fourth service is a banquet with its count, every other a dish few take. */
     public function demand(int $service): Demand
     {
         if ($service % 4 === 3) {
@@ -117,7 +118,7 @@ final class Kitchen
             $wanted += $this->uniform() < $share ? 1 : 0;
         }
         $this->came[$service % 4][] = (float) $guests;
-        $this->sold[$dish][] = [$wanted, $guests];
+        $this->sold[$dish][] = new Sold($wanted, $guests);
 
         return [$wanted, $fish];
     }

@@ -29,7 +29,8 @@ function lots(Randomizer $random, int $lots): array
     for ($k = 0; $k < $lots; $k++) {
         $lot = "lot {$k}";
         $raw = $k % 4 === 0;
-        $tasks[] = new Task("{$lot} in", $random->getInt(5, 12), 420 + 15 * $random->getInt(0, 6), null, [], $lot, $raw);
+        $ready = 420 + 15 * $random->getInt(0, 6);
+        $tasks[] = new Task("{$lot} in", $random->getInt(5, 12), $ready, null, [], $lot, $raw);
         $tasks[] = new Task("{$lot} down", $random->getInt(15, 50), null, null, ["{$lot} in"], $lot, $raw);
         $brined = $k % 3 === 1;
         if ($brined) {

@@ -47,7 +47,9 @@ final readonly class OrderComputation implements Computation
             : self::single($request, $offers, $rates);
 
         return [
-            'demand_mean' => $request->has('dishes') ? null : self::demand($request->fields('demand'))->portions->mean(),
+            'demand_mean' => $request->has('dishes')
+                ? null
+                : self::demand($request->fields('demand'))->portions->mean(),
             'offers' => array_map(self::outcome(...), $order->offers),
             'best' => $order->best?->offer->id,
             'mix' => $order->mix === null ? null : self::mix($order->mix),

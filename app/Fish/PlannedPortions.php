@@ -6,7 +6,7 @@ namespace App\Fish;
 
 use DateTimeImmutable;
 
-/** How many portions the services of a day want, asked where portions are cut and answered where services are planned. */
+/** How many portions the services of a day want: asked where portions are cut, answered where services are planned. */
 interface PlannedPortions
 {
     /**

@@ -130,9 +130,12 @@ final class PlanComputationsTest extends TestCase
     {
         $order = fn (array $more): array => $more + self::EVENING;
         $offer = fn (array $more): array => $order(['offers' => [$more + self::EVENING['offers'][0]]]);
-        yield 'guests below none' => ['order', $order(['demand' => ['covers' => -1, 'share_pct' => 35]]), '/demand/covers'];
-        yield 'a town' => ['order', $order(['demand' => ['covers' => 100_000, 'share_pct' => 35]]), '/demand/covers'];
-        yield 'more than all' => ['order', $order(['demand' => ['covers' => 9, 'share_pct' => 101]]), '/demand/share_pct'];
+        $guests = fn (int $covers, int $share): array => $order([
+            'demand' => ['covers' => $covers, 'share_pct' => $share],
+        ]);
+        yield 'guests below none' => ['order', $guests(-1, 35), '/demand/covers'];
+        yield 'a town' => ['order', $guests(100_000, 35), '/demand/covers'];
+        yield 'more than all' => ['order', $guests(9, 101), '/demand/share_pct'];
         yield 'a grade upside down' => ['order', $offer(['from_g' => 3000]), '/offers/0/to_g'];
         yield 'a box of more than there are' => ['order', $offer(['box' => 9, 'available' => 4]), '/offers/0/box'];
         yield 'two offers of one name' => [

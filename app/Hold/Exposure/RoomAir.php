@@ -30,7 +30,10 @@ final readonly class RoomAir
             ->get(['at_s', 'tenths']);
 
         return new self(
-            array_map(fn (Row $row): array => [(int) $row->number('at_s'), (int) $row->number('tenths')], Row::all($rows)),
+            array_map(
+                fn (Row $row): array => [(int) $row->number('at_s'), (int) $row->number('tenths')],
+                Row::all($rows),
+            ),
         );
     }
 

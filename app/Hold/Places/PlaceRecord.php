@@ -69,7 +69,8 @@ final readonly class PlaceRecord
         $last = array_intersect_key(TemperatureReading::lastRead(), array_flip($places));
         $found = [];
         if ($last !== []) {
-            $query = TemperatureReading::rows()->where('probe', 'air')->where(function (Builder $any) use ($last): void {
+            $query = TemperatureReading::rows()->where('probe', 'air');
+            $query->where(function (Builder $any) use ($last): void {
                 foreach ($last as $place => $at) {
                     $any->orWhere(fn (Builder $of) => $of->where('place_id', $place)->where('at_s', $at));
                 }

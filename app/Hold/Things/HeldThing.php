@@ -61,7 +61,9 @@ final readonly class HeldThing
     {
         return $this->tray === null
             ? ($this->piece === null ? [] : [$this->piece->fish_id])
-            : array_values(array_unique(array_map(fn (Piece $one): string => $one->fish_id, $this->tray->pieces->all())));
+            : array_values(
+                array_unique(array_map(fn (Piece $one): string => $one->fish_id, $this->tray->pieces->all())),
+            );
     }
 
     /** @return array{piece_id: string|null, batch_id: string|null} as a row names it */

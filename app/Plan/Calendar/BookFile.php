@@ -26,6 +26,9 @@ final readonly class BookFile
 
     private const MOST = 400;
 
+    /** ", 160 guests" behind a name. */
+    private const GUESTS_AT_END = '/[,;:(\-\s]*\d{1,6}\s*(?:guests?|covers?|people|persons?|pax)\)?\s*$/iu';
+
     private const COLUMNS = [
         'day' => ['day', 'date'],
         'at' => ['time', 'at', 'hour', 'start'],
@@ -86,7 +89,7 @@ final readonly class BookFile
             ? $start->getDateTime($zone)->setTimezone($zone)
             : null;
         $hasHour = $start instanceof DateTimeProperty && $start->hasTime();
-        $name = trim((string) preg_replace('/[,;:(\-\s]*\d{1,6}\s*(?:guests?|covers?|people|persons?|pax)\)?\s*$/iu', '', $text('SUMMARY')));
+        $name = trim((string) preg_replace(self::GUESTS_AT_END, '', $text('SUMMARY')));
 
         return Booking::of(
             'ics:'.hash('xxh128', $text('UID').' '.($begins?->format('Y-m-d') ?? '')),

@@ -73,7 +73,11 @@ final readonly class CalendarController
     public function feed(string $token): Response
     {
         if (CalendarFeed::query()->where('token', $token)->whereNull('ended_at')->doesntExist()) {
-            return new Response("There is no calendar under this address any more.\n", 404, ['Content-Type' => 'text/plain']);
+            return new Response(
+                "There is no calendar under this address any more.\n",
+                404,
+                ['Content-Type' => 'text/plain'],
+            );
         }
 
         return new Response(FeedFile::of($this->clock->now(), Settings::load()), 200, [

@@ -69,7 +69,9 @@ final readonly class TakeBook
                     'calendar_uid' => $one->key,
                     'version' => 0,
                     'kind' => $one->kind,
-                    'covers_sd' => $one->kind === ServiceKind::DiningRoom ? round(self::SPREAD * ($one->covers ?? 0), 1) : 0,
+                    'covers_sd' => $one->kind === ServiceKind::DiningRoom
+                        ? round(self::SPREAD * ($one->covers ?? 0), 1)
+                        : 0,
                 ]);
                 if ($one->fault !== null || $one->day < $this->today() || $this->same($service, $one)) {
                     continue;

@@ -104,7 +104,9 @@ final readonly class GradeYield
     /** @return array<string, list<YieldRecord>> by yield step, the latest fish in front */
     private function records(): array
     {
-        return Remembered::of("grade:{$this->species->id}:{$this->state->value}", ['yield_records'], function (): array {
+        $about = "grade:{$this->species->id}:{$this->state->value}";
+
+        return Remembered::of($about, ['yield_records'], function (): array {
             $rows = Row::all(
                 KeptYield::rows()
                     ->where('species_id', $this->species->id)

@@ -47,12 +47,14 @@ final readonly class HouseNeeds
         foreach ($wanted as $dish => $days) {
             $of = Dish::of($dish);
             if ($of?->species_id !== null) {
-                $missing[$of->species_id][] = [$of, array_sum($days) - OnHand::kept($dish, $lots, $days), $first[$dish]];
+                $short = array_sum($days) - OnHand::kept($dish, $lots, $days);
+                $missing[$of->species_id][] = [$of, $short, $first[$dish]];
             }
         }
         $names = Species::query()->whereKey(array_keys($missing))->pluck('name', 'id')->all();
         $here = self::here(array_keys($missing));
-        $coming = self::coming(array_keys($missing), max(['', ...array_values(array_map(array_key_last(...), $wanted))]), $today);
+        $until = max(['', ...array_values(array_map(array_key_last(...), $wanted))]);
+        $coming = self::coming(array_keys($missing), $until, $today);
         $all = [];
         foreach ($missing as $species => $dishes) {
             $portions = array_sum(array_column($dishes, 1));

@@ -87,14 +87,18 @@ final readonly class OrderController
     {
         Person::of($request)->mustSeePrices();
 
-        return self::file(UblOrder::write(PlacedOrder::inFull($order), Settings::load()), 'application/xml', "{$order}.xml");
+        $xml = UblOrder::write(PlacedOrder::inFull($order), Settings::load());
+
+        return self::file($xml, 'application/xml', "{$order}.xml");
     }
 
     public function csv(Request $request, string $order): Response
     {
         Person::of($request)->mustSeePrices();
 
-        return self::file(OrderPaper::table(PlacedOrder::inFull($order), Settings::load()), 'text/csv', "{$order}.csv");
+        $table = OrderPaper::table(PlacedOrder::inFull($order), Settings::load());
+
+        return self::file($table, 'text/csv', "{$order}.csv");
     }
 
     private static function file(string $content, string $type, string $name): Response

@@ -13,14 +13,26 @@ use Sectum\Measure\Mass;
 /** An order as it goes out: a text to send, and a table. */
 final readonly class OrderPaper
 {
-    private const COLUMNS = ['order', 'supplier', 'in the house by', 'fish', 'state', 'from g', 'to g', 'number', 'kg', 'per kg'];
+    private const COLUMNS = [
+        'order',
+        'supplier',
+        'in the house by',
+        'fish',
+        'state',
+        'from g',
+        'to g',
+        'number',
+        'kg',
+        'per kg',
+    ];
 
     public static function text(PlacedOrder $order, Words $words, Settings $settings): string
     {
         $lines = array_map(
             fn (OrderLine $line): string => "{$line->fish} × {$line->species->name}, {$line->state->value}, ".
                 "{$words->text(Mass::ofGrams($line->from_g))} to {$words->text(Mass::ofGrams($line->to_g))} each, ".
-                "about {$words->text($line->mass())}, {$settings->perKg($line->price_per_kg_minor)->perKg->print()} a kilo",
+                "about {$words->text($line->mass())}, ".
+                "{$settings->perKg($line->price_per_kg_minor)->perKg->print()} a kilo",
             array_values($order->lines->all()),
         );
         $day = Moment::at($order->for_day)->format('l j F');

@@ -47,7 +47,11 @@ final readonly class OrderView
         [$services, $until] = $this->services($until);
         $wanted = $services->flatMap(fn (Service $one): array => $one->dishes->pluck('dish_id')->all())->unique();
         $dishes = Dish::onTheList()->whereIn('id', $wanted->all());
-        $offers = ListedOffer::query()->with(['supplier', 'species'])->whereNull('retired_at')->orderBy('from_g')->get();
+        $offers = ListedOffer::query()
+            ->with(['supplier', 'species'])
+            ->whereNull('retired_at')
+            ->orderBy('from_g')
+            ->get();
         $species = Species::query()
             ->whereKey([...$dishes->pluck('species_id')->all(), ...$offers->pluck('species_id')->all()])
             ->orderBy('name')

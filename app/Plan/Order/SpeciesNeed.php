@@ -28,7 +28,7 @@ final readonly class SpeciesNeed
     /**
      * @param  list<Service>  $services  that want it, in order
      * @param  list<DishNeed>  $dishes  in order of importance
-     * @param  string|null  $keptFor  services after this day are left to another delivery: it would not keep; null if none
+     * @param  string|null  $keptFor  what is served after this day is left to another delivery: it would not keep
      * @param  int|null  $keepsDays  fish of this kind usually keep in the cold room; null when too few were here
      */
     private function __construct(
@@ -46,7 +46,9 @@ final readonly class SpeciesNeed
         $dishes = Dish::onTheList()->where('species_id', $species->id)->keyBy('id');
         $wanting = array_values(
             $services
-                ->filter(fn (Service $one): bool => $one->dishes->pluck('dish_id')->intersect($dishes->keys())->isNotEmpty())
+                ->filter(
+                    fn (Service $one): bool => $one->dishes->whereIn('dish_id', $dishes->keys()->all())->isNotEmpty(),
+                )
                 ->all(),
         );
         $keeps = self::keeps($species);
@@ -110,7 +112,10 @@ final readonly class SpeciesNeed
             return null;
         }
         $days = array_map(
-            fn (Row $row): int => max(0, self::days(Moment::day($row->text('received_at')), Moment::day($row->text('keeps_until')))),
+            fn (Row $row): int => max(
+                0,
+                self::days(Moment::day($row->text('received_at')), Moment::day($row->text('keeps_until'))),
+            ),
             $rows,
         );
         sort($days);

@@ -65,7 +65,8 @@ final readonly class UblOrder
         self::cbc($at, 'Quantity', self::kilos($line->mass()), ['unitCode' => 'KGM']);
         self::cbc($at, 'LineExtensionAmount', $line->cost($settings)->plain(), ['currencyID' => $currency]);
         $price = self::cac($at, 'Price');
-        self::cbc($price, 'PriceAmount', $settings->money($line->price_per_kg_minor)->plain(), ['currencyID' => $currency]);
+        $perKg = $settings->money($line->price_per_kg_minor)->plain();
+        self::cbc($price, 'PriceAmount', $perKg, ['currencyID' => $currency]);
         self::cbc($price, 'BaseQuantity', '1', ['unitCode' => 'KGM']);
         $item = self::cac($at, 'Item');
         self::cbc($item, 'Name', $line->species->name);

@@ -9,6 +9,7 @@ use App\Kitchen\Database\Row;
 use App\Kitchen\Moment;
 use Sectum\Math\Shrunken;
 use Sectum\Plan\Service\ServiceKind;
+use Sectum\Plan\Service\Sold;
 use Sectum\Plan\Service\TakeUp;
 
 /** What services past teach: covers by weekday, and the share of the guests that takes a dish. */
@@ -19,7 +20,7 @@ final readonly class Learned
 
     /**
      * @param  array<int, list<float>>  $covers  by weekday, Monday 1: who really came to the dining room
-     * @param  array<string, array<int, list<array{int, int}>>>  $sold  by dish, by weekday: portions, and covers
+     * @param  array<string, array<int, list<Sold>>>  $sold  by dish, by weekday
      */
     private function __construct(private array $covers, private array $sold)
     {
@@ -52,7 +53,7 @@ final readonly class Learned
             $seen[$row->text('id')] = true;
             // What guests chose beforehand says nothing of what they would have taken at the table.
             if ($row->text('sold') !== '' && $row->text('chosen') === '') {
-                $sold[$row->text('dish_id')][$weekday][] = [(int) $row->number('sold'), $came];
+                $sold[$row->text('dish_id')][$weekday][] = new Sold((int) $row->number('sold'), $came);
             }
         }
 

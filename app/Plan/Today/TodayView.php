@@ -26,7 +26,7 @@ use Sectum\Plan\Service\ServiceKind;
 use Sectum\Plan\Today\Said;
 use Sectum\Plan\Today\TodaySays;
 
-/** The head chef's first screen: the services of the day over what there is for them, and the few things that matter. */
+/** The head chef's first screen: the services of the day over what there is for them, and what matters. */
 final readonly class TodayView
 {
     /** Sentences, and days looked ahead for fish that was not ordered. */
@@ -227,7 +227,8 @@ final readonly class TodayView
                 ->where('state', '!=', KeptState::Frozen->value)
                 ->select(['dish_id'])
                 ->selectRaw(
-                    'sum(count - (select coalesce(sum(count), 0) from kept_leavings where lot_id = kept_lots.id)) as there',
+                    'sum(count - (select coalesce(sum(count), 0) from kept_leavings '.
+                        'where lot_id = kept_lots.id)) as there',
                 )
                 ->groupBy('dish_id')
                 ->get(),

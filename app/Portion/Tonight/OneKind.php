@@ -136,7 +136,8 @@ final readonly class OneKind
 
     /**
      * @param  int|null  $dealt  pieces the free fillets give; null while nothing is dealt out
-     * @return array{dish: string, name: string, target: mixed, priority: string, need: int, planned: bool, made: int, comes: int|null,
+     * @return array{dish: string, name: string, target: mixed, priority: string, need: int, planned: bool,
+     *     made: int, comes: int|null,
      *     short: int|null, beyond: int|null, uncut: array{about: int, sure: int}|null, sizes: bool}
      */
     private function dish(Dish $dish, ?int $dealt, Words $words): array

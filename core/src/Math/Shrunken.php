@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace Sectum\Math;
 
 /**
- * A starting figure, drawn towards what was really seen: normal with unknown mean and spread, normal-inverse-gamma prior.
+ * A starting figure, drawn towards what was really seen: normal with unknown mean and spread, normal-inverse-gamma
+ * prior.
  *
  * The law of the handbook's expected yield without its trend, for figures that are no yields.
  */

@@ -115,7 +115,8 @@ final readonly class Book
     /** A dinner for 160 on the evening, and a lunch the day after. */
     private function banquet(Carbon $day, Person $chef): void
     {
-        foreach ([[0, '18:30', 'Guild dinner', 'Hake', 160], [1, '12:30', 'Guild lunch', 'Arctic char', 120]] as $meal) {
+        $meals = [[0, '18:30', 'Guild dinner', 'Hake', 160], [1, '12:30', 'Guild lunch', 'Arctic char', 120]];
+        foreach ($meals as $meal) {
             [$later, $at, $name, $species, $guests] = $meal;
             ($this->services)((string) Str::ulid(), new Fields([
                 'day' => $day->copy()->addDays($later)->format('Y-m-d'),

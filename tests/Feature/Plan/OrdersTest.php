@@ -160,7 +160,9 @@ final class OrdersTest extends PlanKitchen
         $csv = (string) $this->get("/api/plan/orders/{$order}/order.csv")->assertOk()->getContent();
         self::assertStringContainsString('2026-11-27,Hake,gutted,2000,3000,12,30,11.90', $csv);
         $this->api('PUT', "/plan/orders/{$order}/dropped", ['version' => 7])->assertStatus(409);
-        $this->api('PUT', "/plan/orders/{$order}/dropped", ['version' => 1])->assertOk()->assertJsonPath('0.dropped', true);
+        $this->api('PUT', "/plan/orders/{$order}/dropped", ['version' => 1])
+            ->assertOk()
+            ->assertJsonPath('0.dropped', true);
     }
 
     private static function assertKeepsToItsRules(string $xml): void
@@ -212,7 +214,10 @@ final class OrdersTest extends PlanKitchen
         $this->assertAsksAtMost(15, fn () => $this->api('GET', '/plan/order')->assertOk());
         $species = $this->species('Hake');
         // Services, what is kept, the fish in the house with their weights, offers, yields and the house's prices.
-        $this->assertAsksAtMost(28, fn () => $this->api('POST', "/plan/order/{$species}", ['max_short_pct' => 4])->assertOk());
+        $this->assertAsksAtMost(
+            28,
+            fn () => $this->api('POST', "/plan/order/{$species}", ['max_short_pct' => 4])->assertOk(),
+        );
         $this->assertAsksAtMost(15, fn () => $this->api('GET', '/plan/orders')->assertOk());
     }
 }

@@ -86,7 +86,9 @@ final class ServicesTest extends PlanKitchen
                 [[['dish' => $hake, 'share_pct' => 101]], '/dishes/0/share_pct'],
             ] as [$dishes, $at]
         ) {
-            $this->service(self::id(), ['dishes' => $dishes])->assertStatus(422)->assertJsonPath('errors.0.pointer', $at);
+            $this->service(self::id(), ['dishes' => $dishes])
+                ->assertStatus(422)
+                ->assertJsonPath('errors.0.pointer', $at);
         }
     }
 

@@ -13,7 +13,7 @@ final readonly class RuleMet
      * @param  float  $longestMinutes  the longest stretch that counts
      * @param  float|null  $metMinute  when it was met first
      * @param  Missing|null  $missing  null once it is met
-     * @param  float|null  $dueMinute  when it is met if all stays as it is; null once it is met, and where nothing counts
+     * @param  float|null  $dueMinute  when it is met if all stays as it is; null once it is, and where nothing counts
      * @param  list<Stretch>  $stretches  all that count, in order of time on each probe
      */
     public function __construct(

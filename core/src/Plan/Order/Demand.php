@@ -67,9 +67,9 @@ final readonly class Demand
             2.0 * self::MOST,
         );
         $sum = [];
-        foreach ($guests as [$come, $often]) {
-            foreach ($shares as [$share, $likely]) {
-                foreach (Binomial::of((int) $come, $share)->chances as $portions => $chance) {
+        foreach ($guests as $come => $often) {
+            foreach ($shares as $share => $likely) {
+                foreach (Binomial::of((int) $come, (float) $share)->chances as $portions => $chance) {
                     $sum[$portions] = ($sum[$portions] ?? 0.0) + $often * $likely * $chance;
                 }
             }
@@ -81,17 +81,16 @@ final readonly class Demand
 
     /**
      * @param  list<float>  $points  equally likely
-     * @return list<array{float, float}> each that differs, held within bounds, with its chance
+     * @return array<array-key, float> chance of each that differs, held within bounds, by its number
      */
     private static function held(array $points, float $least, float $most): array
     {
-        $counted = [];
+        $held = [];
         foreach ($points as $point) {
-            $held = min($most, max($least, $point));
-            $counted[(string) $held] ??= [$held, 0.0];
-            $counted[(string) $held][1] += 1 / count($points);
+            $number = json_encode(min($most, max($least, $point)), JSON_THROW_ON_ERROR);
+            $held[$number] = ($held[$number] ?? 0.0) + 1 / count($points);
         }
 
-        return array_values($counted);
+        return $held;
     }
 }

@@ -33,7 +33,8 @@ final readonly class Mixing
         );
         foreach ($offers as $i => $a) {
             for ($j = $i + 1; $j < count($offers); $j++) {
-                foreach (self::frontier($need, $ladders[$i], $ladders[$j], $allowed) as [$m, $n, $short]) {
+                foreach (self::frontier($need, $ladders[$i], $ladders[$j], $allowed) as $pair) {
+                    [$m, $n] = [$pair->first, $pair->second];
                     $cost = $rates->cost($a, $m * $a->box)->plus($rates->cost($offers[$j], $n * $offers[$j]->box));
                     $money = Money::round($cost, $rates->hour->currency);
                     $fish = [$a->id => $m * $a->box, $offers[$j]->id => $n * $offers[$j]->box];
@@ -42,7 +43,7 @@ final readonly class Mixing
                         ($best === null || $money->minor < $best->cost->minor) &&
                         ($found === null || $merit < [$found->cost->minor, array_sum($found->fish)])
                     ) {
-                        $found = new Mix($fish, $money, 100 * $short);
+                        $found = new Mix($fish, $money, 100 * $pair->short);
                     }
                 }
             }
@@ -79,7 +80,7 @@ final readonly class Mixing
      *
      * @param  non-empty-list<list<float>>  $one
      * @param  non-empty-list<list<float>>  $other
-     * @return list<array{int, int, float}> boxes of each, at least one of both, and the chance of running short
+     * @return list<BoxPair> at least one of both
      */
     private static function frontier(Need $need, array $one, array $other, float $allowed): array
     {
@@ -92,11 +93,11 @@ final readonly class Mixing
                 if ($short > $allowed) {
                     break;
                 }
-                $fewest = [$m, $n, $short];
+                $fewest = new BoxPair($m, $n, $short);
             }
             if ($fewest !== null) {
                 $pairs[] = $fewest;
-                $n = $fewest[1];
+                $n = $fewest->second;
             }
         }
 

@@ -42,7 +42,11 @@ final readonly class Offer
         ($toGrams >= $fromGrams && $toGrams <= 500_000) ||
             throw new BadPlan('The heaviest of a grade is not lighter than its lightest.', $toGrams, '/to_g');
         ($yieldPct > 0 && $yieldPct <= 100) ||
-            throw new BadPlan('A fish gives more than nothing and at most all of itself.', $yieldPct, '/yield/mean_pct');
+            throw new BadPlan(
+                'A fish gives more than nothing and at most all of itself.',
+                $yieldPct,
+                '/yield/mean_pct',
+            );
         ($lotSdPct >= 0 && $lotSdPct <= 50) ||
             throw new BadPlan('A spread of yield is between 0 and 50 points.', $lotSdPct, '/yield/mean_sd_pct');
         ($fishSdPct >= 0 && $fishSdPct <= 50) ||

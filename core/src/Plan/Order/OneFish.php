@@ -20,7 +20,7 @@ final readonly class OneFish
 
     private const OWN = 21;
 
-    /** @param  list<non-empty-list<float>>  $available  by way of the lot, all equally likely: flesh of a side, grams */
+    /** @param  list<non-empty-list<float>>  $available  by way of the lot, equally likely: flesh of a side, grams */
     private function __construct(public array $available)
     {
     }

@@ -75,7 +75,7 @@ final readonly class Order
     ): self {
         $allowed = self::allowed($maxShortPct);
         $outcomes = array_map(
-            fn (Offer $offer): Outcome => (new SharedFish($servings, $endsGrams, $sides, $offer))->outcome($allowed, $rates),
+            fn (Offer $one): Outcome => (new SharedFish($servings, $endsGrams, $sides, $one))->outcome($allowed, $rates),
             $offers,
         );
 
@@ -83,8 +83,14 @@ final readonly class Order
     }
 
     /** What exactly so many fish of an offer would mean. */
-    public static function ofFish(Need $need, Cut $cut, Offer $offer, int $fish, float $maxShortPct, Rates $rates): Outcome
-    {
+    public static function ofFish(
+        Need $need,
+        Cut $cut,
+        Offer $offer,
+        int $fish,
+        float $maxShortPct,
+        Rates $rates,
+    ): Outcome {
         ($fish >= 0 && $fish <= Offer::USUALLY) ||
             throw new BadPlan('Between 0 and 400 fish can be ordered.', $fish, '/fish');
         $supply = new Supply(OneFish::of($offer, $cut)->portions($cut), $need->enough());

@@ -243,6 +243,8 @@ final class SharedFish
      */
     private function any(array $needed, int $fish): float
     {
-        return (100 * count(array_filter($needed, fn (array $one): bool => max([0, ...$one]) > $fish))) / self::SCENARIOS;
+        $missed = array_filter($needed, fn (array $one): bool => max([0, ...$one]) > $fish);
+
+        return (100 * count($missed)) / self::SCENARIOS;
     }
 }

@@ -37,12 +37,9 @@ final readonly class DayCost
         $this->due = array_map(fn (Task $task): float => $task->due ?? INF, $day->tasks);
     }
 
-    /**
-     * @param  list<int>  $order
-     * @param  list<int>  $hands  by task
-     */
-    public function of(array $order, array $hands): float
+    public function of(Turns $turns): float
     {
+        $hands = $turns->hands;
         [$ready, $after, $minutes, $clean, $due] =
             [$this->day->ready, $this->day->after, $this->minutes, $this->cleaning, $this->due];
         $free = $to = $last = $ends = [];
@@ -54,7 +51,7 @@ final readonly class DayCost
         $late = $cleaning = $sum = 0.0;
         $finish = $this->day->opens();
         $out = 0;
-        foreach ($order as $task) {
+        foreach ($turns->order as $task) {
             $cutter = $hands[$task];
             $wash = $last[$cutter] < 0 ? 0.0 : $clean[$last[$cutter]][$task];
             $start = $free[$cutter] + $wash;

@@ -63,74 +63,63 @@ final class Improve
     private function mended(Rota $list): Rota
     {
         $random = new Randomizer(new Xoshiro256StarStar(self::SEED));
-        [$order, $hands] = $this->orderOf($list);
-        $many = count($order);
-        $cost = $this->cost->of($order, $hands);
+        $turns = $best = $this->turnsOf($list);
+        $cost = $least = $this->cost->of($turns);
         $memory = array_fill(0, self::MEMORY, $cost);
-        $best = [$cost, $order, $hands];
-        $moves = intdiv(self::WORK, $many);
+        $moves = intdiv(self::WORK, count($turns->order));
         for ($move = 0; $move < $moves; $move++) {
-            [$nextOrder, $nextHands] = $this->moved($order, $hands, $random);
-            $next = $this->cost->of($nextOrder, $nextHands);
+            $moved = $this->moved($turns, $random);
+            $next = $this->cost->of($moved);
             if ($next <= $cost || $next <= $memory[$move % self::MEMORY]) {
-                [$order, $hands, $cost] = [$nextOrder, $nextHands, $next];
-                if ($cost < $best[0]) {
-                    $best = [$cost, $order, $hands];
+                [$turns, $cost] = [$moved, $next];
+                if ($cost < $least) {
+                    [$best, $least] = [$turns, $cost];
                 }
             }
             $memory[$move % self::MEMORY] = $cost;
         }
-        $rota = $this->rota($best[1], $best[2]);
+        $rota = $this->rota($best);
 
         return $rota->merit()->isBetterThan($list->merit()) ? $rota : $list;
     }
 
-    /**
-     * Some tasks of one cutter go to stand beside another task, wherever that is.
-     *
-     * @param  list<int>  $order
-     * @param  list<int>  $hands
-     * @return array{list<int>, list<int>}
-     */
-    private function moved(array $order, array $hands, Randomizer $random): array
+    /** Some tasks of one cutter go to stand beside another task, wherever that is. */
+    private function moved(Turns $turns, Randomizer $random): Turns
     {
-        $many = count($order);
+        $many = count($turns->order);
         $from = $random->getInt(0, $many - 1);
-        $block = $random->getInt(0, 2) === 0 ? $this->block($order, $hands, $from) : [$order[$from]];
-        $beside = $order[$random->getInt(0, $many - 1)];
+        $block = $random->getInt(0, 2) === 0 ? $this->block($turns, $from) : [$turns->order[$from]];
+        $beside = $turns->order[$random->getInt(0, $many - 1)];
         $cutter = $random->getInt(0, 9) === 0
             ? $random->getInt(0, count($this->day->cutters) - 1)
-            : $hands[$beside];
+            : $turns->hands[$beside];
         $moving = array_fill_keys($block, true);
-        $others = array_values(array_filter($order, fn (int $task): bool => ! isset($moving[$task])));
+        $others = array_values(array_filter($turns->order, fn (int $task): bool => ! isset($moving[$task])));
         $at = (int) array_search($beside, $others, true) + $random->getInt(0, 1);
-        [$low, $high] = $this->room($others, $block);
-        array_splice($others, max($low, min($high, $at)), 0, $block);
-        $moved = array_map(
-            fn (int $task): int => isset($moving[$task]) ? $cutter : $hands[$task],
-            array_keys($hands),
+        array_splice($others, $this->place($others, $block, $at), 0, $block);
+        $hands = array_map(
+            fn (int $task): int => isset($moving[$task]) ? $cutter : $turns->hands[$task],
+            array_keys($turns->hands),
         );
 
-        return [$others, $moved];
+        return new Turns($others, $hands);
     }
 
     /**
      * What a cutter does to one fish in one go, from a task on.
      *
-     * @param  list<int>  $order
-     * @param  list<int>  $hands
      * @return non-empty-list<int>
      */
-    private function block(array $order, array $hands, int $from): array
+    private function block(Turns $turns, int $from): array
     {
-        $block = [$order[$from]];
-        $cutter = $hands[$order[$from]];
-        for ($at = $from + 1; $at < count($order); $at++) {
-            if ($hands[$order[$at]] === $cutter) {
-                if ($this->day->cleaning($block[count($block) - 1], $order[$at]) > 0) {
+        $block = [$turns->order[$from]];
+        $cutter = $turns->hands[$block[0]];
+        foreach (array_slice($turns->order, $from + 1) as $task) {
+            if ($turns->hands[$task] === $cutter) {
+                if ($this->day->cleaning($block[count($block) - 1], $task) > 0) {
                     break;
                 }
-                $block[] = $order[$at];
+                $block[] = $task;
             }
         }
 
@@ -138,14 +127,13 @@ final class Improve
     }
 
     /**
-     * Where tasks may stand together among the others: after all they wait for, before all that wait for them. There
-     * is none where another must stand between them; they then stand as early as they can.
+     * The place nearest to one that is asked for at which tasks may stand together: after all they wait for, before all
+     * that wait for them. Where another must stand between them they stand as early as they can.
      *
      * @param  list<int>  $others
      * @param  non-empty-list<int>  $block
-     * @return array{int, int}
      */
-    private function room(array $others, array $block): array
+    private function place(array $others, array $block, int $at): int
     {
         $after = $before = [];
         foreach ($block as $task) {
@@ -154,23 +142,21 @@ final class Improve
         }
         $low = 0;
         $high = count($others);
-        foreach ($others as $at => $other) {
+        foreach ($others as $place => $other) {
             if (isset($after[$other])) {
-                $low = $at + 1;
-            } elseif (isset($before[$other]) && $high > $at) {
-                $high = $at;
+                $low = $place + 1;
+            } elseif (isset($before[$other]) && $high > $place) {
+                $high = $place;
             }
         }
 
-        return [$low, max($low, $high)];
+        return max($low, min($high, $at));
     }
 
-    /** @return array{list<int>, list<int>} an order of all tasks, and the cutter of each */
-    private function orderOf(Rota $rota): array
+    private function turnsOf(Rota $rota): Turns
     {
         $order = array_keys($rota->cutters);
         $left = array_values(array_diff(array_keys($this->day->tasks), $order));
-        $hands = array_map(fn (int $task): int => $rota->cutters[$task] ?? 0, array_keys($this->day->tasks));
         // Those left out come last, each after what it waits for.
         while ($left !== []) {
             foreach ($left as $i => $task) {
@@ -181,18 +167,17 @@ final class Improve
             }
         }
 
-        return [$order, $hands];
+        return new Turns(
+            $order,
+            array_map(fn (int $task): int => $rota->cutters[$task] ?? 0, array_keys($this->day->tasks)),
+        );
     }
 
-    /**
-     * @param  list<int>  $order
-     * @param  list<int>  $hands  by task
-     */
-    private function rota(array $order, array $hands): Rota
+    private function rota(Turns $turns): Rota
     {
         $rota = new Rota($this->day);
-        foreach ($order as $task) {
-            $rota->put($task, $hands[$task]);
+        foreach ($turns->order as $task) {
+            $rota->put($task, $turns->hands[$task]);
         }
 
         return $rota;

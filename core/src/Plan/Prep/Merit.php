@@ -22,9 +22,9 @@ final readonly class Merit
         return $other === null || $this->ordered() < $other->ordered();
     }
 
-    /** @return array{int, float, float, float} */
+    /** @return list<float> what weighs most first */
     private function ordered(): array
     {
-        return [-$this->done, round($this->late, 6), round($this->finish, 6), round($this->cleaning, 6)];
+        return [(float) -$this->done, round($this->late, 6), round($this->finish, 6), round($this->cleaning, 6)];
     }
 }

@@ -12,7 +12,7 @@ final readonly class Planned
      * @param  float  $start  minute of the day
      * @param  float  $end  minute of the day
      * @param  float  $late  minutes after it is due
-     * @param  float  $cleanFrom  when the clean-down before it begins, if it begins as late as it can; its start if none
+     * @param  float  $cleanFrom  when the clean-down before it begins at the latest; its start if there is none
      */
     public function __construct(
         public Task $task,

@@ -37,7 +37,8 @@ final class Rota
     /** When a task could begin at a cutter; null when it has to be left out. */
     public function start(int $task, int $cutter): ?float
     {
-        $start = max($this->day->ready[$task], $this->free[$cutter] + $this->day->cleaning($this->last[$cutter], $task));
+        $clean = $this->free[$cutter] + $this->day->cleaning($this->last[$cutter], $task);
+        $start = max($this->day->ready[$task], $clean);
         foreach ($this->day->after[$task] as $other => $lag) {
             if (! isset($this->ends[$other])) {
                 return null;

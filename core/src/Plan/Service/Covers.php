@@ -53,7 +53,8 @@ final readonly class Covers
     ): self {
         self::counted($guests, '/covers');
         self::counted($guaranteed ?? 0, '/guaranteed');
-        foreach (['/no_show_pct' => $noShowPct, '/no_show_sd_pct' => $noShowSdPct, '/spare_pct' => $sparePct] as $at => $pct) {
+        $shares = ['/no_show_pct' => $noShowPct, '/no_show_sd_pct' => $noShowSdPct, '/spare_pct' => $sparePct];
+        foreach ($shares as $at => $pct) {
             ($pct >= 0 && $pct <= 100) || throw new BadPlan('A share is between 0 and 100 %.', $pct, $at);
         }
         $spare = 1 + $sparePct / 100;

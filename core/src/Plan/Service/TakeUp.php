@@ -19,7 +19,7 @@ final readonly class TakeUp
 
     /**
      * @param  float  $sharePct  0 to 100
-     * @param  float  $sdPct  how the share itself differs from night to night; that guests decide one by one is beside it
+     * @param  float  $sdPct  how the share itself differs from night to night, beside guests who decide one by one
      * @param  int  $services  it was learned from
      */
     private function __construct(public float $sharePct, public float $sdPct, public int $services)
@@ -28,20 +28,20 @@ final readonly class TakeUp
 
     /**
      * @param  float  $startPct  0 to 100
-     * @param  list<array{int, int}>  $sold  portions and covers of services past
+     * @param  list<Sold>  $sold  services past
      */
     public static function of(float $startPct, array $sold): self
     {
-        $sold = array_values(array_filter($sold, fn (array $one): bool => $one[1] > 0));
+        $sold = array_values(array_filter($sold, fn (Sold $one): bool => $one->covers > 0));
         if ($sold === [] && ($startPct <= 0 || $startPct >= 100)) {
             // A set menu: everybody has it, or nobody.
             return new self(min(100.0, max(0.0, $startPct)), 0.0, 0);
         }
-        $shares = array_map(fn (array $one): float => min(100.0, (100 * $one[0]) / $one[1]), $sold);
+        $shares = array_map(fn (Sold $one): float => $one->sharePct(), $sold);
         $start = max(self::LEAST, self::SPREAD * $startPct);
         $seen = Shrunken::of($startPct, $start, self::STRENGTH, $shares);
         // Guests who decide one by one scatter the share as well; that is counted where the portions are.
-        $covers = $sold === [] ? INF : array_sum(array_column($sold, 1)) / count($sold);
+        $covers = $sold === [] ? INF : array_sum(array_map(fn (Sold $one): int => $one->covers, $sold)) / count($sold);
         $share = $seen->mean / 100;
         $own = sqrt(max(0.25, $seen->sd ** 2 - (10_000 * $share * (1 - $share)) / $covers));
 

@@ -14,6 +14,7 @@ use Sectum\BreakDown\YieldRecord;
 use Sectum\Math\Shrunken;
 use Sectum\Plan\BadPlan;
 use Sectum\Plan\Service\Covers;
+use Sectum\Plan\Service\Sold;
 use Sectum\Plan\Service\TakeUp;
 
 final class CoversTest extends TestCase
@@ -64,12 +65,12 @@ final class CoversTest extends TestCase
     {
         self::assertSame([30.0, 0], [TakeUp::of(30, [])->sharePct, TakeUp::of(30, [])->services]);
         self::assertSame([100.0, 0.0], [TakeUp::of(100, [])->sharePct, TakeUp::of(100, [])->sdPct], 'a set menu');
-        $few = TakeUp::of(30, [[8, 80], [10, 80]]);
-        $many = TakeUp::of(30, array_fill(0, 60, [10, 80]));
+        $few = TakeUp::of(30, [new Sold(8, 80), new Sold(10, 80)]);
+        $many = TakeUp::of(30, array_fill(0, 60, new Sold(10, 80)));
         self::assertEqualsWithDelta((4 * 30 + 10 + 12.5) / 6, $few->sharePct, 1e-9);
         self::assertEqualsWithDelta(12.5, $many->sharePct, 1.2);
         self::assertLessThan($few->sdPct, $many->sdPct);
-        self::assertSame(100.0, TakeUp::of(90, array_fill(0, 900, [200, 80]))->sharePct > 99.8 ? 100.0 : 0.0);
+        self::assertSame(100.0, TakeUp::of(90, array_fill(0, 900, new Sold(200, 80)))->sharePct > 99.8 ? 100.0 : 0.0);
     }
 
     /** What guests who decide one by one scatter must not be taken for a share that moves. */
@@ -82,7 +83,7 @@ final class CoversTest extends TestCase
             for ($guest = 0; $guest < 60; $guest++) {
                 $portions += $random->getInt(0, 99) < 30 ? 1 : 0;
             }
-            $sold[] = [$portions, 60];
+            $sold[] = new Sold($portions, 60);
         }
         $steady = TakeUp::of(30, $sold);
         self::assertEqualsWithDelta(30, $steady->sharePct, 1.0);
