@@ -116,10 +116,11 @@ if (! is_file($file)) {
     $lots = intdiv($many, 5);
     $kept = "date('now', '-' || (({$lots} - 1 - i) / 60) || ' days')";
     $db->exec(
-        "{$numbers($lots)} insert into kept_lots (id, dish_id, count, until, why_then, cut_on, put_by, put_at) select {$id(
-            'K',
-            'i',
-        )}, (select id from plates where k = i % {$plates}), 5, date({$kept}, '+1 day'), '', {$kept}, {$person},
+        "{$numbers($lots)} insert into kept_lots (id, dish_id, count, until, why_then, cut_on, put_by, put_at) ".
+            "select {$id(
+                'K',
+                'i',
+            )}, (select id from plates where k = i % {$plates}), 5, date({$kept}, '+1 day'), '', {$kept}, {$person},
             {$kept} || 'T09:00:00.000Z' from n",
     );
     $db->exec(

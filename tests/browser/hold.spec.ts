@@ -1,6 +1,17 @@
 import { expect, type Page, test } from '@playwright/test';
 import { ulid } from 'ulid';
-import { ask, CHEF, CUTTER, expectNoScroll, filletsOf, putOnPan, signIn, speciesCalled, weigh } from './kitchen';
+import {
+  ask,
+  CHEF,
+  CUTTER,
+  expectNoScroll,
+  filletsOf,
+  putOnPan,
+  received,
+  signIn,
+  speciesCalled,
+  weigh,
+} from './kitchen';
 
 /** Two plain fillets of a fish no other test works on, on the portion bench for a dish of their own. */
 async function portioned(page: Page, name: string, dishName: string, many: number) {
@@ -102,13 +113,7 @@ test('a freezing run with a door left open opens nothing; one that meets the rul
   await signIn(page);
   const species = await speciesCalled(page, 'Lemon sole');
   const fish = ulid();
-  await ask(page, 'PUT', `/receive/fish/${fish}`, {
-    reading: ulid(),
-    species,
-    supplier: 'Harbourgate Fish',
-    state: 'gutted',
-    weight: { typed: '2310 g' },
-  });
+  await received(page, fish, species, '2310 g');
   const shown = await ask<{ title: string }>(page, 'GET', `/hold/out/${fish}`);
   await page.goto('/hold/places');
   await page.getByRole('button', { name: 'Add a place' }).tap();
@@ -239,13 +244,7 @@ test('work takes a fish out of the cold; the timeline and the bench put it back'
   await signIn(page);
   const species = await speciesCalled(page, 'Plaice');
   const fish = ulid();
-  await ask(page, 'PUT', `/receive/fish/${fish}`, {
-    reading: ulid(),
-    species,
-    supplier: 'Harbourgate Fish',
-    state: 'gutted',
-    weight: { typed: '900 g' },
-  });
+  await received(page, fish, species, '900 g');
   await ask(page, 'PUT', `/breakdown/fish/${fish}/readings/${ulid()}`, {
     part: 'head',
     weight: { typed: '150 g' },

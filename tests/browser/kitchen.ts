@@ -190,15 +190,20 @@ export async function speciesCalled(page: Page, name: string): Promise<string> {
   return species.find((one) => one.name === name)?.id ?? '';
 }
 
-/** A fish whose fillets were weighed together and boned, on the portion bench for a dish. */
-export async function filletsOf(page: Page, fish: string, species: string, dish: string) {
+/** A fish out of the box. */
+export async function received(page: Page, fish: string, species: string, weight: string) {
   await ask(page, 'PUT', `/receive/fish/${fish}`, {
     reading: ulid(),
     species,
     supplier: 'Harbourgate Fish',
     state: 'gutted',
-    weight: { typed: '6200 g' },
+    weight: { typed: weight },
   });
+}
+
+/** A fish whose fillets were weighed together and boned, on the portion bench for a dish. */
+export async function filletsOf(page: Page, fish: string, species: string, dish: string) {
+  await received(page, fish, species, '6200 g');
   await ask(page, 'PUT', `/breakdown/fish/${fish}/readings/${ulid()}`, {
     part: 'fillets',
     weight: { typed: '4100 g' },

@@ -75,7 +75,8 @@ final readonly class Order
     ): self {
         $allowed = self::allowed($maxShortPct);
         $outcomes = array_map(
-            fn (Offer $one): Outcome => (new SharedFish($servings, $endsGrams, $sides, $one))->outcome($allowed, $rates),
+            fn (Offer $one): Outcome => (new SharedFish($servings, $endsGrams, $sides, $one))
+                ->outcome($allowed, $rates),
             $offers,
         );
 
