@@ -160,7 +160,10 @@ function OneKind(props: { species: string; until: string; onEdit: (offer: string
       </ul>
       {data.dishes.length > 0 && data.offers.length > 0 && (
         <div className={css.orderChance}>
-          <span>{t('order.chance')}</span>
+          <span>
+            {t('order.chance')}
+            {isFetching && <small className={look.soft}> {t('order.loading')}</small>}
+          </span>
           <Slider
             thumbLabel={t('order.chance')}
             min={0}
