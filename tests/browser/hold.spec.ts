@@ -2,7 +2,6 @@ import { expect, type Page, test } from '@playwright/test';
 import { ulid } from 'ulid';
 import {
   ask,
-  CHEF,
   CUTTER,
   expectNoScroll,
   filletsOf,
@@ -10,6 +9,7 @@ import {
   received,
   signIn,
   speciesCalled,
+  tapIn,
   weigh,
 } from './kitchen';
 
@@ -278,10 +278,6 @@ test('a cutter begins at what is due, the head chef with the day', async ({ page
   await expect(page).toHaveURL(/\/hold$/);
   await page.getByRole('button', { name: 'Sign out' }).tap();
   await expect(page.getByText('Who is at the board?')).toBeVisible();
-  await page.getByRole('button', { name: new RegExp(CHEF.name) }).tap();
-  for (const digit of CHEF.pin) {
-    await page.getByRole('button', { name: digit, exact: true }).tap();
-  }
-  await page.getByRole('button', { name: 'Sign in' }).tap();
+  await tapIn(page);
   await expect(page).toHaveURL(/\/plan$/);
 });

@@ -1,6 +1,6 @@
 import { expect, type Page, test } from '@playwright/test';
 import ICAL from 'ical.js';
-import { ask, CHEF, CUTTER, expectSound, signIn } from './kitchen';
+import { ask, CUTTER, expectSound, signIn, tapIn } from './kitchen';
 
 /** A day on which the demo plans nothing itself: ten days from now, or the Tuesday after. */
 const quiet = (): string => {
@@ -109,7 +109,7 @@ test('an offer is listed, refused upside down, and changed; a cutter sees servic
 
 test('what yesterday sold is typed, and teaches; the calendar fits a tablet held upright', async ({ page }) => {
   await page.setViewportSize({ width: 820, height: 1180 });
-  await signIn(page, CHEF);
+  await signIn(page);
   await page.goto('/plan/services');
   const over = page.getByRole('region', { name: 'Just over' });
   await over
@@ -126,12 +126,7 @@ test('what yesterday sold is typed, and teaches; the calendar fits a tablet held
 });
 
 test('the head chef begins with the day: its services over what there is, and what matters', async ({ page }) => {
-  await page.goto('/');
-  await page.getByRole('button', { name: new RegExp(CHEF.name) }).tap();
-  for (const digit of CHEF.pin) {
-    await page.getByRole('button', { name: digit, exact: true }).tap();
-  }
-  await page.getByRole('button', { name: 'Sign in' }).tap();
+  await tapIn(page);
   const matters = page.getByRole('region', { name: 'What matters today' });
   await expect(matters).toBeVisible();
   await expect(page).toHaveURL(/\/plan$/);
