@@ -4,7 +4,9 @@
  * Years of services ordered for by the chance of running short, and by a habit, in kitchens whose true yields and
  * take-up nobody tells them.
  *
- *     php bench/order-year.php [kitchens] [services of a year]
+ *     php bench/order-year.php [kitchens] [services of a year] [plain]
+ *
+ * With plain there are no banquets and one dish only: every night as uncertain as the next.
  *
  * First: were the nights short as often as was forecast? Then both ways side by side on the same nights: portions left
  * over against nights short, for several chances and for several margins of the habit (mean need over mean portions
@@ -58,7 +60,7 @@ final class Kitchen
     /** @var array<string, float> */
     private array $share;
 
-    public function __construct(private readonly Randomizer $random)
+    public function __construct(private readonly Randomizer $random, private readonly bool $plain)
     {
         $this->yield = $this->normal(START_YIELD - 1.5, 2.0);
         $this->share = ['main' => 0.22 + 0.14 * $this->uniform(), 'seldom' => 0.06 + 0.06 * $this->uniform()];
@@ -77,7 +79,7 @@ final class Kitchen
     /** What is known beforehand: every fourth service is a banquet with its count, every other a dish few take. */
     public function demand(int $service): Demand
     {
-        if ($service % 4 === 3) {
+        if ($this->isBanquet($service)) {
             return Covers::banquet(120, 4, 2, 0, 116)->demand(100, 0);
         }
         $usual = TakeUp::covers(array_merge(...$this->came), $this->came[$service % 4]);
@@ -107,7 +109,7 @@ final class Kitchen
             $fish[] = [2000 + 1000 * $this->uniform(), $lot + $this->normal(0.0, 2.0)];
         }
         array_push($this->yields, ...array_column(array_slice($fish, 0, 6), 1));
-        if ($service % 4 === 3) {
+        if ($this->isBanquet($service)) {
             return [116, $fish];
         }
         $guests = max(0, (int) round($this->normal(GUESTS[$service % 4], 9)));
@@ -123,9 +125,14 @@ final class Kitchen
         return [$wanted, $fish];
     }
 
+    private function isBanquet(int $service): bool
+    {
+        return ! $this->plain && $service % 4 === 3;
+    }
+
     private function dish(int $service): string
     {
-        return intdiv($service, 4) % 2 === 0 ? 'main' : 'seldom';
+        return $this->plain || intdiv($service, 4) % 2 === 0 ? 'main' : 'seldom';
     }
 }
 
@@ -150,7 +157,7 @@ $count = function (string $way, int $wanted, array $fish, int $many, float $fore
     ];
 };
 for ($k = 0; $k < $kitchens; $k++) {
-    $kitchen = new Kitchen(new Randomizer(new Mt19937(20261127 + $k)));
+    $kitchen = new Kitchen(new Randomizer(new Mt19937(20261127 + $k)), ($argv[3] ?? '') === 'plain');
     for ($i = 0; $i < $services + TAUGHT; $i++) {
         $demand = $kitchen->demand($i);
         $yield = $kitchen->expected();
