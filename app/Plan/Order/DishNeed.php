@@ -6,12 +6,14 @@ namespace App\Plan\Order;
 
 use App\Portion\Dish\Dish;
 use Sectum\Plan\Order\Demand;
+use Sectum\Portion\Together\UncutPortions;
+use Sectum\Portion\Together\UncutSides;
 
 /** What is wanted of a dish, and what of it is there. */
 final readonly class DishNeed
 {
     /**
-     * @param  Demand  $demand  pieces for all its services together, those of a plate counted one by one
+     * @param  Demand  $demand  portions for all its services together
      * @param  array<string, float>  $wanted  portions on average, by day
      * @param  int  $kept  portions in date
      * @param  int  $uncut  portions uncut fish in the house should give
@@ -27,9 +29,12 @@ final readonly class DishNeed
     ) {
     }
 
-    public function with(int $uncut, int $fish): self
+    /** @param  list<UncutSides>  $fish  that lies in the house uncut */
+    public function withUncut(array $fish): self
     {
-        return new self($this->dish, $this->demand, $this->wanted, $this->kept, $uncut, $fish);
+        $portions = $fish === [] ? 0 : UncutPortions::of($fish, $this->dish->band()->target->grams())->sure;
+
+        return new self($this->dish, $this->demand, $this->wanted, $this->kept, $portions, count($fish));
     }
 
     public function onHand(): int

@@ -5,13 +5,9 @@ declare(strict_types=1);
 namespace App\Plan\Order;
 
 use App\Catalogue\Species;
-use App\Fish\Fish;
-use App\Fish\Stage;
-use App\Plan\Service\Learned;
 use App\Plan\Service\Menu;
 use App\Plan\Service\Service;
 use App\Portion\Dish\Dish;
-use App\Portion\Tonight\ExpectedSides;
 use Illuminate\Database\Eloquent\Collection;
 use Sectum\Portion\Together\UncutPortions;
 use Sectum\Portion\Together\UncutSides;
@@ -29,31 +25,23 @@ final readonly class HouseNeeds
      */
     public static function missing(Collection $services, string $today): array
     {
-        $learned = Learned::here();
-        $wanted = $first = [];
-        foreach ($services as $service) {
-            $menu = new Menu($service, $learned);
-            foreach ($service->dishes as $on) {
-                $mean = $menu->demand($on)->portions->mean();
-                $wanted[$on->dish_id][$service->day] = ($wanted[$on->dish_id][$service->day] ?? 0.0) + $mean;
-                $first[$on->dish_id] ??= $service->day;
-            }
-        }
-        if ($first === []) {
+        $wanted = Menu::wanted($services);
+        if ($wanted === []) {
             return [];
         }
-        $lots = OnHand::lots(array_keys($wanted), min($first));
+        $first = array_map(fn (array $days): string => (string) array_key_first($days), $wanted);
+        $trays = OnHand::trays(array_keys($wanted), min($first));
         $missing = [];
         foreach ($wanted as $dish => $days) {
             $of = Dish::of($dish);
             if ($of?->species_id !== null) {
-                $short = array_sum($days) - OnHand::kept($dish, $lots, $days);
+                $short = array_sum($days) - OnHand::kept($dish, $trays, $days);
                 $missing[$of->species_id][] = [$of, $short, $first[$dish]];
             }
         }
         $names = Species::query()->whereKey(array_keys($missing))->pluck('name', 'id')->all();
-        $here = self::here(array_keys($missing));
-        $until = max(['', ...array_values(array_map(array_key_last(...), $wanted))]);
+        $here = OnHand::uncut(array_keys($missing), min($first));
+        $until = max(array_map(fn (array $days): string => (string) array_key_last($days), $wanted));
         $coming = self::coming(array_keys($missing), $until, $today);
         $all = [];
         foreach ($missing as $species => $dishes) {
@@ -72,27 +60,6 @@ final readonly class HouseNeeds
         }
 
         return $all;
-    }
-
-    /**
-     * @param  list<string>  $species
-     * @return array<string, list<UncutSides>> fillets of fish that lies uncut, by species
-     */
-    private static function here(array $species): array
-    {
-        $here = [];
-        $fish = Fish::forTheBench()
-            ->whereIn('stage', [Stage::BreakDown->value])
-            ->whereIn('species_id', $species)
-            ->get();
-        foreach ($fish as $one) {
-            $sides = ExpectedSides::of($one);
-            if ($sides !== null) {
-                $here[$one->species_id][] = $sides;
-            }
-        }
-
-        return $here;
     }
 
     /**

@@ -6,6 +6,7 @@ namespace App\Plan\Order;
 
 use App\Catalogue\Species;
 use App\Fish\Fish;
+use App\Hold\Kept\KeptTray;
 use App\Kitchen\Database\Row;
 use App\Kitchen\Moment;
 use App\Plan\Service\Learned;
@@ -56,21 +57,20 @@ final readonly class SpeciesNeed
             ? null
             : Moment::at($wanting[0]->day)->modify("+{$keeps} days")->format('Y-m-d');
         $kept = array_values(array_filter($wanting, fn (Service $one): bool => $last === null || $one->day <= $last));
-        $lots = $kept === [] ? [] : OnHand::lots(array_keys($dishes->all()), $kept[0]->day);
+        $trays = $kept === [] ? [] : OnHand::trays(array_keys($dishes->all()), $kept[0]->day);
         $needs = [];
         foreach ($dishes as $dish) {
-            $needs[] = self::dish($dish, $kept, $lots);
+            $needs[] = self::dish($dish, $kept, $trays);
         }
         $needs = array_values(array_filter($needs, fn (DishNeed $one): bool => $one->wanted !== []));
         usort($needs, fn (DishNeed $a, DishNeed $b): int => [$b->dish->priority->weight(), $b->dish->target_mg] <=> [
             $a->dish->priority->weight(),
             $a->dish->target_mg,
         ]);
-        $uncut = ['portions' => 0, 'fish' => 0];
         if ($needs !== []) {
-            // Fish that lies uncut is counted to the dish that comes first, up to what that wants.
-            $uncut = OnHand::uncut($needs[0]->dish, $kept[0]->day);
-            $needs[0] = $needs[0]->with($uncut['portions'], $uncut['fish']);
+            // Fish that lies uncut is counted to the dish that comes first, by what it gives with some certainty.
+            $uncut = OnHand::uncut([$species->id], $kept[0]->day)[$species->id] ?? [];
+            $needs[0] = $needs[0]->withUncut($uncut);
         }
 
         return new self($species, $kept, $needs, count($kept) < count($wanting) ? $last : null, $keeps);
@@ -78,9 +78,9 @@ final readonly class SpeciesNeed
 
     /**
      * @param  list<Service>  $services
-     * @param  list<Row>  $lots  kept
+     * @param  list<KeptTray>  $trays  kept
      */
-    private static function dish(Dish $dish, array $services, array $lots): DishNeed
+    private static function dish(Dish $dish, array $services, array $trays): DishNeed
     {
         $learned = Learned::here();
         $all = new Counted([1.0]);
@@ -94,7 +94,7 @@ final readonly class SpeciesNeed
             }
         }
 
-        return new DishNeed($dish, Demand::counted($all), $wanted, OnHand::kept($dish->id, $lots, $wanted));
+        return new DishNeed($dish, Demand::counted($all), $wanted, OnHand::kept($dish->id, $trays, $wanted));
     }
 
     /** Days from the door to the end of its date, as fish of this kind usually came. */

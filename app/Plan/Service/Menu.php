@@ -30,6 +30,29 @@ final readonly class Menu
         return $this->service->guests()->demand($takes->sharePct, $takes->sdPct, $dish->chosen);
     }
 
+    /**
+     * What several services want on average.
+     *
+     * @param  iterable<Service>  $services  with their dishes, in order
+     * @return array<string, array<string, float>> portions by dish, by day
+     */
+    public static function wanted(iterable $services): array
+    {
+        $learned = Learned::here();
+        $wanted = [];
+        foreach ($services as $service) {
+            $menu = new self($service, $learned);
+            foreach ($service->dishes as $dish) {
+                $takes = $menu->takeUp($dish);
+                $mean = $service->guests()->mean($takes->sharePct, $takes->sdPct, $dish->chosen);
+                $day = $wanted[$dish->dish_id][$service->day] ?? 0.0;
+                $wanted[$dish->dish_id][$service->day] = $day + $mean;
+            }
+        }
+
+        return $wanted;
+    }
+
     /** Where nobody knows better, every dish of the menu is taken alike. */
     private function even(): float
     {

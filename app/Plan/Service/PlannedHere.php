@@ -12,15 +12,8 @@ final readonly class PlannedHere implements PlannedPortions
 {
     public function on(DateTimeImmutable $day): array
     {
-        $learned = Learned::here();
-        $means = [];
-        foreach (Service::held()->with('dishes')->where('day', $day->format('Y-m-d'))->get() as $service) {
-            $menu = new Menu($service, $learned);
-            foreach ($service->dishes as $dish) {
-                $means[$dish->dish_id] = ($means[$dish->dish_id] ?? 0.0) + $menu->demand($dish)->portions->mean();
-            }
-        }
+        $services = Service::held()->with('dishes')->where('day', $day->format('Y-m-d'))->get();
 
-        return array_map(fn (float $mean): int => (int) round($mean), $means);
+        return array_map(fn (array $days): int => (int) round(array_sum($days)), Menu::wanted($services));
     }
 }

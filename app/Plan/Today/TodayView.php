@@ -138,22 +138,16 @@ final readonly class TodayView
      */
     private static function short(Collection $services, array $stock, DateTimeImmutable $now): array
     {
-        $learned = Learned::here();
-        $wanted = [];
-        foreach ($services->filter(fn (Service $one): bool => $one->moment() > $now) as $service) {
-            $menu = new Menu($service, $learned);
-            foreach ($service->dishes as $dish) {
-                $wanted[$dish->dish_id] = ($wanted[$dish->dish_id] ?? 0.0) + $menu->demand($dish)->portions->mean();
-            }
-        }
+        $toCome = $services->filter(fn (Service $one): bool => $one->moment() > $now);
         $said = [];
-        foreach ($wanted as $dish => $portions) {
-            $missing = (int) round($portions) - ($stock[$dish]['about'] ?? 0);
+        foreach (Menu::wanted($toCome) as $dish => $days) {
+            $portions = (int) round(array_sum($days));
+            $missing = $portions - ($stock[$dish]['about'] ?? 0);
             if ($missing > 0) {
                 $said[] = new Said(TodaySays::Short, $missing, [
                     'dish' => Dish::of($dish)->name ?? '',
                     'missing' => $missing,
-                    'wanted' => (int) round($portions),
+                    'wanted' => $portions,
                 ]);
             }
         }
@@ -221,27 +215,14 @@ final readonly class TodayView
     /** @return list<Said> */
     private static function ends(string $today): array
     {
-        $rows = Row::all(
-            KeptTray::rows()
-                ->where('until', $today)
-                ->where('state', '!=', KeptState::Frozen->value)
-                ->select(['dish_id'])
-                ->selectRaw(
-                    'sum(count - (select coalesce(sum(count), 0) from kept_leavings '.
-                        'where lot_id = kept_lots.id)) as there',
-                )
-                ->groupBy('dish_id')
-                ->get(),
-        );
+        $trays = KeptTray::there()->where('until', $today)->where('state', '!=', KeptState::Frozen->value)->get();
         $said = [];
-        foreach ($rows as $row) {
-            $there = (int) $row->number('there');
-            if ($there > 0) {
-                $said[] = new Said(TodaySays::Ends, $there, [
-                    'dish' => Dish::of($row->text('dish_id'))->name ?? '',
-                    'count' => $there,
-                ]);
-            }
+        foreach ($trays->groupBy('dish_id') as $dish => $of) {
+            $there = $of->sum(fn (KeptTray $one): int => $one->left());
+            $said[] = new Said(TodaySays::Ends, $there, [
+                'dish' => Dish::of((string) $dish)->name ?? '',
+                'count' => $there,
+            ]);
         }
 
         return $said;

@@ -57,15 +57,8 @@ final readonly class Demand
             throw new BadPlan('Between none and all of the guests take a dish.', $sharePct, '/share_pct');
         ($shareSdPct >= 0 && $shareSdPct <= 100) ||
             throw new BadPlan('The spread of a share is between 0 and 100.', $shareSdPct, '/share_sd_pct');
-        $shares = self::held(Spread::normal($sharePct / 100, $shareSdPct / 100, self::POINTS), 0.0, 1.0);
-        $guests = self::held(
-            array_map(
-                fn (float $come): float => round($come),
-                Spread::normal((float) $covers, $coversSd, self::POINTS),
-            ),
-            0.0,
-            2.0 * self::MOST,
-        );
+        $shares = self::shares($sharePct, $shareSdPct);
+        $guests = self::guests($covers, $coversSd);
         $sum = [];
         foreach ($guests as $come => $often) {
             foreach ($shares as $share => $likely) {
@@ -77,6 +70,39 @@ final readonly class Demand
         ksort($sum);
 
         return new self(new Counted(array_values($sum)));
+    }
+
+    /** The mean of the same, without working out the chance of each number: what a busy screen asks for. */
+    public static function meanOfCovers(int $covers, float $coversSd, float $sharePct, float $shareSdPct): float
+    {
+        return self::middle(self::guests($covers, $coversSd)) * self::middle(self::shares($sharePct, $shareSdPct));
+    }
+
+    /** @return array<array-key, float> chance of each share, 0 to 1 */
+    private static function shares(float $pct, float $sdPct): array
+    {
+        return self::held(Spread::normal($pct / 100, $sdPct / 100, self::POINTS), 0.0, 1.0);
+    }
+
+    /** @return array<array-key, float> chance of each number of guests */
+    private static function guests(int $covers, float $sd): array
+    {
+        return self::held(
+            array_map(fn (float $come): float => round($come), Spread::normal((float) $covers, $sd, self::POINTS)),
+            0.0,
+            2.0 * self::MOST,
+        );
+    }
+
+    /** @param  array<array-key, float>  $held */
+    private static function middle(array $held): float
+    {
+        $mean = 0.0;
+        foreach ($held as $number => $chance) {
+            $mean += (float) $number * $chance;
+        }
+
+        return $mean;
     }
 
     /**

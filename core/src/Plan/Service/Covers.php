@@ -81,7 +81,20 @@ final readonly class Covers
     {
         return $chosen === null
             ? Demand::ofCovers($this->count, $this->sd, $sharePct, $shareSdPct)
-            : Demand::fixed((int) ceil($chosen * (1 + $this->sparePct / 100) - 1e-9));
+            : Demand::fixed($this->plates($chosen));
+    }
+
+    /** How many of it on average, as {@see demand} has it. */
+    public function mean(float $sharePct, float $shareSdPct, ?int $chosen = null): float
+    {
+        return $chosen === null
+            ? Demand::meanOfCovers($this->count, $this->sd, $sharePct, $shareSdPct)
+            : (float) $this->plates($chosen);
+    }
+
+    private function plates(int $chosen): int
+    {
+        return (int) ceil($chosen * (1 + $this->sparePct / 100) - 1e-9);
     }
 
     private static function counted(int $guests, string $at): void

@@ -39,6 +39,22 @@ final class CoversTest extends TestCase
         self::assertLessThan($alone->atLeast(0.95), $demand->atLeast(0.95));
     }
 
+    public function test_the_mean_alone_is_that_of_the_whole(): void
+    {
+        $random = new Randomizer(new Mt19937(3));
+        for ($case = 0; $case < 40; $case++) {
+            $guests = Covers::diningRoom($random->getInt(0, 160), $random->getInt(0, 30));
+            [$share, $sd] = [$random->getInt(0, 100), $random->getInt(0, 12)];
+            $chosen = $random->getInt(0, 4) === 0 ? $random->getInt(0, 60) : null;
+            self::assertEqualsWithDelta(
+                $guests->demand($share, $sd, $chosen)->portions->mean(),
+                $guests->mean($share, $sd, $chosen),
+                1e-9,
+                "case {$case}",
+            );
+        }
+    }
+
     #[TestWith([-1, 0.0, 0.0, 0.0, null, '/covers'])]
     #[TestWith([100_000, 0.0, 0.0, 0.0, null, '/covers'])]
     #[TestWith([100, 101.0, 0.0, 0.0, null, '/no_show_pct'])]
