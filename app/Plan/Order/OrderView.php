@@ -28,8 +28,8 @@ use Sectum\Plan\Order\Order;
 use Sectum\Plan\Order\Outcome;
 use Sectum\Plan\Order\Rates;
 use Sectum\Plan\Order\Serving;
+use Sectum\Plan\Order\TrimmedYield;
 use Sectum\Portion\FilletGuess;
-use Sectum\Portion\Together\UncutPortions;
 
 /** What to order: which kinds of fish the services want, and of each what every offer would mean. */
 final readonly class OrderView
@@ -151,31 +151,22 @@ final readonly class OrderView
             ->get();
         $offers = $out = $grades = [];
         foreach ($listed as $one) {
-            $yield = (new GradeYield($kind, $one->state))->of(Mass::ofGrams(($one->from_g + $one->to_g) / 2));
-            $grades[$one->id] = $yield;
-            $why = $need->dishes === [] ? null : $this->leftOut($one, $need, $kind, $yield?->meanPct);
-            if ($why !== null || $need->dishes === [] || $yield === null) {
-                $out[$one->id] = $why;
-            } else {
-                $mean = Mass::ofGrams(($one->from_g + $one->to_g) / 2);
-                $offers[] = new Offer(
-                    $one->id,
-                    $one->from_g,
-                    $one->to_g,
-                    $one->price($settings),
-                    $yield->meanPct,
-                    $yield->lotSdPct,
-                    $yield->fishSdPct,
-                    $one->box,
-                    $one->available ?? Offer::USUALLY,
-                    $settings->countsLabour ? (new GradeYield($kind, $one->state))->minutes($mean) : 0.0,
-                );
+            $mean = Mass::ofGrams(($one->from_g + $one->to_g) / 2);
+            $grade = new GradeYield($kind, $one->state);
+            $yield = $grades[$one->id] = $grade->of($mean);
+            if ($need->dishes === []) {
+                continue;
+            }
+            $minutes = $settings->countsLabour ? $grade->minutes($mean) : 0.0;
+            $offer = $yield === null ? null : self::offer($one, $yield, $minutes, $settings);
+            $out[$one->id] = self::leftOut($one, $offer, $need, $kind);
+            if ($offer !== null && $out[$one->id] === null) {
+                $offers[] = $offer;
             }
         }
         $first = $listed->first();
-        $order = $offers === [] || $first === null
-            ? null
-            : self::order($need, $kind, $offers, $short, $this->rates($kind, $first, $need, $settings));
+        $rates = $first === null ? null : self::rates($kind, $first, $need, $settings);
+        $order = $offers === [] || $rates === null ? null : self::order($need, $kind, $offers, $short, $rates);
         $outcomes = array_column(
             array_map(fn (Outcome $one): array => [$one->offer->id, $one], $order->offers ?? []),
             1,
@@ -183,12 +174,11 @@ final readonly class OrderView
         );
         $chosen = $asked->maybeString('offer');
         $fish = $asked->maybeInt('fish');
-        $rates = $first === null ? null : $this->rates($kind, $first, $need, $settings);
         $rows = [];
         foreach ($listed as $one) {
             $outcome = $outcomes[$one->id] ?? null;
             if ($outcome !== null && $rates !== null && $fish !== null && $chosen === $one->id) {
-                $outcome = self::exactly($need, $kind, $outcome, $fish, $short, $rates);
+                $outcome = self::exactly($need, $kind, $outcome->offer, $fish, $short, $rates);
             }
             $yield = $grades[$one->id] ?? null;
             $rows[] = [
@@ -207,7 +197,7 @@ final readonly class OrderView
                 'left_out' => $out[$one->id] ?? null,
                 'outcome' => $outcome === null || $rates === null
                     ? null
-                    : $this->outcome($outcome, $need, $kind, $short, $rates),
+                    : self::outcome($outcome, $need, $kind, $short, $rates),
             ];
         }
 
@@ -227,18 +217,36 @@ final readonly class OrderView
         ];
     }
 
-    /** Why an offer is not looked at; null when it is. */
-    private function leftOut(ListedOffer $offer, SpeciesNeed $need, Species $kind, ?float $yieldPct): ?string
+    private static function offer(ListedOffer $one, TrimmedYield $yield, float $minutes, Settings $settings): Offer
     {
-        $rules = Sourcing::against($kind->id, null, null, $offer->supplier_id);
+        $portions = $yield->inPortions();
+
+        return new Offer(
+            $one->id,
+            $one->from_g,
+            $one->to_g,
+            $one->price($settings),
+            $portions->meanPct,
+            $portions->lotSdPct,
+            $portions->fishSdPct,
+            $one->box,
+            $one->available ?? Offer::USUALLY,
+            $minutes,
+        );
+    }
+
+    /** Why an offer is not looked at; null when it is. */
+    private static function leftOut(ListedOffer $listed, ?Offer $offer, SpeciesNeed $need, Species $kind): ?string
+    {
+        $rules = Sourcing::against($kind->id, null, null, $listed->supplier_id);
         if ($rules !== []) {
             return "not bought here: {$rules[0]}";
         }
-        if ($yieldPct === null) {
+        if ($offer === null) {
             return 'no yield is known of fish sold so';
         }
         $dish = $need->dishes[0]->dish;
-        $side = (($offer->from_g + $offer->to_g) / 2) * ($yieldPct / 100) / $kind->form->fillets();
+        $side = $offer->sideGrams($kind->form->fillets());
         $thick = FilletGuess::of($kind->form->shape(), max(1.0, $side))->thicknessMm;
 
         return $dish->thin_mm !== null && $thick < $dish->thin_mm
@@ -249,47 +257,34 @@ final readonly class OrderView
     /** @param  non-empty-list<Offer>  $offers */
     private static function order(SpeciesNeed $need, Species $kind, array $offers, float $short, Rates $rates): Order
     {
-        $ends = self::ends($offers[0], $kind);
-        [$first, $others] = [$need->dishes[0], array_slice($need->dishes, 1)];
-
-        return $others === []
-            ? Order::of(self::need($first), self::cut($first, $ends, $kind), $offers, $short, $rates)
-            : Order::ofSeveral(
-                [self::serving($first), ...array_map(self::serving(...), $others)],
-                $ends,
-                $kind->form->fillets(),
-                $offers,
-                $short,
-                $rates,
-            );
+        return count($need->dishes) === 1
+            ? Order::of(self::need($need->dishes[0]), self::cut($need->dishes[0], $kind), $offers, $short, $rates)
+            : Order::ofSeveral(self::servings($need), 0.0, $kind->form->fillets(), $offers, $short, $rates);
     }
 
     /** What exactly so many fish would mean. */
     private static function exactly(
         SpeciesNeed $need,
         Species $kind,
-        Outcome $outcome,
+        Offer $offer,
         int $fish,
         float $short,
         Rates $rates,
     ): Outcome {
+        $held = max(0, min($fish, $offer->most()));
+        $sides = $kind->form->fillets();
         $first = $need->dishes[0];
 
-        return Order::ofFish(
-            self::need($first),
-            self::cut($first, self::ends($outcome->offer, $kind), $kind),
-            $outcome->offer,
-            max(0, min($fish, $outcome->offer->most())),
-            $short,
-            $rates,
-        );
+        return count($need->dishes) === 1
+            ? Order::ofFish(self::need($first), self::cut($first, $kind), $offer, $held, $short, $rates)
+            : Order::ofFishForSeveral(self::servings($need), 0.0, $sides, $offer, $held, $short, $rates);
     }
 
     /** @return Answer */
-    private function outcome(Outcome $one, SpeciesNeed $need, Species $kind, float $short, Rates $rates): array
+    private static function outcome(Outcome $one, SpeciesNeed $need, Species $kind, float $short, Rates $rates): array
     {
         $fewer = $one->fish >= $one->offer->box && count($need->dishes) === 1
-            ? self::exactly($need, $kind, $one, $one->fish - $one->offer->box, $short, $rates)
+            ? self::exactly($need, $kind, $one->offer, $one->fish - $one->offer->box, $short, $rates)
             : null;
 
         return [
@@ -299,9 +294,9 @@ final readonly class OrderView
             'kilos' => round($one->massGrams() / 1000, 1),
             'per_fish' => $one->fish > 0 ? round($one->portionsMean / $one->fish, 2) : 0.0,
             'portions' => [
-                'low' => max(0, (int) floor($one->portionsMean - 1.645 * $one->portionsSd)),
+                'low' => $one->fewest(),
                 'mean' => round($one->portionsMean, 1),
-                'high' => (int) ceil($one->portionsMean + 1.645 * $one->portionsSd),
+                'high' => $one->most(),
             ],
             'short' => self::nights($one->shortPct),
             'short_mean' => round($one->shortMean, 2),
@@ -327,7 +322,7 @@ final readonly class OrderView
         ];
     }
 
-    private function rates(Species $kind, ListedOffer $offer, SpeciesNeed $need, Settings $settings): Rates
+    private static function rates(Species $kind, ListedOffer $offer, SpeciesNeed $need, Settings $settings): Rates
     {
         $dish = $need->dishes[0]->dish ?? null;
         $mince = $settings->perKg(HouseBin::of(Bin::Mince)->value_per_kg_minor);
@@ -345,20 +340,23 @@ final readonly class OrderView
         return Need::of($dish->demand, $dish->onHand());
     }
 
-    private static function cut(DishNeed $dish, float $ends, Species $kind): Cut
+    /** Nothing is lost at the ends here: an offer's yield is what can be portions. */
+    private static function cut(DishNeed $dish, Species $kind): Cut
     {
-        return new Cut($dish->dish->band()->target->grams(), $ends, $kind->form->fillets());
+        return new Cut($dish->dish->band()->target->grams(), 0.0, $kind->form->fillets());
     }
 
-    private static function serving(DishNeed $dish): Serving
+    /** @return non-empty-list<Serving> */
+    private static function servings(SpeciesNeed $need): array
     {
-        return new Serving($dish->dish->id, $dish->dish->band()->target->grams(), $dish->demand, $dish->onHand());
-    }
+        $serving = fn (DishNeed $one): Serving => new Serving(
+            $one->dish->id,
+            $one->dish->band()->target->grams(),
+            $one->demand,
+            $one->onHand(),
+        );
 
-    /** Squared off and lost on a side of the mean fish, grams. */
-    private static function ends(Offer $offer, Species $kind): float
-    {
-        return round((UncutPortions::ENDS * $offer->meanGrams() * $offer->yieldPct) / 100 / $kind->form->fillets(), 1);
+        return [$serving($need->dishes[0]), ...array_map($serving, array_slice($need->dishes, 1))];
     }
 
     /** @return array{times: int|null, nights: int, pct: float} */

@@ -85,6 +85,28 @@ final class OrdersTest extends PlanKitchen
         foreach ((array) data_get($outcome, 'dishes.*.short.pct') as $pct) {
             self::assertLessThanOrEqual(4.0, $pct);
         }
+        // The same number chosen by hand means the same, for both dishes; one fish fewer is short oftener.
+        $offer = data_get($this->hakeOrder(), 'offers.0.id');
+        $fish = (int) data_get($outcome, 'fish');
+        $own = fn (int $many): mixed => data_get(
+            $this->hakeOrder(['max_short_pct' => 4, 'offer' => $offer, 'fish' => $many]),
+            'offers.0.outcome',
+        );
+        self::assertSame(data_get($outcome, 'dishes'), data_get($own($fish), 'dishes'));
+        self::assertGreaterThan(4.0, max((array) data_get($own($fish - 1), 'dishes.*.short.pct')));
+    }
+
+    public function test_the_number_proposed_means_the_same_when_it_is_chosen_by_hand(): void
+    {
+        $this->service(self::id(), ['dishes' => [['dish' => $this->hake(), 'share_pct' => 35]]])->assertOk();
+        $this->offer(self::id(), ['from' => '700 g', 'to' => '900 g'])->assertOk();
+        $large = self::id();
+        $this->offer($large, ['from' => '4000 g', 'to' => '6000 g'])->assertOk();
+        $proposed = data_get($this->hakeOrder(), 'offers.1.outcome');
+        $chosen = $this->hakeOrder(['offer' => $large, 'fish' => data_get($proposed, 'fish')]);
+        foreach (['short', 'portions', 'surplus_mean', 'cost'] as $figure) {
+            self::assertSame(data_get($proposed, $figure), data_get($chosen, "offers.1.outcome.{$figure}"), $figure);
+        }
     }
 
     public function test_offers_too_thin_or_not_bought_here_are_left_out_and_say_why(): void

@@ -60,6 +60,12 @@ final readonly class Offer
             throw new BadPlan('A fish takes 0 to 600 minutes.', $minutes, '/minutes_per_fish');
     }
 
+    /** A trimmed side of the mean fish, grams. */
+    public function sideGrams(int $sides): float
+    {
+        return ($this->meanGrams() * $this->yieldPct) / 100 / $sides;
+    }
+
     public function meanGrams(): float
     {
         return ($this->fromGrams + $this->toGrams) / 2;

@@ -92,12 +92,40 @@ final readonly class Order
         float $maxShortPct,
         Rates $rates,
     ): Outcome {
-        ($fish >= 0 && $fish <= Offer::USUALLY) ||
-            throw new BadPlan('Between 0 and 400 fish can be ordered.', $fish, '/fish');
+        self::mustBeOrderable($fish);
         $supply = new Supply(OneFish::of($offer, $cut)->portions($cut), $need->enough());
         $supply->add($fish);
 
         return self::outcome($supply, $need, $offer, self::allowed($maxShortPct), $rates, null);
+    }
+
+    /**
+     * The same where several dishes are cut of them.
+     *
+     * @param  non-empty-list<Serving>  $servings  in order of importance
+     *
+     * @throws BadPlan
+     */
+    public static function ofFishForSeveral(
+        array $servings,
+        float $endsGrams,
+        int $sides,
+        Offer $offer,
+        int $fish,
+        float $maxShortPct,
+        Rates $rates,
+    ): Outcome {
+        self::mustBeOrderable($fish);
+
+        $shared = new SharedFish($servings, $endsGrams, $sides, $offer);
+
+        return $shared->ofFish($fish, self::allowed($maxShortPct), $rates);
+    }
+
+    private static function mustBeOrderable(int $fish): void
+    {
+        ($fish >= 0 && $fish <= Offer::USUALLY) ||
+            throw new BadPlan('Between 0 and 400 fish can be ordered.', $fish, '/fish');
     }
 
     private static function allowed(float $maxShortPct): float

@@ -9,6 +9,9 @@ use Sectum\Measure\Money;
 /** So many fish of an offer, and what comes of them. */
 final readonly class Outcome
 {
+    /** Spreads to either side of the mean of a normal that hold nine in ten. */
+    private const NINE_IN_TEN = 1.645;
+
     /**
      * @param  bool  $enough  whether the chance asked for is kept; if not, these are all there are
      * @param  float  $portionsMean  made
@@ -32,6 +35,17 @@ final readonly class Outcome
         public ?ByMoney $byMoney = null,
         public array $dishes = [],
     ) {
+    }
+
+    /** Portions made at least, and at most, nine times in ten. */
+    public function fewest(): int
+    {
+        return max(0, (int) floor($this->portionsMean - self::NINE_IN_TEN * $this->portionsSd));
+    }
+
+    public function most(): int
+    {
+        return (int) ceil($this->portionsMean + self::NINE_IN_TEN * $this->portionsSd);
     }
 
     public function massGrams(): float

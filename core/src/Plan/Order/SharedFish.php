@@ -48,6 +48,19 @@ final class SharedFish
         while ($fish < $most && $this->worst($needed, $fish) > $allowed) {
             $fish += $this->offer->box;
         }
+
+        return $this->told($needed, $fish, $allowed, $rates);
+    }
+
+    /** What exactly so many of them would mean. */
+    public function ofFish(int $fish, float $allowed, Rates $rates): Outcome
+    {
+        return $this->told($this->fishNeeded($fish), $fish, $allowed, $rates);
+    }
+
+    /** @param  list<array<int, int>>  $needed */
+    private function told(array $needed, int $fish, float $allowed, Rates $rates): Outcome
+    {
         $dishes = $this->dishes($needed, $fish);
 
         return new Outcome(

@@ -6,6 +6,7 @@ namespace Sectum\Plan\Order;
 
 use Sectum\BreakDown\ExpectedYield;
 use Sectum\Plan\BadPlan;
+use Sectum\Portion\Together\UncutPortions;
 
 /** What of a fish should be trimmed fillets, and how well that is known. */
 final readonly class TrimmedYield
@@ -37,13 +38,24 @@ final readonly class TrimmedYield
     {
         ($stepPct > 0 && $trimmedPct > 0) ||
             throw new BadPlan('A starting figure is above nothing.', $stepPct, '/yield');
-        $share = min(1.0, $trimmedPct / $stepPct);
+        $whole = new self($at->meanPct, $at->lotSdPct, $at->fishSdPct, $at->records);
 
+        return $whole->times(min(1.0, $trimmedPct / $stepPct));
+    }
+
+    /** What of it can be portions: less what is squared off and lost at the tail, as it is of all fish nobody cut. */
+    public function inPortions(): self
+    {
+        return $this->times(1 - UncutPortions::ENDS);
+    }
+
+    private function times(float $share): self
+    {
         return new self(
-            min(100.0, $at->meanPct * $share),
-            $at->lotSdPct * $share,
-            $at->fishSdPct * $share,
-            $at->records,
+            min(100.0, $this->meanPct * $share),
+            $this->lotSdPct * $share,
+            $this->fishSdPct * $share,
+            $this->records,
         );
     }
 }

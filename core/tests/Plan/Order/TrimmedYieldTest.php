@@ -28,6 +28,9 @@ final class TrimmedYieldTest extends TestCase
             [$fillets->meanPct, $fillets->lotSdPct, $fillets->fishSdPct],
             [$same->meanPct, $same->lotSdPct, $same->fishSdPct],
         );
+        $portions = $same->inPortions();
+        self::assertEqualsWithDelta(0.97 * $same->meanPct, $portions->meanPct, 1e-9);
+        self::assertEqualsWithDelta(0.97 * $same->fishSdPct, $portions->fishSdPct, 1e-9);
         $this->expectException(BadPlan::class);
         TrimmedYield::of($fillets, 0.0, 58.6);
     }
