@@ -52,7 +52,7 @@ final class PlannedTest extends LiveKitchen
         $crowd = $this->eight(fn (int $n): array => [
             'PUT',
             "/plan/offers/{$this->offer}",
-            $this->hake("1{$n}.90") + ['version' => 1],
+            $this->hake("2{$n}.90") + ['version' => 1],
         ]);
         self::assertSame(7, $crowd->statuses[409] ?? 0);
     }
