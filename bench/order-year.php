@@ -82,7 +82,7 @@ final class Kitchen
         if ($this->isBanquet($service)) {
             return Covers::banquet(120, 4, 2, 0, 116)->demand(100, 0);
         }
-        $usual = TakeUp::covers(array_merge(...$this->came), $this->came[$service % 4]);
+        $usual = TakeUp::covers($this->came, $service % 4);
         $dish = $this->dish($service);
         $takes = TakeUp::of($dish === 'main' ? 25.0 : 10.0, array_slice($this->sold[$dish], -60));
 

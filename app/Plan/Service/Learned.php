@@ -63,7 +63,7 @@ final readonly class Learned
     /** Null while too few services are known to say anything. */
     public function covers(int $weekday): ?Shrunken
     {
-        return TakeUp::covers(array_merge(...$this->covers), $this->covers[$weekday] ?? []);
+        return TakeUp::covers($this->covers, $weekday);
     }
 
     /** The share of the guests that takes a dish on a weekday: a start, then all days, then its own. */

@@ -18,8 +18,10 @@ final readonly class Bound
 
     public static function of(Day $day): self
     {
-        $quick = min(array_map(fn (Cutter $one): float => $one->pace, $day->cutters));
-        $least = array_map(fn (Task $task): float => $task->minutes * $quick, $day->tasks);
+        $least = array_map(
+            fn (int $task): float => min(array_map(fn (array $takes): float => $takes[$task], $day->minutes)),
+            array_keys($day->tasks),
+        );
         $heads = self::heads($day, $least);
         $tails = self::tails($day, $least);
         $finish = $day->opens();

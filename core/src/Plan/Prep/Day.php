@@ -20,6 +20,9 @@ final readonly class Day
     /** @var list<Task> those that run by themselves */
     public array $alone;
 
+    /** @var non-empty-list<list<float>> by cutter, by hands-on task; endless where it is another's */
+    public array $minutes;
+
     /** @var list<float> by hands-on task: the earliest it can begin, whatever the others do */
     public array $ready;
 
@@ -37,7 +40,7 @@ final readonly class Day
      * @param  non-empty-list<Cutter>  $cutters
      * @param  float  $changeover  minutes of a clean-down
      *
-     * @throws BadPlan when a name is there twice or unknown, or tasks wait for each other in a circle
+     * @throws BadPlan when a name is there twice or unknown, a cutter is not there, or tasks wait for each other in a circle
      */
     public function __construct(array $all, public array $cutters, public float $changeover)
     {
@@ -55,9 +58,18 @@ final readonly class Day
                     throw new BadPlan("There is no task \"{$other}\".", $other, "/tasks/{$i}/after/{$j}");
             }
         }
+        $hands = array_map(fn (Cutter $one): string => $one->id, $cutters);
+        foreach ($all as $i => $task) {
+            ($task->by === null || in_array($task->by, $hands, true)) ||
+                throw new BadPlan("\"{$task->by}\" does not cut that day.", $task->by, "/tasks/{$i}/by");
+        }
         $opens = min(array_map(fn (Cutter $one): float => $one->from, $cutters));
         $this->tasks = array_values(array_filter($all, fn (Task $task): bool => $task->hands));
         $this->alone = array_values(array_filter($all, fn (Task $task): bool => ! $task->hands));
+        $this->minutes = array_map(
+            fn (Cutter $one): array => array_map(fn (Task $task): float => self::takes($task, $one), $this->tasks),
+            $cutters,
+        );
         $place = array_flip(array_map(fn (Task $task): string => $task->id, $this->tasks));
         /** @var array<string, float> $ends */
         $ends = [];
@@ -84,6 +96,11 @@ final readonly class Day
         $this->after = array_map(fn (Task $task): array => $lags[$task->id], $this->tasks);
         $this->aloneEnds = array_map(fn (Task $task): float => $ends[$task->id], $this->alone);
         $this->aloneAfter = array_map(fn (Task $task): array => $lags[$task->id], $this->alone);
+    }
+
+    private static function takes(Task $task, Cutter $cutter): float
+    {
+        return $task->by === null || $task->by === $cutter->id ? $task->minutes * $cutter->pace : INF;
     }
 
     /**

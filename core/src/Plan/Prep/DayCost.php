@@ -23,10 +23,7 @@ final readonly class DayCost
 
     public function __construct(private Day $day)
     {
-        $this->minutes = array_map(
-            fn (Cutter $one): array => array_map(fn (Task $task): float => $task->minutes * $one->pace, $day->tasks),
-            $day->cutters,
-        );
+        $this->minutes = $day->minutes;
         $this->cleaning = array_map(
             fn (int $before): array => array_map(
                 fn (int $task): float => $day->cleaning($before, $task),

@@ -41,11 +41,12 @@ final class Improve
         $this->cost = new DayCost($day);
     }
 
-    public static function of(Day $day): Rota
+    /** @param  float  $effort  share of the usual search */
+    public static function of(Day $day, float $effort = 1.0): Rota
     {
         $list = self::list($day);
 
-        return count($day->tasks) < 2 ? $list : (new self($day))->mended($list);
+        return count($day->tasks) < 2 ? $list : (new self($day))->mended($list, $effort);
     }
 
     /** The best list there is, as it stands: what the search begins with, and never falls behind. */
@@ -60,13 +61,13 @@ final class Improve
         return $best;
     }
 
-    private function mended(Rota $list): Rota
+    private function mended(Rota $list, float $effort): Rota
     {
         $random = new Randomizer(new Xoshiro256StarStar(self::SEED));
         $turns = $best = $this->turnsOf($list);
         $cost = $least = $this->cost->of($turns);
         $memory = array_fill(0, self::MEMORY, $cost);
-        $moves = intdiv(self::WORK, count($turns->order));
+        $moves = intdiv((int) ($effort * self::WORK), count($turns->order));
         for ($move = 0; $move < $moves; $move++) {
             $moved = $this->moved($turns, $random);
             $next = $this->cost->of($moved);
@@ -217,9 +218,9 @@ final class Improve
             usort($open, fn (int $a, int $b): int => $rule($a) <=> $rule($b));
             $task = $open[0];
             $soonest = [INF, 0];
-            foreach ($this->day->cutters as $cutter => $one) {
+            foreach (array_keys($this->day->cutters) as $cutter) {
                 $start = $rota->start($task, $cutter);
-                $end = $start === null ? INF : $start + $this->day->tasks[$task]->minutes * $one->pace;
+                $end = $start === null ? INF : $start + $this->day->minutes[$cutter][$task];
                 $soonest = min($soonest, [$end, $cutter]);
             }
             $rota->put($task, $soonest[1]);

@@ -46,7 +46,7 @@ final class Rota
             $start = max($start, $this->ends[$other] + $lag);
         }
         $hands = $this->day->cutters[$cutter];
-        $end = $start + $this->day->tasks[$task]->minutes * $hands->pace;
+        $end = $start + $this->day->minutes[$cutter][$task];
 
         return $end <= $hands->to + 1e-9 ? $start : null;
     }
@@ -60,7 +60,7 @@ final class Rota
         }
         $this->cleaning += $this->day->cleaning($this->last[$cutter], $task);
         $this->starts[$task] = $start;
-        $this->ends[$task] = $start + $this->day->tasks[$task]->minutes * $this->day->cutters[$cutter]->pace;
+        $this->ends[$task] = $start + $this->day->minutes[$cutter][$task];
         $this->cutters[$task] = $cutter;
         $this->free[$cutter] = $this->ends[$task];
         $this->last[$cutter] = $task;

@@ -38,14 +38,15 @@ final readonly class Schedule
      * @param  list<Task>  $tasks
      * @param  non-empty-list<Cutter>  $cutters
      * @param  float  $changeover  minutes of a clean-down
+     * @param  float  $effort  share of the usual search, where many days are compared
      *
      * @throws BadPlan
      */
-    public static function of(array $tasks, array $cutters, float $changeover = 0.0): self
+    public static function of(array $tasks, array $cutters, float $changeover = 0.0, float $effort = 1.0): self
     {
         $day = new Day($tasks, $cutters, $changeover);
         $small = EveryWay::suits($day);
-        $rota = $small ? EveryWay::best($day) : Improve::of($day);
+        $rota = $small ? EveryWay::best($day) : Improve::of($day, $effort);
         $planned = $leftOut = [];
         $hands = $alone = 0;
         foreach ($tasks as $task) {

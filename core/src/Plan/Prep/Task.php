@@ -17,6 +17,7 @@ final readonly class Task
      * @param  string|null  $lot  fish that may follow each other without a clean-down; null is a lot of its own
      * @param  bool  $raw  cut for raw service: on a clean board
      * @param  bool  $hands  false for what runs by itself: a brine, a rest, a chill
+     * @param  string|null  $by  the only cutter who does it; null for whoever can
      *
      * @throws BadPlan which names the figure
      */
@@ -29,6 +30,7 @@ final readonly class Task
         public ?string $lot = null,
         public bool $raw = false,
         public bool $hands = true,
+        public ?string $by = null,
     ) {
         ($minutes > 0 && $minutes <= 20_160) ||
             throw new BadPlan('A task takes more than nothing and at most two weeks.', $minutes, '/minutes');
@@ -36,5 +38,25 @@ final readonly class Task
             throw new BadPlan("\"{$id}\" is due before it can begin.", $due, '/due');
         in_array($id, $after, true) &&
             throw new BadPlan("\"{$id}\" waits for itself.", $id, '/after');
+    }
+
+    /**
+     * The same that does not wait for some others.
+     *
+     * @param  list<string>  $others
+     */
+    public function without(array $others): self
+    {
+        return new self(
+            $this->id,
+            $this->minutes,
+            $this->ready,
+            $this->due,
+            array_values(array_diff($this->after, $others)),
+            $this->lot,
+            $this->raw,
+            $this->hands,
+            $this->by,
+        );
     }
 }

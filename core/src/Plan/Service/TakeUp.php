@@ -17,6 +17,11 @@ final readonly class TakeUp
 
     private const LEAST = 2.0;
 
+    /** Fewest services the covers of a weekday are told from, and the most all days count for. Our estimates. */
+    private const FEWEST = 3;
+
+    private const STRONGEST = 12.0;
+
     /**
      * @param  float  $sharePct  0 to 100
      * @param  float  $sdPct  how the share itself differs from night to night, beside guests who decide one by one
@@ -51,19 +56,50 @@ final readonly class TakeUp
     /**
      * Covers of a weekday, drawn from those of all days towards its own.
      *
-     * @param  list<float>  $all  covers of services of every day
-     * @param  list<float>  $own  of that day
+     * How much a weekday scatters about its own mean is told from all of them together; the less the days differ, seen
+     * from there, the more services the mean of all days counts for.
+     *
+     * @param  array<int, list<float>>  $byDay  covers of services past, by weekday
      * @return Shrunken|null null while too few are known to say anything
      */
-    public static function covers(array $all, array $own): ?Shrunken
+    public static function covers(array $byDay, int $day): ?Shrunken
     {
-        $n = count($all);
-        if ($n < 3) {
+        $days = array_filter($byDay, fn (array $seen): bool => $seen !== []);
+        $all = array_merge(...$days);
+        if (count($all) < self::FEWEST) {
             return null;
         }
-        $mean = array_sum($all) / $n;
-        $squares = array_sum(array_map(fn (float $one): float => ($one - $mean) ** 2, $all));
+        $means = array_map(self::mean(...), $days);
+        $within = 0.0;
+        foreach ($days as $one => $seen) {
+            $within += self::squares($seen, $means[$one]);
+        }
+        $free = count($all) - count($days);
+        $mean = self::mean(array_values($means));
+        $spread = self::squares($all, self::mean($all)) / (count($all) - 1);
+        $own = $free > 0 ? $within / $free : $spread;
+        $between = count($days) > 1 ? self::squares(array_values($means), $mean) / (count($days) - 1) : $spread;
+        $strength = $own / max(1e-9, $between - ($own * count($days)) / count($all));
+        // A day nobody has seen differs from the others as they differ among themselves.
+        $seen = $days[$day] ?? [];
 
-        return Shrunken::of($mean, max(1.0, sqrt($squares / ($n - 1))), self::STRENGTH, $own);
+        return Shrunken::of(
+            $mean,
+            max(1.0, sqrt($seen === [] ? max($own, $spread) : $own)),
+            $between * count($all) <= $own * count($days) ? self::STRONGEST : min(self::STRONGEST, $strength),
+            $seen,
+        );
+    }
+
+    /** @param  list<float>  $seen */
+    private static function mean(array $seen): float
+    {
+        return array_sum($seen) / max(1, count($seen));
+    }
+
+    /** @param  list<float>  $seen */
+    private static function squares(array $seen, float $mean): float
+    {
+        return array_sum(array_map(fn (float $one): float => ($one - $mean) ** 2, $seen));
     }
 }

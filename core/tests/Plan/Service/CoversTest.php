@@ -130,10 +130,19 @@ final class CoversTest extends TestCase
 
     public function test_a_weekday_stands_on_all_days_until_it_has_its_own(): void
     {
-        self::assertNull(TakeUp::covers([80.0, 90.0], []));
-        $none = TakeUp::covers([80.0, 90.0, 100.0], []);
+        self::assertNull(TakeUp::covers([5 => [80.0, 90.0]], 6));
+        $none = TakeUp::covers([5 => [80.0, 90.0, 100.0]], 6);
         self::assertSame([90.0, 0], [$none?->mean, $none?->records]);
-        $own = TakeUp::covers([80.0, 90.0, 100.0], array_fill(0, 12, 60.0));
-        self::assertEqualsWithDelta((4 * 90 + 12 * 60) / 16, $own->mean ?? 0, 1e-9);
+        $days = [5 => [88.0, 92.0, 90.0, 90.0], 6 => [60.0, 62.0, 58.0, 60.0]];
+        $own = TakeUp::covers($days, 6);
+        self::assertGreaterThan(60.0, $own->mean ?? 0);
+        self::assertLessThan(61.0, $own->mean ?? 0, 'days that differ by thirty say little of each other');
+        self::assertLessThan(4.0, $own->sd ?? 99, 'its spread is its own, not that between Friday and Saturday');
+    }
+
+    public function test_days_that_are_alike_lean_on_each_other(): void
+    {
+        $alike = TakeUp::covers([1 => [70.0, 90.0, 80.0], 2 => [78.0, 82.0, 84.0, 76.0], 3 => [86.0]], 3);
+        self::assertLessThan(83.0, $alike->mean ?? 100);
     }
 }
