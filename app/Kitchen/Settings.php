@@ -16,6 +16,8 @@ use Sectum\Measure\Mass;
 use Sectum\Measure\Money;
 use Sectum\Measure\PricePerKg;
 use Sectum\Measure\Temperature;
+use Sectum\Plan\Work\HouseDay;
+use Sectum\Plan\Work\WorkMinutes;
 use Sectum\Portion\Label\PortionDays;
 use Sectum\Route\Batches\CoolingLimits;
 use Sectum\Route\Ways;
@@ -51,6 +53,7 @@ final readonly class Settings
         public string $readyYieldPct,
         public int $backupsKept,
         public HoldLimits $hold,
+        public HouseDay $prep,
     ) {
     }
 
@@ -128,6 +131,19 @@ final readonly class Settings
                 (int) $value('thawed_days'),
                 $number('out_once_minutes'),
                 $number('out_all_minutes'),
+            ),
+            new HouseDay(
+                new WorkMinutes(
+                    $number('receive_lot_min'),
+                    $number('receive_fish_min'),
+                    $number('portion_min'),
+                    $number('pack_min'),
+                    $number('make_up_min'),
+                    $number('turn_min'),
+                ),
+                $number('clean_down_min'),
+                $number('ready_before'),
+                60 * $number('deliveries_h'),
             ),
         );
     }

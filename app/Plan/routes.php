@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Plan\Calendar\CalendarController;
 use App\Plan\Order\OrderController;
+use App\Plan\Prep\PrepController;
 use App\Plan\Service\ServiceController;
 use App\Plan\Today\TodayController;
 use Illuminate\Support\Facades\Route;
@@ -26,3 +27,8 @@ Route::put('plan/orders/{order}', [OrderController::class, 'place'])->middleware
 Route::put('plan/orders/{order}/dropped', [OrderController::class, 'drop'])->middleware('takes:version');
 Route::get('plan/orders/{order}/order.xml', [OrderController::class, 'xml']);
 Route::get('plan/orders/{order}/order.csv', [OrderController::class, 'csv']);
+Route::get('plan/prep', [PrepController::class, 'show']);
+Route::get('plan/prep/{day}/list.pdf', [PrepController::class, 'list']);
+Route::post('plan/prep/{day}', [PrepController::class, 'would'])->middleware('takes:prep-pin');
+Route::put('plan/prep/{day}/pins', [PrepController::class, 'pin'])->middleware('takes:prep-pin');
+Route::put('plan/prep/{day}/shifts/{person}', [PrepController::class, 'shift'])->middleware('takes:shift');

@@ -97,7 +97,7 @@ final class DemoSeeder extends Seeder
             $this->thisMorning($today->format('Y-m-d'));
             Carbon::setTestNow();
             $this->cold->fill($this->frozen, $yesterday->copy()->setTime(9, 30), $this->crew, $this->noise);
-            $this->book->fill($today->copy(), $this->crew[0], new Noise(self::SEED + 1));
+            $this->book->fill($today->copy(), $this->crew, new Noise(self::SEED + 1));
         });
         Carbon::setTestNow();
     }

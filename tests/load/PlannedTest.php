@@ -57,6 +57,22 @@ final class PlannedTest extends LiveKitchen
         self::assertSame(7, $crowd->statuses[409] ?? 0);
     }
 
+    public function test_of_eight_who_move_one_task_or_one_shift_one_is_heard(): void
+    {
+        $crowd = $this->eight(fn (int $n): array => ['PUT', "/plan/prep/{$this->day}/pins", [
+            'task' => 'pack something',
+            'at' => 600 + 5 * $n,
+        ]]);
+        self::assertSame(7, $crowd->statuses[409] ?? 0);
+        self::assertSame([1], $this->stored('select count(*) from prep_pins'));
+        $crowd = $this->eight(fn (int $n): array => ['PUT', "/plan/prep/{$this->day}/shifts/{$this->chef}", [
+            'from' => "0{$n}:00",
+            'to' => '17:00',
+        ]]);
+        self::assertSame(7, $crowd->statuses[409] ?? 0);
+        self::assertSame([1], $this->stored('select count(*) from shifts'));
+    }
+
     /** @return array<string, mixed> */
     private function dinner(int $covers): array
     {

@@ -68,20 +68,8 @@ final readonly class HouseNeeds
      */
     private static function coming(array $species, string $until, string $today): array
     {
-        $lines = OrderLine::query()
-            ->with(['species.shares'])
-            ->whereIn(
-                'order_id',
-                PlacedOrder::query()
-                    ->select('id')
-                    ->whereNull('dropped_at')
-                    ->whereNull('delivery_id')
-                    ->whereBetween('for_day', [$today, $until]),
-            )
-            ->whereIn('species_id', $species)
-            ->get();
         $coming = [];
-        foreach ($lines as $line) {
+        foreach (OrderLine::onTheirWay($species, $today, $until) as $line) {
             $coming[$line->species_id][] = UncutSides::expected(
                 $line->mass(),
                 $line->fish,

@@ -7,6 +7,8 @@ namespace App\Plan\Order;
 use App\Catalogue\Species;
 use App\Kitchen\Record;
 use App\Kitchen\Settings;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Sectum\Fish\StateBought;
 use Sectum\Measure\Mass;
@@ -26,6 +28,7 @@ use Sectum\Measure\Money;
  * @property int $fish
  * @property float|null $short_pct chance of running short it was ordered at
  * @property-read Species $species
+ * @property-read PlacedOrder $order
  */
 final class OrderLine extends Record
 {
@@ -35,6 +38,33 @@ final class OrderLine extends Record
     public function species(): BelongsTo
     {
         return $this->belongsTo(Species::class);
+    }
+
+    /** @return BelongsTo<PlacedOrder, $this> */
+    public function order(): BelongsTo
+    {
+        return $this->belongsTo(PlacedOrder::class, 'order_id');
+    }
+
+    /**
+     * Fish that is ordered and has not come.
+     *
+     * @param  list<string>  $species
+     * @param  string  $from  the first day it may come on
+     * @param  string  $until  the last
+     * @return Collection<int, self>
+     */
+    public static function onTheirWay(array $species, string $from, string $until): Collection
+    {
+        return self::query()
+            ->with(['species.shares', 'order'])
+            ->whereHas('order', fn (Builder $order) => $order
+                ->whereNull('dropped_at')
+                ->whereNull('delivery_id')
+                ->whereBetween('for_day', [$from, $until]))
+            ->whereIn('species_id', $species)
+            ->orderBy('id')
+            ->get();
     }
 
     /** What they should weigh together. */

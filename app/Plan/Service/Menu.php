@@ -30,6 +30,14 @@ final readonly class Menu
         return $this->service->guests()->demand($takes->sharePct, $takes->sdPct, $dish->chosen);
     }
 
+    /** Portions on average. */
+    public function mean(ServiceDish $dish): float
+    {
+        $takes = $this->takeUp($dish);
+
+        return $this->service->guests()->mean($takes->sharePct, $takes->sdPct, $dish->chosen);
+    }
+
     /**
      * What several services want on average.
      *
@@ -43,8 +51,7 @@ final readonly class Menu
         foreach ($services as $service) {
             $menu = new self($service, $learned);
             foreach ($service->dishes as $dish) {
-                $takes = $menu->takeUp($dish);
-                $mean = $service->guests()->mean($takes->sharePct, $takes->sdPct, $dish->chosen);
+                $mean = $menu->mean($dish);
                 $day = $wanted[$dish->dish_id][$service->day] ?? 0.0;
                 $wanted[$dish->dish_id][$service->day] = $day + $mean;
             }

@@ -14,11 +14,14 @@ use App\Kitchen\Record;
  * @property string $dish_id
  * @property float|null $share_pct of the guests that takes it, as the head chef thinks; null to go by what was sold
  * @property int|null $chosen so many chose it beforehand
+ * @property int $cut_before days before its service on which its fish is cut, as the head chef wants it
  * @property int|null $sold portions that were really sold
  */
 final class ServiceDish extends Record
 {
     protected $table = 'service_dishes';
+
+    protected $attributes = ['cut_before' => 0];
 
     /** @return array<string, string> */
     protected function casts(): array

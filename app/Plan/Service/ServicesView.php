@@ -93,6 +93,7 @@ final readonly class ServicesView
                     'name' => Dish::of($one->dish_id)->name ?? '',
                     'share_pct' => $one->share_pct,
                     'chosen' => $one->chosen,
+                    'cut_before' => $one->cut_before,
                     'takes_pct' => round($takes->sharePct, 1),
                     'learned' => $one->share_pct === null ? $takes->services : 0,
                     'portions' => self::portions($menu->demand($one)->portions),

@@ -90,7 +90,7 @@ final readonly class StoreService
         });
     }
 
-    /** @return list<array{string, float|null, int|null}> dish, share, chosen */
+    /** @return list<array{string, float|null, int|null, int}> dish, share, chosen, days it is cut before */
     private static function dishes(Fields $fields): array
     {
         $dishes = [];
@@ -103,22 +103,22 @@ final readonly class StoreService
                 );
             in_array($dish->id, array_column($dishes, 0), true) &&
                 throw Fault::inField("/dishes/{$i}/dish", "{$dish->name} is on the menu already.");
-            $dishes[] = [$dish->id, $one->maybeNumber('share_pct'), $one->maybeInt('chosen')];
+            $dishes[] = [$dish->id, $one->maybeNumber('share_pct'), $one->maybeInt('chosen'), $one->int('cut_before', 0)];
         }
 
         return $dishes;
     }
 
-    /** @return list<array{string, float|null, int|null}> */
+    /** @return list<array{string, float|null, int|null, int}> */
     private static function asKept(Service $service): array
     {
         return array_map(
-            fn (ServiceDish $one): array => [$one->dish_id, $one->share_pct, $one->chosen],
+            fn (ServiceDish $one): array => [$one->dish_id, $one->share_pct, $one->chosen, $one->cut_before],
             array_values($service->dishes->all()),
         );
     }
 
-    /** @param  list<array{string, float|null, int|null}>  $dishes */
+    /** @param  list<array{string, float|null, int|null, int}>  $dishes */
     private function keepMenu(Service $service, array $dishes): void
     {
         $known = $service->dishes->keyBy('dish_id');
@@ -126,8 +126,8 @@ final readonly class StoreService
             ->where('service_id', $service->id)
             ->whereNotIn('dish_id', array_column($dishes, 0))
             ->delete();
-        foreach ($dishes as [$dish, $share, $chosen]) {
-            $what = ['share_pct' => $share, 'chosen' => $chosen];
+        foreach ($dishes as [$dish, $share, $chosen, $before]) {
+            $what = ['share_pct' => $share, 'chosen' => $chosen, 'cut_before' => $before];
             $one = $known->get($dish);
             if ($one === null) {
                 ServiceDish::query()->create([

@@ -46,6 +46,7 @@ use Sectum\Portion\Worth;
  * @property int $per_plate pieces to a plate, 1 to 3; the band is the plate's
  * @property string|null $size_of the dish it is another size of
  * @property int $share_pct of the orders of that dish, 0 to 100
+ * @property string|null $treatment_id what its fish stands in before it is served; null for nothing
  * @property string $allergens of what stands on the plate besides the fish, a space between
  * @property int $slant_deg between knife and board, 90 straight down
  * @property float|null $thin_mm thinnest a piece may be anywhere

@@ -65,6 +65,7 @@ final readonly class DishView
             'board' => $dish->losses === [] ? null : $words->text($dish->band()->target),
             'fat_grades' => $dish->fat_grades === '' ? [] : explode(' ', $dish->fat_grades),
             'per_plate' => $dish->per_plate,
+            'treatment' => $dish->treatment_id,
             'size_of' => $dish->size_of,
             'share_pct' => $dish->share_pct,
             'allergens' => $dish->allergens === '' ? [] : explode(' ', $dish->allergens),

@@ -90,6 +90,7 @@ final readonly class StoreDish
             'stretch' => $fields->maybeString('stretch') ?? 'anywhere',
             'fat_grades' => $fields->has('fat_grades') ? implode(' ', $fields->strings('fat_grades')) : '',
             'per_plate' => $fields->int('per_plate', 1),
+            'treatment_id' => self::treatment($fields->maybeString('treatment')),
             'allergens' => $fields->has('allergens') ? implode(' ', $fields->strings('allergens')) : '',
             'slant_deg' => $fields->int('slant_deg', 90),
             'thin_mm' => $fields->maybeNumber('min_thickness_mm'),
@@ -97,6 +98,14 @@ final readonly class StoreDish
             'evenness' => $fields->maybeNumber('min_evenness'),
             'priority' => $fields->maybeString('priority') ?? 'usual',
         ];
+    }
+
+    /** What its fish stands in before it is served, of those the house has. */
+    private static function treatment(?string $id): ?string
+    {
+        return $id === null || DB::table('treatments')->where('id', $id)->whereNull('retired_at')->exists()
+            ? $id
+            : throw Fault::inField('/treatment', 'The house does not have this treatment.');
     }
 
     /**

@@ -142,6 +142,12 @@ final readonly class Tonight
         return [$bench, $together];
     }
 
+    /** @return array<string, int> portions cut today or kept that can be served today, by dish */
+    public function ready(): array
+    {
+        return $this->made(array_values(Dish::served()->get()->all()));
+    }
+
     /**
      * Portions cut today that can be served as their dish.
      *

@@ -7,7 +7,10 @@ namespace Database\Seed\Demo;
 use App\Catalogue\Species;
 use App\Contract\Fields;
 use App\Kitchen\Person;
+use App\Plan\Order\ListedOffer;
+use App\Plan\Order\PlaceOrder;
 use App\Plan\Order\StoreOffer;
+use App\Plan\Prep\Shift;
 use App\Plan\Service\Service;
 use App\Plan\Service\StoreService;
 use App\Portion\Dish\Dish;
@@ -36,12 +39,23 @@ final readonly class Book
         ['Brill', 'Harbourgate Fish', '2000 g', '3000 g', '17.60', 1],
     ];
 
-    public function __construct(private StoreService $services, private StoreOffer $offers)
-    {
+    /** Who cuts from when to when on the days there is a service, minutes of the day; the chef not at all. */
+    private const SHIFTS = [1 => [540, 1020], 2 => [660, 1140]];
+
+    /** by species: fish ordered for the next service day */
+    private const ORDERED = ['Zander' => 3, 'Brill' => 2];
+
+    public function __construct(
+        private StoreService $services,
+        private StoreOffer $offers,
+        private PlaceOrder $order,
+    ) {
     }
 
-    public function fill(Carbon $today, Person $chef, Noise $noise): void
+    /** @param  list<Person>  $crew */
+    public function fill(Carbon $today, array $crew, Noise $noise): void
     {
+        $chef = $crew[0];
         for ($ago = 7 * self::WEEKS; $ago >= -13; $ago--) {
             $day = $today->copy()->subDays($ago);
             $usual = self::COVERS[$day->dayOfWeekIso] ?? null;
@@ -73,7 +87,48 @@ final readonly class Book
                 $chef,
             );
         }
+        $this->shifts($today, $crew);
+        $this->ordered($today, $chef);
         Carbon::setTestNow();
+    }
+
+    /**
+     * Of the last seven days, so that every day to come is as it was a week before.
+     *
+     * @param  list<Person>  $crew
+     */
+    private function shifts(Carbon $today, array $crew): void
+    {
+        foreach (range(1, 7) as $ago) {
+            foreach (self::SHIFTS as $one => [$from, $to]) {
+                Shift::query()->create([
+                    'id' => (string) Str::ulid(),
+                    'day' => $today->copy()->subDays($ago)->format('Y-m-d'),
+                    'person_id' => $crew[$one]->id,
+                    'from_minute' => $from,
+                    'to_minute' => $to,
+                    'stored_by' => $crew[0]->id,
+                ]);
+            }
+        }
+    }
+
+    /** Some of what the next dinner wants is on its way. */
+    private function ordered(Carbon $today, Person $chef): void
+    {
+        $next = $today->copy()->addDay();
+        while (! isset(self::COVERS[$next->dayOfWeekIso])) {
+            $next->addDay();
+        }
+        foreach (self::ORDERED as $species => $fish) {
+            $offer = ListedOffer::query()
+                ->where('species_id', Species::query()->where('name', $species)->firstOrFail()->id)
+                ->firstOrFail();
+            ($this->order)((string) Str::ulid(), new Fields([
+                'for_day' => $next->format('Y-m-d'),
+                'lines' => [['offer' => $offer->id, 'fish' => $fish]],
+            ]), $chef);
+        }
     }
 
     private function dinner(Carbon $day, int $covers, Person $chef): string

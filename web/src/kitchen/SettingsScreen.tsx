@@ -14,6 +14,7 @@ type Rule = HouseSettings['stages'][number]['rules'][number];
 const STAGES: Record<HouseSettings['stages'][number]['stage'], string> = {
   house: t('settings.the-house'),
   scale: t('settings.scale-and-probe'),
+  plan: t('settings.plan'),
   receive: t('settings.receive'),
   breakdown: t('settings.break-down'),
   portion: t('settings.portion'),

@@ -10,6 +10,7 @@ export function PlanRooms() {
       rooms={[
         { to: '/plan', name: t('planRooms.today') },
         { to: '/plan/services', name: t('planRooms.services') },
+        { to: '/plan/prep', name: t('planRooms.prep') },
         // What fish costs is for who may see prices.
         ...(me.role === 'head chef' ? [{ to: '/plan/order', name: t('planRooms.order') }] : []),
       ]}

@@ -1,4 +1,4 @@
-import { Button, Checkbox, NumberInput, TextInput } from '@mantine/core';
+import { Button, Checkbox, NativeSelect, NumberInput, TextInput } from '@mantine/core';
 import cx from 'clsx';
 import { useState } from 'react';
 import { ulid } from 'ulid';
@@ -15,8 +15,15 @@ const KINDS: { value: Service['kind']; label: string }[] = [
   { value: 'banquet', label: t('services.banquet') },
 ];
 
+/** When its fish is cut, before the service. */
+const BEFORE = [
+  { value: '0', label: t('services.cut-that-day') },
+  { value: '1', label: t('services.cut-the-day-before') },
+  { value: '2', label: t('services.cut-two-days-before') },
+];
+
 type Usual = Services['days'][number]['usual'];
-type OnMenu = { share: number | ''; chosen: number | '' };
+type OnMenu = { share: number | ''; chosen: number | ''; before: number };
 
 const some = (value: number | string): number | '' => (value === '' ? '' : Number(value));
 
@@ -44,7 +51,10 @@ export function ServiceForm(props: {
   const [note, setNote] = useState(service?.note ?? '');
   const [menu, setMenu] = useState<Record<string, OnMenu>>(() =>
     Object.fromEntries(
-      (service?.dishes ?? []).map((dish) => [dish.dish, { share: dish.share_pct ?? '', chosen: dish.chosen ?? '' }]),
+      (service?.dishes ?? []).map((dish) => [
+        dish.dish,
+        { share: dish.share_pct ?? '', chosen: dish.chosen ?? '', before: dish.cut_before },
+      ]),
     ),
   );
   const store = usePut('services', '/plan/services/{service}', { onSuccess: props.onDone });
@@ -74,6 +84,7 @@ export function ServiceForm(props: {
                   dish: dish.id,
                   share_pct: on.share === '' ? null : on.share,
                   chosen: on.chosen === '' ? null : on.chosen,
+                  cut_before: on.before,
                 },
               ]
             : [];
@@ -138,7 +149,7 @@ export function ServiceForm(props: {
         {props.dishes.map((dish) => {
           const on = menu[dish.id];
           const change = (what: Partial<OnMenu>) =>
-            setMenu((was) => ({ ...was, [dish.id]: { share: '', chosen: '', ...was[dish.id], ...what } }));
+            setMenu((was) => ({ ...was, [dish.id]: { share: '', chosen: '', before: 0, ...was[dish.id], ...what } }));
           return (
             <div key={dish.id} className={css.menuLine}>
               <Checkbox
@@ -169,6 +180,12 @@ export function ServiceForm(props: {
                     min={0}
                     value={on.chosen}
                     onChange={(typed) => change({ chosen: some(typed) })}
+                  />
+                  <NativeSelect
+                    aria-label={t('services.cut-before-of', { name: dish.name })}
+                    value={String(on.before)}
+                    data={BEFORE}
+                    onChange={(event) => change({ before: Number(event.currentTarget.value) })}
                   />
                 </>
               )}

@@ -28,6 +28,7 @@ const BLANK: Omit<
   preparations: [] as Dish['preparations'],
   fat_grades: [] as ('lean' | 'good' | 'fat')[],
   per_plate: 1,
+  treatment: null,
   size_of: null,
   share_pct: 0,
   allergens: [],

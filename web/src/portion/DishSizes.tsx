@@ -21,7 +21,7 @@ const ALLERGENS = {
   molluscs: t('dish.molluscs'),
 };
 
-type Form = Pick<Dish, 'per_plate' | 'size_of' | 'share_pct' | 'allergens'>;
+type Form = Pick<Dish, 'per_plate' | 'treatment' | 'size_of' | 'share_pct' | 'allergens'>;
 
 type Props = {
   id: string;
@@ -33,6 +33,7 @@ type Props = {
 /** How many pieces make the plate, of which dish this is another size, and what else stands on the plate. */
 export function DishSizes({ id, form, onForm, fault }: Props) {
   const { data } = api.useQuery('get', '/portion/dishes', {});
+  const treatments = api.useQuery('get', '/hold/treatments', {}).data?.treatments ?? [];
   const mains = (data?.dishes ?? []).filter((one) => one.id !== id && one.size_of === null);
   return (
     <>
@@ -65,6 +66,16 @@ export function DishSizes({ id, form, onForm, fault }: Props) {
           onChange={(event) => onForm({ share_pct: Number(event.currentTarget.value) || 0 })}
         />
       )}
+      <NativeSelect
+        label={t('dish.stands-before-service')}
+        value={form.treatment ?? ''}
+        data={[
+          { value: '', label: t('dish.in-nothing') },
+          ...treatments.map((one) => ({ value: one.id, label: one.name })),
+        ]}
+        error={fault('/treatment')}
+        onChange={(event) => onForm({ treatment: event.currentTarget.value || null })}
+      />
       <details open={form.allergens.length > 0}>
         <summary>{t('dish.allergens-beside-fish', { count: form.allergens.length })}</summary>
         <Several

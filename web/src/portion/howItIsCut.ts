@@ -12,6 +12,7 @@ type Cut = Pick<
   | 'preparations'
   | 'fat_grades'
   | 'per_plate'
+  | 'treatment'
   | 'size_of'
   | 'share_pct'
   | 'allergens'
@@ -38,6 +39,7 @@ export function howItIsCut(dish: Cut) {
     priority,
     value,
     per_plate,
+    treatment,
   } = dish;
   const { size_of, share_pct, allergens } = dish;
   const { min_thickness_mm, max_thickness_mm, min_evenness } = dish;
@@ -52,6 +54,7 @@ export function howItIsCut(dish: Cut) {
     preparations,
     fat_grades,
     per_plate,
+    treatment,
     size_of,
     share_pct,
     allergens: allergens as 'milk'[],

@@ -25,6 +25,7 @@ final readonly class DishToServe
         public ?float $due,
         public bool $raw = false,
         public ?Standing $standing = null,
+        public DoneOn $done = DoneOn::ThisDay,
     ) {
         $portions >= 0 || throw new BadPlan('Less than nothing cannot be wanted.', $portions, '/portions');
     }

@@ -16,6 +16,7 @@ final readonly class LotToCut
      * @param  array<string, float>  $portions  one fish gives, by dish
      * @param  float|null  $ready  minute of the day before which it is not cut: a rest that ends, a delivery that comes
      * @param  bool  $toReceive  whether it has to be received first
+     * @param  bool  $stood  whether its fillets stood already in what they stand in before they are portioned
      *
      * @throws BadPlan when there is no fish
      */
@@ -26,6 +27,7 @@ final readonly class LotToCut
         public array $portions,
         public ?float $ready = null,
         public bool $toReceive = false,
+        public bool $stood = false,
     ) {
         $fish > 0 || throw new BadPlan('A lot holds at least one fish.', $fish, '/fish');
     }

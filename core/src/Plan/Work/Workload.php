@@ -33,19 +33,43 @@ final readonly class Workload
     public static function of(array $lots, array $dishes, WorkMinutes $minutes): self
     {
         $inOrder = $dishes;
-        usort($inOrder, fn (DishToServe $a, DishToServe $b): int => [$a->due ?? INF, ! $a->raw, $a->id] <=> [
-            $b->due ?? INF,
-            ! $b->raw,
-            $b->id,
-        ]);
+        usort($inOrder, fn (DishToServe $a, DishToServe $b): int => self::before($a) <=> self::before($b));
         [$shares, $missing] = self::shared($lots, $inOrder);
         $most = $minutes->most;
         do {
-            $jobs = self::jobs($lots, $inOrder, $shares, $minutes, $most);
+            $jobs = self::jobs(
+                $lots,
+                array_values(array_filter($inOrder, fn (DishToServe $one): bool => $one->done !== DoneOn::AnotherDay)),
+                $shares,
+                $minutes,
+                $most,
+            );
             $most *= 1.5;
         } while (count($jobs) > self::MOST_TASKS && $most < 1440);
 
-        return new self($jobs, $missing);
+        return new self($jobs, array_diff_key($missing, self::elsewhere($dishes)));
+    }
+
+    /** @return list<mixed> who is given fish first: what was served before this day, then what is due first */
+    private static function before(DishToServe $one): array
+    {
+        return [$one->done !== DoneOn::AnotherDay, $one->due ?? INF, ! $one->raw, $one->id];
+    }
+
+    /**
+     * @param  list<DishToServe>  $dishes
+     * @return array<string, true>
+     */
+    private static function elsewhere(array $dishes): array
+    {
+        $ids = [];
+        foreach ($dishes as $one) {
+            if ($one->done === DoneOn::AnotherDay) {
+                $ids[$one->id] = true;
+            }
+        }
+
+        return $ids;
     }
 
     /** @return list<Task> */
@@ -166,7 +190,9 @@ final readonly class Workload
     {
         $jobs = $down = [];
         foreach ($shares as $i => $share) {
-            $turns = self::turns($share->fish, $share->lot->minutes, $most);
+            $turns = $one->done === DoneOn::BrokenDownBefore
+                ? []
+                : self::turns($share->fish, $share->lot->minutes, $most);
             foreach ($turns as $k => $fish) {
                 $id = "break-down {$one->id} {$share->lot->lot} {$k}";
                 $down[$i][] = $id;
@@ -190,9 +216,14 @@ final readonly class Workload
         $lot = $shares[0]->lot->lot;
         $standing = $one->standing;
         $stood = null;
-        if ($standing !== null && $standing->beforePortions) {
+        $stands = $one->done !== DoneOn::BrokenDownBefore &&
+            array_filter($shares, fn (Share $share): bool => ! $share->lot->stood) !== [];
+        if ($standing !== null && $standing->beforePortions && $stands) {
             array_push($jobs, ...self::stands($one, $standing, $lot, array_merge(...$down), $minutes));
             $stood = "stand {$one->id}";
+        }
+        if ($one->done === DoneOn::PortionedLater) {
+            return $jobs;
         }
         $cut = [];
         foreach ($shares as $i => $share) {

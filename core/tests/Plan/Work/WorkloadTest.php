@@ -12,6 +12,7 @@ use Sectum\Plan\Prep\Cutter;
 use Sectum\Plan\Prep\Schedule;
 use Sectum\Plan\Work\DishToServe;
 use Sectum\Plan\Work\Doing;
+use Sectum\Plan\Work\DoneOn;
 use Sectum\Plan\Work\Job;
 use Sectum\Plan\Work\LotToCut;
 use Sectum\Plan\Work\Standing;
@@ -104,6 +105,35 @@ final class WorkloadTest extends TestCase
         self::assertSame(['stand x'], $after['brine pack'] ?? null);
         self::assertSame(['break-down x a 0', 'make-up x'], $after['cure stand'] ?? null);
         self::assertSame(['stand x'], $after['cure portion'] ?? null);
+    }
+
+    public function test_what_was_served_before_takes_its_fish_and_leaves_no_work(): void
+    {
+        $dishes = [
+            new DishToServe('today', 'd', 10, 1080),
+            new DishToServe('yesterday', 'd', 5, null, false, null, DoneOn::AnotherDay),
+        ];
+        $work = Workload::of([new LotToCut('a', 2, 10, ['d' => 5.0])], $dishes, self::minutes());
+        self::assertSame(['today' => 5.0], $work->missing);
+        self::assertSame([1], array_map(fn (Job $job): int => $job->fish, self::of($work, Doing::BreakDown)));
+        self::assertSame(['today'], array_values(array_unique(array_column($work->jobs, 'serves'))));
+    }
+
+    public function test_fillets_that_stand_over_night_are_portioned_the_next_day(): void
+    {
+        $cure = new Standing('cure', 1080, true);
+        $lot = fn (float $minutes, bool $stood): LotToCut => new LotToCut('a', 2, $minutes, ['d' => 5.0], 500, false, $stood);
+        $doing = fn (Workload $work): array => array_map(fn (Job $job): Doing => $job->doing, $work->jobs);
+        $evening = new DishToServe('x', 'd', 8, null, false, $cure, DoneOn::PortionedLater);
+        self::assertSame(
+            [Doing::BreakDown, Doing::MakeUp, Doing::Stand],
+            $doing(Workload::of([$lot(10, false)], [$evening], self::minutes())),
+        );
+        $work = Workload::of([$lot(0, true)], [new DishToServe('x', 'd', 8, 1080, false, $cure)], self::minutes());
+        self::assertSame([Doing::Portion, Doing::Pack], $doing($work));
+        self::assertSame(500.0, $work->jobs[0]->task->ready);
+        $planned = new DishToServe('x', 'd', 8, 1080, false, $cure, DoneOn::BrokenDownBefore);
+        self::assertSame([Doing::Portion, Doing::Pack], $doing(Workload::of([$lot(10, false)], [$planned], self::minutes())));
     }
 
     /** Whatever is wanted of whatever there is: fish, portions and minutes are all accounted for. */

@@ -1,0 +1,128 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Kitchen\Format;
+
+use App\Kitchen\Settings;
+use TCPDF;
+
+/** Pages that are printed and carried about: A4, black on white, the house's name on top, boxes to tick. */
+final class Paper
+{
+    private const FONT = 'dejavusanscondensed';
+
+    public const LEFT = 15.0;
+
+    public const WIDTH = 180.0;
+
+    private const BOTTOM = 284.0;
+
+    /** Smallest that is still read on a shelf, as a share of the usual. */
+    private const SMALLEST = 0.62;
+
+    /** Millimetres a line is high, by point of its letters. */
+    private const LINE = 0.46;
+
+    private float $y = 0.0;
+
+    private float $scale = 1.0;
+
+    private function __construct(private readonly TCPDF $pdf)
+    {
+    }
+
+    public static function titled(string $title): self
+    {
+        $pdf = new TCPDF('P', 'mm', 'A4', true, 'UTF-8');
+        $pdf->setCreator('Sectum');
+        $pdf->setTitle($title);
+        $pdf->setPrintHeader(false);
+        $pdf->setPrintFooter(false);
+        $pdf->setAutoPageBreak(false);
+        $pdf->setLineStyle(['width' => 0.25, 'color' => [0, 0, 0]]);
+
+        return new self($pdf);
+    }
+
+    /**
+     * A page of its own.
+     *
+     * @param  float  $points  of all lines that are to fit on it, added up: they become smaller rather than too many
+     */
+    public function page(string $heading, string $below, float $points): void
+    {
+        $settings = Settings::load();
+        $this->pdf->AddPage();
+        $this->scale = 1.0;
+        $this->y = 14.0;
+        $this->line($heading, 18, 'B');
+        $house = $settings->printHeader === '' ? $settings->kitchen : $settings->printHeader;
+        $this->line("{$house}. {$below}", 10);
+        $this->space(2);
+        $this->scale = max(self::SMALLEST, min(1.0, (self::BOTTOM - $this->y) / max(1.0, $points * self::LINE)));
+    }
+
+    /** One line across the page, wrapped where it is too long. */
+    public function line(string $text, float $points, string $weight = ''): void
+    {
+        $this->cells([[$text, self::WIDTH]], $points, $weight);
+    }
+
+    /**
+     * Cells side by side; each wraps within its width.
+     *
+     * @param  list<array{string, float}>  $cells  text and width in mm
+     */
+    public function cells(array $cells, float $points, string $weight = '', float $left = self::LEFT): void
+    {
+        $points *= $this->scale;
+        $this->pdf->setFont(self::FONT, $weight, $points);
+        $high = $points * self::LINE;
+        $lines = 1;
+        foreach ($cells as [$text, $width]) {
+            $lines = max($lines, $this->pdf->getNumLines($text, $width));
+        }
+        if ($this->y + $lines * $high > self::BOTTOM) {
+            $this->turn($points, $weight);
+        }
+        $x = $left;
+        foreach ($cells as [$text, $width]) {
+            $this->pdf->setXY($x, $this->y);
+            $this->pdf->MultiCell($width, $high, $text, 0, 'L');
+            $x += $width;
+        }
+        $this->y += $lines * $high;
+    }
+
+    /** A box to tick, at the left of what comes next. */
+    public function box(float $millimetres = 4.5, float $left = self::LEFT): void
+    {
+        $side = $millimetres * $this->scale;
+        $this->pdf->Rect($left, $this->y + 0.6, $side, $side);
+    }
+
+    public function rule(): void
+    {
+        $this->space(1.2);
+        $this->pdf->Line(self::LEFT, $this->y, self::LEFT + self::WIDTH, $this->y);
+        $this->space(1.2);
+    }
+
+    public function space(float $millimetres): void
+    {
+        $this->y += $millimetres * $this->scale;
+    }
+
+    public function print(): string
+    {
+        return $this->pdf->Output('paper.pdf', 'S');
+    }
+
+    private function turn(float $points, string $weight): void
+    {
+        $this->pdf->AddPage();
+        $this->y = 14.0;
+        $this->pdf->setFont(self::FONT, $weight, $points);
+    }
+}

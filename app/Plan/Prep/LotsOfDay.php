@@ -1,0 +1,242 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Plan\Prep;
+
+use App\Fish\CutFrom;
+use App\Fish\Fish;
+use App\Fish\Piece;
+use App\Fish\Stage;
+use App\Kitchen\Moment;
+use App\Kitchen\Settings;
+use App\Plan\Order\OrderLine;
+use App\Portion\CutPlan\Cut;
+use App\Portion\Dish\Dish;
+use App\Portion\Tonight\ExpectedSides;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Support\Facades\DB;
+use Sectum\Measure\Mass;
+use Sectum\Plan\Work\CuttingPace;
+use Sectum\Plan\Work\LotToCut;
+use Sectum\Portion\Together\UncutPortions;
+use Sectum\Portion\Together\UncutSides;
+
+/** Fish there is for the board on a day: fillets that wait, fish in the cold room and at the door, and what is coming. */
+final readonly class LotsOfDay
+{
+    private function __construct(
+        private string $day,
+        private CuttingPace $pace,
+        private Settings $settings,
+    ) {
+    }
+
+    /**
+     * @param  list<string>  $species
+     * @param  string  $today  the kitchen day
+     * @return list<LotHere> what is cut first in front: what lies in fillets, then what ends first, then what comes
+     */
+    public static function of(string $day, string $today, array $species): array
+    {
+        $lots = new self($day, HousePace::learned(), Settings::load());
+
+        return [...$lots->here($species), ...$lots->coming($species, $today)];
+    }
+
+    /**
+     * @param  list<string>  $species
+     * @return list<LotHere>
+     */
+    private function here(array $species): array
+    {
+        $waiting = Fish::forTheBench()
+            ->whereIn('stage', [Stage::Receive->value, Stage::BreakDown->value, Stage::Portion->value])
+            ->whereIn('species_id', $species)
+            ->whereNull('refused')
+            ->whereNull('held')
+            ->where(fn ($ends) => $ends->whereNull('keeps_until')->orWhere('keeps_until', '>=', $this->day))
+            ->orderBy('number')
+            ->get();
+        $fish = $waiting->sortBy(fn (Fish $one): array => [
+            $one->stage !== Stage::Portion,
+            $one->keeps_until ?? '9',
+            $one->number,
+        ]);
+        Cut::ofAll($fish);
+        $stood = $this->stood($fish);
+        $lots = [];
+        foreach ($fish->groupBy(fn (Fish $one): string => self::group($one)) as $group => $together) {
+            $lot = $this->lot($group, $together, $stood);
+            if ($lot !== null) {
+                $lots[] = $lot;
+            }
+        }
+
+        return $lots;
+    }
+
+    private static function group(Fish $fish): string
+    {
+        $lot = Fish::lot($fish->id, $fish->line_id);
+
+        return $fish->stage === Stage::BreakDown ? $lot : "{$fish->stage->value} {$lot}";
+    }
+
+    /**
+     * @param  Collection<int, Fish>  $fish  of one lot, at one stage
+     * @param  array<string, true>  $stood
+     */
+    private function lot(string $group, Collection $fish, array $stood): ?LotHere
+    {
+        $sides = [];
+        $grams = $minutes = 0.0;
+        $count = 0;
+        $ready = null;
+        foreach ($fish as $one) {
+            $of = $one->stage === Stage::Portion ? self::left($one) : ExpectedSides::of($one);
+            if ($of === null) {
+                continue;
+            }
+            $sides[] = $of;
+            $count += $one->count;
+            $each = $one->mass()->grams() / max(1, $one->count);
+            $grams += $one->mass()->grams();
+            $minutes += $one->stage === Stage::Portion || $each <= 0
+                ? 0.0
+                : $one->count * $this->pace->minutes($one->species_id, $one->method ?? '', $each);
+            $ready = max($ready, $this->rests($one));
+        }
+        $first = $fish->first();
+        if ($sides === [] || $first === null) {
+            return null;
+        }
+
+        return new LotHere(
+            new LotToCut(
+                $group,
+                $count,
+                $minutes / $count,
+                self::portions($first->species_id, $sides, $count),
+                $ready,
+                $first->stage === Stage::Receive,
+                isset($stood[$first->id]),
+            ),
+            $first->species,
+            self::numbers($fish),
+            match ($first->stage) {
+                Stage::Portion => LotWhere::Bench,
+                Stage::Receive => LotWhere::Door,
+                Stage::BreakDown,
+                Stage::Route,
+                Stage::Cost,
+                Stage::Log,
+                Stage::Refused,
+                Stage::Withdrawn => LotWhere::ColdRoom,
+            },
+            (int) round($grams / $count),
+            $first,
+        );
+    }
+
+    /** @param  Collection<int, Fish>  $fish */
+    private static function numbers(Collection $fish): string
+    {
+        $numbers = array_map(fn (Fish $one): int => $one->number, array_values($fish->all()));
+        [$first, $last] = [min([...$numbers, PHP_INT_MAX]), max([...$numbers, 0])];
+
+        return $first === $last ? "No. {$first}" : "No. {$first} to {$last}";
+    }
+
+    /** Minute of the day at which its rest is over; null when it may be cut at any. */
+    private function rests(Fish $fish): ?float
+    {
+        if ($fish->rests_until === null) {
+            return null;
+        }
+        $minutes = (Moment::at($fish->rests_until)->getTimestamp() - Moment::at($this->day)->getTimestamp()) / 60;
+
+        return $minutes > 0 ? ceil($minutes) : null;
+    }
+
+    private static function left(Fish $fish): ?UncutSides
+    {
+        $fillets = CutFrom::fillets($fish);
+        $left = Mass::sum(array_map(fn (Piece $fillet): Mass => Cut::left($fish, $fillet), $fillets));
+
+        return $left->isPositive() ? new UncutSides($left->grams(), 0.0, max(1, count($fillets))) : null;
+    }
+
+    /**
+     * Fish on the portion bench of which some fillet stood in a brine or a cure.
+     *
+     * @param  Collection<int, Fish>  $fish
+     * @return array<string, true>
+     */
+    private function stood(Collection $fish): array
+    {
+        $stood = [];
+        $rows = DB::table('treated_things')
+            ->join('pieces', 'pieces.id', 'treated_things.piece_id')
+            ->whereIn('pieces.fish_id', $fish->where('stage', Stage::Portion)->pluck('id'))
+            ->distinct()
+            ->pluck('pieces.fish_id');
+        foreach ($rows as $one) {
+            $stood[is_string($one) ? $one : ''] = true;
+        }
+
+        return $stood;
+    }
+
+    /**
+     * @param  list<string>  $species
+     * @return list<LotHere> fish that is ordered and has not come
+     */
+    private function coming(array $species, string $today): array
+    {
+        $lots = [];
+        foreach (OrderLine::onTheirWay($species, $today, $this->day) as $line) {
+            $sides = UncutSides::expected(
+                $line->mass(),
+                $line->fish,
+                $line->species->expected($line->state),
+                $line->species->form,
+            );
+            if ($sides->meanGrams <= 0) {
+                continue;
+            }
+            $grams = $line->mass()->grams() / $line->fish;
+            $sameDay = $line->order->for_day === $this->day;
+            $lots[] = new LotHere(
+                new LotToCut(
+                    "order {$line->id}",
+                    $line->fish,
+                    $this->pace->minutes($line->species_id, '', $grams),
+                    self::portions($line->species_id, [$sides], $line->fish),
+                    $sameDay ? $this->settings->prep->deliveries : null,
+                    $sameDay,
+                ),
+                $line->species,
+                "order {$line->order->number}",
+                LotWhere::Order,
+                (int) round($grams),
+            );
+        }
+
+        return $lots;
+    }
+
+    /**
+     * @param  list<UncutSides>  $sides
+     * @return array<string, float> portions one fish gives, by dish
+     */
+    private static function portions(string $species, array $sides, int $fish): array
+    {
+        $portions = [];
+        foreach (Dish::cutFor($species) as $dish) {
+            $portions[$dish->id] = UncutPortions::of($sides, $dish->band()->target->grams())->expected / $fish;
+        }
+
+        return $portions;
+    }
+}

@@ -1,0 +1,115 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Plan\Prep;
+
+use App\Kitchen\Moment;
+use App\Kitchen\Settings;
+use App\Portion\Tonight\Tonight;
+use DateTimeImmutable;
+use Sectum\Plan\Prep\Cutter;
+use Sectum\Plan\Work\Cure;
+use Sectum\Plan\Work\Cures;
+use Sectum\Plan\Work\CuttingPace;
+use Sectum\Plan\Work\Pin;
+use Sectum\Plan\Work\PrepPlan;
+use Sectum\Plan\Work\Workload;
+
+/** The work of a day, the hands for it, and what is made of both. From what is left now: what is done is no work. */
+final readonly class PrepDay
+{
+    /**
+     * @param  list<Cutter>  $hands  those still there
+     * @param  array<string, LotHere>  $lots  by lot
+     * @param  array<string, ServedDish>  $dishes  by dish at a service
+     * @param  list<PrepPin>  $pins
+     */
+    private function __construct(
+        public string $day,
+        public ?float $now,
+        public Workload $work,
+        public array $hands,
+        public ShiftsOfDay $shifts,
+        public CuttingPace $pace,
+        public array $lots,
+        public array $dishes,
+        public array $pins,
+        private float $cleanDown,
+    ) {
+    }
+
+    public static function of(string $day, DateTimeImmutable $now, Tonight $tonight): self
+    {
+        $settings = Settings::load();
+        $today = Moment::date($now);
+        $dishes = DishesOfDay::of($day, $now, $tonight);
+        $species = [];
+        foreach ($dishes as $one) {
+            $species[$one->dish->species_id ?? ''] = true;
+        }
+        $lots = LotsOfDay::of($day, $today, array_keys($species));
+        $minute = $day === $today
+            ? max(0.0, floor(($now->getTimestamp() - Moment::at($day)->getTimestamp()) / 60))
+            : null;
+        $shifts = ShiftsOfDay::of($day);
+        $pace = HousePace::learned();
+
+        return new self(
+            $day,
+            $minute,
+            Workload::of(
+                array_map(fn (LotHere $one) => $one->cut, $lots),
+                array_map(fn (ServedDish $one) => $one->serve, $dishes),
+                $settings->prep->minutes,
+            ),
+            self::hands($shifts, $pace, $minute),
+            $shifts,
+            $pace,
+            array_column(array_map(fn (LotHere $one): array => [$one->cut->lot, $one], $lots), 1, 0),
+            array_column(array_map(fn (ServedDish $one): array => [$one->serve->id, $one], $dishes), 1, 0),
+            array_values(PrepPin::query()->where('day', $day)->orderBy('task')->get()->all()),
+            $settings->prep->cleanDown,
+        );
+    }
+
+    /** @return list<Pin> */
+    public function kept(): array
+    {
+        return array_values(array_map(
+            fn (PrepPin $one): Pin => $one->pin(),
+            array_filter($this->pins, fn (PrepPin $one): bool => $one->holds()),
+        ));
+    }
+
+    /**
+     * @param  list<Pin>  $pins
+     * @return PrepPlan|null null while nobody is there to cut
+     */
+    public function plan(array $pins, float $effort): ?PrepPlan
+    {
+        return $this->hands === []
+            ? null
+            : PrepPlan::of($this->work, $this->hands, $this->cleanDown, $pins, $effort);
+    }
+
+    /** @param  list<Pin>  $pins */
+    public function cure(PrepPlan $plan, array $pins): ?Cure
+    {
+        return $this->hands === [] ? null : Cures::cheapest($plan, $this->hands, $this->cleanDown, $pins);
+    }
+
+    /** @return list<Cutter> */
+    private static function hands(ShiftsOfDay $shifts, CuttingPace $pace, ?float $now): array
+    {
+        $hands = [];
+        foreach ($shifts->shifts as $one) {
+            $from = max((float) $one->from_minute, $now ?? 0.0);
+            if (! $one->off && $from < $one->to_minute) {
+                $hands[] = new Cutter($one->person_id, $from, $one->to_minute, round($pace->of($one->person_id), 3));
+            }
+        }
+
+        return $hands;
+    }
+}

@@ -1,0 +1,202 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Plan\Prep;
+
+use App\BreakDown\Method\HowCut;
+use App\Catalogue\Methods;
+use App\Catalogue\Species;
+use App\Catalogue\UsualBins;
+use App\Fish\Fish;
+use App\Hold\Treatment\HouseTreatment;
+use App\Kitchen\Format\Words;
+use App\Kitchen\Moment;
+use App\Kitchen\Settings;
+use App\Portion\Dish\Dish;
+use Sectum\BreakDown\Method\Method;
+use Sectum\Fish\Hazard;
+use Sectum\Fish\Part;
+use Sectum\Measure\Mass;
+use Sectum\Measure\UnitSystem;
+use Sectum\Plan\Prep\Planned;
+use Sectum\Plan\Work\Doing;
+use Sectum\Plan\Work\Job;
+use Sectum\Plan\Work\PrepPlan;
+use Sectum\Portion\Stretch;
+
+/** What somebody does on a day, in order: what is on it for whoever has wet hands and no screen. */
+final readonly class PrepList
+{
+    private Words $metric;
+
+    private Words $us;
+
+    public function __construct(private PrepDay $of, private PrepPlan $plan)
+    {
+        $step = Settings::load()->scaleStep;
+        $this->metric = new Words(UnitSystem::Metric, $step);
+        $this->us = new Words(UnitSystem::Us, $step);
+    }
+
+    /**
+     * @param  string|null  $cutter  null for what runs by itself
+     * @return list<PrepLine> in the order they begin
+     */
+    public function of(?string $cutter): array
+    {
+        $lines = [];
+        foreach ($this->of->work->jobs as $job) {
+            $one = $this->plan->planned[$job->task->id] ?? null;
+            if ($one !== null && $one->cutter === $cutter) {
+                $lines[] = $this->line($job, $one);
+            }
+        }
+        usort($lines, fn (PrepLine $a, PrepLine $b): int => $a->start <=> $b->start);
+
+        return $lines;
+    }
+
+    private function line(Job $job, Planned $one): PrepLine
+    {
+        $lot = $job->lot === null ? null : $this->of->lots[$job->lot] ?? null;
+        $dish = $job->serves === null ? null : $this->of->dishes[$job->serves] ?? null;
+
+        return new PrepLine(
+            $one->start,
+            $one->end,
+            $one->cleanFrom < $one->start - 1e-6,
+            $this->title($job, $lot, $dish),
+            array_values(array_filter([
+                ...match ($job->doing) {
+                    Doing::BreakDown => $lot === null ? [] : $this->howCut($lot),
+                    Doing::Receive => $lot === null ? [] : self::cautions($lot->species),
+                    Doing::Portion => $dish === null ? [] : $this->portioned($dish->dish),
+                    Doing::Pack => $dish === null ? [] : [self::for($dish)],
+                    Doing::MakeUp, Doing::Stand, Doing::Stock, Doing::Simmer => [],
+                },
+                $job->task->raw ? 'Raw service: clean board, knife and cloth first.' : '',
+            ], self::says(...))),
+        );
+    }
+
+    private function title(Job $job, ?LotHere $lot, ?ServedDish $dish): string
+    {
+        $fish = $lot->species->name ?? '';
+        $label = $lot->label ?? '';
+        $name = $dish->dish->name ?? '';
+        $portions = (int) ceil($job->portions - 1e-9);
+
+        return match ($job->doing) {
+            Doing::Receive => "Receive {$job->fish} {$fish}, {$label}",
+            Doing::BreakDown => "Break down {$job->fish} {$fish}, {$label}{$this->each($lot)}",
+            Doing::MakeUp => "Make up {$this->treatment($dish)} for {$name}",
+            Doing::Stand => "{$this->treatment($dish)}: {$name}",
+            Doing::Portion => "Portion {$portions} of {$name}",
+            Doing::Pack => "Pack and label {$portions} of {$name}",
+            Doing::Stock => 'Put the stock on',
+            Doing::Simmer => 'The stock simmers',
+        };
+    }
+
+    private function each(?LotHere $lot): string
+    {
+        return $lot === null || $lot->grams === 0 ? '' : ", about {$this->both(Mass::ofMilligrams($lot->grams * 1000))}";
+    }
+
+    private function both(Mass $mass): string
+    {
+        return "{$this->metric->text($mass)} ({$this->us->text($mass)})";
+    }
+
+    private function treatment(?ServedDish $dish): string
+    {
+        $id = $dish?->serve->standing?->treatment;
+
+        return $id === null ? 'the brine' : HouseTreatment::query()->find($id)->name ?? 'the brine';
+    }
+
+    /** @return list<string> method with its answers, where the parts go, and what to mind */
+    private function howCut(LotHere $lot): array
+    {
+        $fish = $lot->fish;
+        $how = $fish === null ? null : HowCut::of($fish);
+        $method = $how->method ?? self::usual($lot->species, $fish);
+        $said = [];
+        if ($method !== null) {
+            $answers = $how === null
+                ? $method->answered([], $fish === null ? [] : HowCut::facts($fish, $method))->chosen
+                : $how->answered->chosen;
+            $names = [];
+            foreach ($answers as $question => $option) {
+                $name = ($method->questions[$question] ?? null)?->option($option)?->name;
+                $names[] = $name === null ? '' : str_replace('-', ' ', $question).': '.lcfirst($name);
+            }
+            $said[] = "{$method->name} – ".implode('; ', array_filter($names, self::says(...)));
+        }
+
+        return [...$said, self::bins($lot->species), ...self::cautions($lot->species)];
+    }
+
+    private static function usual(Species $species, ?Fish $fish): ?Method
+    {
+        $first = Methods::forFish($species->form, $fish->state ?? $species->usual_state)[0] ?? null;
+        $code = data_get($first, 'method');
+
+        return is_string($code) ? Methods::of($code) : null;
+    }
+
+    private static function bins(Species $species): string
+    {
+        $bins = [];
+        foreach (array_keys($species->expected($species->usual_state)) as $part) {
+            $part = Part::from($part);
+            $bin = $part->isFillet() ? null : UsualBins::of($part);
+            if ($bin !== null) {
+                $bins[$bin->spoken()][] = $part->spoken();
+            }
+        }
+        $said = [];
+        foreach ($bins as $bin => $parts) {
+            $said[] = "{$bin}: ".implode(', ', $parts);
+        }
+
+        return $said === [] ? '' : 'Bins – '.implode('; ', $said);
+    }
+
+    /** @return list<string> */
+    private static function cautions(Species $species): array
+    {
+        return [
+            $species->handling,
+            ...array_map(fn (Hazard $hazard): string => $hazard->caution(), $species->hazardList()),
+        ];
+    }
+
+    /** @return list<string> */
+    private function portioned(Dish $dish): array
+    {
+        $band = $dish->each();
+        $pieces = $dish->per_plate > 1 ? ", {$dish->per_plate} pieces to a plate" : '';
+        $where = $dish->stretch === Stretch::Anywhere ? '' : ", from {$dish->stretch->spoken()}";
+        $preps = implode(', ', array_map(fn ($prep): string => $prep->spoken(), $dish->preps()));
+
+        return [
+            "{$this->both($band->target)}, no less than {$this->metric->text($band->target->minus($band->minus))}, ".
+                "no more than {$this->metric->text($band->target->plus($band->plus))}{$pieces}{$where}",
+            $preps === '' ? '' : ucfirst($preps).'.',
+        ];
+    }
+
+    private static function says(string $text): bool
+    {
+        return $text !== '';
+    }
+
+    private static function for(ServedDish $dish): string
+    {
+        $day = Moment::at($dish->service->day)->format('l');
+
+        return "For {$dish->service->name}, {$day} {$dish->service->at}, {$dish->wanted} wanted.";
+    }
+}

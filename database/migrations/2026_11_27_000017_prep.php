@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+use Illuminate\Database\Migrations\Migration;
+use Illuminate\Database\Schema\Blueprint;
+use Illuminate\Support\Facades\Schema;
+
+// Who cuts on which day, what the head chef gave to a hand or an hour, and what a dish stands in on its way.
+return new class extends Migration
+{
+    public function up(): void
+    {
+        Schema::create('shifts', function (Blueprint $table): void {
+            $table->ulid('id')->primary();
+            $table->string('day');
+            $table->foreignUlid('person_id')->constrained('people');
+            $table->unsignedInteger('from_minute');
+            $table->unsignedInteger('to_minute');
+            $table->boolean('off')->default(false);
+            $table->unsignedInteger('version')->default(1);
+            $table->foreignUlid('stored_by')->constrained('people');
+            $table->unique(['day', 'person_id']);
+        });
+        Schema::create('prep_pins', function (Blueprint $table): void {
+            $table->ulid('id')->primary();
+            $table->string('day');
+            $table->string('task');
+            $table->foreignUlid('cutter_id')->nullable()->constrained('people');
+            $table->unsignedInteger('at_minute')->nullable();
+            $table->unsignedInteger('version')->default(1);
+            $table->foreignUlid('stored_by')->constrained('people');
+            $table->unique(['day', 'task']);
+        });
+        Schema::table('dishes', function (Blueprint $table): void {
+            $table->string('treatment_id')->nullable();
+        });
+        Schema::table('service_dishes', function (Blueprint $table): void {
+            $table->unsignedInteger('cut_before')->default(0);
+        });
+        Schema::table('services', function (Blueprint $table): void {
+            $table->string('event')->default('');
+            $table->unsignedInteger('quote_minor')->nullable();
+        });
+    }
+};
