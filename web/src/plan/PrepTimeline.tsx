@@ -4,7 +4,7 @@ import type { PrepDay, PrepTask } from '../api/client';
 import { t } from '../lang';
 import css from './PrepTimeline.module.css';
 import { type Axis, along, axisOf, hourOf, lanes, minuteAt } from './prepTime';
-import { DOING, FAMILY, taskName } from './prepWords';
+import { FAMILY, taskName } from './prepWords';
 
 /** So far a finger moves before it drags, px. */
 const DRAGS = 6;
@@ -17,7 +17,7 @@ const isLaid = (one: PrepTask): one is Laid => one.start !== null && one.end !==
 
 /**
  * Who does what when: a row a pair of hands, below them what runs by itself. A task that is dragged hangs where it would go,
- * and the others show where they would.
+ * and the others show where they would. The list below it says and does the same without a picture.
  */
 export function PrepTimeline(props: {
   day: PrepDay;
@@ -38,7 +38,6 @@ export function PrepTimeline(props: {
     day.services.map((one) => one.at),
   );
   const rows = useRef<HTMLDivElement>(null);
-  const grip = useRef<{ task: Laid; x: number; y: number; into: number; hangs: Hanging | null } | null>(null);
   const [lifted, setLifted] = useState(false);
   const laid = tasks.filter(isLaid);
   const alone = lanes(laid.filter((one) => !one.hands));
@@ -56,35 +55,43 @@ export function PrepTimeline(props: {
       at: box ? minuteAt(axis, (x - into - box.left) / box.width) : was.start,
     };
   };
-  const press = (event: React.PointerEvent<HTMLButtonElement>, task: Laid) => {
-    if (!props.canMove || !task.hands || event.button !== 0) {
+  const press = (event: React.PointerEvent, task: Laid) => {
+    if (event.button !== 0) {
       return;
     }
-    event.currentTarget.setPointerCapture(event.pointerId);
-    const into = event.clientX - event.currentTarget.getBoundingClientRect().left;
-    grip.current = { task, x: event.clientX, y: event.clientY, into, hangs: null };
-  };
-  const move = (event: React.PointerEvent) => {
-    const held = grip.current;
-    if (!held || (!lifted && Math.hypot(event.clientX - held.x, event.clientY - held.y) < DRAGS)) {
-      return;
-    }
-    setLifted(true);
-    const next = under(event.clientX, event.clientY, held.into, held.task);
-    if (next.cutter !== held.hangs?.cutter || next.at !== held.hangs.at) {
-      held.hangs = next;
-      props.onHang(next);
-    }
-  };
-  const release = (drops: boolean) => {
-    const held = grip.current;
-    grip.current = null;
-    setLifted(false);
-    if (held?.hangs && drops) {
-      props.onDrop(held.hangs);
-    } else if (held?.hangs) {
-      props.onHang(null);
-    }
+    const [x, y] = [event.clientX, event.clientY];
+    const into = x - event.currentTarget.getBoundingClientRect().left;
+    const movable = props.canMove && task.hands;
+    let hangs: Hanging | null = null;
+    // The bar goes from row to row while it hangs, so the finger is followed wherever it is.
+    const move = (now: PointerEvent) => {
+      if (!movable || (!hangs && Math.hypot(now.clientX - x, now.clientY - y) < DRAGS)) {
+        return;
+      }
+      const next = under(now.clientX, now.clientY, into, task);
+      if (next.cutter !== hangs?.cutter || next.at !== hangs.at) {
+        hangs = next;
+        setLifted(true);
+        props.onHang(next);
+      }
+    };
+    const end = new AbortController();
+    const release = (drops: boolean) => {
+      end.abort();
+      setLifted(false);
+      if (!hangs) {
+        drops && props.onChoose(task.id);
+      } else if (drops) {
+        props.onDrop(hangs);
+      } else {
+        props.onHang(null);
+      }
+    };
+    const { signal } = end;
+    window.addEventListener('pointermove', move, { signal });
+    window.addEventListener('pointerup', () => release(true), { signal });
+    window.addEventListener('pointercancel', () => release(false), { signal });
+    window.addEventListener('keydown', (key) => key.key === 'Escape' && release(false), { signal });
   };
   const bar = (one: Laid) => (
     <TaskBar
@@ -93,11 +100,7 @@ export function PrepTimeline(props: {
       axis={axis}
       chosen={props.chosen === one.id}
       hangs={hanging?.task === one.id ? hanging : null}
-      movable={props.canMove && one.hands}
       onPress={(event) => press(event, one)}
-      onMove={move}
-      onRelease={release}
-      onChoose={() => props.onChoose(one.id)}
     />
   );
   const hours = Array.from({ length: (axis.to - axis.from) / 60 + 1 }, (_, i) => axis.from + 60 * i);
@@ -119,7 +122,7 @@ export function PrepTimeline(props: {
             <b>{cutter.name}</b>
             <span>{t('prep.shift', { from: hourOf(cutter.from), to: hourOf(cutter.to) })}</span>
           </button>
-          <div className={css.prepTrack} data-cutter={cutter.id}>
+          <div className={css.prepTrack} data-cutter={cutter.id} aria-hidden="true">
             <i
               className={css.prepShift}
               style={{
@@ -134,7 +137,9 @@ export function PrepTimeline(props: {
       {alone.map((lane, i) => (
         <div key={lane[0]?.id} className={cx(css.prepRow, css.prepAlone)}>
           <span className={css.prepName}>{i === 0 && <b>{t('prep.by-itself')}</b>}</span>
-          <div className={css.prepTrack}>{lane.map(bar)}</div>
+          <div className={css.prepTrack} aria-hidden="true">
+            {lane.map(bar)}
+          </div>
         </div>
       ))}
       <div className={css.prepMarks} aria-hidden="true">
@@ -154,11 +159,7 @@ function TaskBar(props: {
   axis: Axis;
   chosen: boolean;
   hangs: Hanging | null;
-  movable: boolean;
-  onPress: (event: React.PointerEvent<HTMLButtonElement>) => void;
-  onMove: (event: React.PointerEvent) => void;
-  onRelease: (drops: boolean) => void;
-  onChoose: () => void;
+  onPress: (event: React.PointerEvent) => void;
 }) {
   const { one, axis, hangs } = props;
   const start = hangs ? hangs.at : one.start;
@@ -172,34 +173,23 @@ function TaskBar(props: {
           style={{ left: `${along(axis, one.clean_from ?? 0)}%`, width: `${left - along(axis, one.clean_from ?? 0)}%` }}
         />
       )}
-      <button
-        type="button"
+      <div
+        data-task={one.id}
         className={cx(
           css.prepTask,
           FAMILY[one.doing],
           !one.hands && css.prepDish,
           one.raw && css.prepRaw,
           one.pinned && css.prepPinned,
+          props.chosen && css.prepChosen,
           hangs && css.prepHangs,
         )}
         style={{ left: `${left}%`, width: `${right - left}%` }}
-        aria-pressed={props.chosen}
-        aria-label={t('prep.task', {
-          name: taskName(one),
-          from: hourOf(one.start),
-          to: hourOf(one.end),
-          count: Math.ceil(one.late),
-        })}
-        title={`${DOING[one.doing]}: ${one.fish ?? ''} ${hourOf(start)}`}
+        title={`${taskName(one)}, ${hourOf(start)}`}
         onPointerDown={props.onPress}
-        onPointerMove={props.onMove}
-        onPointerUp={() => props.onRelease(true)}
-        onPointerCancel={() => props.onRelease(false)}
-        onKeyDown={(event) => event.key === 'Escape' && props.onRelease(false)}
-        onClick={props.onChoose}
       >
         {right - left > 2.4 && <span>{one.fish?.slice(0, right - left > 9 ? 14 : 1)}</span>}
-      </button>
+      </div>
       {one.late > 0 && one.due !== null && !hangs && (
         <i
           className={css.prepTail}

@@ -46,7 +46,11 @@ function Lines({ tasks, onChoose }: { tasks: PrepTask[]; onChoose: (task: string
         <li key={one.id}>
           <button type="button" onClick={() => onChoose(one.id)}>
             <b>{hourOf(one.start ?? 0)}</b>
-            <span className={cx(one.late > 0 && css.prepLate)}>{taskName(one)}</span>
+            <span className={cx(one.late > 0 && css.prepLate)}>
+              {taskName(one)}
+              {one.late > 0 && `, ${t('prep.so-late', { count: Math.ceil(one.late) })}`}
+            </span>
+            {one.pinned && <i>{t('prep.kept-so')}</i>}
           </button>
         </li>
       ))}

@@ -2,18 +2,6 @@ import type { PrepDay, PrepTask, PrepWould } from '../api/client';
 import { t } from '../lang';
 import { hourOf } from './prepTime';
 
-/** What is done, in a word. */
-export const DOING: Record<PrepTask['doing'], string> = {
-  receive: t('prep.doing-receive'),
-  'break-down': t('prep.doing-break-down'),
-  'make-up': t('prep.doing-make-up'),
-  stand: t('prep.doing-stand'),
-  portion: t('prep.doing-portion'),
-  pack: t('prep.doing-pack'),
-  stock: t('prep.doing-stock'),
-  simmer: t('prep.doing-simmer'),
-};
-
 /** The family whose texture a task wears: what it works towards. */
 export const FAMILY: Record<PrepTask['doing'], string> = {
   receive: 'plain',
