@@ -88,10 +88,10 @@ test('a shift too short says what will not be ready and what would help; the lis
   await signIn(other, CUTTER);
   await other.goto('/plan/prep');
   await other
-    .getByRole('button', { name: /^Break down/ })
+    .getByRole('button', { name: /\d Break down/ })
     .first()
     .tap();
-  await expect(other.getByRole('button', { name: 'Close' })).toHaveCount(0);
+  await expect(other.getByRole('button', { name: 'Keep it so' })).toHaveCount(0);
   await expect(other.getByLabel('Who else cuts…')).toHaveCount(0);
   await other.close();
 });

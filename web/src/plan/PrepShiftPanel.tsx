@@ -53,10 +53,10 @@ export function PrepShiftPanel(props: { day: PrepDay; who: Who; onDone: (day: Pr
         <Button type="submit" disabled={store.isPending}>
           {t('prep.save-shift')}
         </Button>
-        <Button variant="default" onClick={props.onClose}>
-          {t('prep.close')}
-        </Button>
       </form>
+      <Button className={css.prepClose} variant="default" onClick={props.onClose}>
+        {t('prep.close')}
+      </Button>
       {store.error && (
         <p className={look.fault} role="alert">
           {asProblem(store.error).detail}

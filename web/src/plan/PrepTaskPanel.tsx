@@ -62,11 +62,11 @@ export function PrepTaskPanel(props: {
               {t('prep.let-go')}
             </Button>
           )}
-          <Button variant="default" onClick={props.onClose}>
-            {t('prep.close')}
-          </Button>
         </form>
       )}
+      <Button className={css.prepClose} variant="default" onClick={props.onClose}>
+        {t('prep.close')}
+      </Button>
       {pin.error && (
         <p className={look.fault} role="alert">
           {asProblem(pin.error).detail}
