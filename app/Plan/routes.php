@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Plan\Calendar\CalendarController;
+use App\Plan\Event\EventController;
 use App\Plan\Order\OrderController;
 use App\Plan\Prep\PrepController;
 use App\Plan\Service\ServiceController;
@@ -14,6 +15,8 @@ Route::get('plan/today', [TodayController::class, 'show']);
 Route::get('plan/services', [ServiceController::class, 'index']);
 Route::put('plan/services/{service}', [ServiceController::class, 'store'])->middleware('takes:service');
 Route::put('plan/services/{service}/sold', [ServiceController::class, 'sold'])->middleware('takes:service-sold');
+Route::get('plan/services/{service}/event', [EventController::class, 'show']);
+Route::get('plan/services/{service}/production.pdf', [EventController::class, 'production']);
 Route::post('plan/book', [CalendarController::class, 'preview'])->middleware('takes:book');
 Route::put('plan/book/{act}', [CalendarController::class, 'take'])->middleware('takes:book');
 Route::get('plan/calendar', [CalendarController::class, 'address']);

@@ -1,12 +1,13 @@
 import { expect, type Page, test } from '@playwright/test';
 import ICAL from 'ical.js';
+import { ulid } from 'ulid';
 import { ask, CUTTER, expectSound, signIn, tapIn } from './kitchen';
 
-/** A day on which the demo plans nothing itself: ten days from now, or the Tuesday after. */
+/** A day on which the demo plans nothing itself: ten days from now, or the Wednesday before. */
 const quiet = (): string => {
   const day = new Date(Date.now() + 10 * 86_400_000);
   while (day.getUTCDay() === 0 || day.getUTCDay() > 3) {
-    day.setUTCDate(day.getUTCDate() + 1);
+    day.setUTCDate(day.getUTCDate() - 1);
   }
   return day.toISOString().slice(0, 10);
 };
@@ -76,6 +77,65 @@ test('a banquet from its guests to the order, by touch; the guaranteed count cha
     .first()
     .tap();
   await expect(placed).toContainText('dropped');
+});
+
+test('an event over two days, from its guests to the order, the prep lists, the calendar and its sheet', async ({
+  page,
+}) => {
+  await signIn(page);
+  await page.goto('/plan/services');
+  for (const [name, hour, guests] of [
+    ['Sailing supper', '18:30', '160'],
+    ['Sailing lunch', '12:30', '90'],
+  ] as const) {
+    await plan(page, name, guests);
+    await page.getByText('Banquet', { exact: true }).tap();
+    if (name === 'Sailing lunch') {
+      const next = new Date(`${quiet()}T12:00:00Z`);
+      next.setUTCDate(next.getUTCDate() + 1);
+      await page.getByLabel('Day').fill(next.toISOString().slice(0, 10));
+    }
+    await page.getByLabel('Served at').fill(hour);
+    await page.getByLabel('Event it belongs to').fill('The Sailing Club');
+    await page.getByLabel('Quoted a guest').fill('44.00');
+    await page.getByLabel('Zander, barley', { exact: true }).check();
+    await page.getByLabel('Zander, barley: take it, %').fill('100');
+    await page.getByRole('button', { name: 'Save the service' }).tap();
+    await expect(page.getByRole('article', { name: new RegExp(name) })).toBeVisible();
+  }
+  const supper = page.getByRole('article', { name: /Sailing supper/ });
+  await supper.getByRole('button', { name: /^Edit/ }).tap();
+  await page.getByLabel('Guaranteed count').fill('140');
+  await page.getByRole('button', { name: 'Save the service' }).tap();
+  await supper.getByRole('link', { name: /^Money and production sheet/ }).tap();
+  await expect(page.getByRole('heading', { name: 'The Sailing Club' })).toBeVisible();
+  await expect(page.getByRole('status').first()).toContainText(/140 portions rather than 160.*−20 portions, −\d+ fish/);
+  await expect(page.getByRole('row', { name: /Sailing lunch/ })).toContainText('€44.00 a guest');
+  await expectSound(page);
+  const sheet = await page.getByRole('link', { name: 'Print the production sheet' }).getAttribute('href');
+  const pdf = await page.evaluate(async (path) => (await (await fetch(path ?? '')).blob()).type, sheet);
+  expect(pdf).toBe('application/pdf');
+
+  await page.getByRole('link', { name: 'Order', exact: true }).tap();
+  await page.getByLabel('For services up to').fill(quiet());
+  await page.getByText('Zander', { exact: true }).first().tap();
+  await page.getByRole('button', { name: /^Order \d+ from Lakeside/ }).tap();
+  await expect(page.getByRole('region', { name: 'Orders' })).toContainText('Lakeside Fishery');
+
+  // What was ordered is received, cut and packed for it, by whoever is down to cut.
+  await page.goto(`/plan/prep?day=${quiet()}`);
+  await expect(page.getByRole('button', { name: /Receive \d+ Zander/ })).toBeVisible({ timeout: 15_000 });
+  await expect(page.getByRole('button', { name: /Pack and label 1\d\d × Zander/ })).toBeVisible();
+  await expectSound(page);
+  const lists = await page.getByRole('link', { name: 'Print the lists' }).getAttribute('href');
+  const list = await page.evaluate(async (path) => (await (await fetch(path ?? '')).arrayBuffer()).byteLength, lists);
+  expect(list).toBeGreaterThan(10_000);
+
+  const address = await ask<{ address: string }>(page, 'PUT', `/plan/calendar/${ulid()}`);
+  const ics = await page.evaluate(async (path) => (await fetch(path)).text(), address.address);
+  const events = new ICAL.Component(ICAL.parse(ics)).getAllSubcomponents('vevent');
+  const names = events.map((one) => String(one.getFirstPropertyValue('summary')));
+  expect(names.filter((name) => name.startsWith('Sailing'))).toHaveLength(2);
 });
 
 test('an offer is listed, refused upside down, and changed; a cutter sees services and no prices', async ({

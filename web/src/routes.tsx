@@ -63,6 +63,7 @@ const SettingsScreen = screen(() => import('./kitchen/SettingsScreen'), 'Setting
 const RunScreen = screen(() => import('./hold/RunScreen'), 'RunScreen');
 const ServingsScreen = screen(() => import('./portion/ServingsScreen'), 'ServingsScreen');
 const ShapesScreen = screen(() => import('./portion/ShapesScreen'), 'ShapesScreen');
+const EventScreen = screen(() => import('./plan/EventScreen'), 'EventScreen');
 const PrepScreen = screen(() => import('./plan/PrepScreen'), 'PrepScreen');
 const ServicesScreen = screen(() => import('./plan/ServicesScreen'), 'ServicesScreen');
 const SheetScreen = screen(() => import('./log/SheetScreen'), 'SheetScreen');
@@ -97,6 +98,7 @@ export function KitchenRoutes() {
           <Route index element={<Navigate to={first} replace />} />
           <Route path="plan" element={<TodayScreen />} />
           <Route path="plan/services" element={<ServicesScreen />} />
+          <Route path="plan/services/:service" element={<EventScreen />} />
           <Route path="plan/prep" element={<PrepScreen />} />
           <Route path="plan/order" element={<OrderScreen />} />
           <Route path="receive" element={<ColdRoomScreen />} />

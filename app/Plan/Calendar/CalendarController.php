@@ -31,7 +31,7 @@ final readonly class CalendarController
     {
         $this->book->take($act, Fields::of($request), Person::of($request));
 
-        return new JsonResponse($view->all());
+        return new JsonResponse($view->all(Person::of($request)));
     }
 
     public function address(Request $request): JsonResponse

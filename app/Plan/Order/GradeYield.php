@@ -12,6 +12,7 @@ use App\Catalogue\UsualBins;
 use App\Kitchen\Database\Remembered;
 use App\Kitchen\Database\Row;
 use App\Kitchen\Settings;
+use App\Plan\Prep\HousePace;
 use Sectum\BreakDown\ExpectedYield;
 use Sectum\BreakDown\StartingYield;
 use Sectum\BreakDown\YieldRecord;
@@ -27,9 +28,6 @@ final readonly class GradeYield
 {
     /** The latest fish that count. */
     private const MOST = 200;
-
-    /** Where no fish was ever timed, minutes a kilo takes. Our estimate. */
-    private const MINUTES_PER_KG = 4.0;
 
     public function __construct(private Species $species, private StateBought $state)
     {
@@ -68,25 +66,10 @@ final readonly class GradeYield
         );
     }
 
-    /** Of one fish so heavy, by the house's own of ten weeks and more. */
+    /** At the board, of one fish so heavy. */
     public function minutes(Mass $each): float
     {
-        $perKg = Remembered::of("minutes a kilo:{$this->species->id}", ['fish'], function (): float {
-            $row = Row::maybe(
-                KeptYield::rows()
-                    ->join('fish', 'fish.id', 'yield_records.fish_id')
-                    ->where('yield_records.species_id', $this->species->id)
-                    ->where('rung', Rung::Fillets->value)
-                    ->whereNotNull('labour_minutes')
-                    ->selectRaw('sum(cast(labour_minutes as real)) / sum(each_mg * fish.count / 1000000.0) as per_kg')
-                    ->first(),
-            );
-            $found = $row?->number('per_kg') ?? 0.0;
-
-            return $found > 0 ? $found : self::MINUTES_PER_KG;
-        });
-
-        return round($perKg * ($each->grams() / 1000), 2);
+        return round(HousePace::learned()->minutes($this->species->id, '', $each->grams()), 2);
     }
 
     /** What a kilo of it brings as trim: every part that is no fillet, at the value of its usual bin. */

@@ -27,6 +27,8 @@ use Sectum\Plan\Service\ServiceKind;
  * @property float $spare_pct plates beside, of a banquet
  * @property int|null $guaranteed guests of a banquet; null until a count is guaranteed
  * @property string $note
+ * @property string $event it belongs to, with other services; empty for one of its own
+ * @property int|null $quote_minor what a guest was quoted; null when nobody said
  * @property string|null $calendar_uid of the calendar it came from
  * @property int|null $sold_covers who really came; null until it is over and typed
  * @property string|null $dropped_at
@@ -44,6 +46,7 @@ final class Service extends Record
         'no_show_sd_pct' => 0,
         'spare_pct' => 0,
         'note' => '',
+        'event' => '',
         'version' => 1,
     ];
 
@@ -74,6 +77,14 @@ final class Service extends Record
                 $this->guaranteed,
             ),
         };
+    }
+
+    /** The guests as they were announced, before any count was guaranteed. */
+    public function announced(): Covers
+    {
+        return $this->kind === ServiceKind::DiningRoom
+            ? $this->guests()
+            : Covers::banquet($this->covers, $this->no_show_pct, $this->no_show_sd_pct, $this->spare_pct);
     }
 
     /** The moment guests are served. */

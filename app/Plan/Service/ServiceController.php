@@ -15,22 +15,22 @@ final readonly class ServiceController
     {
     }
 
-    public function index(): JsonResponse
+    public function index(Request $request): JsonResponse
     {
-        return new JsonResponse($this->view->all());
+        return new JsonResponse($this->view->all(Person::of($request)));
     }
 
     public function store(Request $request, string $service): JsonResponse
     {
         ($this->store)($service, Fields::of($request), Person::of($request));
 
-        return $this->index();
+        return $this->index($request);
     }
 
     public function sold(Request $request, string $service): JsonResponse
     {
         $this->store->sold($service, Fields::of($request), Person::of($request));
 
-        return $this->index();
+        return $this->index($request);
     }
 }

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Plan\Service;
 
 use App\Kitchen\Moment;
+use App\Kitchen\Person;
+use App\Kitchen\Settings;
 use App\Portion\Dish\Dish;
 use DateTimeImmutable;
 use Psr\Clock\ClockInterface;
@@ -24,7 +26,7 @@ final readonly class ServicesView
     }
 
     /** @return Answer */
-    public function all(): array
+    public function all(Person $person): array
     {
         $today = Moment::day($this->clock->now());
         $learned = Learned::here();
@@ -34,7 +36,7 @@ final readonly class ServicesView
             ->where('day', '<', $today->modify('+'.self::DAYS.' days')->format('Y-m-d'))
             ->get();
         $of = fn (string $day): array => array_map(
-            fn (Service $one): array => $this->service($one, $learned),
+            fn (Service $one): array => $this->service($one, $learned, $person->seesPrices()),
             array_values($services->where('day', $day)->all()),
         );
         $days = [];
@@ -51,7 +53,7 @@ final readonly class ServicesView
         return [
             'days' => $days,
             'over' => array_map(
-                fn (Service $one): array => $this->service($one, $learned),
+                fn (Service $one): array => $this->service($one, $learned, $person->seesPrices()),
                 array_values($services->where('day', '<', $today->format('Y-m-d'))->reverse()->all()),
             ),
             'dishes' => array_map(
@@ -62,7 +64,7 @@ final readonly class ServicesView
     }
 
     /** @return Answer */
-    private function service(Service $service, Learned $learned): array
+    private function service(Service $service, Learned $learned, bool $prices): array
     {
         $menu = new Menu($service, $learned);
         $guests = $service->guests();
@@ -83,6 +85,8 @@ final readonly class ServicesView
             'guaranteed' => $service->guaranteed,
             'cooked_for' => ['mean' => $guests->count, 'sd' => round($guests->sd, 1)],
             'note' => $service->note,
+            'event' => $service->event,
+            ...$prices ? ['quote' => self::quote($service)] : [],
             'over' => $service->moment() <= $this->clock->now(),
             'sold_covers' => $service->sold_covers,
             'dishes' => array_map(function (ServiceDish $one) use ($menu): array {
@@ -101,6 +105,13 @@ final readonly class ServicesView
                 ];
             }, array_values($service->dishes->all())),
         ];
+    }
+
+    private static function quote(Service $service): ?string
+    {
+        return $service->quote_minor === null
+            ? null
+            : Settings::load()->money($service->quote_minor)->plain();
     }
 
     /**

@@ -9,10 +9,12 @@ use App\Contract\Fields;
 use App\Kitchen\Moment;
 use App\Kitchen\Once;
 use App\Kitchen\Person;
+use App\Kitchen\Settings;
 use App\Portion\Dish\Dish;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use Psr\Clock\ClockInterface;
+use Sectum\Measure\Money;
 use Sectum\Plan\Service\Covers;
 use Sectum\Plan\Service\ServiceKind;
 
@@ -43,6 +45,8 @@ final readonly class StoreService
                 'spare_pct' => $fields->number('spare_pct', 0),
                 'guaranteed' => $fields->maybeInt('guaranteed'),
                 'note' => trim($fields->maybeString('note') ?? ''),
+                'event' => trim($fields->maybeString('event') ?? ''),
+                'quote_minor' => self::quote($fields),
                 'dropped_at' => $fields->has('dropped') && $fields->bool('dropped')
                     ? $service->dropped_at ?? Moment::written($this->clock->now())
                     : null,
@@ -88,6 +92,15 @@ final readonly class StoreService
                 $dish->update(['sold' => $one->int('sold')]);
             }
         });
+    }
+
+    private static function quote(Fields $fields): ?int
+    {
+        $typed = trim($fields->maybeString('quote') ?? '');
+
+        return $typed === ''
+            ? null
+            : Fault::at('/quote', fn (): int => Money::parse($typed, Settings::load()->currency)->minor);
     }
 
     /** @return list<array{string, float|null, int|null, int}> dish, share, chosen, days it is cut before */

@@ -182,6 +182,8 @@ final readonly class Book
                 'no_show_pct' => 4,
                 'no_show_sd_pct' => 2,
                 'spare_pct' => 3,
+                'event' => 'Guild days',
+                'quote' => $later === 0 ? '58.00' : '36.00',
                 'dishes' => [['dish' => self::dish($species), 'share_pct' => 100]],
             ]), $chef);
         }

@@ -65,7 +65,6 @@ final class PricesTest extends AtTheDoor
         '/hold/checks',
         '/hold/ready',
         '/plan/prep',
-        '/plan/prep/{day}/list.pdf',
         '/plan/services',
         '/plan/today',
         '/log',
@@ -114,7 +113,18 @@ final class PricesTest extends AtTheDoor
             'weight' => ['typed' => '900 g'],
             'things' => [['tray' => $batch]],
         ])->assertOk();
+        $service = self::id();
+        $this->api('PUT', "/plan/services/{$service}", [
+            'day' => now()->addDay()->format('Y-m-d'),
+            'at' => '19:00',
+            'kind' => 'banquet',
+            'name' => 'Guild dinner',
+            'covers' => 40,
+            'quote' => '48.50',
+            'dishes' => [],
+        ])->assertOk();
         $this->here = [
+            'service' => $service,
             'freezing' => $freezing,
             'treating' => $treating,
             'making' => $making,
@@ -227,6 +237,9 @@ final class PricesTest extends AtTheDoor
             '/hold/freezing/{freezing}/evidence.pdf',
             '/log/recall',
             '/plan/order',
+            '/plan/services/{service}/event',
+            '/plan/services/{service}/production.pdf',
+            '/plan/prep/{day}/list.pdf',
             '/plan/calendar',
             '/plan/orders',
             '/plan/orders/{order}/order.xml',

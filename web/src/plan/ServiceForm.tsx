@@ -49,6 +49,8 @@ export function ServiceForm(props: {
   const [spare, setSpare] = useState<number | ''>(service?.spare_pct ?? 0);
   const [guaranteed, setGuaranteed] = useState<number | ''>(service?.guaranteed ?? '');
   const [note, setNote] = useState(service?.note ?? '');
+  const [event, setEvent] = useState(service?.event ?? '');
+  const [quote, setQuote] = useState(service?.quote ?? '');
   const [menu, setMenu] = useState<Record<string, OnMenu>>(() =>
     Object.fromEntries(
       (service?.dishes ?? []).map((dish) => [
@@ -68,6 +70,8 @@ export function ServiceForm(props: {
         name,
         covers: covers === '' ? 0 : covers,
         note,
+        event,
+        quote: quote || null,
         ...(kind === 'banquet'
           ? {
               no_show_pct: noShow || 0,
@@ -139,6 +143,23 @@ export function ServiceForm(props: {
             {number(t('services.no-show-spread'), noShowSpread, setNoShowSpread, '/no_show_sd_pct')}
             {number(t('services.spare'), spare, setSpare, '/spare_pct')}
             {number(t('services.guaranteed-count'), guaranteed, setGuaranteed, '/guaranteed')}
+          </>
+        )}
+        {kind === 'banquet' && (
+          <>
+            <TextInput
+              label={t('services.event')}
+              value={event}
+              error={faultAt(store.error, '/event')}
+              onChange={(typed) => setEvent(typed.target.value)}
+            />
+            <TextInput
+              label={t('services.quote')}
+              inputMode="decimal"
+              value={quote}
+              error={faultAt(store.error, '/quote')}
+              onChange={(typed) => setQuote(typed.target.value)}
+            />
           </>
         )}
         <TextInput label={t('services.note')} value={note} onChange={(event) => setNote(event.target.value)} />

@@ -2,6 +2,7 @@ import { Button } from '@mantine/core';
 import { useQueryClient } from '@tanstack/react-query';
 import cx from 'clsx';
 import { useState } from 'react';
+import { Link } from 'react-router';
 import { api, type Service, type Services } from '../api/client';
 import { useKitchen } from '../kitchen/kitchen';
 import { t } from '../lang';
@@ -159,6 +160,16 @@ function OneService({ one, most, onEdit }: { one: Service; most: number; onEdit:
         <b className={css.serviceName}>{one.name}</b>
         <span>{guests(one)}</span>
         {one.note && <span className={look.soft}>{one.note}</span>}
+        {onEdit && one.kind === 'banquet' && (
+          <Button
+            component={Link}
+            variant="default"
+            to={`/plan/services/${one.id}`}
+            aria-label={t('services.open-event', { name: one.name, day: one.date })}
+          >
+            {t('services.open-event-short')}
+          </Button>
+        )}
         {onEdit && (
           <Button variant="default" aria-label={t('services.edit', { name: one.name, day: one.date })} onClick={onEdit}>
             {t('order.edit')}

@@ -1,0 +1,204 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Plan\Event;
+
+use App\Cost\Portioned;
+use App\Kitchen\Moment;
+use App\Kitchen\Settings;
+use App\Plan\Order\ListedOffer;
+use App\Plan\Prep\HousePace;
+use App\Plan\Service\Learned;
+use App\Plan\Service\Menu;
+use App\Plan\Service\Service;
+use App\Plan\Service\ServiceDish;
+use App\Portion\Dish\Dish;
+use Brick\Math\BigRational;
+use Illuminate\Database\Eloquent\Collection;
+use Psr\Clock\ClockInterface;
+use Sectum\Measure\Mass;
+use Sectum\Measure\Money;
+use Sectum\Plan\Service\Covers;
+use Sectum\Plan\Service\DishChange;
+use Sectum\Plan\Service\ServiceKind;
+use Sectum\Portion\Together\UncutPortions;
+use Sectum\Portion\Together\UncutSides;
+
+/** An event with all its services: what a guaranteed count changes, what was quoted, and what the fish really cost. */
+final readonly class EventView
+{
+    public function __construct(private ClockInterface $clock)
+    {
+    }
+
+    /**
+     * Those that belong together, in order; one alone when it belongs to no event.
+     *
+     * @return Collection<int, Service>
+     */
+    public static function services(Service $one): Collection
+    {
+        return Service::held()
+            ->with('dishes')
+            ->where(fn ($of) => $one->event === '' ? $of->whereKey($one->id) : $of->where('event', $one->event))
+            ->get();
+    }
+
+    /** @return Answer */
+    public function of(string $service): array
+    {
+        $one = Service::held()->findOrFail($service);
+        $services = self::services($one);
+        $settings = Settings::load();
+        $costs = Portioned::lately($this->clock->now(), $settings);
+        $changes = self::changes($services, $settings);
+
+        return [
+            'name' => $one->event === '' ? $one->name : $one->event,
+            'services' => array_map(
+                fn (Service $each): array => $this->service($each, $costs, $settings),
+                array_values($services->all()),
+            ),
+            'changes' => array_map(fn (DishChange $each): array => [
+                'dish' => Dish::of($each->dish)->name ?? '',
+                'before' => $each->before,
+                'after' => $each->after,
+                'portions' => $each->portions(),
+                'fish' => $each->fish,
+                'minutes' => round($each->minutes),
+                'cost' => $each->cost?->print(),
+                'costs_more' => ($each->cost->minor ?? 0) > 0,
+            ], $changes),
+            'minutes' => round(array_sum(array_map(fn (DishChange $each): float => $each->minutes, $changes))),
+            'cost' => self::sum(array_map(fn (DishChange $each): ?Money => $each->cost, $changes), $settings)?->print(),
+        ];
+    }
+
+    /** @return Answer */
+    private function service(Service $one, Portioned $costs, Settings $settings): array
+    {
+        $menu = new Menu($one, Learned::here());
+        $guests = $one->guests()->count;
+        $planned = $real = [];
+        foreach ($one->dishes as $on) {
+            $count = $costs->portions($on->dish_id);
+            $each = $count === 0 ? null : Portioned::mean($costs->total($on->dish_id), $count);
+            $planned[] = $each?->times((int) round($menu->mean($on)));
+            $real[] = $on->sold === null ? null : $each?->times($on->sold);
+        }
+        $paying = $one->guaranteed === null && $one->sold_covers === null
+            ? $one->covers
+            : max($one->guaranteed ?? 0, $one->sold_covers ?? 0);
+        $fish = self::sum($one->sold_covers === null ? $planned : $real, $settings);
+        $quote = $one->quote_minor === null ? null : $settings->money($one->quote_minor);
+
+        return [
+            'id' => $one->id,
+            'date' => Moment::at($one->day)->format('l j F'),
+            'at' => $one->at,
+            'name' => $one->name,
+            'announced' => $one->covers,
+            'guaranteed' => $one->guaranteed,
+            'came' => $one->sold_covers,
+            'cooked_for' => $guests,
+            'quote' => $quote?->print(),
+            'quoted' => $quote?->times($paying)->print(),
+            'fish' => $fish?->print(),
+            'fish_per_guest' => $fish === null || $paying === 0
+                ? null
+                : $fish->multipliedBy(BigRational::nd(1, $paying))->print(),
+            'share_pct' => $fish === null || $quote === null || $quote->minor * $paying === 0
+                ? null
+                : round((100 * $fish->minor) / ($quote->minor * $paying), 1),
+            'sold' => $one->sold_covers !== null,
+        ];
+    }
+
+    /**
+     * What the guaranteed counts change against what was announced.
+     *
+     * @param  Collection<int, Service>  $services
+     * @return list<DishChange>
+     */
+    private static function changes(Collection $services, Settings $settings): array
+    {
+        $before = $after = [];
+        foreach ($services as $one) {
+            if ($one->kind !== ServiceKind::Banquet || $one->guaranteed === null) {
+                continue;
+            }
+            $menu = new Menu($one, Learned::here());
+            foreach ($one->dishes as $on) {
+                $before[$on->dish_id] = ($before[$on->dish_id] ?? 0) + self::portions($one->announced(), $menu, $on);
+                $after[$on->dish_id] = ($after[$on->dish_id] ?? 0) + self::portions($one->guests(), $menu, $on);
+            }
+        }
+        $changes = [];
+        foreach ($before as $dish => $portions) {
+            $of = Dish::of($dish);
+            if ($of !== null) {
+                $changes[] = self::change($of, $portions, $after[$dish] ?? 0, $settings);
+            }
+        }
+
+        return $changes;
+    }
+
+    private static function portions(Covers $guests, Menu $menu, ServiceDish $on): int
+    {
+        $takes = $menu->takeUp($on);
+
+        return (int) round($guests->mean($takes->sharePct, $takes->sdPct, $on->chosen));
+    }
+
+    /** By fish of the dish's first offer: what one gives, takes at the board and costs. */
+    private static function change(Dish $dish, int $before, int $after, Settings $settings): DishChange
+    {
+        $work = $settings->prep->minutes->portion + $settings->prep->minutes->pack;
+        $offer = $dish->species_id === null
+            ? null
+            : ListedOffer::query()
+                ->with('species.shares')
+                ->where('species_id', $dish->species_id)
+                ->whereNull('retired_at')
+                ->orderBy('from_g')
+                ->orderBy('id')
+                ->first();
+        if ($offer === null) {
+            return new DishChange($dish->id, $before, $after, null, 0.0, $work, null);
+        }
+        $mass = Mass::ofGrams(($offer->from_g + $offer->to_g) / 2);
+        $sides = UncutSides::expected(
+            $mass,
+            1,
+            $offer->species->expected($offer->state),
+            $offer->species->form,
+        );
+
+        return new DishChange(
+            $dish->id,
+            $before,
+            $after,
+            UncutPortions::of([$sides], $dish->band()->target->grams())->expected,
+            HousePace::learned()->minutes($offer->species_id, '', $mass->grams()),
+            $work,
+            $offer->price($settings)->times($mass),
+        );
+    }
+
+    /** @param  list<Money|null>  $all */
+    private static function sum(array $all, Settings $settings): ?Money
+    {
+        $known = array_values(array_filter($all, fn (?Money $one): bool => $one !== null));
+        if ($known === []) {
+            return null;
+        }
+        $sum = Money::zero($settings->currency);
+        foreach ($known as $one) {
+            $sum = $sum->plus($one);
+        }
+
+        return $sum;
+    }
+}

@@ -1,0 +1,148 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Plan\Event;
+
+use App\Kitchen\Format\Paper;
+use App\Kitchen\Format\Words;
+use App\Kitchen\Moment;
+use App\Kitchen\Settings;
+use App\Plan\Service\Learned;
+use App\Plan\Service\Menu;
+use App\Plan\Service\Service;
+use App\Portion\Dish\Dish;
+use Illuminate\Database\Eloquent\Collection;
+use Sectum\Fish\Allergen;
+use Sectum\Measure\UnitSystem;
+use Sectum\Receive\Freshness;
+
+/**
+ * The production sheet of an event, a page a service: what is made, what is packed, how it is loaded, how cold it
+ * travelled, and what came back.
+ */
+final readonly class ProductionPdf
+{
+    /** Columns of the pack list, mm. */
+    private const COLUMNS = [8.0, 70.0, 24.0, 26.0, 26.0, 26.0];
+
+    private const BLANK = '__________';
+
+    /** @param  Collection<int, Service>  $services  of the event, in order */
+    public static function of(string $event, Collection $services): string
+    {
+        $paper = Paper::titled("Production sheet, {$event}");
+        foreach ($services as $service) {
+            self::page($paper, $event, $service);
+        }
+
+        return $paper->print();
+    }
+
+    private static function page(Paper $paper, string $event, Service $service): void
+    {
+        $date = Moment::at($service->day)->format('l j F Y');
+        $name = $service->name === $event ? $event : "{$event}: {$service->name}";
+        $guests = $service->guests()->count;
+        $dishes = self::dishes($service);
+        $paper->page(
+            $name,
+            "{$date}, served at {$service->at}. {$service->covers} guests announced, ".
+                ($service->guaranteed === null ? 'no count guaranteed yet' : "{$service->guaranteed} guaranteed").
+                ", cooked for {$guests}.",
+            260 + 34 * count($dishes),
+        );
+        if ($service->note !== '') {
+            $paper->line("Note: {$service->note}", 11, 'B');
+        }
+        $paper->rule();
+        $paper->line('Made', 13, 'B');
+        foreach ($dishes as [$dish, $portions]) {
+            $paper->box();
+            $paper->cells([["{$portions} × {$dish->name}", 110.0], [self::weight($dish), 60.0]], 12, 'B', Paper::LEFT + 8);
+            $paper->cells([['Contains '.self::allergens($dish).'.', 170.0]], 9.5, '', Paper::LEFT + 8);
+        }
+        self::packed($paper, $dishes);
+        self::loaded($paper);
+        $paper->space(2);
+        $paper->line(Freshness::CHECK, 8);
+    }
+
+    /** @param  list<array{Dish, int}>  $dishes */
+    private static function packed(Paper $paper, array $dishes): void
+    {
+        $paper->rule();
+        $paper->line('Pack list and loading: what is served last goes in first', 13, 'B');
+        self::row($paper, ['', 'Dish', 'Portions', 'Trays', 'Labels', 'Came back'], 'B');
+        foreach (array_reverse($dishes) as [$dish, $portions]) {
+            $paper->box();
+            self::row($paper, ['', $dish->name, (string) $portions, self::BLANK, self::BLANK, self::BLANK]);
+        }
+        foreach (['Ice, cold packs', 'Probe, wiped', 'Knife, board, cloths', 'Spare labels and pen'] as $thing) {
+            $paper->box();
+            self::row($paper, ['', $thing, '', self::BLANK, '', self::BLANK]);
+        }
+    }
+
+    private static function loaded(Paper $paper): void
+    {
+        $settings = Settings::load();
+        $metric = new Words(UnitSystem::Metric, $settings->scaleStep);
+        $us = new Words(UnitSystem::Us, $settings->scaleStep);
+        $paper->rule();
+        $paper->line('On the way', 13, 'B');
+        $paper->line(
+            "Fish travels at {$metric->degrees($settings->warmest)} ({$us->degrees($settings->warmest)}) or below. ".
+                "{$settings->coldRule}.",
+            10,
+        );
+        self::row($paper, ['', '', 'Hour', '°C warmest', 'By', ''], 'B');
+        foreach (['Loaded', 'Arrived', 'Served from', 'Came back'] as $step) {
+            $paper->box();
+            self::row($paper, ['', $step, self::BLANK, self::BLANK, self::BLANK, '']);
+        }
+    }
+
+    /** @param  list<string>  $cells */
+    private static function row(Paper $paper, array $cells, string $weight = ''): void
+    {
+        $paper->cells(
+            array_map(fn (string $cell, float $width): array => [$cell, $width], $cells, self::COLUMNS),
+            11,
+            $weight,
+        );
+        $paper->space(1.2);
+    }
+
+    /** @return list<array{Dish, int}> with the portions that are made of each */
+    private static function dishes(Service $service): array
+    {
+        $menu = new Menu($service, Learned::here());
+        $dishes = [];
+        foreach ($service->dishes as $on) {
+            $dish = Dish::of($on->dish_id);
+            if ($dish !== null) {
+                $dishes[] = [$dish, (int) ceil($menu->mean($on) - 1e-9)];
+            }
+        }
+
+        return $dishes;
+    }
+
+    private static function weight(Dish $dish): string
+    {
+        $step = Settings::load()->scaleStep;
+        $target = $dish->plateBand()->target;
+
+        return (new Words(UnitSystem::Metric, $step))->text($target).
+            ' ('.(new Words(UnitSystem::Us, $step))->text($target).') each';
+    }
+
+    private static function allergens(Dish $dish): string
+    {
+        return implode(', ', array_map(
+            fn (Allergen $one): string => str_replace('-', ' ', $one->value),
+            $dish->allergens(),
+        ));
+    }
+}
