@@ -45,7 +45,7 @@ test('a banquet from its guests to the order, by touch; the guaranteed count cha
   await page.getByRole('link', { name: 'Order', exact: true }).tap();
   await page.getByLabel('For services up to').fill(quiet());
   await page.getByText('Zander', { exact: true }).first().tap();
-  const says = page.getByText(/× Zander/);
+  const says = page.getByText(/^\d+ × Zander/);
   await expect(says).toBeVisible();
   const before = Number(((await says.textContent()) ?? '').match(/^\d+/)?.[0]);
   // Seldomer short takes more fish; one fish fewer says how often that is short.
@@ -77,6 +77,12 @@ test('a banquet from its guests to the order, by touch; the guaranteed count cha
     .first()
     .tap();
   await expect(placed).toContainText('dropped');
+
+  // Nobody comes: the service goes, and leaves its day to others.
+  await page.goto('/plan/services');
+  await supper.getByRole('button', { name: /^Edit Harvest supper/ }).tap();
+  await page.getByRole('button', { name: 'Drop the service' }).tap();
+  await expect(supper).toHaveCount(0);
 });
 
 test('an event over two days, from its guests to the order, the prep lists, the calendar and its sheet', async ({
@@ -119,6 +125,7 @@ test('an event over two days, from its guests to the order, the prep lists, the 
   await page.getByRole('link', { name: 'Order', exact: true }).tap();
   await page.getByLabel('For services up to').fill(quiet());
   await page.getByText('Zander', { exact: true }).first().tap();
+  await page.getByLabel('In the house by').fill(quiet());
   await page.getByRole('button', { name: /^Order \d+ from Lakeside/ }).tap();
   await expect(page.getByRole('region', { name: 'Orders' })).toContainText('Lakeside Fishery');
 

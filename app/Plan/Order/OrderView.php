@@ -11,6 +11,7 @@ use App\Contract\Fields;
 use App\Kitchen\Format\Words;
 use App\Kitchen\Moment;
 use App\Kitchen\Settings;
+use App\Plan\Prep\CutDay;
 use App\Plan\Service\Service;
 use App\Plan\Service\ServicesView;
 use App\Portion\Dish\Dish;
@@ -107,6 +108,7 @@ final readonly class OrderView
             'max_short_pct' => $short,
             'kept_for' => $need->keptFor === null ? null : Moment::at($need->keptFor)->format('D j M'),
             'keeps_days' => $need->keepsDays,
+            'by' => $this->by($need),
             'services' => array_map(
                 fn (Service $one): array => [
                     'id' => $one->id,
@@ -131,6 +133,26 @@ final readonly class OrderView
         ];
 
         return $answer + $this->offered($kind, $need, $short, $asked, $settings, $words);
+    }
+
+    /** @return Answer|null the latest day it may come on, and why; null when nothing wants it */
+    private function by(SpeciesNeed $need): ?array
+    {
+        $dishes = array_map(fn (DishNeed $one): string => $one->dish->id, $need->dishes);
+        $first = null;
+        foreach ($need->services as $service) {
+            foreach ($service->dishes->whereIn('dish_id', $dishes) as $on) {
+                $cut = CutDay::of($service, $on);
+                $first = $first === null || $cut->day < $first->day ? $cut : $first;
+            }
+        }
+
+        if ($first === null) {
+            return null;
+        }
+        $day = max($first->day, Moment::date($this->clock->now()));
+
+        return ['day' => $day, 'date' => Moment::at($day)->format('l j F'), 'why' => $first->why];
     }
 
     /** @return Answer */

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Plan\Prep;
 
-use App\Hold\Treatment\HouseTreatment;
 use App\Kitchen\Moment;
 use App\Kitchen\Settings;
 use App\Plan\Order\OnHand;
@@ -16,7 +15,6 @@ use App\Portion\Dish\Dish;
 use App\Portion\Tonight\Tonight;
 use DateTimeImmutable;
 use Illuminate\Database\Eloquent\Collection;
-use Sectum\Hold\Treatment\TreatmentKind;
 use Sectum\Plan\Work\DishToServe;
 use Sectum\Plan\Work\DoneOn;
 use Sectum\Plan\Work\Standing;
@@ -31,17 +29,11 @@ final class DishesOfDay
     /** Days after one whose services may want work on it. */
     private const AHEAD = 3;
 
-    /** Hours of work between the end of what fillets stand in and the service. Our estimate. */
-    private const AFTER_STANDING = 3;
-
     /** @var array<string, list<array{string, int}>> last day and portions of trays, by dish, what ends first in front */
     private array $trays = [];
 
     /** @var array<string, int> cut today, and on no tray yet */
     private array $cut = [];
-
-    /** @var Collection<string, HouseTreatment> */
-    private readonly Collection $treatments;
 
     /** @param  string  $today  the kitchen day */
     private function __construct(
@@ -49,7 +41,6 @@ final class DishesOfDay
         private readonly string $today,
         private readonly Settings $settings,
     ) {
-        $this->treatments = HouseTreatment::query()->get()->keyBy(fn (HouseTreatment $one): string => $one->id);
     }
 
     /** @return list<ServedDish> every dish that takes fish up to that day, in the order of the services */
@@ -104,8 +95,8 @@ final class DishesOfDay
 
     private function served(Service $service, ServiceDish $on, Dish $dish, int $wanted): ?ServedDish
     {
-        $standing = $this->standing($dish);
-        $cutOn = $this->cutOn($service, $on, $standing);
+        $standing = CutDay::standing($dish);
+        $cutOn = CutDay::of($service, $on)->day;
         $left = $wanted - $this->take($dish->id, $service->day, $wanted);
         $done = $this->doneOn($service->day, $cutOn, $standing);
         if ($done === null) {
@@ -149,35 +140,6 @@ final class DishesOfDay
         }
 
         return $taken;
-    }
-
-    private function standing(Dish $dish): ?Standing
-    {
-        $treatment = $dish->treatment_id === null ? null : $this->treatments->get($dish->treatment_id);
-
-        return $treatment === null
-            ? null
-            : new Standing($treatment->id, $treatment->minutes, match ($treatment->kind) {
-                TreatmentKind::Cure, TreatmentKind::DrySalt, TreatmentKind::EvenBrine, TreatmentKind::Smoke => true,
-                TreatmentKind::TimedBrine,
-                TreatmentKind::AcidDip,
-                TreatmentKind::Marinade,
-                TreatmentKind::Dry => false,
-            });
-    }
-
-    /** The latest day on which it is broken down and still ready in time. */
-    private function cutOn(Service $service, ServiceDish $on, ?Standing $standing): string
-    {
-        if ($on->cut_before > 0) {
-            return Moment::at($service->day)->modify("-{$on->cut_before} days")->format('Y-m-d');
-        }
-        if ($standing === null || ! $standing->beforePortions) {
-            return $service->day;
-        }
-        $minutes = (int) ceil($standing->minutes) + 60 * self::AFTER_STANDING;
-
-        return Moment::date($service->moment()->modify("-{$minutes} minutes"));
     }
 
     private function doneOn(string $served, string $cutOn, ?Standing $standing): ?DoneOn

@@ -24,6 +24,24 @@ final class OrdersTest extends PlanKitchen
         return $this->api('POST', "/plan/order/{$species}", ['until' => self::FRIDAY, ...$asked])->assertOk()->json();
     }
 
+    public function test_fish_is_in_the_house_by_the_day_it_is_cut_on(): void
+    {
+        $this->offer(self::id())->assertOk();
+        $dish = $this->hake();
+        $service = self::id();
+        $menu = fn (int $before): array => ['dishes' => [['dish' => $dish, 'share_pct' => 35, 'cut_before' => $before]]];
+        $by = fn (): mixed => $this->api('POST', '/plan/order/'.$this->species('Hake'), ['until' => self::FRIDAY])->assertOk()->json('by');
+        self::assertNull($by());
+        $this->service($service, $menu(0))->assertOk();
+        self::assertSame([self::FRIDAY, 'that-day'], [data_get($by(), 'day'), data_get($by(), 'why')]);
+        $this->service($service, $menu(1) + ['version' => 1])->assertOk();
+        self::assertSame(['2026-11-26', 'cut-before'], [data_get($by(), 'day'), data_get($by(), 'why')]);
+        $this->service($service, $menu(0) + ['version' => 2])->assertOk();
+        $cure = HouseTreatment::query()->where('name', 'Long cure')->value('id');
+        Dish::query()->whereKey($dish)->update(['treatment_id' => $cure]);
+        self::assertSame([self::TODAY, 'stands'], [data_get($by(), 'day'), data_get($by(), 'why')]);
+    }
+
     public function test_a_friday_says_how_many_hake_and_how_often_they_run_short(): void
     {
         $dish = $this->hake();

@@ -138,6 +138,7 @@ function OneKind(props: { species: string; until: string; onEdit: (offer: string
       <p className={css.orderSays} aria-live="polite">
         {says(data, own?.offer ?? null)}
       </p>
+      {data.by && <p>{inTheHouse(data.by)}</p>}
       {data.kept_for && data.keeps_days !== null && (
         <p>{t('order.keeps', { name: data.name, days: data.keeps_days, day: data.kept_for })}</p>
       )}
@@ -207,7 +208,7 @@ function OneKind(props: { species: string; until: string; onEdit: (offer: string
             supplier={chosen.supplier}
             fish={chosen.outcome.fish}
             shortPct={chosen.outcome.short.pct}
-            day={props.until}
+            day={data.by?.day ?? props.until}
           />
         )}
         <Button variant="default" onClick={() => props.onEdit('new')}>
@@ -264,4 +265,16 @@ function mixed(data: OrderOf): string {
   return mix.saves === null
     ? t('order.mix-only', { what, short, cost: mix.cost })
     : t('order.mix-saves', { what, short, cost: mix.cost, saves: mix.saves });
+}
+
+/** By which day it is in the house, and why. */
+function inTheHouse({ date, why }: NonNullable<OrderOf['by']>): string {
+  switch (why) {
+    case 'that-day':
+      return t('order.by-that-day', { date });
+    case 'cut-before':
+      return t('order.by-cut-before', { date });
+    case 'stands':
+      return t('order.by-stands', { date });
+  }
 }

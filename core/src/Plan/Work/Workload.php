@@ -9,7 +9,8 @@ use Sectum\Plan\Prep\Task;
 /**
  * The tasks of a day, made from what the services still want and the fish there is.
  *
- * Who is served first is given fish first, from the lots in the order they are given; whole fish, as many as should
+ * Who is served first is given fish first, from the lots in the order they are given (what was served on another day is
+ * given none that only comes on this one); whole fish, as many as should
  * give the portions, what one gives beyond them going to the next dish of the same lot. Fish is broken down and
  * portioned in turns no longer than the house wants to stand at one thing, so that several hands can share them.
  */
@@ -120,7 +121,8 @@ final readonly class Workload
             $wanted = $one->portions;
             foreach ($lots as $i => $lot) {
                 $each = $lot->portions[$one->dish] ?? 0.0;
-                if ($wanted < 0.5 || $each <= 0) {
+                $later = $one->done === DoneOn::AnotherDay && $lot->toReceive;
+                if ($wanted < 0.5 || $each <= 0 || $later) {
                     continue;
                 }
                 $rest = min($wanted, $each * ($over[$i] ?? 0.0));

@@ -119,6 +119,17 @@ final class WorkloadTest extends TestCase
         self::assertSame(['today'], array_values(array_unique(array_column($work->jobs, 'serves'))));
     }
 
+    public function test_what_comes_today_was_not_there_for_what_was_served_before(): void
+    {
+        $dishes = [
+            new DishToServe('today', 'd', 10, 1080),
+            new DishToServe('yesterday', 'd', 5, null, false, null, DoneOn::AnotherDay),
+        ];
+        $work = Workload::of([new LotToCut('a', 2, 10, ['d' => 5.0], 480, true)], $dishes, self::minutes());
+        self::assertSame([], $work->missing);
+        self::assertSame([2], array_map(fn (Job $job): int => $job->fish, self::of($work, Doing::BreakDown)));
+    }
+
     public function test_fillets_that_stand_over_night_are_portioned_the_next_day(): void
     {
         $cure = new Standing('cure', 1080, true);
