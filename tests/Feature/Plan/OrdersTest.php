@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature\Plan;
 
+use App\Hold\Treatment\HouseTreatment;
 use App\Kitchen\Settings;
 use App\Plan\Order\PlacedOrder;
 use App\Plan\Order\UblOrder;
