@@ -29,6 +29,7 @@ use App\Fish\Fish;
 use App\Fish\KeptPortions;
 use App\Fish\MadeFrom;
 use App\Fish\MovedOn;
+use App\Fish\OrderedFish;
 use App\Fish\PlannedPortions;
 use App\Fish\PortionsTrayed;
 use App\Fish\RawEvidence;
@@ -45,6 +46,7 @@ use App\Kitchen\Database\KitchenConnection;
 use App\Kitchen\Database\Remembered;
 use App\Kitchen\Person;
 use App\Kitchen\Settings;
+use App\Plan\Order\OrderedHere;
 use App\Plan\Service\PlannedHere;
 use App\Portion\Dish\UsualPortions;
 use App\Route\Bins\Deposits;
@@ -98,6 +100,7 @@ final class SectumServiceProvider extends ServiceProvider
         $this->app->bind(ColdClock::class, Clocks::class);
         $this->app->bind(KeptPortions::class, KeptBesides::class);
         $this->app->bind(PlannedPortions::class, PlannedHere::class);
+        $this->app->bind(OrderedFish::class, OrderedHere::class);
         $this->app->bind(RawEvidence::class, RunRecords::class);
         $this->app->bind(LabelPrinter::class, KeepingPrinter::class);
     }

@@ -138,8 +138,9 @@ final class DeliveryLine extends Record
      * The invoice's line beside what was weighed, for the claim.
      *
      * @param  bool  $priced  whether whoever asks may see what it cost
+     * @param  int|null  $ordered  minor units a kilo it was ordered at; null without an order
      */
-    public function invoiced(bool $priced): Invoiced
+    public function invoiced(bool $priced, ?int $ordered = null): Invoiced
     {
         return new Invoiced(
             $this->species->name,
@@ -148,6 +149,7 @@ final class DeliveryLine extends Record
             $this->price_minor === null || ! $priced ? null : BigRational::of($this->price_minor),
             $this->price_unit,
             array_values($this->fish->map($this->found(...))->all()),
+            $ordered === null || ! $priced ? null : BigRational::of($ordered),
         );
     }
 

@@ -28,6 +28,7 @@ Route::put('plan/offers/{offer}', [OrderController::class, 'offer'])->middleware
 Route::get('plan/orders', [OrderController::class, 'orders']);
 Route::put('plan/orders/{order}', [OrderController::class, 'place'])->middleware('takes:order');
 Route::put('plan/orders/{order}/dropped', [OrderController::class, 'drop'])->middleware('takes:version');
+Route::put('plan/orders/{order}/came', [OrderController::class, 'came'])->middleware('takes:order-came');
 Route::get('plan/orders/{order}/order.xml', [OrderController::class, 'xml']);
 Route::get('plan/orders/{order}/order.csv', [OrderController::class, 'csv']);
 Route::get('plan/prep', [PrepController::class, 'show']);

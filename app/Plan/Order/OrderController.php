@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace App\Plan\Order;
 
 use App\Contract\Fields;
+use App\Fish\Delivery;
 use App\Kitchen\Format\Words;
 use App\Kitchen\Moment;
 use App\Kitchen\Person;
 use App\Kitchen\Settings;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -50,8 +52,20 @@ final readonly class OrderController
         Person::of($request)->mustSeePrices();
         $settings = Settings::load();
         $orders = PlacedOrder::query()
-            ->with(['supplier', 'placer', 'lines.species'])
+            ->with([
+                'supplier',
+                'placer',
+                'lines.species',
+                'delivery.lines.species',
+                'delivery.lines.fish.pieces.readings.void',
+            ])
             ->orderByDesc('number')
+            ->limit(self::SHOWN)
+            ->get();
+
+        $deliveries = Delivery::query()
+            ->whereIn('supplier_id', $orders->pluck('supplier_id'))
+            ->orderByDesc('delivered_on')
             ->limit(self::SHOWN)
             ->get();
 
@@ -66,7 +80,41 @@ final readonly class OrderController
             'dropped' => $one->dropped_at !== null,
             'total' => $one->total($settings)->print(),
             'text' => OrderPaper::text($one, Words::ofReader(), $settings),
+            'delivery' => $one->delivery === null ? null : self::delivery($one->delivery),
+            'deliveries' => self::mayBe($one, $deliveries),
+            'gaps' => ArrivedOrder::gaps($one, Words::ofReader(), $settings),
         ], array_values($orders->all())));
+    }
+
+    /** @return Answer */
+    private static function delivery(Delivery $one): array
+    {
+        return [
+            'id' => $one->id,
+            'number' => $one->number,
+            'day' => Moment::at($one->delivered_on)->format('D j M'),
+        ];
+    }
+
+    /**
+     * @param  Collection<int, Delivery>  $deliveries
+     * @return list<Answer>
+     */
+    private static function mayBe(PlacedOrder $order, Collection $deliveries): array
+    {
+        $of = $deliveries->filter(
+            fn (Delivery $one): bool => $one->supplier_id === $order->supplier_id &&
+                $one->delivered_on >= OrderedHere::earliest($order->for_day),
+        );
+
+        return $order->dropped_at === null ? array_map(self::delivery(...), array_values($of->all())) : [];
+    }
+
+    public function came(Request $request, string $order): JsonResponse
+    {
+        ArrivedOrder::say($order, Fields::of($request), Person::of($request));
+
+        return $this->orders($request);
     }
 
     public function place(Request $request, PlaceOrder $place, string $order): JsonResponse

@@ -10,6 +10,7 @@ use App\Fish\DeliveryLine;
 use App\Fish\Finding;
 use App\Fish\Fish;
 use App\Fish\Inspection;
+use App\Fish\OrderedFish;
 use App\Fish\Photo;
 use App\Kitchen\Format\Words;
 use App\Kitchen\Moment;
@@ -96,8 +97,11 @@ final readonly class DeliveryView
 
     public static function claim(Delivery $delivery, bool $priced, Currency $currency): Claim
     {
+        $ordered = app(OrderedFish::class)->prices($delivery->id);
+        $invoiced = fn (DeliveryLine $line): Invoiced => $line->invoiced($priced, $ordered[$line->species_id] ?? null);
+
         return Claim::of(
-            array_values($delivery->lines->map(fn (DeliveryLine $line) => $line->invoiced($priced))->all()),
+            array_values($delivery->lines->map($invoiced)->all()),
             $currency,
             self::inside($delivery, $priced),
             self::notAsSold($delivery, $priced),

@@ -10,6 +10,7 @@ use App\Contract\Fields;
 use App\Fish\Delivery;
 use App\Fish\DeliveryLine;
 use App\Fish\Fish;
+use App\Fish\OrderedFish;
 use App\Kitchen\Person;
 use App\Kitchen\Settings;
 use Illuminate\Support\Facades\DB;
@@ -22,7 +23,7 @@ use Sectum\Receive\SizeGrade;
 /** One line of the invoice is written down, or mended while the delivery is open. */
 final readonly class StoreLine
 {
-    public function __construct(private NamedSpecies $species)
+    public function __construct(private NamedSpecies $species, private OrderedFish $ordered)
     {
     }
 
@@ -53,6 +54,7 @@ final readonly class StoreLine
             if ($known !== null) {
                 self::repriced($known->refresh());
             }
+            $this->ordered->came($delivery, is_string($line['species_id']) ? $line['species_id'] : '');
             $delivery->changed();
         });
     }

@@ -37,6 +37,7 @@ final readonly class Claim
                     $items,
                     ...self::refused($line, $currency),
                     ...$even ? self::missing($line, $currency) : self::difference($line, $currency),
+                    ...self::aboveTheOrder($line, $currency),
                     ...self::wrongGrade($line),
                     ...self::wrongSpecies($line),
                 );
@@ -202,6 +203,35 @@ final readonly class Claim
             : "Over by {$missing->abs()->print()}: not on the invoice.";
 
         return [new ClaimItem($short ? 'short' : 'over', $line->name, $missing->abs(), $count, $money, $sentence)];
+    }
+
+    /** @return list<ClaimItem> what is kept and was invoiced dearer than it was ordered */
+    private static function aboveTheOrder(Invoiced $line, Currency $currency): array
+    {
+        if ($line->ordered === null || $line->price === null || $line->unit !== PriceUnit::Kilo) {
+            return [];
+        }
+        $kept = array_values(array_filter($line->found, fn (Found $found): bool => $found->refused === null));
+        $mass = array_reduce($kept, fn (Mass $sum, Found $found): Mass => $sum->plus($found->mass), Mass::zero());
+        $above = $line->price->minus($line->ordered);
+        if ($above->isLessThanOrEqualTo(0) || ! $mass->isPositive()) {
+            return [];
+        }
+        $money = Money::round($above->multipliedBy($mass->milligrams)->dividedBy(1_000_000), $currency);
+        [$ordered, $asked] = [Money::round($line->ordered, $currency), Money::round($line->price, $currency)];
+
+        return [
+            new ClaimItem(
+                'above the order',
+                $line->name,
+                $mass,
+                array_sum(array_map(fn (Found $found): int => $found->count, $kept)),
+                $money,
+                "{$line->name}: ordered at {$ordered->print()} a kg, invoiced at {$asked->print()}. ".
+                    "{$mass->print()} kept: {$money->print()} too much.",
+                self::kept($kept),
+            ),
+        ];
     }
 
     /** @return list<ClaimItem> */

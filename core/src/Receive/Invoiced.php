@@ -20,6 +20,7 @@ final readonly class Invoiced
      * @param  int|null  $count  fish as invoiced
      * @param  BigRational|null  $price  minor units for one unit; null when the kitchen does not know it
      * @param  list<Found>  $found  every weighing of this line
+     * @param  BigRational|null  $ordered  minor units a kilo it was ordered at; null without an order
      */
     public function __construct(
         public string $name,
@@ -28,6 +29,7 @@ final readonly class Invoiced
         public ?BigRational $price,
         public PriceUnit $unit,
         public array $found,
+        public ?BigRational $ordered = null,
     ) {
     }
 

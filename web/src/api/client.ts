@@ -8,6 +8,7 @@ import { sessionEnded } from './session';
 type Schemas = components['schemas'];
 export type Book = Schemas['Book'];
 export type Today = Schemas['Today'];
+export type PlacedOrder = Schemas['PlacedOrder'];
 export type PlannedEvent = Schemas['Event'];
 export type PrepDay = Schemas['PrepDay'];
 export type PrepTask = Schemas['PrepTask'];

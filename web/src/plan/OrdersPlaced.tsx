@@ -5,6 +5,7 @@ import { api } from '../api/client';
 import { t } from '../lang';
 import { look } from '../ui/look';
 import { usePut } from '../ui/usePut';
+import { OrderCame } from './OrderCame';
 import css from './OrdersPlaced.module.css';
 
 /** The orders that went out: their text to send, a table, a document. */
@@ -38,7 +39,8 @@ export function OrdersPlaced() {
             <a href={`/api/plan/orders/${one.id}/order.xml`} aria-label={t('order.xml-of', { number: one.number })}>
               {t('order.xml')}
             </a>
-            {!one.dropped && (
+            <OrderCame one={one} />
+            {!one.dropped && one.delivery === null && (
               <Button
                 variant="default"
                 aria-label={t('order.drop', { number: one.number })}
