@@ -8,6 +8,7 @@ use App\Plan\Order\OrderController;
 use App\Plan\Prep\PrepController;
 use App\Plan\Service\ServiceController;
 use App\Plan\Today\TodayController;
+use App\Plan\Trim\TrimController;
 use Illuminate\Support\Facades\Route;
 
 // What is planned before anything is received; read by the routes of the kitchen, behind their door.
@@ -31,6 +32,7 @@ Route::put('plan/orders/{order}/dropped', [OrderController::class, 'drop'])->mid
 Route::put('plan/orders/{order}/came', [OrderController::class, 'came'])->middleware('takes:order-came');
 Route::get('plan/orders/{order}/order.xml', [OrderController::class, 'xml']);
 Route::get('plan/orders/{order}/order.csv', [OrderController::class, 'csv']);
+Route::get('plan/trim', [TrimController::class, 'show']);
 Route::get('plan/prep', [PrepController::class, 'show']);
 Route::get('plan/prep/{day}/list.pdf', [PrepController::class, 'list']);
 Route::post('plan/prep/{day}', [PrepController::class, 'would'])->middleware('takes:prep-pin');

@@ -74,6 +74,7 @@ const SpeciesScreen = screen(() => import('./fish/SpeciesScreen'), 'SpeciesScree
 const ThawScreen = screen(() => import('./hold/ThawScreen'), 'ThawScreen');
 const TimelineScreen = screen(() => import('./hold/TimelineScreen'), 'TimelineScreen');
 const TodayScreen = screen(() => import('./plan/TodayScreen'), 'TodayScreen');
+const TrimScreen = screen(() => import('./plan/TrimScreen'), 'TrimScreen');
 const TreatingScreen = screen(() => import('./hold/TreatingScreen'), 'TreatingScreen');
 const TreatmentsScreen = screen(() => import('./hold/TreatmentsScreen'), 'TreatmentsScreen');
 const TonightScreen = screen(() => import('./portion/TonightScreen'), 'TonightScreen');
@@ -99,6 +100,7 @@ export function KitchenRoutes() {
           <Route path="plan" element={<TodayScreen />} />
           <Route path="plan/services" element={<ServicesScreen />} />
           <Route path="plan/services/:service" element={<EventScreen />} />
+          <Route path="plan/trim" element={<TrimScreen />} />
           <Route path="plan/prep" element={<PrepScreen />} />
           <Route path="plan/order" element={<OrderScreen />} />
           <Route path="receive" element={<ColdRoomScreen />} />

@@ -7,8 +7,7 @@ namespace App\Plan\Event;
 use App\Cost\Portioned;
 use App\Kitchen\Moment;
 use App\Kitchen\Settings;
-use App\Plan\Order\ListedOffer;
-use App\Plan\Prep\HousePace;
+use App\Plan\Order\TypicalFish;
 use App\Plan\Service\Learned;
 use App\Plan\Service\Menu;
 use App\Plan\Service\Service;
@@ -17,13 +16,10 @@ use App\Portion\Dish\Dish;
 use Brick\Math\BigRational;
 use Illuminate\Database\Eloquent\Collection;
 use Psr\Clock\ClockInterface;
-use Sectum\Measure\Mass;
 use Sectum\Measure\Money;
 use Sectum\Plan\Service\Covers;
 use Sectum\Plan\Service\DishChange;
 use Sectum\Plan\Service\ServiceKind;
-use Sectum\Portion\Together\UncutPortions;
-use Sectum\Portion\Together\UncutSides;
 
 /** An event with all its services: what a guaranteed count changes, what was quoted, and what the fish really cost. */
 final readonly class EventView
@@ -152,38 +148,20 @@ final readonly class EventView
         return (int) round($guests->mean($takes->sharePct, $takes->sdPct, $on->chosen));
     }
 
-    /** By fish of the dish's first offer: what one gives, takes at the board and costs. */
+    /** By fish as it is usually offered. */
     private static function change(Dish $dish, int $before, int $after, Settings $settings): DishChange
     {
         $work = $settings->prep->minutes->portion + $settings->prep->minutes->pack;
-        $offer = $dish->species_id === null
-            ? null
-            : ListedOffer::query()
-                ->with('species.shares')
-                ->where('species_id', $dish->species_id)
-                ->whereNull('retired_at')
-                ->orderBy('from_g')
-                ->orderBy('id')
-                ->first();
-        if ($offer === null) {
-            return new DishChange($dish->id, $before, $after, null, 0.0, $work, null);
-        }
-        $mass = Mass::ofGrams(($offer->from_g + $offer->to_g) / 2);
-        $sides = UncutSides::expected(
-            $mass,
-            1,
-            $offer->species->expected($offer->state),
-            $offer->species->form,
-        );
+        $fish = $dish->species_id === null ? null : TypicalFish::ofAll([$dish->species_id])[$dish->species_id] ?? null;
 
         return new DishChange(
             $dish->id,
             $before,
             $after,
-            UncutPortions::of([$sides], $dish->band()->target->grams())->expected,
-            HousePace::learned()->minutes($offer->species_id, '', $mass->grams()),
+            $fish?->portions($dish),
+            $fish?->minutes() ?? 0.0,
             $work,
-            $offer->price($settings)->times($mass),
+            $fish?->cost($settings),
         );
     }
 

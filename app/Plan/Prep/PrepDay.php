@@ -4,17 +4,25 @@ declare(strict_types=1);
 
 namespace App\Plan\Prep;
 
+use App\Catalogue\HouseBin;
+use App\Catalogue\UsualBins;
 use App\Kitchen\Moment;
 use App\Kitchen\Settings;
 use App\Portion\Tonight\Tonight;
+use App\Route\Bins\Bins;
+use App\Route\Recipes\Recipe;
 use DateTimeImmutable;
+use Sectum\Fish\Bin;
+use Sectum\Fish\Part;
 use Sectum\Plan\Prep\Cutter;
 use Sectum\Plan\Work\Cure;
 use Sectum\Plan\Work\Cures;
 use Sectum\Plan\Work\CuttingPace;
 use Sectum\Plan\Work\Pin;
 use Sectum\Plan\Work\PrepPlan;
+use Sectum\Plan\Work\StockOn;
 use Sectum\Plan\Work\Workload;
+use Sectum\Route\Bins\Keeping;
 
 /** The work of a day, the hands for it, and what is made of both. From what is left now: what is done is no work. */
 final readonly class PrepDay
@@ -55,14 +63,17 @@ final readonly class PrepDay
         $shifts = ShiftsOfDay::of($day);
         $pace = HousePace::learned();
 
+        $work = Workload::of(
+            array_map(fn (LotHere $one) => $one->cut, $lots),
+            array_map(fn (ServedDish $one) => $one->serve, $dishes),
+            $settings->prep->minutes,
+        );
+        $stock = self::stock($settings);
+
         return new self(
             $day,
             $minute,
-            Workload::of(
-                array_map(fn (LotHere $one) => $one->cut, $lots),
-                array_map(fn (ServedDish $one) => $one->serve, $dishes),
-                $settings->prep->minutes,
-            ),
+            $stock === null ? $work : $work->withStock($stock, self::bones($lots)),
             self::hands($shifts, $pace, $minute),
             $shifts,
             $pace,
@@ -71,6 +82,41 @@ final readonly class PrepDay
             array_values(PrepPin::query()->where('day', $day)->orderBy('task')->get()->all()),
             $settings->prep->cleanDown,
         );
+    }
+
+    /** The house's stock, when it makes one in batches: the first recipe for bones. */
+    private static function stock(Settings $settings): ?StockOn
+    {
+        $batch = HouseBin::of(Bin::Stock)->batch_mg;
+        $recipe = Recipe::query()->whereNull('retired_at')->where('bin', Bin::Stock->value)->orderBy('id')->first();
+
+        return $batch === null || $recipe === null
+            ? null
+            : new StockOn(
+                Bins::now(Bin::Stock)->ledger->in(Bin::Stock, Keeping::Cold)->grams(),
+                $batch / 1000,
+                $settings->prep->minutes->makeUp,
+                (float) $recipe->minutes,
+            );
+    }
+
+    /**
+     * @param  list<LotHere>  $lots
+     * @return array<string, float> grams of bones one fish gives, by lot
+     */
+    private static function bones(array $lots): array
+    {
+        $bones = [];
+        foreach ($lots as $one) {
+            $pct = 0.0;
+            $state = $one->fish->state ?? $one->species->usual_state;
+            foreach ($one->species->expected($state) as $part => $share) {
+                $pct += UsualBins::of(Part::from($part)) === Bin::Stock ? $share->meanPct : 0.0;
+            }
+            $bones[$one->cut->lot] = ($one->grams * $pct) / 100;
+        }
+
+        return $bones;
     }
 
     /** @return list<Pin> */

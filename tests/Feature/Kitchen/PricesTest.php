@@ -67,6 +67,7 @@ final class PricesTest extends AtTheDoor
         '/plan/prep',
         '/plan/services',
         '/plan/today',
+        '/plan/trim',
         '/log',
         '/log/fish/{fish}',
         '/log/trace/{format}',

@@ -9,6 +9,7 @@ type Schemas = components['schemas'];
 export type Book = Schemas['Book'];
 export type Today = Schemas['Today'];
 export type PlacedOrder = Schemas['PlacedOrder'];
+export type TrimAhead = Schemas['Trim'];
 export type PlannedEvent = Schemas['Event'];
 export type PrepDay = Schemas['PrepDay'];
 export type PrepTask = Schemas['PrepTask'];

@@ -11,6 +11,7 @@ export function PlanRooms() {
         { to: '/plan', name: t('planRooms.today') },
         { to: '/plan/services', name: t('planRooms.services') },
         { to: '/plan/prep', name: t('planRooms.prep') },
+        { to: '/plan/trim', name: t('planRooms.trim') },
         // What fish costs is for who may see prices.
         ...(me.role === 'head chef' ? [{ to: '/plan/order', name: t('planRooms.order') }] : []),
       ]}

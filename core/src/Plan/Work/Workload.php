@@ -80,6 +80,41 @@ final readonly class Workload
     }
 
     /**
+     * The same with a stock that goes on as soon as the bones of the day are enough; the same alone when they are not.
+     *
+     * @param  array<string, float>  $bones  grams one fish gives, by lot
+     */
+    public function withStock(StockOn $stock, array $bones): self
+    {
+        $there = $stock->inBin;
+        $after = [];
+        foreach ($this->jobs as $job) {
+            $gives = $job->doing === Doing::BreakDown ? $job->fish * ($bones[$job->lot ?? ''] ?? 0.0) : 0.0;
+            if ($there < $stock->batch && $gives > 0) {
+                $there += $gives;
+                $after[] = $job->task->id;
+            }
+        }
+        if ($there < $stock->batch) {
+            return $this;
+        }
+
+        return new self(
+            [
+                ...$this->jobs,
+                new Job(new Task('stock', max(1.0, $stock->handMinutes), after: $after), Doing::Stock, null, null),
+                new Job(
+                    new Task('simmer', max(1.0, $stock->minutes), after: ['stock'], hands: false),
+                    Doing::Simmer,
+                    null,
+                    null,
+                ),
+            ],
+            $this->missing,
+        );
+    }
+
+    /**
      * The same with fillets bought for one dish: its fish need not be broken down.
      *
      * @return array{self, float} and the minutes at the board that saves

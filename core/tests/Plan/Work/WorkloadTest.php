@@ -16,6 +16,7 @@ use Sectum\Plan\Work\DoneOn;
 use Sectum\Plan\Work\Job;
 use Sectum\Plan\Work\LotToCut;
 use Sectum\Plan\Work\Standing;
+use Sectum\Plan\Work\StockOn;
 use Sectum\Plan\Work\Workload;
 use Sectum\Plan\Work\WorkMinutes;
 
@@ -128,6 +129,24 @@ final class WorkloadTest extends TestCase
         $work = Workload::of([new LotToCut('a', 2, 10, ['d' => 5.0], 480, true)], $dishes, self::minutes());
         self::assertSame([], $work->missing);
         self::assertSame([2], array_map(fn (Job $job): int => $job->fish, self::of($work, Doing::BreakDown)));
+    }
+
+    public function test_the_stock_goes_on_when_the_bones_are_enough_and_waits_for_no_more(): void
+    {
+        $work = Workload::of(
+            [new LotToCut('a', 6, 20, ['d' => 5.0])],
+            [new DishToServe('x', 'd', 30, 1080)],
+            self::minutes(),
+        );
+        $bones = ['a' => 900.0];
+        $stock = fn (float $inBin): Workload => $work->withStock(new StockOn($inBin, 4000, 15, 40), $bones);
+        $after = fn (Workload $of): array => self::of($of, Doing::Stock)[0]->task->after ?? ['none'];
+        self::assertSame(['break-down x a 0', 'break-down x a 1', 'break-down x a 2'], $after($stock(0)));
+        self::assertSame(['break-down x a 0'], $after($stock(2500)));
+        self::assertSame([], $after($stock(4000)));
+        self::assertSame($work, $work->withStock(new StockOn(0, 9000, 15, 40), $bones));
+        $simmer = self::of($stock(0), Doing::Simmer)[0]->task;
+        self::assertSame([false, ['stock'], 40.0], [$simmer->hands, $simmer->after, $simmer->minutes]);
     }
 
     public function test_fillets_that_stand_over_night_are_portioned_the_next_day(): void
