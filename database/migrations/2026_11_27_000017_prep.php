@@ -37,10 +37,12 @@ return new class extends Migration
         });
         Schema::table('service_dishes', function (Blueprint $table): void {
             $table->unsignedInteger('cut_before')->default(0);
+            $table->string('course')->default('main');
         });
         Schema::table('services', function (Blueprint $table): void {
             $table->string('event')->default('');
             $table->unsignedInteger('quote_minor')->nullable();
+            $table->text('allergies')->default('{}');
         });
     }
 };

@@ -8,6 +8,7 @@ use App\Kitchen\Format\Paper;
 use App\Kitchen\Format\Words;
 use App\Kitchen\Moment;
 use App\Kitchen\Settings;
+use App\Plan\Service\AllergyGuests;
 use App\Plan\Service\Learned;
 use App\Plan\Service\Menu;
 use App\Plan\Service\Service;
@@ -50,10 +51,19 @@ final readonly class ProductionPdf
             "{$date}, served at {$service->at}. {$service->covers} guests announced, ".
                 ($service->guaranteed === null ? 'no count guaranteed yet' : "{$service->guaranteed} guaranteed").
                 ", cooked for {$guests}.",
-            260 + 34 * count($dishes),
+            260 + 34 * count($dishes) + 12 * count($service->allergies),
         );
         if ($service->note !== '') {
             $paper->line("Note: {$service->note}", 11, 'B');
+        }
+        foreach (AllergyGuests::of($service) as $one) {
+            $named = Allergen::from($one['allergen'])->spoken();
+            $paper->line(
+                "{$one['guests']} without {$named}: ".
+                    ($one['dishes'] === [] ? 'no dish here has it' : implode(', ', $one['dishes']).' has it').'.',
+                11,
+                'B',
+            );
         }
         $paper->rule();
         $paper->line('Made', 13, 'B');
@@ -140,9 +150,6 @@ final readonly class ProductionPdf
 
     private static function allergens(Dish $dish): string
     {
-        return implode(', ', array_map(
-            fn (Allergen $one): string => str_replace('-', ' ', $one->value),
-            $dish->allergens(),
-        ));
+        return implode(', ', array_map(fn (Allergen $one): string => $one->spoken(), $dish->allergens()));
     }
 }

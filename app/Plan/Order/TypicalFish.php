@@ -4,10 +4,13 @@ declare(strict_types=1);
 
 namespace App\Plan\Order;
 
+use App\BreakDown\Yields\KeptYield;
 use App\Catalogue\Species;
+use App\Kitchen\Database\Row;
 use App\Kitchen\Settings;
 use App\Plan\Prep\HousePace;
 use App\Portion\Dish\Dish;
+use Sectum\Fish\Rung;
 use Sectum\Fish\Share;
 use Sectum\Fish\StateBought;
 use Sectum\Measure\Mass;
@@ -27,7 +30,8 @@ final readonly class TypicalFish
     }
 
     /**
-     * The middle of the lightest grade that is offered; a kind nobody offers is not in the answer.
+     * The middle of the grade that is nearest to what the house usually cuts, the lightest where it never cut one; a
+     * kind nobody offers is not in the answer.
      *
      * @param  list<string>  $species
      * @return array<string, self> by species
@@ -41,13 +45,39 @@ final readonly class TypicalFish
             ->orderBy('from_g')
             ->orderBy('id')
             ->get();
+        $usual = self::usual($species);
         $typical = [];
         foreach ($offers as $offer) {
-            $mass = Mass::ofGrams(($offer->from_g + $offer->to_g) / 2);
-            $typical[$offer->species_id] ??= new self($offer->species, $offer->state, $mass, $offer);
+            $kind = $offer->species_id;
+            $next = new self($offer->species, $offer->state, Mass::ofGrams(($offer->from_g + $offer->to_g) / 2), $offer);
+            $off = fn (self $one): float => abs($one->mass->grams() - ($usual[$kind] ?? 0.0));
+            $typical[$kind] = isset($typical[$kind]) && $off($typical[$kind]) <= $off($next) ? $typical[$kind] : $next;
         }
 
         return $typical;
+    }
+
+    /**
+     * @param  list<string>  $species
+     * @return array<string, float> grams of a fish as this house cuts them, by species
+     */
+    private static function usual(array $species): array
+    {
+        $usual = [];
+        foreach (
+            Row::all(
+                KeptYield::rows()
+                    ->whereIn('species_id', $species)
+                    ->where('rung', Rung::Fillets->value)
+                    ->groupBy('species_id')
+                    ->selectRaw('species_id, avg(each_mg) as each_mg')
+                    ->get(),
+            ) as $row
+        ) {
+            $usual[$row->text('species_id')] = $row->number('each_mg') / 1000;
+        }
+
+        return $usual;
     }
 
     /** Portions of a dish one gives. */

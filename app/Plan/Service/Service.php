@@ -29,6 +29,7 @@ use Sectum\Plan\Service\ServiceKind;
  * @property string $note
  * @property string $event it belongs to, with other services; empty for one of its own
  * @property int|null $quote_minor what a guest was quoted; null when nobody said
+ * @property array<string, int> $allergies guests who must not have something, by allergen
  * @property string|null $calendar_uid of the calendar it came from
  * @property int|null $sold_covers who really came; null until it is over and typed
  * @property string|null $dropped_at
@@ -47,6 +48,7 @@ final class Service extends Record
         'spare_pct' => 0,
         'note' => '',
         'event' => '',
+        'allergies' => '{}',
         'version' => 1,
     ];
 
@@ -103,6 +105,7 @@ final class Service extends Record
     {
         return [
             'kind' => ServiceKind::class,
+            'allergies' => 'array',
             'covers_sd' => 'float',
             'no_show_pct' => 'float',
             'no_show_sd_pct' => 'float',

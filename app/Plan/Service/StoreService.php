@@ -14,7 +14,9 @@ use App\Portion\Dish\Dish;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use Psr\Clock\ClockInterface;
+use Sectum\Fish\Allergen;
 use Sectum\Measure\Money;
+use Sectum\Plan\Service\Course;
 use Sectum\Plan\Service\Covers;
 use Sectum\Plan\Service\ServiceKind;
 
@@ -47,6 +49,7 @@ final readonly class StoreService
                 'note' => trim($fields->maybeString('note') ?? ''),
                 'event' => trim($fields->maybeString('event') ?? ''),
                 'quote_minor' => self::quote($fields),
+                'allergies' => self::allergies($fields),
                 'dropped_at' => $fields->has('dropped') && $fields->bool('dropped')
                     ? $service->dropped_at ?? Moment::written($this->clock->now())
                     : null,
@@ -94,6 +97,21 @@ final readonly class StoreService
         });
     }
 
+    /** @return array<string, int> guests by allergen, in the list's order; those nobody has are left out */
+    private static function allergies(Fields $fields): array
+    {
+        $typed = $fields->has('allergies') ? $fields->fields('allergies') : new Fields([]);
+        $guests = [];
+        foreach (Allergen::cases() as $one) {
+            $count = $typed->maybeInt($one->value) ?? 0;
+            if ($count > 0) {
+                $guests[$one->value] = $count;
+            }
+        }
+
+        return $guests;
+    }
+
     private static function quote(Fields $fields): ?int
     {
         $typed = trim($fields->maybeString('quote') ?? '');
@@ -103,7 +121,7 @@ final readonly class StoreService
             : Fault::at('/quote', fn (): int => Money::parse($typed, Settings::load()->currency)->minor);
     }
 
-    /** @return list<array{string, float|null, int|null, int}> dish, share, chosen, days it is cut before */
+    /** @return list<array{string, float|null, int|null, int, string}> dish, share, chosen, days it is cut before, course */
     private static function dishes(Fields $fields): array
     {
         $dishes = [];
@@ -116,22 +134,23 @@ final readonly class StoreService
                 );
             in_array($dish->id, array_column($dishes, 0), true) &&
                 throw Fault::inField("/dishes/{$i}/dish", "{$dish->name} is on the menu already.");
-            $dishes[] = [$dish->id, $one->maybeNumber('share_pct'), $one->maybeInt('chosen'), $one->int('cut_before', 0)];
+            $course = $one->maybeString('course') ?? Course::Main->value;
+            $dishes[] = [$dish->id, $one->maybeNumber('share_pct'), $one->maybeInt('chosen'), $one->int('cut_before', 0), $course];
         }
 
         return $dishes;
     }
 
-    /** @return list<array{string, float|null, int|null, int}> */
+    /** @return list<array{string, float|null, int|null, int, string}> */
     private static function asKept(Service $service): array
     {
         return array_map(
-            fn (ServiceDish $one): array => [$one->dish_id, $one->share_pct, $one->chosen, $one->cut_before],
+            fn (ServiceDish $one): array => [$one->dish_id, $one->share_pct, $one->chosen, $one->cut_before, $one->course->value],
             array_values($service->dishes->all()),
         );
     }
 
-    /** @param  list<array{string, float|null, int|null, int}>  $dishes */
+    /** @param  list<array{string, float|null, int|null, int, string}>  $dishes */
     private function keepMenu(Service $service, array $dishes): void
     {
         $known = $service->dishes->keyBy('dish_id');
@@ -139,8 +158,8 @@ final readonly class StoreService
             ->where('service_id', $service->id)
             ->whereNotIn('dish_id', array_column($dishes, 0))
             ->delete();
-        foreach ($dishes as [$dish, $share, $chosen, $before]) {
-            $what = ['share_pct' => $share, 'chosen' => $chosen, 'cut_before' => $before];
+        foreach ($dishes as [$dish, $share, $chosen, $before, $course]) {
+            $what = ['share_pct' => $share, 'chosen' => $chosen, 'cut_before' => $before, 'course' => $course];
             $one = $known->get($dish);
             if ($one === null) {
                 ServiceDish::query()->create([

@@ -7,6 +7,7 @@ namespace Tests\Feature\Plan;
 use App\Kitchen\Person;
 use App\Kitchen\Role;
 use App\Plan\Service\Service;
+use App\Portion\Dish\Dish;
 use Illuminate\Support\Carbon;
 use PHPUnit\Framework\Attributes\TestWith;
 use Tests\AsksAtMost;
@@ -14,6 +15,26 @@ use Tests\AsksAtMost;
 final class ServicesTest extends PlanKitchen
 {
     use AsksAtMost;
+
+    public function test_guests_who_must_not_have_something_are_told_with_the_dishes_that_have_it(): void
+    {
+        $dish = $this->hake();
+        Dish::query()->whereKey($dish)->update(['allergens' => 'milk']);
+        $service = self::id();
+        $this->service($service, [
+            'dishes' => [['dish' => $dish, 'share_pct' => 100, 'course' => 'first']],
+            'allergies' => ['milk' => 4, 'nuts' => 2, 'eggs' => 0],
+        ])->assertOk();
+        $one = $this->api('GET', '/plan/services')->assertOk()->json('days.2.services.0');
+        self::assertSame(
+            [['milk', 4, ['Dish 180']], ['nuts', 2, []]],
+            array_map(array_values(...), (array) data_get($one, 'allergies')),
+        );
+        self::assertSame('first', data_get($one, 'dishes.0.course'));
+        $this->service($service, ['allergies' => ['milk' => -1], 'version' => 1])->assertStatus(422);
+        $this->service($service, ['allergies' => ['moss' => 1], 'version' => 1])->assertStatus(422);
+        $this->service($service, ['version' => 1])->assertOk()->assertJsonPath('days.2.services.0.allergies', []);
+    }
 
     public function test_a_service_is_planned_once_changed_by_who_saw_the_latest_and_dropped(): void
     {

@@ -4,6 +4,7 @@ import { useState } from 'react';
 import { ulid } from 'ulid';
 import { asProblem, faultAt, type Service, type Services } from '../api/client';
 import { t } from '../lang';
+import { ALLERGENS } from '../portion/allergens';
 import { Chips } from '../ui/Chips';
 import { look } from '../ui/look';
 import { usePut } from '../ui/usePut';
@@ -23,7 +24,14 @@ const BEFORE = [
 ];
 
 type Usual = Services['days'][number]['usual'];
-type OnMenu = { share: number | ''; chosen: number | ''; before: number };
+type Course = Service['dishes'][number]['course'];
+type OnMenu = { share: number | ''; chosen: number | ''; before: number; course: Course };
+
+const COURSES: { value: Course; label: string }[] = [
+  { value: 'first', label: t('services.course-first') },
+  { value: 'main', label: t('services.course-main') },
+  { value: 'other', label: t('services.course-other') },
+];
 
 const some = (value: number | string): number | '' => (value === '' ? '' : Number(value));
 
@@ -50,12 +58,15 @@ export function ServiceForm(props: {
   const [guaranteed, setGuaranteed] = useState<number | ''>(service?.guaranteed ?? '');
   const [note, setNote] = useState(service?.note ?? '');
   const [event, setEvent] = useState(service?.event ?? '');
+  const [allergies, setAllergies] = useState<Record<string, number>>(() =>
+    Object.fromEntries((service?.allergies ?? []).map((one) => [one.allergen, one.guests])),
+  );
   const [quote, setQuote] = useState(service?.quote ?? '');
   const [menu, setMenu] = useState<Record<string, OnMenu>>(() =>
     Object.fromEntries(
       (service?.dishes ?? []).map((dish) => [
         dish.dish,
-        { share: dish.share_pct ?? '', chosen: dish.chosen ?? '', before: dish.cut_before },
+        { share: dish.share_pct ?? '', chosen: dish.chosen ?? '', before: dish.cut_before, course: dish.course },
       ]),
     ),
   );
@@ -71,6 +82,7 @@ export function ServiceForm(props: {
         covers: covers === '' ? 0 : covers,
         note,
         event,
+        allergies,
         quote: quote || null,
         ...(kind === 'banquet'
           ? {
@@ -89,6 +101,7 @@ export function ServiceForm(props: {
                   share_pct: on.share === '' ? null : on.share,
                   chosen: on.chosen === '' ? null : on.chosen,
                   cut_before: on.before,
+                  course: on.course,
                 },
               ]
             : [];
@@ -170,7 +183,10 @@ export function ServiceForm(props: {
         {props.dishes.map((dish) => {
           const on = menu[dish.id];
           const change = (what: Partial<OnMenu>) =>
-            setMenu((was) => ({ ...was, [dish.id]: { share: '', chosen: '', before: 0, ...was[dish.id], ...what } }));
+            setMenu((was) => ({
+              ...was,
+              [dish.id]: { share: '', chosen: '', before: 0, course: 'main', ...was[dish.id], ...what },
+            }));
           return (
             <div key={dish.id} className={css.menuLine}>
               <Checkbox
@@ -186,6 +202,12 @@ export function ServiceForm(props: {
               />
               {on && (
                 <>
+                  <NativeSelect
+                    aria-label={t('services.course-of', { name: dish.name })}
+                    value={on.course}
+                    data={COURSES}
+                    onChange={(event) => change({ course: event.currentTarget.value as Course })}
+                  />
                   <NumberInput
                     aria-label={t('services.share-of', { name: dish.name })}
                     placeholder={t('services.share-hint')}
@@ -214,12 +236,30 @@ export function ServiceForm(props: {
           );
         })}
       </fieldset>
+      <details className={css.allergies} open={Object.keys(allergies).length > 0}>
+        <summary>{t('services.allergies')}</summary>
+        <div>
+          {Object.entries(ALLERGENS).map(([allergen, name]) => (
+            <NumberInput
+              key={allergen}
+              label={t('services.without', { name })}
+              min={0}
+              value={allergies[allergen] ?? ''}
+              onChange={(typed) =>
+                setAllergies(({ [allergen]: _, ...rest }) =>
+                  typed === '' || Number(typed) === 0 ? rest : { ...rest, [allergen]: Number(typed) },
+                )
+              }
+            />
+          ))}
+        </div>
+      </details>
       {store.error && (
         <p className={look.fault} role="alert">
           {asProblem(store.error).detail}
         </p>
       )}
-      <div className={look.row}>
+      <div className={css.serviceDo}>
         <Button type="submit" disabled={name.trim() === '' || covers === '' || store.isPending}>
           {t('services.save')}
         </Button>

@@ -6,6 +6,7 @@ import { Link } from 'react-router';
 import { api, type Service, type Services } from '../api/client';
 import { useKitchen } from '../kitchen/kitchen';
 import { t } from '../lang';
+import { ALLERGENS } from '../portion/allergens';
 import { look } from '../ui/look';
 import { Missing } from '../ui/Missing';
 import { BookIn } from './BookIn';
@@ -176,11 +177,19 @@ function OneService({ one, most, onEdit }: { one: Service; most: number; onEdit:
           </Button>
         )}
       </header>
+      {one.allergies.length > 0 && (
+        <p className={css.allergyGuests}>{one.allergies.map((of) => without(of)).join(' ')}</p>
+      )}
       {one.dishes.length === 0 && <p className={look.soft}>{t('services.no-dishes')}</p>}
       <ul>
         {one.dishes.map((dish) => (
           <li key={dish.dish}>
-            <span>{dish.name}</span>
+            <span>
+              {dish.name}
+              {dish.course !== 'main' && (
+                <small>{dish.course === 'first' ? t('services.course-first') : t('services.course-other')}</small>
+              )}
+            </span>
             <span className={look.soft}>{takes(dish)}</span>
             <span
               role="img"
@@ -222,6 +231,13 @@ function guests(one: Service): string {
   return one.covers_sd > 0
     ? t('services.guests-about', { count: one.covers, sd: one.covers_sd })
     : t('services.guests', { count: one.covers });
+}
+
+function without({ allergen, guests, dishes }: Service['allergies'][number]): string {
+  const name = ALLERGENS[allergen as keyof typeof ALLERGENS];
+  return dishes.length === 0
+    ? t('services.guests-without', { count: guests, name })
+    : t('services.guests-without-has', { count: guests, name, dishes: dishes.join(', ') });
 }
 
 function takes(dish: Service['dishes'][number]): string {

@@ -3,23 +3,7 @@ import { api, type Dish } from '../api/client';
 import { t } from '../lang';
 import { look } from '../ui/look';
 import { Several } from '../ui/Several';
-
-/** By the fourteen of the list, but for the fish itself. */
-const ALLERGENS = {
-  gluten: t('dish.gluten'),
-  crustaceans: t('dish.crustaceans'),
-  eggs: t('dish.eggs'),
-  peanuts: t('dish.peanuts'),
-  soy: t('dish.soy'),
-  milk: t('dish.milk'),
-  nuts: t('dish.nuts'),
-  celery: t('dish.celery'),
-  mustard: t('dish.mustard'),
-  sesame: t('dish.sesame'),
-  sulphites: t('dish.sulphites'),
-  lupin: t('dish.lupin'),
-  molluscs: t('dish.molluscs'),
-};
+import { BESIDE_FISH } from './allergens';
 
 type Form = Pick<Dish, 'per_plate' | 'treatment' | 'size_of' | 'share_pct' | 'allergens'>;
 
@@ -81,7 +65,7 @@ export function DishSizes({ id, form, onForm, fault }: Props) {
         <Several
           legend={t('dish.allergens')}
           chosen={form.allergens}
-          options={Object.entries(ALLERGENS).map(([value, label]) => ({ value, label }))}
+          options={Object.entries(BESIDE_FISH).map(([value, label]) => ({ value, label }))}
           onChange={(allergens) => onForm({ allergens })}
         />
       </details>
