@@ -143,6 +143,7 @@ test('an event over two days, from its guests to the order, the prep lists, the 
   const events = new ICAL.Component(ICAL.parse(ics)).getAllSubcomponents('vevent');
   const names = events.map((one) => String(one.getFirstPropertyValue('summary')));
   expect(names.filter((name) => name.startsWith('Sailing'))).toHaveLength(2);
+  await ask(page, 'PUT', '/plan/calendar-ended');
 });
 
 test('an offer is listed, refused upside down, and changed; a cutter sees services and no prices', async ({

@@ -11,6 +11,7 @@ use App\Kitchen\Person;
 use App\Plan\Order\HouseNeeds;
 use App\Plan\Order\ListedOffer;
 use App\Plan\Order\StillWanted;
+use App\Plan\Prep\PrepDay;
 use App\Plan\Service\Learned;
 use App\Plan\Service\Menu;
 use App\Plan\Service\Service;
@@ -33,6 +34,9 @@ final readonly class TodayView
     private const SAID = 6;
 
     private const AHEAD = 4;
+
+    /** Share of the usual search the day's plan is given here. */
+    private const EFFORT = 0.1;
 
     /** Days back in which a service is asked what it sold. */
     private const BACK = 7;
@@ -64,6 +68,7 @@ final readonly class TodayView
                 Said::most(
                     [
                         ...self::short($of, $stock, $now),
+                        ...$this->late($today, $of, $now),
                         ...self::notOrdered($services->where('day', '>', $today)->values(), $today),
                         ...self::ofServices($services, $day, $now),
                         ...self::ends($today),
@@ -148,6 +153,33 @@ final readonly class TodayView
                     'dish' => Dish::of($dish)->name ?? '',
                     'missing' => $missing,
                     'wanted' => $portions,
+                ]);
+            }
+        }
+
+        return $said;
+    }
+
+    /**
+     * What the hands of the day will not have ready in time, by the prep plan.
+     *
+     * @param  Collection<int, Service>  $services
+     * @return list<Said>
+     */
+    private function late(string $today, Collection $services, DateTimeImmutable $now): array
+    {
+        if (! $services->contains(fn (Service $one): bool => $one->moment() > $now)) {
+            return [];
+        }
+        $of = PrepDay::of($today, $now, $this->tonight);
+        $said = [];
+        foreach ($of->plan($of->kept(), self::EFFORT)?->notReady() ?? [] as $id => $minutes) {
+            $one = $of->dishes[$id] ?? null;
+            if ($one !== null) {
+                $said[] = new Said(TodaySays::Late, $one->wanted, [
+                    'dish' => $one->dish->name,
+                    'name' => $one->service->name,
+                    'minutes' => $minutes === null ? null : (int) ceil($minutes),
                 ]);
             }
         }

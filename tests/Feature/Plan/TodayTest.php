@@ -37,7 +37,23 @@ final class TodayTest extends PlanKitchen
             $this->received();
         }
         self::assertSame([], $this->codes());
-        $this->assertAsksAtMost(45, fn () => $this->api('GET', '/plan/today')->assertOk());
+        $this->assertAsksAtMost(70, fn () => $this->api('GET', '/plan/today')->assertOk());
+    }
+
+    public function test_what_the_hands_of_the_day_will_not_have_ready_is_said(): void
+    {
+        $menu = [['dish' => $this->hake(), 'share_pct' => 100]];
+        $this->service(self::id(), ['dishes' => $menu, ...self::TONIGHT, 'at' => '10:30'])->assertOk();
+        for ($i = 0; $i < 4; $i++) {
+            $this->received();
+        }
+        self::assertSame([], $this->codes(), 'nobody is down to cut, so nothing is planned');
+        $path = '/plan/prep/'.self::TODAY."/shifts/{$this->cutter->id}";
+        $this->api('PUT', $path, ['from' => '09:00', 'to' => '17:00'])->assertOk();
+        $late = $this->api('GET', '/plan/today')->assertOk()->assertJsonPath('says.0.code', 'late');
+        self::assertGreaterThan(0, $late->json('says.0.values.minutes'));
+        $this->api('PUT', $path, ['from' => '09:00', 'to' => '09:20', 'version' => 1])->assertOk();
+        $this->api('GET', '/plan/today')->assertOk()->assertJsonPath('says.0.values.minutes', null);
     }
 
     public function test_fish_of_the_days_to_come_is_neither_here_nor_ordered_until_it_is(): void

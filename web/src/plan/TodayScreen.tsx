@@ -13,6 +13,7 @@ type Says = Today['says'][number];
 /** Where a sentence is answered. */
 const ANSWERS: Record<Says['code'], { to: string; name: string }> = {
   short: { to: '/portion/tonight', name: t('today.go-short') },
+  late: { to: '/plan/prep', name: t('today.go-late') },
   'not-ordered': { to: '/plan/order', name: t('today.go-not-ordered') },
   'no-count': { to: '/plan/services', name: t('today.go-no-count') },
   ends: { to: '/hold/kept', name: t('today.go-ends') },
@@ -115,6 +116,10 @@ function sentence({ code, values }: Says): string {
   switch (code) {
     case 'short':
       return t('today.short', { dish: values.dish, missing: values.missing, wanted: values.wanted });
+    case 'late':
+      return values.minutes === null
+        ? t('today.no-time', { dish: values.dish, name: values.name })
+        : t('today.late', { dish: values.dish, name: values.name, count: Number(values.minutes) });
     case 'not-ordered':
       return [
         t('today.not-ordered', { fish: values.fish, day: values.day, count }),

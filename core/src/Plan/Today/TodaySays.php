@@ -9,6 +9,8 @@ enum TodaySays: string
 {
     /** A dish of a service to come today wants more than there is. */
     case Short = 'short';
+    /** The hands of the day will not have a dish ready for its service. */
+    case Late = 'late';
     /** A service of the days to come wants fish that is neither here nor ordered. */
     case NotOrdered = 'not-ordered';
     /** A banquet of tomorrow has no guaranteed count. */
