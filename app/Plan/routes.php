@@ -26,6 +26,8 @@ Route::put('plan/calendar-ended', [CalendarController::class, 'revoke']);
 Route::get('plan/order', [OrderController::class, 'index']);
 Route::post('plan/order/{species}', [OrderController::class, 'show'])->middleware('takes:order-question');
 Route::put('plan/offers/{offer}', [OrderController::class, 'offer'])->middleware('takes:offer');
+Route::get('plan/hands', [OrderController::class, 'hands']);
+Route::put('plan/pars/{species}', [OrderController::class, 'par'])->middleware('takes:par');
 Route::get('plan/orders', [OrderController::class, 'orders']);
 Route::put('plan/orders/{order}', [OrderController::class, 'place'])->middleware('takes:order');
 Route::put('plan/orders/{order}/dropped', [OrderController::class, 'drop'])->middleware('takes:version');

@@ -57,6 +57,7 @@ final class CatalogueSeeder extends Seeder
                         'source' => $row['source'],
                     ]);
             }
+            $this->seasons($ids);
             $this->recipes();
             $this->treatments();
             DB::table('freshness_weights')->delete();
@@ -69,6 +70,23 @@ final class CatalogueSeeder extends Seeder
             }
             $this->methods();
         });
+    }
+
+    /**
+     * How a kind is over the year.
+     *
+     * @param  array<string, string>  $ids
+     */
+    private function seasons(array $ids): void
+    {
+        DB::table('seasons')->delete();
+        foreach (Csv::rows(database_path('catalogue/seasons.csv')) as $row) {
+            DB::table('seasons')->insert([
+                ...array_diff_key($row, ['species' => true]),
+                'species_id' => $ids[$row['species']],
+                'roe' => $row['roe'] === 'yes',
+            ]);
+        }
     }
 
     /**

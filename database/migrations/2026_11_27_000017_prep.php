@@ -6,7 +6,7 @@ use Illuminate\Database\Migrations\Migration;
 use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\Schema;
 
-// Who cuts on which day, what the head chef gave to a hand or an hour, and what a dish stands in on its way.
+// Who cuts on which day and what was given to whom; what a dish stands in; events; the year of a fish; what is always here.
 return new class extends Migration
 {
     public function up(): void
@@ -31,6 +31,25 @@ return new class extends Migration
             $table->unsignedInteger('version')->default(1);
             $table->foreignUlid('stored_by')->constrained('people');
             $table->unique(['day', 'task']);
+        });
+        Schema::create('seasons', function (Blueprint $table): void {
+            $table->foreignUlid('species_id')->constrained('species');
+            $table->string('area')->default('');
+            $table->unsignedInteger('from_month');
+            $table->unsignedInteger('to_month');
+            $table->string('fat')->default('');
+            $table->float('yield_points');
+            $table->boolean('roe');
+            $table->string('supply');
+            $table->string('why');
+            $table->string('source');
+            $table->unique(['species_id', 'area', 'from_month']);
+        });
+        Schema::create('pars', function (Blueprint $table): void {
+            $table->foreignUlid('species_id')->primary()->constrained('species');
+            $table->unsignedInteger('fish');
+            $table->unsignedInteger('version')->default(1);
+            $table->foreignUlid('stored_by')->constrained('people');
         });
         Schema::table('dishes', function (Blueprint $table): void {
             $table->string('treatment_id')->nullable();

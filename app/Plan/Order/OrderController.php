@@ -10,6 +10,7 @@ use App\Kitchen\Format\Words;
 use App\Kitchen\Moment;
 use App\Kitchen\Person;
 use App\Kitchen\Settings;
+use App\Plan\Prep\PrepView;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -38,6 +39,22 @@ final readonly class OrderController
         Person::of($request)->mustSeePrices();
 
         return new JsonResponse($this->view->one($species, Fields::of($request)));
+    }
+
+    /** Minutes of a day's shifts that no task has yet. */
+    public function hands(Request $request, HandsForIt $hands, PrepView $prep): JsonResponse
+    {
+        $day = $request->query('day');
+        $free = $hands->free($prep->day(is_string($day) ? $day : null));
+
+        return new JsonResponse(['free' => $free === null ? null : (int) round($free)]);
+    }
+
+    public function par(Request $request, string $species): JsonResponse
+    {
+        Par::store($species, Fields::of($request), Person::of($request));
+
+        return $this->index($request);
     }
 
     public function offer(Request $request, StoreOffer $store, string $offer): JsonResponse

@@ -8,6 +8,8 @@ use App\Catalogue\HouseBin;
 use App\Catalogue\Species;
 use App\Contract\Fault;
 use App\Contract\Fields;
+use App\Fish\Fish;
+use App\Fish\Stage;
 use App\Kitchen\Format\Words;
 use App\Kitchen\Moment;
 use App\Kitchen\Settings;
@@ -135,7 +137,20 @@ final readonly class OrderView
         return $answer + $this->offered($kind, $need, $short, $asked, $settings, $words);
     }
 
-    /** @return Answer|null the latest day it may come on, and why; null when nothing wants it */
+    /** @return Answer fish of a kind that are always in the house, and how many are */
+    private static function par(Species $kind): array
+    {
+        $par = Par::query()->find($kind->id);
+        $here = Fish::query()
+            ->where('species_id', $kind->id)
+            ->whereIn('stage', [Stage::Receive->value, Stage::BreakDown->value])
+            ->whereNull('refused')
+            ->sum('count');
+
+        return ['fish' => $par->fish ?? 0, 'here' => is_numeric($here) ? (int) $here : 0, 'version' => $par->version ?? 0];
+    }
+
+    /** @return array{day: string, date: string, why: string}|null the latest day it may come on; null when nothing wants it */
     private function by(SpeciesNeed $need): ?array
     {
         $dishes = array_map(fn (DishNeed $one): string => $one->dish->id, $need->dishes);
@@ -226,6 +241,11 @@ final readonly class OrderView
         return [
             'offers' => $rows,
             'best' => $order?->best?->offer->id,
+            'season' => SeasonView::of($need, Moment::day($this->clock->now()), $order?->best),
+            'par' => self::par($kind),
+            'hands' => $order?->best === null
+                ? null
+                : HandsForIt::of($order->best, $rates, $this->by($need)),
             'mix' => $order?->mix === null ? null : [
                 'fish' => array_map(
                     fn (string $offer, int $fish): array => ['offer' => $offer, 'fish' => $fish],

@@ -64,6 +64,7 @@ final class PricesTest extends AtTheDoor
         '/hold/out/{fish}',
         '/hold/checks',
         '/hold/ready',
+        '/plan/hands',
         '/plan/prep',
         '/plan/services',
         '/plan/today',

@@ -11,6 +11,7 @@ use App\Plan\Order\UblOrder;
 use App\Portion\Dish\Dish;
 use DOMDocument;
 use DOMXPath;
+use Illuminate\Support\Carbon;
 use Tests\AsksAtMost;
 
 final class OrdersTest extends PlanKitchen
@@ -23,6 +24,72 @@ final class OrdersTest extends PlanKitchen
         $species = $this->species('Hake');
 
         return $this->api('POST', "/plan/order/{$species}", ['until' => self::FRIDAY, ...$asked])->assertOk()->json();
+    }
+
+    /** @return array<string, mixed> */
+    private function about(string $species, string $until = self::FRIDAY): array
+    {
+        /** @var array<string, mixed> $answer */
+        $answer = $this->api('POST', '/plan/order/'.$this->species($species), ['until' => $until])->assertOk()->json();
+
+        return $answer;
+    }
+
+    public function test_the_season_says_how_it_is_what_it_suits_and_what_to_freeze_before_it_is_short(): void
+    {
+        self::assertNull($this->about('Swordfish')['season']);
+        $hake = $this->about('Hake')['season'];
+        self::assertSame(['November', 'good', false, []], [
+            data_get($hake, 'month'),
+            data_get($hake, 'fat'),
+            data_get($hake, 'roe'),
+            data_get($hake, 'unsuited'),
+        ]);
+        $dish = $this->dish(160);
+        Dish::query()->whereKey($dish)->update(['species_id' => $this->species('Zander'), 'fat_grades' => 'good fat']);
+        $menu = ['dishes' => [['dish' => $dish, 'share_pct' => 50]]];
+        Carbon::setTestNow('2027-02-10 09:00:00');
+        $this->service(self::id(), ['day' => '2027-02-12', ...$menu])->assertOk();
+        $this->offer(self::id(), ['species' => $this->species('Zander'), 'state' => 'gutted'])->assertOk();
+        $ahead = $this->about('Zander', '2027-02-12')['season'];
+        self::assertSame(['April', 'May'], [data_get($ahead, 'ahead.from'), data_get($ahead, 'ahead.to')]);
+        $portions = data_get($ahead, 'ahead.portions');
+        self::assertEqualsWithDelta((60 / 7) * 30.4 * 2, $portions, 25);
+        Carbon::setTestNow('2027-04-10 09:00:00');
+        $this->service(self::id(), ['day' => '2027-04-12', 'covers' => 400, ...$menu])->assertOk();
+        $now = $this->about('Zander', '2027-04-12')['season'];
+        self::assertSame(['short', ['Dish 160'], null], [
+            data_get($now, 'supply'),
+            data_get($now, 'unsuited'),
+            data_get($now, 'ahead'),
+        ]);
+        self::assertGreaterThan(0, data_get($now, 'fish'), 'lean fish gives less, so it takes more of them');
+    }
+
+    public function test_what_is_always_in_the_house_and_the_hands_for_an_order(): void
+    {
+        $path = '/plan/pars/'.$this->species('Hake');
+        $this->api('PUT', $path, ['fish' => 6])->assertOk();
+        $this->api('PUT', $path, ['fish' => 8, 'version' => 0])->assertStatus(409);
+        $this->api('PUT', $path, ['fish' => 8, 'version' => 1])->assertOk();
+        $this->api('PUT', $path, ['fish' => -1, 'version' => 2])->assertStatus(422);
+        $this->received();
+        self::assertSame(['fish' => 8, 'here' => 1, 'version' => 2], $this->about('Hake')['par']);
+        self::assertNull($this->about('Hake')['hands']);
+        $this->offer(self::id())->assertOk();
+        $this->service(self::id(), ['dishes' => [['dish' => $this->hake(), 'share_pct' => 100]]])->assertOk();
+        $free = fn (): mixed => $this->api('GET', '/plan/hands?day='.self::FRIDAY)->assertOk()->json('free');
+        self::assertNull($free(), 'nobody is down to cut');
+        $shift = ['from' => '08:00', 'to' => '10:00'];
+        $this->api('PUT', '/plan/prep/'.self::FRIDAY."/shifts/{$this->cutter->id}", $shift)->assertOk();
+        $hands = $this->about('Hake')['hands'];
+        self::assertGreaterThan(120, data_get($hands, 'minutes'));
+        self::assertSame(self::FRIDAY, data_get($hands, 'day'));
+        self::assertLessThan(120, $free(), 'the fish that is here is cut too');
+        // Fillets are dearer than whole fish: most of a fish is no fillet.
+        self::assertGreaterThan(11.9, (float) ltrim((string) data_get($hands, 'even'), '€'));
+        $this->actingAs($this->cutter);
+        $this->api('PUT', $path, ['fish' => 1, 'version' => 2])->assertStatus(403);
     }
 
     public function test_fish_is_in_the_house_by_the_day_it_is_cut_on(): void
@@ -256,7 +323,7 @@ final class OrdersTest extends PlanKitchen
         $species = $this->species('Hake');
         // Services, what is kept, the fish in the house with their weights, offers, yields and the house's prices.
         $this->assertAsksAtMost(
-            28,
+            32,
             fn () => $this->api('POST', "/plan/order/{$species}", ['max_short_pct' => 4])->assertOk(),
         );
         $this->assertAsksAtMost(15, fn () => $this->api('GET', '/plan/orders')->assertOk());

@@ -12,6 +12,7 @@ import { Missing } from '../ui/Missing';
 import { shortOn } from './nights';
 import { OfferForm } from './OfferForm';
 import { OfferRow } from './OfferRow';
+import { OrderNotes } from './OrderNotes';
 import css from './OrderScreen.module.css';
 import { OrdersPlaced } from './OrdersPlaced';
 import { PlaceForm } from './PlaceOrderForm';
@@ -193,6 +194,7 @@ function OneKind(props: { species: string; until: string; onEdit: (offer: string
           />
         ))}
       </ul>
+      <OrderNotes data={data} />
       {data.offers.length === 0 && (
         <div className={look.empty}>
           <h2>{t('order.no-offers', { name: data.name })}</h2>

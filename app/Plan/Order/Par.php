@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Plan\Order;
+
+use App\Catalogue\Species;
+use App\Contract\Fault;
+use App\Contract\Fields;
+use App\Kitchen\Person;
+use App\Kitchen\Record;
+use Illuminate\Support\Facades\DB;
+
+/**
+ * How many fish of a kind are always in the house, whatever the services want.
+ *
+ * @property string $species_id
+ * @property int $fish 0 for none
+ * @property int $version
+ * @property string $stored_by
+ */
+final class Par extends Record
+{
+    protected $table = 'pars';
+
+    protected $primaryKey = 'species_id';
+
+    protected $attributes = ['version' => 1];
+
+    public static function store(string $species, Fields $fields, Person $person): void
+    {
+        $person->mustBeHeadChef('The head chef says what is always in the house.');
+        DB::connection()->transaction(function () use ($species, $fields, $person): void {
+            Species::query()->whereKey($species)->exists() ||
+                throw Fault::inField('', 'There is no such fish in the catalogue.');
+            $par = self::query()->find($species);
+            if ($par === null) {
+                self::query()->create([
+                    'species_id' => $species,
+                    'fish' => $fields->int('fish'),
+                    'stored_by' => $person->id,
+                ]);
+
+                return;
+            }
+            $par->fill(['fish' => $fields->int('fish')]);
+            if ($par->isDirty()) {
+                Fault::unlessLatest('What is always in the house', $fields->int('version', 0), $par->version);
+                $par->fill(['version' => $par->version + 1, 'stored_by' => $person->id])->save();
+            }
+        });
+    }
+}
