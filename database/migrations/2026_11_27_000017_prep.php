@@ -6,7 +6,7 @@ use Illuminate\Database\Migrations\Migration;
 use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\Schema;
 
-// Who cuts on which day and what was given to whom; what a dish stands in; events; the year of a fish; what is always here.
+// Who cuts when and what was given to whom; what a dish stands in; events; the year of a fish; what is always here.
 return new class extends Migration
 {
     public function up(): void

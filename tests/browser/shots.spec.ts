@@ -21,6 +21,12 @@ if (on) {
     await page.getByText('Hake', { exact: true }).first().tap();
     await expect(page.getByText(/× Hake/)).toBeVisible();
     await shot(page, 'order');
+    await page.goto('/plan');
+    await expect(page.getByRole('region', { name: 'What matters' })).toBeVisible();
+    await shot(page, 'today');
+    await page.goto('/plan/prep');
+    await expect(page.locator('[data-task]').first()).toBeVisible({ timeout: 15_000 });
+    await shot(page, 'prep');
     await page.goto('/receive');
     await page.getByRole('link', { name: 'Continue' }).click();
     await weigh(page, '1515 g');
@@ -59,7 +65,6 @@ if (on) {
     await page.goto('/breakdown');
     await page.getByRole('link', { name: /Zander no. 141/ }).click();
     await expect(page.locator('.remark')).toBeVisible();
-    await shot(page, 'break-down-suspect');
 
     await page.locator('.mantine-Chip-root', { hasText: /^Bones/ }).click();
     for (let bone = 0; bone < 9; bone++) {
@@ -138,7 +143,6 @@ if (on) {
     await page.goto('/route/batches');
     await page.locator('.made-list a').first().click();
     await expect(page.locator('.cooling circle')).toHaveCount(4);
-    await shot(page, 'batch');
     await page.goto('/cost/plates');
     await page.locator('.plate-row', { hasText: 'Char, brown butter' }).click();
     await page.getByRole('slider', { name: /^Portion, grams/ }).focus();

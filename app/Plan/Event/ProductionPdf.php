@@ -69,7 +69,8 @@ final readonly class ProductionPdf
         $paper->line('Made', 13, 'B');
         foreach ($dishes as [$dish, $portions]) {
             $paper->box();
-            $paper->cells([["{$portions} × {$dish->name}", 110.0], [self::weight($dish), 60.0]], 12, 'B', Paper::LEFT + 8);
+            $made = [["{$portions} × {$dish->name}", 110.0], [self::weight($dish), 60.0]];
+            $paper->cells($made, 12, 'B', Paper::LEFT + 8);
             $paper->cells([['Contains '.self::allergens($dish).'.', 170.0]], 9.5, '', Paper::LEFT + 8);
         }
         self::packed($paper, $dishes);

@@ -17,7 +17,7 @@ use Sectum\Plan\Order\Rates;
 use Sectum\Plan\Prep\Cutter;
 use Sectum\Plan\Work\Job;
 
-/** Whole fish or fillets: the work of an order against the hands of the day it is cut on, and the price that is even. */
+/** Whole fish or fillets: the work of an order against the hands of its day, and the price at which both are even. */
 final readonly class HandsForIt
 {
     public function __construct(private Tonight $tonight, private ClockInterface $clock)

@@ -9,11 +9,9 @@ use App\Catalogue\Species;
 use App\Contract\Fault;
 use App\Contract\Fields;
 use App\Fish\Fish;
-use App\Fish\Stage;
 use App\Kitchen\Format\Words;
 use App\Kitchen\Moment;
 use App\Kitchen\Settings;
-use App\Plan\Prep\CutDay;
 use App\Plan\Service\Service;
 use App\Plan\Service\ServicesView;
 use App\Portion\Dish\Dish;
@@ -110,7 +108,7 @@ final readonly class OrderView
             'max_short_pct' => $short,
             'kept_for' => $need->keptFor === null ? null : Moment::at($need->keptFor)->format('D j M'),
             'keeps_days' => $need->keepsDays,
-            'by' => $this->by($need),
+            'by' => InHouseBy::of($need, $this->clock->now()),
             'services' => array_map(
                 fn (Service $one): array => [
                     'id' => $one->id,
@@ -135,39 +133,6 @@ final readonly class OrderView
         ];
 
         return $answer + $this->offered($kind, $need, $short, $asked, $settings, $words);
-    }
-
-    /** @return Answer fish of a kind that are always in the house, and how many are */
-    private static function par(Species $kind): array
-    {
-        $par = Par::query()->find($kind->id);
-        $here = Fish::query()
-            ->where('species_id', $kind->id)
-            ->whereIn('stage', [Stage::Receive->value, Stage::BreakDown->value])
-            ->whereNull('refused')
-            ->sum('count');
-
-        return ['fish' => $par->fish ?? 0, 'here' => is_numeric($here) ? (int) $here : 0, 'version' => $par->version ?? 0];
-    }
-
-    /** @return array{day: string, date: string, why: string}|null the latest day it may come on; null when nothing wants it */
-    private function by(SpeciesNeed $need): ?array
-    {
-        $dishes = array_map(fn (DishNeed $one): string => $one->dish->id, $need->dishes);
-        $first = null;
-        foreach ($need->services as $service) {
-            foreach ($service->dishes->whereIn('dish_id', $dishes) as $on) {
-                $cut = CutDay::of($service, $on);
-                $first = $first === null || $cut->day < $first->day ? $cut : $first;
-            }
-        }
-
-        if ($first === null) {
-            return null;
-        }
-        $day = max($first->day, Moment::date($this->clock->now()));
-
-        return ['day' => $day, 'date' => Moment::at($day)->format('l j F'), 'why' => $first->why];
     }
 
     /** @return Answer */
@@ -242,10 +207,10 @@ final readonly class OrderView
             'offers' => $rows,
             'best' => $order?->best?->offer->id,
             'season' => SeasonView::of($need, Moment::day($this->clock->now()), $order?->best),
-            'par' => self::par($kind),
+            'par' => Par::told($kind->id),
             'hands' => $order?->best === null
                 ? null
-                : HandsForIt::of($order->best, $rates, $this->by($need)),
+                : HandsForIt::of($order->best, $rates, InHouseBy::of($need, $this->clock->now())),
             'mix' => $order?->mix === null ? null : [
                 'fish' => array_map(
                     fn (string $offer, int $fish): array => ['offer' => $offer, 'fish' => $fish],

@@ -10,7 +10,7 @@ use App\Kitchen\Database\Remembered;
 use App\Kitchen\Database\Row;
 use App\Kitchen\Moment;
 
-/** Orders find their deliveries by themselves: same supplier, a day about when they were due, a kind that was ordered. */
+/** Orders find their deliveries by themselves: same supplier, a day about the one they were for, a kind ordered. */
 final readonly class OrderedHere implements OrderedFish
 {
     /** Days before and after the one it was ordered for on which a delivery is still its own. */

@@ -7,6 +7,8 @@ namespace App\Plan\Order;
 use App\Catalogue\Species;
 use App\Contract\Fault;
 use App\Contract\Fields;
+use App\Fish\Fish;
+use App\Fish\Stage;
 use App\Kitchen\Person;
 use App\Kitchen\Record;
 use Illuminate\Support\Facades\DB;
@@ -26,6 +28,23 @@ final class Par extends Record
     protected $primaryKey = 'species_id';
 
     protected $attributes = ['version' => 1];
+
+    /** @return Answer fish of a kind that are always in the house, and how many are */
+    public static function told(string $species): array
+    {
+        $par = self::query()->find($species);
+        $here = Fish::query()
+            ->where('species_id', $species)
+            ->whereIn('stage', [Stage::Receive->value, Stage::BreakDown->value])
+            ->whereNull('refused')
+            ->sum('count');
+
+        return [
+            'fish' => $par->fish ?? 0,
+            'here' => is_numeric($here) ? (int) $here : 0,
+            'version' => $par->version ?? 0,
+        ];
+    }
 
     public static function store(string $species, Fields $fields, Person $person): void
     {

@@ -18,7 +18,7 @@ use Sectum\Fish\SeasonMonths;
 use Sectum\Math\Shrunken;
 use Sectum\Plan\Order\Outcome;
 
-/** What the month means for a fish that is about to be ordered: dish, number, roe, and what to freeze before it is short. */
+/** What the month means for a fish that is to be ordered: dish, number, roe, and what to freeze before it is short. */
 final readonly class SeasonView
 {
     /** Spread of a starting figure, points, and how many fish of the month it counts for. Our estimates. */

@@ -49,7 +49,8 @@ final readonly class TypicalFish
         $typical = [];
         foreach ($offers as $offer) {
             $kind = $offer->species_id;
-            $next = new self($offer->species, $offer->state, Mass::ofGrams(($offer->from_g + $offer->to_g) / 2), $offer);
+            $mass = Mass::ofGrams(($offer->from_g + $offer->to_g) / 2);
+            $next = new self($offer->species, $offer->state, $mass, $offer);
             $off = fn (self $one): float => abs($one->mass->grams() - ($usual[$kind] ?? 0.0));
             $typical[$kind] = isset($typical[$kind]) && $off($typical[$kind]) <= $off($next) ? $typical[$kind] : $next;
         }

@@ -29,7 +29,7 @@ final class DishesOfDay
     /** Days after one whose services may want work on it. */
     private const AHEAD = 3;
 
-    /** @var array<string, list<array{string, int}>> last day and portions of trays, by dish, what ends first in front */
+    /** @var array<string, list<array{string, int}>> last day and portions of trays by dish, what ends first in front */
     private array $trays = [];
 
     /** @var array<string, int> cut today, and on no tray yet */
@@ -102,9 +102,7 @@ final class DishesOfDay
         if ($done === null) {
             return null;
         }
-        $due = $service->day === $this->day
-            ? 60 * (int) substr($service->at, 0, 2) + (int) substr($service->at, 3, 2) - $this->settings->prep->readyBefore
-            : null;
+        $due = $service->day === $this->day ? $service->minute() - $this->settings->prep->readyBefore : null;
 
         return new ServedDish(
             new DishToServe(

@@ -22,7 +22,7 @@ use Sectum\Plan\Work\LotToCut;
 use Sectum\Portion\Together\UncutPortions;
 use Sectum\Portion\Together\UncutSides;
 
-/** Fish there is for the board on a day: fillets that wait, fish in the cold room and at the door, and what is coming. */
+/** Fish for the board on a day: fillets that wait, fish in the cold room and at the door, and what is coming. */
 final readonly class LotsOfDay
 {
     private function __construct(

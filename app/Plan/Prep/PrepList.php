@@ -101,7 +101,7 @@ final readonly class PrepList
 
     private function each(?LotHere $lot): string
     {
-        return $lot === null || $lot->grams === 0 ? '' : ", about {$this->both(Mass::ofMilligrams($lot->grams * 1000))}";
+        return $lot === null || $lot->grams === 0 ? '' : ", about {$this->both(Mass::ofGrams($lot->grams))}";
     }
 
     private function both(Mass $mass): string

@@ -80,7 +80,8 @@ final readonly class PrepListPdf
         $at = Paper::LEFT + self::BOX;
         $paper->rule();
         if ($one->clean) {
-            $paper->cells([['', self::HOURS], ['Clean down first: board, knife, cloth.', $text]], self::DETAIL, '', $at);
+            $first = 'Clean down first: board, knife, cloth.';
+            $paper->cells([['', self::HOURS], [$first, $text]], self::DETAIL, '', $at);
         }
         $paper->box();
         $hours = PrepLine::hour($one->start).' – '.PrepLine::hour($one->end);

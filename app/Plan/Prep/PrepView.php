@@ -50,7 +50,7 @@ final readonly class PrepView
     }
 
     /**
-     * What a task somewhere else would do to the rest; nothing is kept.
+     * What a task somewhere else changes for the rest; nothing is kept.
      *
      * @return Answer
      */
@@ -174,7 +174,7 @@ final readonly class PrepView
                 $services[$one->service->id] = [
                     'id' => $one->service->id,
                     'name' => $one->service->name,
-                    'at' => 60 * (int) substr($one->service->at, 0, 2) + (int) substr($one->service->at, 3, 2),
+                    'at' => $one->service->minute(),
                 ];
             }
         }

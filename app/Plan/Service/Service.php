@@ -95,6 +95,12 @@ final class Service extends Record
         return Moment::at("{$this->day}T{$this->at}");
     }
 
+    /** Minute of its day at which guests are served. */
+    public function minute(): int
+    {
+        return 60 * (int) substr($this->at, 0, 2) + (int) substr($this->at, 3, 2);
+    }
+
     public function weekday(): int
     {
         return (int) Moment::at($this->day)->format('N');

@@ -121,7 +121,7 @@ final readonly class StoreService
             : Fault::at('/quote', fn (): int => Money::parse($typed, Settings::load()->currency)->minor);
     }
 
-    /** @return list<array{string, float|null, int|null, int, string}> dish, share, chosen, days it is cut before, course */
+    /** @return list<array{string, float|null, int|null, int, string}> dish, share, chosen, cut before, course */
     private static function dishes(Fields $fields): array
     {
         $dishes = [];
@@ -135,7 +135,13 @@ final readonly class StoreService
             in_array($dish->id, array_column($dishes, 0), true) &&
                 throw Fault::inField("/dishes/{$i}/dish", "{$dish->name} is on the menu already.");
             $course = $one->maybeString('course') ?? Course::Main->value;
-            $dishes[] = [$dish->id, $one->maybeNumber('share_pct'), $one->maybeInt('chosen'), $one->int('cut_before', 0), $course];
+            $dishes[] = [
+                $dish->id,
+                $one->maybeNumber('share_pct'),
+                $one->maybeInt('chosen'),
+                $one->int('cut_before', 0),
+                $course,
+            ];
         }
 
         return $dishes;
@@ -145,7 +151,13 @@ final readonly class StoreService
     private static function asKept(Service $service): array
     {
         return array_map(
-            fn (ServiceDish $one): array => [$one->dish_id, $one->share_pct, $one->chosen, $one->cut_before, $one->course->value],
+            fn (ServiceDish $one): array => [
+                $one->dish_id,
+                $one->share_pct,
+                $one->chosen,
+                $one->cut_before,
+                $one->course->value,
+            ],
             array_values($service->dishes->all()),
         );
     }

@@ -222,7 +222,7 @@ final readonly class Claim
 
         return [
             new ClaimItem(
-                'above the order',
+                'dearer',
                 $line->name,
                 $mass,
                 array_sum(array_map(fn (Found $found): int => $found->count, $kept)),

@@ -11,7 +11,7 @@ use Sectum\Measure\Money;
 final readonly class ClaimItem
 {
     /**
-     * @param  'short'|'over'|'refused'|'wrong grade'|'wrong species'|'not as sold'|'found when cut'|'above the order'  $kind
+     * @param  'short'|'over'|'refused'|'wrong grade'|'wrong species'|'not as sold'|'found when cut'|'dearer'  $kind
      * @param  Money|null  $claimed  the credit claimed; null when nothing is, or the price is not known
      * @param  array<string, Mass>  $fish  the fish that were kept and it is about, by their ids
      */

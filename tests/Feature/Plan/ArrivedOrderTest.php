@@ -30,7 +30,8 @@ final class ArrivedOrderTest extends PlanKitchen
     {
         [$delivery, $line] = [self::id(), self::id()];
         $number = 'H-'.substr($delivery, -4);
-        $this->api('PUT', "/receive/deliveries/{$delivery}", ['supplier' => $supplier, 'number' => $number])->assertOk();
+        $about = ['supplier' => $supplier, 'number' => $number];
+        $this->api('PUT', "/receive/deliveries/{$delivery}", $about)->assertOk();
         $this->api('PUT', "/receive/deliveries/{$delivery}/lines/{$line}", [
             'species' => $this->species($species),
             'state' => 'gutted',
@@ -78,7 +79,7 @@ final class ArrivedOrderTest extends PlanKitchen
         $claim = $this->api('GET', "/receive/deliveries/{$delivery}/claim")->assertOk()->json('items');
         $above = array_values(array_filter(
             (array) $claim,
-            fn (mixed $item): bool => data_get($item, 'kind') === 'above the order',
+            fn (mixed $item): bool => data_get($item, 'kind') === 'dearer',
         ));
         self::assertSame(['€1.86'], array_map(fn (mixed $item): mixed => data_get($item, 'money'), $above));
         $this->assertAsksAtMost(24, fn () => $this->api('GET', '/plan/orders')->assertOk());

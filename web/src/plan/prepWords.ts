@@ -82,7 +82,7 @@ function cureSays(cure: PrepDay['cure']): string {
   }
 }
 
-/** What a task that hangs under a finger would do to the rest. */
+/** What a task that hangs under a finger changes for the rest. */
 export function wouldSay(would: PrepWould['would']): string {
   const at = hourOf(would.finish_at);
   if (would.left_out > 0) {

@@ -10,7 +10,7 @@ final readonly class CameLine
     /**
      * @param  int  $fish  0 or more
      * @param  int  $milligrams  of all together; 0 while none was weighed
-     * @param  float|null  $minorPerKg  price a kilo on the invoice, minor units; null when it is not by weight, or unknown
+     * @param  float|null  $minorPerKg  invoiced a kilo, minor units; null when it is not by weight, or unknown
      */
     public function __construct(
         public string $species,

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Sectum\Plan\Order;
 
-/** A delivery held against its order: what is short or over, came instead, is of another size, or costs something else. */
+/** A delivery held against its order: what is short or over, came instead, is of another size, or has another price. */
 final readonly class OrderMatch
 {
     /**
-     * Lines of one kind are looked at together. Prices are told by what each line weighs; a kind that was ordered in two
-     * grades is of another size when it lies beyond both.
+     * Lines of one kind are looked at together. Prices are told by what each line weighs; a kind that was ordered in
+     * two grades is of another size when it lies beyond both.
      *
      * @param  list<OrderedLine>  $ordered
      * @param  list<CameLine>  $came

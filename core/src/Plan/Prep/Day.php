@@ -40,7 +40,8 @@ final readonly class Day
      * @param  non-empty-list<Cutter>  $cutters
      * @param  float  $changeover  minutes of a clean-down
      *
-     * @throws BadPlan when a name is there twice or unknown, a cutter is not there, or tasks wait for each other in a circle
+     * @throws BadPlan when a name is there twice or unknown, a cutter is not there, or tasks wait for each other in a
+     *     circle
      */
     public function __construct(array $all, public array $cutters, public float $changeover)
     {

@@ -47,16 +47,16 @@ final readonly class Cures
         }
         $search = new self($plan->work, $cutters, $changeover, $pins);
         $found = null;
-        foreach ($search->shifts() as [$cure, $hands]) {
-            if (($found === null || $cure->minutes < $found->minutes) && $search->readyWith($hands)) {
-                $found = $cure;
+        foreach ($search->shifts() as $one) {
+            if (($found === null || $one->cure->minutes < $found->minutes) && $search->readyWith($one->hands)) {
+                $found = $one->cure;
             }
         }
 
         return $found ?? $search->fillets(array_keys($plan->notReady()));
     }
 
-    /** @return list<array{Cure, non-empty-list<Cutter>}> */
+    /** @return list<TriedCure> */
     private function shifts(): array
     {
         $all = [];
@@ -65,18 +65,21 @@ final readonly class Cures
                 if ($one->from - $minutes >= 0) {
                     $from = $one->from - $minutes;
                     $hands = $this->instead($i, new Cutter($one->id, $from, $one->to, $one->pace));
-                    $all[] = [new Cure(CureKind::Earlier, (float) $minutes, $one->id, null, $from), $hands];
+                    $all[] = new TriedCure(
+                        new Cure(CureKind::Earlier, (float) $minutes, $one->id, null, $from),
+                        $hands,
+                    );
                 }
                 $hands = $this->instead($i, new Cutter($one->id, $one->from, $one->to + $minutes, $one->pace));
-                $all[] = [new Cure(CureKind::Longer, (float) $minutes, $one->id), $hands];
+                $all[] = new TriedCure(new Cure(CureKind::Longer, (float) $minutes, $one->id), $hands);
             }
         }
         $opens = min(array_map(fn (Cutter $one): float => $one->from, $this->cutters));
         foreach (self::HANDS as $minutes) {
-            $all[] = [
+            $all[] = new TriedCure(
                 new Cure(CureKind::MoreHands, (float) $minutes, null, null, $opens),
                 [...$this->cutters, new Cutter(self::ANOTHER, $opens, $opens + $minutes)],
-            ];
+            );
         }
 
         return $all;
@@ -102,11 +105,10 @@ final readonly class Cures
     private function fillets(array $late): ?Cure
     {
         foreach ($late as $serves) {
-            [$without, $saved] = $this->work->withFillets($serves);
-            if (
-                $saved > 0 &&
-                PrepPlan::of($without, $this->cutters, $this->changeover, $this->pins, self::EFFORT)->isReady()
-            ) {
+            $saved = $this->work->breakDownMinutes($serves);
+            $without = $this->work->withFillets($serves);
+            $plan = PrepPlan::of($without, $this->cutters, $this->changeover, $this->pins, self::EFFORT);
+            if ($saved > 0 && $plan->isReady()) {
                 return new Cure(CureKind::Fillets, $saved, null, $serves);
             }
         }

@@ -35,20 +35,20 @@ final readonly class Workload
     {
         $inOrder = $dishes;
         usort($inOrder, fn (DishToServe $a, DishToServe $b): int => self::before($a) <=> self::before($b));
-        [$shares, $missing] = self::shared($lots, $inOrder);
+        $shared = Shared::of($lots, $inOrder);
         $most = $minutes->most;
         do {
             $jobs = self::jobs(
                 $lots,
                 array_values(array_filter($inOrder, fn (DishToServe $one): bool => $one->done !== DoneOn::AnotherDay)),
-                $shares,
+                $shared->shares,
                 $minutes,
                 $most,
             );
             $most *= 1.5;
         } while (count($jobs) > self::MOST_TASKS && $most < 1440);
 
-        return new self($jobs, array_diff_key($missing, self::elsewhere($dishes)));
+        return new self($jobs, array_diff_key($shared->missing, self::elsewhere($dishes)));
     }
 
     /** @return list<mixed> who is given fish first: what was served before this day, then what is due first */
@@ -114,19 +114,29 @@ final readonly class Workload
         );
     }
 
-    /**
-     * The same with fillets bought for one dish: its fish need not be broken down.
-     *
-     * @return array{self, float} and the minutes at the board that saves
-     */
-    public function withFillets(string $serves): array
+    /** Minutes at pace 1 the fish of a dish at a service takes to break down. */
+    public function breakDownMinutes(string $serves): float
     {
-        $gone = [];
+        return array_sum($this->brokenDown($serves));
+    }
+
+    /** @return array<string, float> minutes by task */
+    private function brokenDown(string $serves): array
+    {
+        $tasks = [];
         foreach ($this->jobs as $job) {
             if ($job->serves === $serves && $job->doing === Doing::BreakDown) {
-                $gone[$job->task->id] = $job->task->minutes;
+                $tasks[$job->task->id] = $job->task->minutes;
             }
         }
+
+        return $tasks;
+    }
+
+    /** The same with fillets bought for one dish: its fish need not be broken down. */
+    public function withFillets(string $serves): self
+    {
+        $gone = $this->brokenDown($serves);
         $jobs = array_filter($this->jobs, fn (Job $job): bool => ! isset($gone[$job->task->id]));
         $left = array_map(
             fn (Job $job): Job => new Job(
@@ -140,42 +150,7 @@ final readonly class Workload
             $jobs,
         );
 
-        return [new self(array_values($left), $this->missing), array_sum($gone)];
-    }
-
-    /**
-     * @param  list<LotToCut>  $lots
-     * @param  list<DishToServe>  $dishes
-     * @return array{array<string, list<Share>>, array<string, float>} by dish at a service
-     */
-    private static function shared(array $lots, array $dishes): array
-    {
-        $shares = $missing = $over = [];
-        $left = array_map(fn (LotToCut $lot): int => $lot->fish, $lots);
-        foreach ($dishes as $one) {
-            $wanted = $one->portions;
-            foreach ($lots as $i => $lot) {
-                $each = $lot->portions[$one->dish] ?? 0.0;
-                $later = $one->done === DoneOn::AnotherDay && $lot->toReceive;
-                if ($wanted < 0.5 || $each <= 0 || $later) {
-                    continue;
-                }
-                $rest = min($wanted, $each * ($over[$i] ?? 0.0));
-                $fish = min($left[$i], (int) ceil(($wanted - $rest) / $each - 1e-9));
-                $given = min($wanted, $rest + $fish * $each);
-                if ($given > 0) {
-                    $shares[$one->id][] = new Share($lot, $fish, $given);
-                    $left[$i] -= $fish;
-                    $over[$i] = ($over[$i] ?? 0.0) + $fish - $given / $each;
-                    $wanted -= $given;
-                }
-            }
-            if ($wanted >= 0.5) {
-                $missing[$one->id] = $wanted;
-            }
-        }
-
-        return [$shares, $missing];
+        return new self(array_values($left), $this->missing);
     }
 
     /**

@@ -152,7 +152,8 @@ final class WorkloadTest extends TestCase
     public function test_fillets_that_stand_over_night_are_portioned_the_next_day(): void
     {
         $cure = new Standing('cure', 1080, true);
-        $lot = fn (float $minutes, bool $stood): LotToCut => new LotToCut('a', 2, $minutes, ['d' => 5.0], 500, false, $stood);
+        $gives = ['d' => 5.0];
+        $lot = fn (float $minutes, bool $stood): LotToCut => new LotToCut('a', 2, $minutes, $gives, 500, false, $stood);
         $doing = fn (Workload $work): array => array_map(fn (Job $job): Doing => $job->doing, $work->jobs);
         $evening = new DishToServe('x', 'd', 8, null, false, $cure, DoneOn::PortionedLater);
         self::assertSame(
@@ -163,7 +164,8 @@ final class WorkloadTest extends TestCase
         self::assertSame([Doing::Portion, Doing::Pack], $doing($work));
         self::assertSame(500.0, $work->jobs[0]->task->ready);
         $planned = new DishToServe('x', 'd', 8, 1080, false, $cure, DoneOn::BrokenDownBefore);
-        self::assertSame([Doing::Portion, Doing::Pack], $doing(Workload::of([$lot(10, false)], [$planned], self::minutes())));
+        $next = Workload::of([$lot(10, false)], [$planned], self::minutes());
+        self::assertSame([Doing::Portion, Doing::Pack], $doing($next));
     }
 
     /** Whatever is wanted of whatever there is: fish, portions and minutes are all accounted for. */
