@@ -65,6 +65,7 @@ if (on) {
     await page.goto('/breakdown');
     await page.getByRole('link', { name: /Zander no. 141/ }).click();
     await expect(page.locator('.remark')).toBeVisible();
+    await shot(page, 'break-down-suspect');
 
     await page.locator('.mantine-Chip-root', { hasText: /^Bones/ }).click();
     for (let bone = 0; bone < 9; bone++) {
@@ -124,7 +125,6 @@ if (on) {
     await troutInPairs(page, 40);
     await page.goto('/portion/servings');
     await expect(page.locator('.servings-grid li').first()).toBeVisible();
-    await shot(page, 'servings');
     await page.goto('/portion/trays');
     await page.locator('.ready-row', { hasText: 'Hake, parsley sauce' }).getByRole('button').click();
     await page.getByRole('button', { name: 'Print the tray label' }).click();
