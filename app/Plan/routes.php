@@ -33,6 +33,7 @@ Route::put('plan/orders/{order}', [OrderController::class, 'place'])->middleware
 Route::put('plan/orders/{order}/dropped', [OrderController::class, 'drop'])->middleware('takes:version');
 Route::put('plan/orders/{order}/came', [OrderController::class, 'came'])->middleware('takes:order-came');
 Route::get('plan/orders/{order}/order.xml', [OrderController::class, 'xml']);
+Route::get('plan/orders/{order}/order.pdf', [OrderController::class, 'sheet']);
 Route::get('plan/orders/{order}/order.csv', [OrderController::class, 'csv']);
 Route::get('plan/trim', [TrimController::class, 'show']);
 Route::get('plan/prep', [PrepController::class, 'show']);

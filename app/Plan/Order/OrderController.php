@@ -166,6 +166,16 @@ final readonly class OrderController
         return self::file($table, 'text/csv', "{$order}.csv");
     }
 
+    public function sheet(Request $request, string $order): Response
+    {
+        Person::of($request)->mustSeePrices();
+
+        return new Response(OrderPaper::sheet(PlacedOrder::inFull($order), Words::ofReader(), Settings::load()), 200, [
+            'Content-Type' => 'application/pdf',
+            'Content-Disposition' => 'inline; filename="order.pdf"',
+        ]);
+    }
+
     private static function file(string $content, string $type, string $name): Response
     {
         return new Response($content, 200, [

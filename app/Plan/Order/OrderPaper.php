@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Plan\Order;
 
 use App\Kitchen\Csv;
+use App\Kitchen\Format\Paper;
 use App\Kitchen\Format\Words;
 use App\Kitchen\Moment;
 use App\Kitchen\Settings;
@@ -26,6 +27,9 @@ final readonly class OrderPaper
         'per kg',
     ];
 
+    /** Columns of the sheet, mm. */
+    private const WIDTHS = [8.0, 58.0, 18.0, 40.0, 20.0, 18.0, 18.0];
+
     public static function text(PlacedOrder $order, Words $words, Settings $settings): string
     {
         $lines = array_map(
@@ -44,6 +48,45 @@ final readonly class OrderPaper
             ...$order->note === '' ? [] : [$order->note],
             "{$order->placer->name}, ".Moment::at($order->placed_at)->format('j M Y, H:i'),
         ])."\n";
+    }
+
+    /** A page to print: what was ordered, with room to write down what came. */
+    public static function sheet(PlacedOrder $order, Words $words, Settings $settings): string
+    {
+        $day = Moment::at($order->for_day)->format('l j F Y');
+        $paper = Paper::titled("Order {$order->number}");
+        $paper->page("Order {$order->number} to {$order->supplier->name}", "To be here by {$day}.", 200);
+        $paper->cells(self::row(['', 'Fish', 'Number', 'Each', 'A kilo', 'Came', 'Weighed']), 10, 'B');
+        foreach ($order->lines as $line) {
+            $paper->rule();
+            $paper->box();
+            $paper->cells(self::row([
+                '',
+                "{$line->species->name}, {$line->state->value}",
+                (string) $line->fish,
+                "{$words->text(Mass::ofGrams($line->from_g))} to {$words->text(Mass::ofGrams($line->to_g))}",
+                $settings->perKg($line->price_per_kg_minor)->perKg->print(),
+                '________',
+                '________',
+            ]), 12);
+        }
+        $paper->rule();
+        if ($order->note !== '') {
+            $paper->line($order->note, 12);
+        }
+        $placed = Moment::at($order->placed_at)->format('j M Y, H:i');
+        $paper->line("{$order->total($settings)->print()} about. {$order->placer->name}, {$placed}", 10);
+
+        return $paper->print();
+    }
+
+    /**
+     * @param  list<string>  $cells
+     * @return list<array{string, float}>
+     */
+    private static function row(array $cells): array
+    {
+        return array_map(fn (string $cell, float $width): array => [$cell, $width], $cells, self::WIDTHS);
     }
 
     public static function table(PlacedOrder $order, Settings $settings): string

@@ -32,6 +32,7 @@ final readonly class PrepDay
      * @param  array<string, LotHere>  $lots  by lot
      * @param  array<string, ServedDish>  $dishes  by dish at a service
      * @param  list<PrepPin>  $pins
+     * @param  array<string, string>  $thaws  what thaws, by task
      */
     private function __construct(
         public string $day,
@@ -43,6 +44,7 @@ final readonly class PrepDay
         public array $lots,
         public array $dishes,
         public array $pins,
+        public array $thaws,
         private float $cleanDown,
     ) {
     }
@@ -69,17 +71,19 @@ final readonly class PrepDay
             $settings->prep->minutes,
         );
         $stock = self::stock($settings);
+        $thaws = ThawsOfDay::of($day);
 
         return new self(
             $day,
             $minute,
-            $stock === null ? $work : $work->withStock($stock, self::bones($lots)),
+            ($stock === null ? $work : $work->withStock($stock, self::bones($lots)))->with($thaws->jobs),
             self::hands($shifts, $pace, $minute),
             $shifts,
             $pace,
             array_column(array_map(fn (LotHere $one): array => [$one->cut->lot, $one], $lots), 1, 0),
             array_column(array_map(fn (ServedDish $one): array => [$one->serve->id, $one], $dishes), 1, 0),
             array_values(PrepPin::query()->where('day', $day)->orderBy('task')->get()->all()),
+            $thaws->names,
             $settings->prep->cleanDown,
         );
     }

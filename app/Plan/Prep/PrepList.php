@@ -73,7 +73,7 @@ final readonly class PrepList
                     Doing::Receive => $lot === null ? [] : self::cautions($lot->species),
                     Doing::Portion => $dish === null ? [] : $this->portioned($dish->dish),
                     Doing::Pack => $dish === null ? [] : [self::for($dish)],
-                    Doing::MakeUp, Doing::Stand, Doing::Stock, Doing::Simmer => [],
+                    Doing::MakeUp, Doing::Stand, Doing::Stock, Doing::Simmer, Doing::Thaw => [],
                 },
                 $job->task->raw ? 'Raw service: clean board, knife and cloth first.' : '',
             ], self::says(...))),
@@ -96,6 +96,7 @@ final readonly class PrepList
             Doing::Pack => "Pack and label {$portions} of {$name}",
             Doing::Stock => 'Put the stock on',
             Doing::Simmer => 'The stock simmers',
+            Doing::Thaw => 'Thaws: '.($this->of->thaws[$job->task->id] ?? ''),
         };
     }
 

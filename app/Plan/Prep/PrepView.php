@@ -203,7 +203,7 @@ final readonly class PrepView
             return [
                 'id' => $job->task->id,
                 'doing' => $job->doing->value,
-                'fish' => $lot?->species->name,
+                'fish' => $lot?->species->name ?? $of->thaws[$job->task->id] ?? null,
                 'lot' => $lot?->label,
                 'where' => $lot?->where->value,
                 'each' => $lot === null || $lot->grams === 0

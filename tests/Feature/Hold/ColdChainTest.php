@@ -130,6 +130,10 @@ final class ColdChainTest extends ColdKitchen
         ])->assertOk();
         self::assertNotNull($planned->json('thaws.0.begin_by'));
         self::assertContains('thaw-begin', $this->kinds());
+        $day = substr($needed, 0, 10);
+        $prep = $this->api('GET', "/plan/prep?day={$day}")->assertOk();
+        $prep->assertJsonPath('tasks.0.doing', 'thaw')->assertJsonPath('tasks.0.hands', false);
+        self::assertStringStartsWith('Tray 1', (string) $prep->json('tasks.0.fish'));
         $start = fn (array $more) => $this->api('PUT', "/hold/thaws/{$thaw}/started", [
             'version' => 1,
             'weight' => ['typed' => '850 g'],

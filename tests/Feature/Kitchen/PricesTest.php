@@ -245,6 +245,7 @@ final class PricesTest extends AtTheDoor
             '/plan/calendar',
             '/plan/orders',
             '/plan/orders/{order}/order.xml',
+            '/plan/orders/{order}/order.pdf',
             '/plan/orders/{order}/order.csv',
         ];
         foreach (Route::getRoutes()->getRoutes() as $route) {

@@ -94,6 +94,15 @@ final class ArrivedOrderTest extends PlanKitchen
         );
     }
 
+    public function test_an_order_prints_on_a_page_for_who_may_see_prices(): void
+    {
+        $path = "/api/plan/orders/{$this->order}/order.pdf";
+        $pdf = $this->get($path)->assertOk()->assertHeader('Content-Type', 'application/pdf');
+        self::assertStringStartsWith('%PDF-', (string) $pdf->getContent());
+        $this->actingAs($this->cutter);
+        $this->get($path)->assertStatus(403);
+    }
+
     public function test_the_head_chef_says_otherwise_and_a_dropped_order_has_no_delivery(): void
     {
         [$delivery] = $this->delivered('Harbourgate Fish', 'Hake');

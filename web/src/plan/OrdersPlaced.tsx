@@ -33,6 +33,14 @@ export function OrdersPlaced() {
               <p className={look.soft}>{t('order.text')}</p>
               <pre>{one.text}</pre>
             </details>
+            <a
+              href={`/api/plan/orders/${one.id}/order.pdf`}
+              target="_blank"
+              rel="noreferrer"
+              aria-label={t('order.sheet-of', { number: one.number })}
+            >
+              {t('order.sheet')}
+            </a>
             <a href={`/api/plan/orders/${one.id}/order.csv`} aria-label={t('order.csv-of', { number: one.number })}>
               {t('order.csv')}
             </a>

@@ -5,6 +5,7 @@ import { hourOf } from './prepTime';
 /** The family whose texture a task wears: what it works towards. */
 export const FAMILY: Record<PrepTask['doing'], string> = {
   receive: 'plain',
+  thaw: 'plain',
   'break-down': 'fam-usable',
   'make-up': 'plain',
   stand: 'fam-portion',
@@ -19,6 +20,8 @@ export function taskName(one: PrepTask): string {
   switch (one.doing) {
     case 'receive':
       return t('prep.name-receive', { count: one.count, fish: one.fish, lot: one.lot });
+    case 'thaw':
+      return t('prep.name-thaw', { fish: one.fish });
     case 'break-down':
       return t('prep.name-break-down', { count: one.count, fish: one.fish, lot: one.lot });
     case 'make-up':

@@ -8,6 +8,7 @@ namespace Sectum\Plan\Work;
 enum Doing: string
 {
     case Receive = 'receive';
+    case Thaw = 'thaw';
     case BreakDown = 'break-down';
     case MakeUp = 'make-up';
     case Stand = 'stand';
@@ -21,7 +22,7 @@ enum Doing: string
     {
         return match ($this) {
             self::Receive, self::BreakDown, self::MakeUp, self::Portion, self::Pack, self::Stock => true,
-            self::Stand, self::Simmer => false,
+            self::Stand, self::Simmer, self::Thaw => false,
         };
     }
 }

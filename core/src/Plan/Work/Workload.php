@@ -80,6 +80,16 @@ final readonly class Workload
     }
 
     /**
+     * The same with more to do, or to run, beside it.
+     *
+     * @param  list<Job>  $jobs
+     */
+    public function with(array $jobs): self
+    {
+        return new self([...$this->jobs, ...$jobs], $this->missing);
+    }
+
+    /**
      * The same with a stock that goes on as soon as the bones of the day are enough; the same alone when they are not.
      *
      * @param  array<string, float>  $bones  grams one fish gives, by lot
@@ -99,19 +109,15 @@ final readonly class Workload
             return $this;
         }
 
-        return new self(
-            [
-                ...$this->jobs,
-                new Job(new Task('stock', max(1.0, $stock->handMinutes), after: $after), Doing::Stock, null, null),
-                new Job(
-                    new Task('simmer', max(1.0, $stock->minutes), after: ['stock'], hands: false),
-                    Doing::Simmer,
-                    null,
-                    null,
-                ),
-            ],
-            $this->missing,
-        );
+        return $this->with([
+            new Job(new Task('stock', max(1.0, $stock->handMinutes), after: $after), Doing::Stock, null, null),
+            new Job(
+                new Task('simmer', max(1.0, $stock->minutes), after: ['stock'], hands: false),
+                Doing::Simmer,
+                null,
+                null,
+            ),
+        ]);
     }
 
     /** Minutes at pace 1 the fish of a dish at a service takes to break down. */
