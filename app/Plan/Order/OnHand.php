@@ -80,9 +80,10 @@ final readonly class OnHand
         return $uncut;
     }
 
-    private static function sides(Fish $fish): ?UncutSides
+    /** The fillets a fish should give, or what is left of them on the portion bench; null when nothing is. */
+    public static function sides(Fish $fish): ?UncutSides
     {
-        if ($fish->stage === Stage::BreakDown) {
+        if ($fish->stage !== Stage::Portion) {
             return ExpectedSides::of($fish);
         }
         $fillets = CutFrom::fillets($fish);

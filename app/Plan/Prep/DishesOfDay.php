@@ -96,7 +96,8 @@ final class DishesOfDay
     private function served(Service $service, ServiceDish $on, Dish $dish, int $wanted): ?ServedDish
     {
         $standing = CutDay::standing($dish);
-        $cutOn = CutDay::of($service, $on)->day;
+        // What should have been begun before today is begun today.
+        $cutOn = max($this->today, CutDay::of($service, $on)->day);
         $left = $wanted - $this->take($dish->id, $service->day, $wanted);
         $done = $this->doneOn($service->day, $cutOn, $standing);
         if ($done === null) {
@@ -149,9 +150,7 @@ final class DishesOfDay
             $served > $this->day && $cutOn > $this->day => null,
             $served > $this->day => $overNight ? DoneOn::PortionedLater : DoneOn::ThisDay,
             // A day before this one is still to come, and does its part.
-            $cutOn < $this->day && $cutOn >= $this->today => $overNight
-                ? DoneOn::BrokenDownBefore
-                : DoneOn::AnotherDay,
+            $cutOn < $this->day => $overNight ? DoneOn::BrokenDownBefore : DoneOn::AnotherDay,
             default => DoneOn::ThisDay,
         };
     }

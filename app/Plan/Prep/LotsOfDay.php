@@ -4,19 +4,16 @@ declare(strict_types=1);
 
 namespace App\Plan\Prep;
 
-use App\Fish\CutFrom;
 use App\Fish\Fish;
-use App\Fish\Piece;
 use App\Fish\Stage;
 use App\Kitchen\Moment;
 use App\Kitchen\Settings;
+use App\Plan\Order\OnHand;
 use App\Plan\Order\OrderLine;
 use App\Portion\CutPlan\Cut;
 use App\Portion\Dish\Dish;
-use App\Portion\Tonight\ExpectedSides;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\DB;
-use Sectum\Measure\Mass;
 use Sectum\Plan\Work\CuttingPace;
 use Sectum\Plan\Work\LotToCut;
 use Sectum\Portion\Together\UncutPortions;
@@ -94,7 +91,7 @@ final readonly class LotsOfDay
         $count = 0;
         $ready = null;
         foreach ($fish as $one) {
-            $of = $one->stage === Stage::Portion ? self::left($one) : ExpectedSides::of($one);
+            $of = OnHand::sides($one);
             if ($of === null) {
                 continue;
             }
@@ -157,14 +154,6 @@ final readonly class LotsOfDay
         $minutes = (Moment::at($fish->rests_until)->getTimestamp() - Moment::at($this->day)->getTimestamp()) / 60;
 
         return $minutes > 0 ? ceil($minutes) : null;
-    }
-
-    private static function left(Fish $fish): ?UncutSides
-    {
-        $fillets = CutFrom::fillets($fish);
-        $left = Mass::sum(array_map(fn (Piece $fillet): Mass => Cut::left($fish, $fillet), $fillets));
-
-        return $left->isPositive() ? new UncutSides($left->grams(), 0.0, max(1, count($fillets))) : null;
     }
 
     /**

@@ -222,6 +222,11 @@ final class PrepTest extends PlanKitchen
             ->json('tasks.*.doing')));
         self::assertSame(['receive', 'break-down', 'make-up', 'stand'], $on('2026-11-26'));
         self::assertSame(['portion', 'pack'], $on(self::FRIDAY));
+        // A cure of two days should have been begun on Wednesday; it is begun on the first day there is.
+        $long = HouseTreatment::query()->where('name', 'Long cure')->value('id');
+        Dish::query()->whereKey($dish)->update(['treatment_id' => $long]);
+        Carbon::setTestNow('2026-11-26 07:00:00');
+        self::assertSame(['receive', 'break-down', 'make-up', 'stand'], $on('2026-11-26'));
     }
 
     public function test_what_makes_no_sense_is_refused_where_it_stands(): void
