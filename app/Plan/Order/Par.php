@@ -50,8 +50,7 @@ final class Par extends Record
     {
         $person->mustBeHeadChef('The head chef says what is always in the house.');
         DB::connection()->transaction(function () use ($species, $fields, $person): void {
-            Species::query()->whereKey($species)->exists() ||
-                throw Fault::inField('', 'There is no such fish in the catalogue.');
+            Species::query()->findOrFail($species);
             $par = self::query()->find($species);
             if ($par === null) {
                 self::query()->create([

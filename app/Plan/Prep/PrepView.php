@@ -90,7 +90,8 @@ final readonly class PrepView
         $today = Moment::date($this->clock->now());
         $last = Moment::at($today)->modify('+'.self::DAYS.' days')->format('Y-m-d');
         if ($day !== null) {
-            (preg_match('/^\d{4}-\d\d-\d\d$/', $day) === 1 && $day >= $today && $day <= $last) ||
+            preg_match('/^\d{4}-\d\d-\d\d$/', $day) === 1 || throw Fault::notThere('There is no such day.');
+            ($day >= $today && $day <= $last) ||
                 throw Fault::inField('/day', 'Only the next two weeks are planned.');
 
             return $day;

@@ -28,7 +28,7 @@ final readonly class StoreShift
         Fault::within('', fn (): Cutter => new Cutter($person, $from, $to));
         $to > $from || throw Fault::inField('/to', 'A shift ends after it begins.');
         DB::connection()->transaction(function () use ($day, $person, $fields, $by, $from, $to): void {
-            Person::query()->whereKey($person)->whereNull('disabled_at')->exists() ||
+            Person::query()->findOrFail($person)->disabled_at === null ||
                 throw Fault::inField('', 'This person does not work here any more.');
             $before = ShiftsOfDay::of($day);
             if ($before->asOn !== null) {

@@ -234,7 +234,7 @@ final class PrepTest extends PlanKitchen
         $this->shift('16:00', '08:00')->assertStatus(422)->assertJsonPath('errors.0.pointer', '/to');
         $this->shift('08:00', '16:00', '2026-11-20')->assertStatus(422);
         $this->api('GET', '/plan/prep?day=2027-11-20')->assertStatus(422)->assertJsonPath('errors.0.pointer', '/day');
-        $this->api('GET', '/plan/prep?day=someday')->assertStatus(422);
+        $this->api('GET', '/plan/prep?day=someday')->assertNotFound();
         $this->api('PUT', '/plan/prep/'.self::FRIDAY.'/pins', ['task' => 'x', 'at' => 2000])
             ->assertStatus(422)
             ->assertJsonPath('errors.0.pointer', '/at');
@@ -243,7 +243,7 @@ final class PrepTest extends PlanKitchen
             ->assertJsonPath('errors.0.pointer', '/cutter');
         $nobody = self::id();
         $this->api('PUT', '/plan/prep/'.self::FRIDAY."/shifts/{$nobody}", ['from' => '08:00', 'to' => '16:00'])
-            ->assertStatus(422);
+            ->assertNotFound();
         self::assertSame(0, Shift::query()->count() + PrepPin::query()->count());
     }
 

@@ -7,6 +7,7 @@ namespace Tests\Feature\Route;
 use App\Catalogue\HouseBin;
 use App\Fish\Fish;
 use App\Fish\Piece;
+use App\Kitchen\Moment;
 use App\Route\Batches\BatchDrawn;
 use App\Route\Batches\FoodBatch;
 use App\Route\Bins\BinDeposit;
@@ -59,7 +60,7 @@ final class DrawsTest extends TestCase
         $this->routed();
         $first = $this->made('White stock', '1000 g', 1.0);
         $second = $this->made('White stock', '1000 g', 1.0);
-        FoodBatch::query()->whereKey($second)->update(['use_by' => now()->addDays(1)->format('Y-m-d')]);
+        FoodBatch::query()->whereKey($second)->update(['use_by' => Moment::day(now())->modify('+1 day')->format('Y-m-d')]);
         $this->draw($first, ['amount' => 1.5, 'for' => 'dish', 'dish' => $this->dish()])
             ->assertOk()
             ->assertJsonPath('draws.0.for', 'dish')
