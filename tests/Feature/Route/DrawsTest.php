@@ -60,7 +60,8 @@ final class DrawsTest extends TestCase
         $this->routed();
         $first = $this->made('White stock', '1000 g', 1.0);
         $second = $this->made('White stock', '1000 g', 1.0);
-        FoodBatch::query()->whereKey($second)->update(['use_by' => Moment::day(now())->modify('+1 day')->format('Y-m-d')]);
+        $tomorrow = Moment::day(now())->modify('+1 day')->format('Y-m-d');
+        FoodBatch::query()->whereKey($second)->update(['use_by' => $tomorrow]);
         $this->draw($first, ['amount' => 1.5, 'for' => 'dish', 'dish' => $this->dish()])
             ->assertOk()
             ->assertJsonPath('draws.0.for', 'dish')

@@ -106,7 +106,7 @@ final readonly class Design
             $slope,
             $leftOut,
             $scales,
-            array_map(array_values(...), array_values($products)),
+            array_map(array_values(...), $products),
             array_values($right),
             $squares,
             count($records),

@@ -14,7 +14,11 @@ final readonly class Fit
      * @param  float  $sd  of the rest
      * @param  float  $deviance  −2 · ln of the restricted likelihood, but for a constant
      */
-    public function __construct(public Cholesky $factor, public array $solution, public float $sd, public float $deviance)
-    {
+    public function __construct(
+        public Cholesky $factor,
+        public array $solution,
+        public float $sd,
+        public float $deviance,
+    ) {
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Sectum\Log\Effects;
 
-/** The variances that make the records likeliest: a simplex that is moved downhill (Nelder and Mead), from two starts. */
+/** The variances that make the records likeliest: a simplex moved downhill (Nelder and Mead), from two starts. */
 final readonly class Variances
 {
     /** Steps of the simplex, at most, and the deviance below which it has come to rest. */
@@ -21,19 +21,19 @@ final readonly class Variances
         if ($many === 0) {
             return [];
         }
-        $deviance = fn (array $theta): float => $model->fit(array_map(fn (float $one): float => abs($one), array_values($theta)))->deviance ?? INF;
         $best = array_fill(0, $many, 0.0);
-        $least = $deviance($best);
+        $least = self::deviance($model, $best);
         foreach ([1.0, 0.2] as $start) {
-            $found = self::downhill($deviance, array_fill(0, $many, $start));
+            $found = self::downhill($model, array_fill(0, $many, $start));
             // A spread that comes to rest beside nothing is nothing.
             foreach ($found as $i => $one) {
                 $without = array_replace($found, [$i => 0.0]);
-                if ($one < 0.05 && $deviance(array_values($without)) <= $deviance($found) + 1e-7) {
+                $with = self::deviance($model, $found);
+                if ($one < 0.05 && self::deviance($model, array_values($without)) <= $with + 1e-7) {
                     $found = array_values($without);
                 }
             }
-            $cost = $deviance($found);
+            $cost = self::deviance($model, $found);
             if ($cost < $least - 1e-9) {
                 [$best, $least] = [$found, $cost];
             }
@@ -42,26 +42,32 @@ final readonly class Variances
         return $best;
     }
 
+    /** @param  list<float>  $theta */
+    private static function deviance(Design $model, array $theta): float
+    {
+        return $model->fit($theta)->deviance ?? INF;
+    }
+
     /**
-     * @param  callable(list<float>): float  $cost
      * @param  non-empty-list<float>  $start
      * @return list<float>
      */
-    private static function downhill(callable $cost, array $start): array
+    private static function downhill(Design $model, array $start): array
     {
         $n = count($start);
         $corners = [$start];
         foreach (array_keys($start) as $i) {
             $corners[] = array_values(array_replace($start, [$i => $start[$i] * 1.6]));
         }
-        $costs = array_map($cost, $corners);
+        $costs = array_map(fn (array $theta): float => self::deviance($model, $theta), $corners);
         for ($step = 0; $step < self::STEPS; $step++) {
             array_multisort($costs, $corners);
             if ($costs[$n] - $costs[0] < self::REST) {
                 break;
             }
+            $others = array_slice($corners, 0, $n);
             $middle = array_map(
-                fn (int $i): float => array_sum(array_map(fn (int $k): float => $corners[$k][$i], range(0, $n - 1))) / $n,
+                fn (int $i): float => array_sum(array_map(fn (array $corner): float => $corner[$i], $others)) / $n,
                 range(0, $n - 1),
             );
             $to = fn (float $far): array => array_map(
@@ -70,16 +76,16 @@ final readonly class Variances
                 $corners[$n],
             );
             $mirrored = $to(-1.0);
-            $there = $cost($mirrored);
+            $there = self::deviance($model, $mirrored);
             if ($there < $costs[0]) {
                 $further = $to(-2.0);
-                $beyond = $cost($further);
+                $beyond = self::deviance($model, $further);
                 [$corners[$n], $costs[$n]] = $beyond < $there ? [$further, $beyond] : [$mirrored, $there];
             } elseif ($there < $costs[$n - 1]) {
                 [$corners[$n], $costs[$n]] = [$mirrored, $there];
             } else {
                 $inside = $to($there < $costs[$n] ? -0.5 : 0.5);
-                $within = $cost($inside);
+                $within = self::deviance($model, $inside);
                 if ($within < min($there, $costs[$n])) {
                     [$corners[$n], $costs[$n]] = [$inside, $within];
                 } else {
@@ -89,7 +95,7 @@ final readonly class Variances
                             $corners[0],
                             $corners[$k],
                         );
-                        $costs[$k] = $cost($corners[$k]);
+                        $costs[$k] = self::deviance($model, $corners[$k]);
                     }
                 }
             }
