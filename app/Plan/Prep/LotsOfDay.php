@@ -24,6 +24,7 @@ final readonly class LotsOfDay
 {
     private function __construct(
         private string $day,
+        private string $today,
         private CuttingPace $pace,
         private Settings $settings,
     ) {
@@ -36,9 +37,9 @@ final readonly class LotsOfDay
      */
     public static function of(string $day, string $today, array $species): array
     {
-        $lots = new self($day, HousePace::learned(), Settings::load());
+        $lots = new self($day, $today, HousePace::learned(), Settings::load());
 
-        return [...$lots->here($species), ...$lots->coming($species, $today)];
+        return [...$lots->here($species), ...$lots->coming($species)];
     }
 
     /**
@@ -116,7 +117,8 @@ final readonly class LotsOfDay
                 $minutes / $count,
                 self::portions($first->species_id, $sides, $count),
                 $ready,
-                $first->stage === Stage::Receive,
+                // What waits at the door today will have been received by another day.
+                $first->stage === Stage::Receive && $this->day === $this->today,
                 isset($stood[$first->id]),
             ),
             $first->species,
@@ -181,10 +183,10 @@ final readonly class LotsOfDay
      * @param  list<string>  $species
      * @return list<LotHere> fish that is ordered and has not come
      */
-    private function coming(array $species, string $today): array
+    private function coming(array $species): array
     {
         $lots = [];
-        foreach (OrderLine::onTheirWay($species, $today, $this->day) as $line) {
+        foreach (OrderLine::onTheirWay($species, $this->today, $this->day) as $line) {
             $sides = UncutSides::expected(
                 $line->mass(),
                 $line->fish,
