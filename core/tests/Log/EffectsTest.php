@@ -9,6 +9,8 @@ use Random\Engine\Mt19937;
 use Random\Randomizer;
 use Sectum\Log\BadLog;
 use Sectum\Log\Effects\Effects;
+use Sectum\Log\Effects\Interval;
+use Sectum\Log\Effects\Spreads;
 use Sectum\Log\Effects\YieldSeen;
 use Sectum\Math\Normal;
 
@@ -63,6 +65,23 @@ final class EffectsTest extends TestCase
         self::assertEqualsWithDelta(1.0635, $cutter->differences[1]->pct, 0.001);
         self::assertEqualsWithDelta(0.1060, $cutter->differences[1]->sdPct, 0.0005);
         self::assertCount(3, $cutter->differences);
+    }
+
+    public function test_what_people_read_allows_for_not_knowing_how_much_hands_differ(): void
+    {
+        $records = array_map(fn (array $one): YieldSeen => new YieldSeen('hake', $one[2], $one[3], [
+            'cutter' => $one[0],
+            'supplier' => $one[1],
+        ]), self::SEEN);
+        $read = Spreads::of($records, ['cutter', 'supplier'], 'cutter')->differences();
+        self::assertSame(['A B', 'A C', 'B C'], array_map(fn (Interval $one): string => "{$one->a} {$one->b}", $read));
+        self::assertEqualsWithDelta(2.39, $read[0]->pct, 0.03);
+        self::assertLessThan(2.3902 - 1.645 * 0.1055, $read[0]->low, 'wider than if the spread were known');
+        self::assertGreaterThan(2.3902 + 1.645 * 0.1055, $read[0]->high);
+        $wider = Spreads::of($records, ['cutter', 'supplier'], 'cutter')->differences(0.98);
+        self::assertLessThan($read[0]->low, $wider[0]->low);
+        $this->expectException(BadLog::class);
+        Spreads::of($records, ['cutter'], 'supplier');
     }
 
     public function test_order_of_records_and_another_unit_of_mass_change_nothing(): void

@@ -1,0 +1,69 @@
+<?php
+
+/**
+ * Differences of hands, said nine times of ten: how often is the true one between, with few hands and with many? Beside
+ * it the interval that takes the likeliest spread for known.
+ *
+ *     php bench/effects.php [houses]
+ */
+
+declare(strict_types=1);
+
+use Random\Engine\Mt19937;
+use Random\Randomizer;
+use Sectum\Log\Effects\Effects;
+use Sectum\Log\Effects\Spreads;
+use Sectum\Log\Effects\YieldSeen;
+use Sectum\Math\Normal;
+
+require __DIR__.'/../vendor/autoload.php';
+
+$houses = (int) ($argv[1] ?? 120);
+$random = new Randomizer(new Mt19937(20261128));
+$normal = fn (float $sd): float => $sd * Normal::quantile($random->getInt(1, 999_999) / 1_000_000);
+printf("%6s %6s %8s %10s %10s %10s %9s\n", 'hands', 'fish', 'true sd', 'covered %', 'plug-in %', 'width', 'seconds');
+foreach ([3, 5, 8, 30] as $hands) {
+    foreach ([0.4, 1.2] as $real) {
+        $within = $plug = $all = 0;
+        $width = $seconds = 0.0;
+        $many = $hands === 30 ? intdiv($houses, 6) : $houses;
+        for ($house = 0; $house < $many; $house++) {
+            $true = array_map(fn (int $_): float => $normal($real), range(1, $hands));
+            $records = [];
+            for ($i = 0; $i < 8 * $hands; $i++) {
+                // Hands are not given the same number of fish.
+                $hand = min($random->getInt(0, $hands - 1), $random->getInt(0, $hands - 1));
+                $grams = (float) $random->getInt(1200, 3200);
+                $records[] = new YieldSeen(
+                    'hake',
+                    $grams,
+                    57 + 4 * log($grams / 2000) + $true[$hand] + $normal(1.4),
+                    ['cutter' => sprintf('%02d', $hand)],
+                );
+            }
+            $began = hrtime(true);
+            $said = Spreads::of($records, ['cutter'], 'cutter')->differences();
+            $seconds += (hrtime(true) - $began) / 1e9;
+            foreach ($said as $one) {
+                $difference = $true[(int) $one->a] - $true[(int) $one->b];
+                $within += $difference >= $one->low && $difference <= $one->high ? 1 : 0;
+                $width += $one->high - $one->low;
+                $all++;
+            }
+            foreach (Effects::of($records, ['cutter'])->factors[0]->differences as $one) {
+                $difference = $true[(int) $one->a] - $true[(int) $one->b];
+                $plug += abs($difference - $one->pct) <= 1.645 * $one->sdPct ? 1 : 0;
+            }
+        }
+        printf(
+            "%6d %6d %8.1f %10.1f %10.1f %10.2f %9.3f\n",
+            $hands,
+            8 * $hands,
+            $real,
+            (100 * $within) / $all,
+            (100 * $plug) / $all,
+            $width / $all,
+            $seconds / $many,
+        );
+    }
+}
