@@ -43,7 +43,7 @@ final readonly class Book
     private const SHIFTS = [1 => [540, 1020], 2 => [660, 1140]];
 
     /** by species: fish ordered for the next service day */
-    private const ORDERED = ['Zander' => 3, 'Brill' => 2];
+    private const ORDERED = ['Zander' => 4];
 
     public function __construct(
         private StoreService $services,
