@@ -28,8 +28,12 @@ final readonly class Spreads
     private const SCALE = 1.5;
 
     /** @param  list<Weighed>  $points  with weights that add up to 1 */
-    private function __construct(private array $points, private StudentT $student, private Design $model, private int $at)
-    {
+    private function __construct(
+        private array $points,
+        private StudentT $student,
+        private Design $model,
+        private int $at,
+    ) {
     }
 
     /**
