@@ -85,6 +85,44 @@ test('a banquet from its guests to the order, by touch; the guaranteed count cha
   await expect(supper).toHaveCount(0);
 });
 
+/** The Friday after the next: the demo's dining room is open on it. */
+const friday = (): string => {
+  const day = new Date(Date.now() + 4 * 86_400_000);
+  while (day.getUTCDay() !== 5) {
+    day.setUTCDate(day.getUTCDate() + 1);
+  }
+  return day.toISOString().slice(0, 10);
+};
+
+test('a Friday dining room: usual covers beside the book, what it wants of every dish, and the fish for it', async ({
+  page,
+}) => {
+  await signIn(page);
+  await page.goto('/plan/services');
+  const name = new Date(`${friday()}T12:00:00Z`).toLocaleDateString('en-GB', { day: 'numeric', month: 'short' });
+  const dinner = page.getByRole('article', { name: new RegExp(`^Dinner, Fri ${name}`) });
+  await expect(dinner).toContainText(/\d+ guests ± \d/);
+  const wanted = async () =>
+    Number(((await dinner.getByRole('listitem').first().locator('b').textContent()) ?? '').match(/\d+/)?.[0]);
+  const before = await wanted();
+  await dinner.getByRole('button', { name: /^Edit Dinner/ }).tap();
+  await page.getByLabel(/^Guests/).fill('140');
+  await page.getByRole('button', { name: 'Save the service' }).tap();
+  await expect(dinner).toContainText('140 guests');
+  // Nearly twice the guests want nearly twice the hake, with the share Fridays have taught.
+  expect(await wanted()).toBeGreaterThan(1.4 * before);
+  await expect(dinner.getByRole('listitem').first()).toContainText(/from \d+ services/);
+  await expectSound(page);
+
+  await page.getByRole('link', { name: 'Order', exact: true }).tap();
+  await page.getByLabel('For services up to').fill(friday());
+  await page.getByText('Hake', { exact: true }).first().tap();
+  await expect(page.getByText(/^\d+ × Hake/)).toBeVisible();
+  await expect(page.getByText(/^In the house by/).first()).toBeVisible();
+  await expect(page.getByRole('complementary', { name: /^Season/ })).toContainText(/at the board/);
+  await expectSound(page);
+});
+
 test('an event over two days, from its guests to the order, the prep lists, the calendar and its sheet', async ({
   page,
 }) => {
