@@ -70,7 +70,7 @@ function Planned(props: { data: PrepDay; params: { query: { day?: string } }; on
   return (
     <section className={cx(look.sheet, look.wide)}>
       <PlanRooms />
-      <div className={look.headline}>
+      <div className={cx(look.headline, css.prepHead)}>
         <h1>{data.date}</h1>
         <div className={css.prepDays}>
           <Button
