@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Devices;
 
+use App\Kitchen\Format\Pdf;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;
 
@@ -16,9 +17,6 @@ final readonly class PrinterController
 
     public function show(string $job): Response
     {
-        return new Response(Printed::query()->findOrFail($job)->pdf, 200, [
-            'Content-Type' => 'application/pdf',
-            'Content-Disposition' => 'inline; filename="labels.pdf"',
-        ]);
+        return Pdf::shown(Printed::query()->findOrFail($job)->pdf, 'labels');
     }
 }

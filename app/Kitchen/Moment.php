@@ -48,6 +48,12 @@ final readonly class Moment
         return self::day($at)->format('Y-m-d');
     }
 
+    /** Minutes from midnight to an hour of the clock like 18:05. */
+    public static function minute(string $clock): int
+    {
+        return 60 * (int) substr($clock, 0, 2) + (int) substr($clock, 3, 2);
+    }
+
     /** "18:05" */
     public static function hour(string $kept): string
     {

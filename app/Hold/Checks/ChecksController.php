@@ -6,6 +6,7 @@ namespace App\Hold\Checks;
 
 use App\Contract\Fault;
 use App\Contract\Fields;
+use App\Kitchen\Format\Pdf;
 use App\Kitchen\Format\Words;
 use App\Kitchen\Moment;
 use App\Kitchen\Person;
@@ -83,17 +84,12 @@ final readonly class ChecksController
         $from = $month ? $day->modify('first day of this month') : $day;
         $title = $month ? $from->format('F Y') : $from->format('l j F Y');
 
-        return new Response(
-            DayFilePdf::of(
-                "Food safety, {$title}",
-                self::days($from, $from->modify($month ? '+1 month' : '+1 day'), $words)->sections(),
-            ),
-            200,
-            [
-                'Content-Type' => 'application/pdf',
-                'Content-Disposition' => 'inline; filename="day-file.pdf"',
-            ],
+        $file = DayFilePdf::of(
+            "Food safety, {$title}",
+            self::days($from, $from->modify($month ? '+1 month' : '+1 day'), $words)->sections(),
         );
+
+        return Pdf::shown($file, 'day-file');
     }
 
     private static function days(DateTimeImmutable $from, DateTimeImmutable $to, Words $words): DayFile

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Hold\Freezing;
 
 use App\Contract\Fields;
+use App\Kitchen\Format\Pdf;
 use App\Kitchen\Person;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -65,9 +66,6 @@ final readonly class FreezingController
     {
         $run = $this->view->one($freezing, Person::of($request));
 
-        return new Response(EvidencePdf::of($run), 200, [
-            'Content-Type' => 'application/pdf',
-            'Content-Disposition' => 'inline; filename="freezing-record.pdf"',
-        ]);
+        return Pdf::shown(EvidencePdf::of($run), 'freezing-record');
     }
 }

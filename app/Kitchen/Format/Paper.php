@@ -70,6 +70,21 @@ final class Paper
     }
 
     /**
+     * Cells in columns.
+     *
+     * @param  list<string>  $cells
+     * @param  list<float>  $widths  mm, as many
+     */
+    public function row(array $cells, array $widths, float $points, string $weight = ''): void
+    {
+        $this->cells(
+            array_map(fn (string $cell, float $width): array => [$cell, $width], $cells, $widths),
+            $points,
+            $weight,
+        );
+    }
+
+    /**
      * Cells side by side; each wraps within its width.
      *
      * @param  list<array{string, float}>  $cells  text and width in mm

@@ -43,6 +43,15 @@ final readonly class Words
         return $mass->print($large ? MassUnit::Kilogram : $this->unit, $this->step);
     }
 
+    /** In both systems, for paper that hangs where everybody reads it: "180 g (6.3 oz)". */
+    public static function inBoth(Mass $mass): string
+    {
+        $step = Settings::load()->scaleStep;
+        [$metric, $us] = [new self(UnitSystem::Metric, $step), new self(UnitSystem::Us, $step)];
+
+        return "{$metric->text($mass)} ({$us->text($mass)})";
+    }
+
     /** @return array{mg: int, text: string} */
     public function mass(Mass $mass): array
     {

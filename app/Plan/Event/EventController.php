@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Plan\Event;
 
+use App\Kitchen\Format\Pdf;
 use App\Kitchen\Person;
 use App\Plan\Service\Service;
 use Illuminate\Http\JsonResponse;
@@ -22,11 +23,7 @@ final readonly class EventController
     public function production(string $service): Response
     {
         $one = Service::held()->findOrFail($service);
-        $event = $one->event === '' ? $one->name : $one->event;
 
-        return new Response(ProductionPdf::of($event, EventView::services($one)), 200, [
-            'Content-Type' => 'application/pdf',
-            'Content-Disposition' => 'inline; filename="production-sheet.pdf"',
-        ]);
+        return Pdf::shown(ProductionPdf::of($one->eventName(), EventView::services($one)), 'production-sheet');
     }
 }

@@ -51,7 +51,7 @@ final readonly class EventView
         $changes = self::changes($services, $settings);
 
         return [
-            'name' => $one->event === '' ? $one->name : $one->event,
+            'name' => $one->eventName(),
             'services' => array_map(
                 fn (Service $each): array => $this->service($each, $costs, $settings),
                 array_values($services->all()),
@@ -64,7 +64,6 @@ final readonly class EventView
                 'fish' => $each->fish,
                 'minutes' => round($each->minutes),
                 'cost' => $each->cost?->print(),
-                'costs_more' => ($each->cost->minor ?? 0) > 0,
             ], $changes),
             'minutes' => round(array_sum(array_map(fn (DishChange $each): float => $each->minutes, $changes))),
             'cost' => self::sum(array_map(fn (DishChange $each): ?Money => $each->cost, $changes), $settings)?->print(),
@@ -126,33 +125,36 @@ final readonly class EventView
             }
             $menu = new Menu($one, Learned::here());
             foreach ($one->dishes as $on) {
-                $before[$on->dish_id] = ($before[$on->dish_id] ?? 0) + self::portions($one->announced(), $menu, $on);
-                $after[$on->dish_id] = ($after[$on->dish_id] ?? 0) + self::portions($one->guests(), $menu, $on);
+                $before[$on->dish_id] = ($before[$on->dish_id] ?? 0) + self::portions($menu, $on, $one->announced());
+                $after[$on->dish_id] = ($after[$on->dish_id] ?? 0) + self::portions($menu, $on);
             }
         }
+        $dishes = array_filter(array_map(Dish::of(...), array_keys($before)), fn (?Dish $one): bool => $one !== null);
+        $species = array_map(fn (Dish $one): string => $one->species_id ?? '', array_values($dishes));
+        $fish = TypicalFish::ofAll($species);
         $changes = [];
-        foreach ($before as $dish => $portions) {
-            $of = Dish::of($dish);
-            if ($of !== null) {
-                $changes[] = self::change($of, $portions, $after[$dish] ?? 0, $settings);
-            }
+        foreach ($dishes as $dish) {
+            $usual = $fish[$dish->species_id ?? ''] ?? null;
+            $changes[] = self::change($dish, $before[$dish->id], $after[$dish->id] ?? 0, $usual, $settings);
         }
 
         return $changes;
     }
 
-    private static function portions(Covers $guests, Menu $menu, ServiceDish $on): int
+    private static function portions(Menu $menu, ServiceDish $on, ?Covers $guests = null): int
     {
-        $takes = $menu->takeUp($on);
-
-        return (int) round($guests->mean($takes->sharePct, $takes->sdPct, $on->chosen));
+        return (int) round($menu->mean($on, $guests));
     }
 
     /** By fish as it is usually offered. */
-    private static function change(Dish $dish, int $before, int $after, Settings $settings): DishChange
-    {
+    private static function change(
+        Dish $dish,
+        int $before,
+        int $after,
+        ?TypicalFish $fish,
+        Settings $settings,
+    ): DishChange {
         $work = $settings->prep->minutes->portion + $settings->prep->minutes->pack;
-        $fish = $dish->species_id === null ? null : TypicalFish::ofAll([$dish->species_id])[$dish->species_id] ?? null;
 
         return new DishChange(
             $dish->id,
@@ -169,14 +171,7 @@ final readonly class EventView
     private static function sum(array $all, Settings $settings): ?Money
     {
         $known = array_values(array_filter($all, fn (?Money $one): bool => $one !== null));
-        if ($known === []) {
-            return null;
-        }
-        $sum = Money::zero($settings->currency);
-        foreach ($known as $one) {
-            $sum = $sum->plus($one);
-        }
 
-        return $sum;
+        return $known === [] ? null : Money::sum($known, $settings->currency);
     }
 }

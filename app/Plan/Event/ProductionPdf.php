@@ -69,7 +69,7 @@ final readonly class ProductionPdf
         $paper->line('Made', 13, 'B');
         foreach ($dishes as [$dish, $portions]) {
             $paper->box();
-            $made = [["{$portions} × {$dish->name}", 110.0], [self::weight($dish), 60.0]];
+            $made = [["{$portions} × {$dish->name}", 110.0], [Words::inBoth($dish->plateBand()->target).' each', 60.0]];
             $paper->cells($made, 12, 'B', Paper::LEFT + 8);
             $paper->cells([['Contains '.self::allergens($dish).'.', 170.0]], 9.5, '', Paper::LEFT + 8);
         }
@@ -117,11 +117,7 @@ final readonly class ProductionPdf
     /** @param  list<string>  $cells */
     private static function row(Paper $paper, array $cells, string $weight = ''): void
     {
-        $paper->cells(
-            array_map(fn (string $cell, float $width): array => [$cell, $width], $cells, self::COLUMNS),
-            11,
-            $weight,
-        );
+        $paper->row($cells, self::COLUMNS, 11, $weight);
         $paper->space(1.2);
     }
 
@@ -138,15 +134,6 @@ final readonly class ProductionPdf
         }
 
         return $dishes;
-    }
-
-    private static function weight(Dish $dish): string
-    {
-        $step = Settings::load()->scaleStep;
-        $target = $dish->plateBand()->target;
-
-        return (new Words(UnitSystem::Metric, $step))->text($target).
-            ' ('.(new Words(UnitSystem::Us, $step))->text($target).') each';
     }
 
     private static function allergens(Dish $dish): string

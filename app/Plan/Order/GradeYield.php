@@ -77,7 +77,7 @@ final readonly class GradeYield
     {
         $minor = 0.0;
         foreach ($this->species->expected($this->state) as $part => $share) {
-            $bin = Part::from($part)->isFillet() ? null : UsualBins::of(Part::from($part));
+            $bin = UsualBins::ofTrim(Part::from($part));
             $minor += $bin === null ? 0.0 : ($share->meanPct / 100) * HouseBin::of($bin)->value_per_kg_minor;
         }
 

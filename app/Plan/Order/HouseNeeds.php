@@ -70,12 +70,7 @@ final readonly class HouseNeeds
     {
         $coming = [];
         foreach (OrderLine::onTheirWay($species, $today, $until) as $line) {
-            $coming[$line->species_id][] = UncutSides::expected(
-                $line->mass(),
-                $line->fish,
-                $line->species->expected($line->state),
-                $line->species->form,
-            );
+            $coming[$line->species_id][] = $line->sides();
         }
 
         return $coming;

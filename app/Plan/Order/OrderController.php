@@ -6,6 +6,7 @@ namespace App\Plan\Order;
 
 use App\Contract\Fields;
 use App\Fish\Delivery;
+use App\Kitchen\Format\Pdf;
 use App\Kitchen\Format\Words;
 use App\Kitchen\Moment;
 use App\Kitchen\Person;
@@ -170,10 +171,9 @@ final readonly class OrderController
     {
         Person::of($request)->mustSeePrices();
 
-        return new Response(OrderPaper::sheet(PlacedOrder::inFull($order), Words::ofReader(), Settings::load()), 200, [
-            'Content-Type' => 'application/pdf',
-            'Content-Disposition' => 'inline; filename="order.pdf"',
-        ]);
+        $sheet = OrderPaper::sheet(PlacedOrder::inFull($order), Words::ofReader(), Settings::load());
+
+        return Pdf::shown($sheet, 'order');
     }
 
     private static function file(string $content, string $type, string $name): Response

@@ -13,6 +13,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Sectum\Fish\StateBought;
 use Sectum\Measure\Mass;
 use Sectum\Measure\Money;
+use Sectum\Portion\Together\UncutSides;
 
 /**
  * So many fish of an offer, as it stood when they were ordered.
@@ -71,6 +72,17 @@ final class OrderLine extends Record
     public function mass(): Mass
     {
         return Mass::ofMilligrams(intdiv($this->fish * ($this->from_g + $this->to_g) * 1000, 2));
+    }
+
+    /** The fillets they should give. */
+    public function sides(): UncutSides
+    {
+        return UncutSides::expected(
+            $this->mass(),
+            $this->fish,
+            $this->species->expected($this->state),
+            $this->species->form,
+        );
     }
 
     public function cost(Settings $settings): Money

@@ -56,11 +56,11 @@ final readonly class OrderPaper
         $day = Moment::at($order->for_day)->format('l j F Y');
         $paper = Paper::titled("Order {$order->number}");
         $paper->page("Order {$order->number} to {$order->supplier->name}", "To be here by {$day}.", 200);
-        $paper->cells(self::row(['', 'Fish', 'Number', 'Each', 'A kilo', 'Came', 'Weighed']), 10, 'B');
+        $paper->row(['', 'Fish', 'Number', 'Each', 'A kilo', 'Came', 'Weighed'], self::WIDTHS, 10, 'B');
         foreach ($order->lines as $line) {
             $paper->rule();
             $paper->box();
-            $paper->cells(self::row([
+            $paper->row([
                 '',
                 "{$line->species->name}, {$line->state->value}",
                 (string) $line->fish,
@@ -68,7 +68,7 @@ final readonly class OrderPaper
                 $settings->perKg($line->price_per_kg_minor)->perKg->print(),
                 '________',
                 '________',
-            ]), 12);
+            ], self::WIDTHS, 12);
         }
         $paper->rule();
         if ($order->note !== '') {
@@ -78,15 +78,6 @@ final readonly class OrderPaper
         $paper->line("{$order->total($settings)->print()} about. {$order->placer->name}, {$placed}", 10);
 
         return $paper->print();
-    }
-
-    /**
-     * @param  list<string>  $cells
-     * @return list<array{string, float}>
-     */
-    private static function row(array $cells): array
-    {
-        return array_map(fn (string $cell, float $width): array => [$cell, $width], $cells, self::WIDTHS);
     }
 
     public static function table(PlacedOrder $order, Settings $settings): string

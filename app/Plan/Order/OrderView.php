@@ -101,6 +101,7 @@ final readonly class OrderView
         $settings = Settings::load();
         $words = Words::ofReader();
         $short = $asked->number('max_short_pct', self::USUAL_SHORT_PCT);
+        $by = InHouseBy::of($need, $this->clock->now());
         $answer = [
             'species' => $kind->id,
             'name' => $kind->name,
@@ -108,7 +109,7 @@ final readonly class OrderView
             'max_short_pct' => $short,
             'kept_for' => $need->keptFor === null ? null : Moment::at($need->keptFor)->format('D j M'),
             'keeps_days' => $need->keepsDays,
-            'by' => InHouseBy::of($need, $this->clock->now()),
+            'by' => $by,
             'services' => array_map(
                 fn (Service $one): array => [
                     'id' => $one->id,
@@ -132,13 +133,17 @@ final readonly class OrderView
             ),
         ];
 
-        return $answer + $this->offered($kind, $need, $short, $asked, $settings, $words);
+        return $answer + $this->offered($kind, $need, $by, $short, $asked, $settings, $words);
     }
 
-    /** @return Answer */
+    /**
+     * @param  array{day: string, date: string, why: string}|null  $by  when it is in the house
+     * @return Answer
+     */
     private function offered(
         Species $kind,
         SpeciesNeed $need,
+        ?array $by,
         float $short,
         Fields $asked,
         Settings $settings,
@@ -210,7 +215,7 @@ final readonly class OrderView
             'par' => Par::told($kind->id),
             'hands' => $order?->best === null
                 ? null
-                : HandsForIt::of($order->best, $rates, InHouseBy::of($need, $this->clock->now())),
+                : HandsForIt::of($order->best, $rates, $by),
             'mix' => $order?->mix === null ? null : [
                 'fish' => array_map(
                     fn (string $offer, int $fish): array => ['offer' => $offer, 'fish' => $fish],

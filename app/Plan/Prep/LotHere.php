@@ -19,7 +19,6 @@ final readonly class LotHere
         public LotToCut $cut,
         public Species $species,
         public string $label,
-        public LotWhere $where,
         public int $grams,
         public ?Fish $fish = null,
     ) {

@@ -123,16 +123,6 @@ final readonly class LotsOfDay
             ),
             $first->species,
             self::numbers($fish),
-            match ($first->stage) {
-                Stage::Portion => LotWhere::Bench,
-                Stage::Receive => LotWhere::Door,
-                Stage::BreakDown,
-                Stage::Route,
-                Stage::Cost,
-                Stage::Log,
-                Stage::Refused,
-                Stage::Withdrawn => LotWhere::ColdRoom,
-            },
             (int) round($grams / $count),
             $first,
         );
@@ -187,12 +177,7 @@ final readonly class LotsOfDay
     {
         $lots = [];
         foreach (OrderLine::onTheirWay($species, $this->today, $this->day) as $line) {
-            $sides = UncutSides::expected(
-                $line->mass(),
-                $line->fish,
-                $line->species->expected($line->state),
-                $line->species->form,
-            );
+            $sides = $line->sides();
             if ($sides->meanGrams <= 0) {
                 continue;
             }
@@ -209,7 +194,6 @@ final readonly class LotsOfDay
                 ),
                 $line->species,
                 "order {$line->order->number}",
-                LotWhere::Order,
                 (int) round($grams),
             );
         }

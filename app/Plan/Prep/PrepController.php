@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Plan\Prep;
 
 use App\Contract\Fields;
+use App\Kitchen\Format\Pdf;
 use App\Kitchen\Person;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -26,10 +27,7 @@ final readonly class PrepController
     /** Prep lists to print, a page for everybody who cuts. */
     public function list(string $day): Response
     {
-        return new Response($this->view->printed($day), 200, [
-            'Content-Type' => 'application/pdf',
-            'Content-Disposition' => 'inline; filename="prep-list.pdf"',
-        ]);
+        return Pdf::shown($this->view->printed($day), 'prep-list');
     }
 
     public function would(Request $request, string $day): JsonResponse

@@ -115,7 +115,7 @@ final readonly class PrepDay
             $pct = 0.0;
             $state = $one->fish->state ?? $one->species->usual_state;
             foreach ($one->species->expected($state) as $part => $share) {
-                $pct += UsualBins::of(Part::from($part)) === Bin::Stock ? $share->meanPct : 0.0;
+                $pct += UsualBins::ofTrim(Part::from($part)) === Bin::Stock ? $share->meanPct : 0.0;
             }
             $bones[$one->cut->lot] = ($one->grams * $pct) / 100;
         }

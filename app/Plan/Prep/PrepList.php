@@ -30,13 +30,9 @@ final readonly class PrepList
 {
     private Words $metric;
 
-    private Words $us;
-
     public function __construct(private PrepDay $of, private PrepPlan $plan)
     {
-        $step = Settings::load()->scaleStep;
-        $this->metric = new Words(UnitSystem::Metric, $step);
-        $this->us = new Words(UnitSystem::Us, $step);
+        $this->metric = new Words(UnitSystem::Metric, Settings::load()->scaleStep);
     }
 
     /**
@@ -102,12 +98,7 @@ final readonly class PrepList
 
     private function each(?LotHere $lot): string
     {
-        return $lot === null || $lot->grams === 0 ? '' : ", about {$this->both(Mass::ofGrams($lot->grams))}";
-    }
-
-    private function both(Mass $mass): string
-    {
-        return "{$this->metric->text($mass)} ({$this->us->text($mass)})";
+        return $lot === null || $lot->grams === 0 ? '' : ', about '.Words::inBoth(Mass::ofGrams($lot->grams));
     }
 
     private function treatment(?ServedDish $dish): string
@@ -152,7 +143,7 @@ final readonly class PrepList
         $bins = [];
         foreach (array_keys($species->expected($species->usual_state)) as $part) {
             $part = Part::from($part);
-            $bin = $part->isFillet() ? null : UsualBins::of($part);
+            $bin = UsualBins::ofTrim($part);
             if ($bin !== null) {
                 $bins[$bin->spoken()][] = $part->spoken();
             }
@@ -183,7 +174,7 @@ final readonly class PrepList
         $preps = implode(', ', array_map(fn ($prep): string => $prep->spoken(), $dish->preps()));
 
         return [
-            "{$this->both($band->target)}, no less than {$this->metric->text($band->target->minus($band->minus))}, ".
+            Words::inBoth($band->target).", no less than {$this->metric->text($band->target->minus($band->minus))}, ".
                 "no more than {$this->metric->text($band->target->plus($band->plus))}{$pieces}{$where}",
             $preps === '' ? '' : ucfirst($preps).'.',
         ];

@@ -87,8 +87,7 @@ final readonly class PrepView
 
     public function day(?string $day): string
     {
-        $today = Moment::date($this->clock->now());
-        $last = Moment::at($today)->modify('+'.self::DAYS.' days')->format('Y-m-d');
+        [$today, $last] = $this->window();
         if ($day !== null) {
             preg_match('/^\d{4}-\d\d-\d\d$/', $day) === 1 || throw Fault::notThere('There is no such day.');
             ($day >= $today && $day <= $last) ||
@@ -106,18 +105,24 @@ final readonly class PrepView
         return $next->day ?? $today;
     }
 
+    /** @return array{string, string} first and last day that can be planned */
+    private function window(): array
+    {
+        $today = Moment::date($this->clock->now());
+
+        return [$today, Moment::at($today)->modify('+'.self::DAYS.' days')->format('Y-m-d')];
+    }
+
     /** @return Answer */
     private function told(PrepDay $of, ?PrepPlan $plan, ?Cure $cure, Person $person): array
     {
         $day = Moment::at($of->day);
-        $today = Moment::date($this->clock->now());
-        $last = Moment::at($today)->modify('+'.self::DAYS.' days')->format('Y-m-d');
+        [$today, $last] = $this->window();
         $beside = fn (string $by): ?string => self::within($day->modify($by)->format('Y-m-d'), $today, $last);
 
         return [
             'day' => $of->day,
             'date' => $day->format('l j F'),
-            'today' => $of->day === $today,
             'now' => $of->now,
             'before' => $beside('-1 day'),
             'after' => $beside('+1 day'),
@@ -206,7 +211,6 @@ final readonly class PrepView
                 'doing' => $job->doing->value,
                 'fish' => $lot?->species->name ?? $of->thaws[$job->task->id] ?? null,
                 'lot' => $lot?->label,
-                'where' => $lot?->where->value,
                 'each' => $lot === null || $lot->grams === 0
                     ? null
                     : $words->text(Mass::ofMilligrams($lot->grams * 1000)),

@@ -24,7 +24,7 @@ final readonly class StoreShift
     {
         $by->mustBeHeadChef('The head chef says who cuts when.');
         $day >= Moment::date($this->clock->now()) || throw Fault::inField('', 'That day is over.');
-        [$from, $to] = [self::minute($fields->string('from')), self::minute($fields->string('to'))];
+        [$from, $to] = [Moment::minute($fields->string('from')), Moment::minute($fields->string('to'))];
         Fault::within('', fn (): Cutter => new Cutter($person, $from, $to));
         $to > $from || throw Fault::inField('/to', 'A shift ends after it begins.');
         DB::connection()->transaction(function () use ($day, $person, $fields, $by, $from, $to): void {
@@ -66,10 +66,5 @@ final readonly class StoreShift
             'off' => $what[2],
             'stored_by' => $by->id,
         ]);
-    }
-
-    private static function minute(string $clock): int
-    {
-        return 60 * (int) substr($clock, 0, 2) + (int) substr($clock, 3, 2);
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Plan\Service;
 
 use Sectum\Plan\Order\Demand;
+use Sectum\Plan\Service\Covers;
 use Sectum\Plan\Service\TakeUp;
 
 /** How much of each dish a service wants: chosen beforehand, as the head chef says, or as was sold. */
@@ -30,12 +31,16 @@ final readonly class Menu
         return $this->service->guests()->demand($takes->sharePct, $takes->sdPct, $dish->chosen);
     }
 
-    /** Portions on average. */
-    public function mean(ServiceDish $dish): float
+    /**
+     * Portions on average.
+     *
+     * @param  Covers|null  $guests  other ones than the service is cooked for
+     */
+    public function mean(ServiceDish $dish, ?Covers $guests = null): float
     {
         $takes = $this->takeUp($dish);
 
-        return $this->service->guests()->mean($takes->sharePct, $takes->sdPct, $dish->chosen);
+        return ($guests ?? $this->service->guests())->mean($takes->sharePct, $takes->sdPct, $dish->chosen);
     }
 
     /**

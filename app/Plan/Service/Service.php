@@ -81,6 +81,12 @@ final class Service extends Record
         };
     }
 
+    /** What it belongs to; its own name where it stands alone. */
+    public function eventName(): string
+    {
+        return $this->event === '' ? $this->name : $this->event;
+    }
+
     /** The guests as they were announced, before any count was guaranteed. */
     public function announced(): Covers
     {
@@ -98,7 +104,7 @@ final class Service extends Record
     /** Minute of its day at which guests are served. */
     public function minute(): int
     {
-        return 60 * (int) substr($this->at, 0, 2) + (int) substr($this->at, 3, 2);
+        return Moment::minute($this->at);
     }
 
     public function weekday(): int

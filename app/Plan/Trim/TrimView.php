@@ -169,8 +169,7 @@ final readonly class TrimView
     private static function give(array &$sums, string $day, TypicalFish $fish, float $grams): void
     {
         foreach ($fish->shares() as $part => $share) {
-            $part = Part::from($part);
-            $bin = $part->isFillet() ? null : UsualBins::of($part);
+            $bin = UsualBins::ofTrim(Part::from($part));
             if ($bin !== null && $bin !== Bin::Discard && $grams > 0) {
                 [$sum, $variance] = $sums[$bin->value][$day] ?? [0.0, 0.0];
                 $sums[$bin->value][$day] = [

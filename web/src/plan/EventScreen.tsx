@@ -7,6 +7,7 @@ import { look } from '../ui/look';
 import { Missing } from '../ui/Missing';
 import css from './EventScreen.module.css';
 import { PlanRooms } from './PlanRooms';
+import { spanOf } from './prepTime';
 
 type Change = PlannedEvent['changes'][number];
 
@@ -126,7 +127,5 @@ function signed(cost: string | null): string {
 
 /** "−45 min", "+1:20 h" */
 function hours(minutes: number): string {
-  const all = Math.abs(Math.round(minutes));
-  const sign = minutes < 0 ? '−' : '+';
-  return all < 60 ? `${sign}${all} min` : `${sign}${Math.floor(all / 60)}:${String(all % 60).padStart(2, '0')} h`;
+  return `${minutes < 0 ? '−' : '+'}${spanOf(Math.abs(minutes))}`;
 }

@@ -6,6 +6,7 @@ import { t } from '../lang';
 import { look } from '../ui/look';
 import { usePut } from '../ui/usePut';
 import css from './OrderNotes.module.css';
+import { spanOf } from './prepTime';
 
 const FAT = { lean: t('order.lean'), good: t('order.good'), fat: t('order.fat') };
 
@@ -22,7 +23,7 @@ export function OrderNotes({ data }: { data: OrderOf }) {
 
 function Hands({ hands }: { hands: NonNullable<OrderOf['hands']> }) {
   const { data } = api.useQuery('get', '/plan/hands', { params: { query: { day: hands.day } } }, { staleTime: 60_000 });
-  const work = clock(hands.minutes);
+  const work = spanOf(hands.minutes);
   if (!data) {
     return null;
   }
@@ -30,7 +31,7 @@ function Hands({ hands }: { hands: NonNullable<OrderOf['hands']> }) {
     <p>
       {data.free === null
         ? t('order.hands-nobody', { work, even: hands.even })
-        : t('order.hands', { work, date: hands.date, free: clock(data.free), even: hands.even })}
+        : t('order.hands', { work, date: hands.date, free: spanOf(data.free), even: hands.even })}
     </p>
   );
 }
@@ -105,9 +106,4 @@ function yieldSays(of: NonNullable<OrderOf['season']>): string {
   return [of.points > 0 ? t('order.season-more', { points, own }) : t('order.season-less', { points, own }), fish]
     .join(' ')
     .trim();
-}
-
-/** "45 min", "2:05 h" */
-function clock(minutes: number): string {
-  return minutes < 60 ? `${minutes} min` : `${Math.floor(minutes / 60)}:${String(minutes % 60).padStart(2, '0')} h`;
 }

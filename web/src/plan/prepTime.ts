@@ -8,6 +8,12 @@ export function hourOf(minute: number): string {
   return whole >= 1440 ? `${clock} +${Math.floor(whole / 1440)}` : clock;
 }
 
+/** "45 min", "2:05 h" */
+export function spanOf(minutes: number): string {
+  const all = Math.round(minutes);
+  return all < 60 ? `${all} min` : `${Math.floor(all / 60)}:${String(all % 60).padStart(2, '0')} h`;
+}
+
 /** The minute of the day an hour like 09:05 means; null when it means none. */
 export function minuteOf(hour: string): number | null {
   const found = /^([01]\d|2[0-3]):([0-5]\d)$/.exec(hour);

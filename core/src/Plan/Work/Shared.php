@@ -9,7 +9,7 @@ final readonly class Shared
 {
     /**
      * @param  array<string, list<Share>>  $shares  by dish at a service
-     * @param  array<string, float>  $missing  portions there is no fish for, by dish at a service
+     * @param  array<string, float>  $missing  portions of this day there is no fish for, by dish at a service
      */
     private function __construct(public array $shares, public array $missing)
     {
@@ -43,7 +43,7 @@ final readonly class Shared
                     $wanted -= $given;
                 }
             }
-            if ($wanted >= 0.5) {
+            if ($wanted >= 0.5 && $one->done !== DoneOn::AnotherDay) {
                 $missing[$one->id] = $wanted;
             }
         }

@@ -48,29 +48,13 @@ final readonly class Workload
             $most *= 1.5;
         } while (count($jobs) > self::MOST_TASKS && $most < 1440);
 
-        return new self($jobs, array_diff_key($shared->missing, self::elsewhere($dishes)));
+        return new self($jobs, $shared->missing);
     }
 
     /** @return list<mixed> who is given fish first: what was served before this day, then what is due first */
     private static function before(DishToServe $one): array
     {
         return [$one->done !== DoneOn::AnotherDay, $one->due ?? INF, ! $one->raw, $one->id];
-    }
-
-    /**
-     * @param  list<DishToServe>  $dishes
-     * @return array<string, true>
-     */
-    private static function elsewhere(array $dishes): array
-    {
-        $ids = [];
-        foreach ($dishes as $one) {
-            if ($one->done === DoneOn::AnotherDay) {
-                $ids[$one->id] = true;
-            }
-        }
-
-        return $ids;
     }
 
     /** @return list<Task> */
