@@ -33,6 +33,7 @@ use App\Fish\OrderedFish;
 use App\Fish\PlannedPortions;
 use App\Fish\PortionsTrayed;
 use App\Fish\RawEvidence;
+use App\Fish\SaidOfFish;
 use App\Fish\ThrownAway;
 use App\Fish\WeightsChanged;
 use App\Hold\Exposure\Clocks;
@@ -46,6 +47,7 @@ use App\Kitchen\Database\KitchenConnection;
 use App\Kitchen\Database\Remembered;
 use App\Kitchen\Person;
 use App\Kitchen\Settings;
+use App\Log\Ledger\LoggedFish;
 use App\Plan\Order\OrderedHere;
 use App\Plan\Service\PlannedHere;
 use App\Portion\Dish\UsualPortions;
@@ -120,6 +122,11 @@ final class SectumServiceProvider extends ServiceProvider
         Event::listen(fn (MovedOn $moved) => $this->app->make(Clocks::class)->putAway($moved));
         Event::listen(fn (WeightsChanged $changed) => KeepYields::of($changed->fish));
         Event::listen(fn (WeightsChanged $changed) => $this->app->make(Deposits::class)->mend($changed->fish));
+        Event::listen(
+            fn (SaidOfFish $said) => LoggedFish::rows()
+                ->whereIn('fish_id', $said->fish)
+                ->delete(),
+        );
         // Nothing that was weighed is undone by a command; a step that goes wrong is mended by the next one.
         DB::prohibitDestructiveCommands($this->app->environment() !== 'testing');
         Model::preventLazyLoading($this->app->environment() !== 'production');

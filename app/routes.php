@@ -17,7 +17,6 @@ use App\Devices\ScaleController;
 use App\Devices\ScannerController;
 use App\Kitchen\KitchenController;
 use App\Kitchen\StillSignedIn;
-use App\Log\Find\LogController;
 use App\Plan\Calendar\CalendarController;
 use App\Portion\CutPlan\FilletController;
 use App\Portion\CutPlan\ShapeController;
@@ -79,6 +78,7 @@ foreach (
         'mark',
         'person',
         'computation',
+        'view',
     ] as $named
 ) {
     Route::pattern($named, '[0-7][0-9A-HJKMNP-TV-Za-hjkmnp-tv-z]{25}');
@@ -361,15 +361,7 @@ Route::middleware('web')->group(function (): void {
             Route::put('cost/fish/{fish}', [CostController::class, 'store'])->middleware('takes:fish-cost');
             Route::put('cost/fish/{fish}/done', [CostController::class, 'done'])->middleware('takes:version');
 
-            Route::get('log', [LogController::class, 'index']);
-            Route::get('log/recall', [LogController::class, 'recall']);
-            Route::get('log/trace/{format}', [LogController::class, 'trace'])->whereIn('format', [
-                'csv',
-                'json',
-                'epcis',
-            ]);
-            Route::put('log/fish/{fish}/reopened', [LogController::class, 'reopen'])->middleware('takes:reopen');
-            Route::get('log/fish/{fish}', [LogController::class, 'show']);
+            require base_path('app/Log/routes.php');
         });
     });
 

@@ -12,8 +12,8 @@ declare(strict_types=1);
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 use Sectum\Log\Effects\Effects;
+use Sectum\Log\Effects\Seen;
 use Sectum\Log\Effects\Spreads;
-use Sectum\Log\Effects\YieldSeen;
 use Sectum\Math\Normal;
 
 require __DIR__.'/../vendor/autoload.php';
@@ -34,7 +34,7 @@ foreach ([3, 5, 8, 30] as $hands) {
                 // Hands are not given the same number of fish.
                 $hand = min($random->getInt(0, $hands - 1), $random->getInt(0, $hands - 1));
                 $grams = (float) $random->getInt(1200, 3200);
-                $records[] = new YieldSeen(
+                $records[] = Seen::yielding(
                     'hake',
                     $grams,
                     57 + 4 * log($grams / 2000) + $true[$hand] + $normal(1.4),

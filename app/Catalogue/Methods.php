@@ -53,6 +53,27 @@ final readonly class Methods
             );
     }
 
+    /** @return array<string, string> what every method is called, by its code */
+    public static function names(): array
+    {
+        return array_map(fn (Row $row): string => $row->text('name'), self::rows());
+    }
+
+    /** @return array<string, string> "Ribs: sheet cut off in one sweep" by "ribs:sweep", over all methods */
+    public static function answers(): array
+    {
+        return Remembered::of('answers', ['method_choices'], function (): array {
+            $answers = [];
+            $rows = CatalogueChoice::rows()->get(['question', 'option', 'asks', 'name']);
+            foreach (Row::all($rows) as $row) {
+                $code = "{$row->text('question')}:{$row->text('option')}";
+                $answers[$code] ??= "{$row->text('asks')}: ".lcfirst($row->text('name'));
+            }
+
+            return $answers;
+        });
+    }
+
     /** The shipped method a copy goes back to; itself when it is shipped. */
     public static function shipped(string $code): string
     {

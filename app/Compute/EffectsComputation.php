@@ -10,7 +10,7 @@ use Sectum\Log\Effects\Difference;
 use Sectum\Log\Effects\Effect;
 use Sectum\Log\Effects\Effects;
 use Sectum\Log\Effects\FactorEffects;
-use Sectum\Log\Effects\YieldSeen;
+use Sectum\Log\Effects\Seen;
 
 /** `effects`: the hand, the supplier, the method, or just the fish? */
 final readonly class EffectsComputation implements Computation
@@ -30,7 +30,7 @@ final readonly class EffectsComputation implements Computation
             $texts = self::texts($one);
             $levels = array_diff_key($texts, array_flip(self::GROUP));
             $factors += $levels;
-            $records[] = Fault::within("/records/{$i}", fn (): YieldSeen => new YieldSeen(
+            $records[] = Fault::within("/records/{$i}", fn (): Seen => Seen::yielding(
                 implode(', ', array_intersect_key($texts, array_flip(self::GROUP))),
                 $one->number('mass_g'),
                 $one->number('yield_pct'),

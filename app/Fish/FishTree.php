@@ -72,7 +72,7 @@ final readonly class FishTree
     private static function finished(Fish $fish): array
     {
         $finished = $fish->broken_down ? [$fish->whole()->id] : [];
-        if (in_array($fish->stage, [Stage::Route, Stage::Cost, Stage::Log], true)) {
+        if ($fish->stage->isAfterPortion()) {
             foreach ($fish->pieces as $piece) {
                 if ($piece->part->isFillet()) {
                     $finished[] = $piece->id;

@@ -31,6 +31,15 @@ enum Stage: string
         };
     }
 
+    /** Whether nothing more is cut of its fillets. */
+    public function isAfterPortion(): bool
+    {
+        return match ($this) {
+            self::Route, self::Cost, self::Log => true,
+            self::Receive, self::BreakDown, self::Portion, self::Refused, self::Withdrawn => false,
+        };
+    }
+
     public function spoken(): string
     {
         return $this === self::BreakDown ? 'Break down' : ucfirst($this->value);

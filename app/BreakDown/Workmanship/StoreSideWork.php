@@ -9,6 +9,7 @@ use App\Contract\Fields;
 use App\Fish\CutFrom;
 use App\Fish\Fish;
 use App\Fish\History;
+use App\Fish\SaidOfFish;
 use App\Kitchen\Moment;
 use App\Kitchen\Once;
 use App\Kitchen\Person;
@@ -50,6 +51,7 @@ final readonly class StoreSideWork
                 'written_by' => $person->id,
                 'written_at' => Moment::written($this->clock->now()),
             ]);
+            event(new SaidOfFish([$fish->id]));
             if ($cutter !== null) {
                 History::that("{$person->name}: {$piece->name} was cut by {$cutter->name}.", $fish, $person);
             }

@@ -94,12 +94,20 @@ final readonly class KeepYields
         return (new Found($fish->mass(), $fish->count, Mass::zero()))->each();
     }
 
+    /** What the catalogue has to begin with for fish like this one; null where it has nothing. */
+    public static function starting(Fish $fish, string $rung): ?StartingYield
+    {
+        $start = $fish->species->loadMissing('yields')->yields->first(
+            fn ($yield): bool => $yield->state === $fish->state && $yield->rung->value === $rung,
+        );
+
+        return $start === null ? null : new StartingYield($start->mean_pct, $start->sd_pct, $start->strength);
+    }
+
     /** What a fish should give at a rung; null where the catalogue has no starting figure. */
     public static function expected(Fish $fish, Rung $rung): ?ExpectedYield
     {
-        $start = $fish->species->loadMissing('yields')->yields->first(
-            fn ($yield): bool => $yield->state === $fish->state && $yield->rung === $rung,
-        );
+        $start = self::starting($fish, $rung->value);
         if ($start === null) {
             return null;
         }
@@ -111,7 +119,7 @@ final readonly class KeepYields
         );
 
         return ExpectedYield::of(
-            (new StartingYield($start->mean_pct, $start->sd_pct, $start->strength))->hadItKept(
+            $start->hadItKept(
                 $shift->points($rung, []) + $fat->points($fish->fat_grade),
             ),
             array_map(

@@ -25,13 +25,6 @@ final readonly class LogController
 {
     private const JSON = JSON_THROW_ON_ERROR | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_PRETTY_PRINT;
 
-    public function index(Request $request, LogList $list): JsonResponse
-    {
-        return new JsonResponse(
-            $list->page(Person::of($request), $request->string('q')->toString(), $request->integer('page', 1)),
-        );
-    }
-
     public function show(Request $request, string $fish): JsonResponse
     {
         return new JsonResponse(LogSheet::of(Fish::onTheBench($fish), Person::of($request)));

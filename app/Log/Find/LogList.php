@@ -4,84 +4,86 @@ declare(strict_types=1);
 
 namespace App\Log\Find;
 
-use App\Catalogue\Species;
+use App\Contract\Fault;
 use App\Fish\Fish;
 use App\Fish\FishHead;
 use App\Fish\FishTree;
 use App\Fish\KeelView;
-use App\Fish\Supplier;
+use App\Kitchen\Database\Row;
 use App\Kitchen\Format\Words;
 use App\Kitchen\Person;
 use App\Kitchen\Settings;
-use App\Portion\PortionBench;
-use Illuminate\Database\Eloquent\Builder;
-use Sectum\BreakDown\Reconcile;
-use Sectum\BreakDown\Recovery;
+use Illuminate\Database\Query\Builder;
+use Sectum\Log\Find\SuspectWhy;
 use Sectum\Measure\Percent;
 
-/** Every fish kept, newest first, one keel a row. */
+/** The fish that are sought, one keel a row: newest first, or by what they gave against what was expected. */
 final readonly class LogList
 {
     private const A_PAGE = 12;
 
-    /**
-     * @param  string  $sought  part of a species' or supplier's name, or a number; empty for all
-     * @param  int  $page  from 1
-     * @return Answer
-     */
-    public function page(Person $person, string $sought, int $page): array
+    /** By which the rows stand. */
+    private const SORTS = ['newest', 'above', 'below'];
+
+    /** @return Answer */
+    public function page(FishQuery $query, Person $person, int $page, string $sort): array
     {
-        $settings = Settings::load();
-        $words = new Words($person->units, $settings->scaleStep);
-        $matching = Fish::forTheBench()->when(
-            $sought !== '',
-            fn (Builder $query): Builder => $this->matching($query, $sought),
-        );
-        $total = $matching->count();
+        in_array($sort, self::SORTS, true) || throw Fault::inField('/sort', 'Newest, above or below what is expected.');
+        $total = $query->rows()->count();
         $page = max(1, $page);
+        $rows = self::sorted($query->rows(), $sort)
+            ->forPage($page, self::A_PAGE)
+            ->selectRaw('fish_id, edible_pct, portions, suspect, '.FishQuery::OFF.' as off')
+            ->get();
 
         return [
             'total' => $total,
             'page' => $page,
             'pages' => max(1, (int) ceil($total / self::A_PAGE)),
-            'fish' => array_map(function (Fish $fish) use ($settings, $words): array {
-                $tree = FishTree::of($fish, $settings->scaleStep);
-                $recovery = Recovery::of($tree, Reconcile::of($tree));
-                $edible = $recovery->edibleYieldPct;
-
-                return [
-                    'fish' => FishHead::of($fish, $words),
-                    'keel' => KeelView::of($fish, $tree, $words),
-                    'edible_yield' => $edible === null || $edible <= 0 ? null : Percent::of($edible)->print(),
-                    'portions' => PortionBench::countOf($fish),
-                ];
-            }, array_values($matching->orderByDesc('number')->forPage($page, self::A_PAGE)->get()->all())),
+            'asked' => $query->said(),
+            'rest' => $query->asked->rest,
+            'fish' => $this->fish(Row::all($rows), $person),
         ];
     }
 
-    /**
-     * @param  Builder<Fish>  $query
-     * @return Builder<Fish>
-     */
-    private function matching(Builder $query, string $sought): Builder
+    private static function sorted(Builder $rows, string $sort): Builder
     {
-        $like = '%'.addcslashes($sought, '%_\\').'%';
+        return match ($sort) {
+            'above' => $rows->whereNotNull('logged_groups.at_kilo')->orderByRaw(FishQuery::OFF.' desc'),
+            'below' => $rows->whereNotNull('logged_groups.at_kilo')->orderByRaw(FishQuery::OFF),
+            default => $rows->orderByDesc('number'),
+        };
+    }
 
-        return $query->where(
-            fn (Builder $any): Builder => $any
-                ->whereIn(
-                    'species_id',
-                    Species::query()
-                        ->whereRaw("name like ? escape '\\'", [$like])
-                        ->select('id'),
-                )
-                ->orWhereIn(
-                    'supplier_id',
-                    Supplier::query()
-                        ->whereRaw("name like ? escape '\\'", [$like])
-                        ->select('id'),
-                )
-                ->orWhere('number', ctype_digit($sought) ? (int) $sought : -1),
-        );
+    /**
+     * @param  list<Row>  $rows
+     * @return list<Answer>
+     */
+    private function fish(array $rows, Person $person): array
+    {
+        $settings = Settings::load();
+        $words = new Words($person->units, $settings->scaleStep);
+        $fish = Fish::forTheBench()
+            ->whereKey(array_map(fn (Row $row): string => $row->text('fish_id'), $rows))
+            ->get()
+            ->keyBy(fn (Fish $one): string => $one->id);
+        $list = [];
+        foreach ($rows as $row) {
+            $one = $fish->get($row->text('fish_id'));
+            if ($one !== null) {
+                $list[] = [
+                    'fish' => FishHead::of($one, $words),
+                    'keel' => KeelView::of($one, FishTree::of($one, $settings->scaleStep), $words),
+                    'edible_yield' => $row->number('edible_pct') > 0
+                        ? Percent::of($row->number('edible_pct'))->print()
+                        : null,
+                    'portions' => (int) $row->number('portions'),
+                    'off' => $row->text('off') === '' ? null : round($row->number('off'), 1),
+                    'suspect' => SuspectWhy::tryFrom($row->text('suspect'))?->value,
+                ];
+            }
+        }
+
+        return $list;
     }
 }

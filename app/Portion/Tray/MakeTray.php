@@ -11,6 +11,7 @@ use App\Fish\Fish;
 use App\Fish\History;
 use App\Fish\Piece;
 use App\Fish\PortionsTrayed;
+use App\Fish\SaidOfFish;
 use App\Kitchen\Moment;
 use App\Kitchen\Person;
 use App\Kitchen\Settings;
@@ -101,6 +102,7 @@ final readonly class MakeTray
                     $person,
                 ),
             );
+            event(new SaidOfFish(array_map(fn (Fish $one): string => $one->id, array_values($fish->all()))));
             foreach ($fish as $one) {
                 History::that(
                     "{$person->name} put ".

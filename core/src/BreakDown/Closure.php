@@ -17,6 +17,7 @@ final readonly class Closure
      * @param  float|null  $lossGrams  process loss between the estimates; null when one is not determined
      * @param  Mass|null  $weighedLoss  what the readings themselves leave; null when one is missing
      * @param  Mass|null  $amount  by how much it is short or over; null when closed or open
+     * @param  float|null  $spreads  how much more was lost than a board takes, in its spreads; null when open
      */
     private function __construct(
         public string $parent,
@@ -24,6 +25,7 @@ final readonly class Closure
         public ?Mass $weighedLoss,
         public Verdict $verdict,
         public ?Mass $amount,
+        public ?float $spreads = null,
     ) {
     }
 
@@ -74,13 +76,15 @@ final readonly class Closure
         }
         $usual = ($tree->loss->meanPct / 100) * $piece->reading->grams();
         $spread = ($tree->loss->sdPct / 100) * $piece->reading->grams();
+        $sd = sqrt($spread ** 2 + $noise);
+        $off = $sd > 0 ? ($left->grams() - $usual) / $sd : null;
         if ($left->grams() < -self::BEYOND_SD * sqrt($noise)) {
-            return new self($piece->id, $loss, $left, Verdict::Over, $left->abs());
+            return new self($piece->id, $loss, $left, Verdict::Over, $left->abs(), $off);
         }
-        if ($left->grams() - $usual > self::BEYOND_SD * sqrt($spread ** 2 + $noise)) {
-            return new self($piece->id, $loss, $left, Verdict::Short, Mass::ofGrams($left->grams() - $usual));
+        if ($left->grams() - $usual > self::BEYOND_SD * $sd) {
+            return new self($piece->id, $loss, $left, Verdict::Short, Mass::ofGrams($left->grams() - $usual), $off);
         }
 
-        return new self($piece->id, $loss, $left, Verdict::Closed, null);
+        return new self($piece->id, $loss, $left, Verdict::Closed, null, $off);
     }
 }

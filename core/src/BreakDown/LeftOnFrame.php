@@ -53,10 +53,9 @@ final readonly class LeftOnFrame
         PricePerKg $value,
         Money $labourPerHour,
     ): ?self {
-        $usual = ($whole->grams() * $clean->meanPct) / 100;
         $sd = ($whole->grams() * $clean->sdPct) / 100;
-        $left = Mass::ofGrams(max(0.0, $frame->grams() - $usual));
-        if ($left->grams() <= $sd || ! $left->isPositive()) {
+        $left = self::beyond($whole, $frame, $clean);
+        if (! $left->isPositive()) {
             return null;
         }
         $scrapable = Mass::ofGrams(max(0.0, self::SPOON_GETS * $left->grams() - $scraped->grams()));
@@ -69,6 +68,14 @@ final readonly class LeftOnFrame
             $value->times($scrapable),
             $labourPerHour->multipliedBy(BigRational::nd($seconds, 3600)),
         );
+    }
+
+    /** Meat on a frame beyond a clean one; nothing while the frame is within its usual spread. */
+    public static function beyond(Mass $whole, Mass $frame, Share $clean): Mass
+    {
+        $left = $frame->grams() - ($whole->grams() * $clean->meanPct) / 100;
+
+        return $left > ($whole->grams() * $clean->sdPct) / 100 ? Mass::ofGrams($left) : Mass::zero();
     }
 
     public function pays(): bool

@@ -146,6 +146,15 @@ final readonly class Money
         return ($this->minor < 0 ? '−' : '').$this->currency->sign().$this->plain();
     }
 
+    /** To two figures, for what nobody knows to the cent: "€1,900", "−€40", "€3". */
+    public function rounded(): string
+    {
+        $major = abs($this->minor) / 10 ** $this->currency->decimals;
+        $digits = $major < 10 ? 0 : 1 - (int) floor(log10($major));
+
+        return ($this->minor < 0 ? '−' : '').$this->currency->sign().number_format(round($major, $digits));
+    }
+
     public function plain(): string
     {
         return (string) BigDecimal::ofUnscaledValue(abs($this->minor), $this->currency->decimals);

@@ -10,8 +10,8 @@ use Random\Randomizer;
 use Sectum\Log\BadLog;
 use Sectum\Log\Effects\Effects;
 use Sectum\Log\Effects\Interval;
+use Sectum\Log\Effects\Seen;
 use Sectum\Log\Effects\Spreads;
-use Sectum\Log\Effects\YieldSeen;
 use Sectum\Math\Normal;
 
 final class EffectsTest extends TestCase
@@ -34,7 +34,7 @@ final class EffectsTest extends TestCase
     private static function told(): Effects
     {
         return Effects::of(array_map(
-            fn (array $one): YieldSeen => new YieldSeen('Hake, gutted', $one[2], $one[3], [
+            fn (array $one): Seen => Seen::yielding('Hake, gutted', $one[2], $one[3], [
                 'cutter' => $one[0],
                 'supplier' => $one[1],
             ]),
@@ -69,7 +69,7 @@ final class EffectsTest extends TestCase
 
     public function test_what_people_read_allows_for_not_knowing_how_much_hands_differ(): void
     {
-        $records = array_map(fn (array $one): YieldSeen => new YieldSeen('hake', $one[2], $one[3], [
+        $records = array_map(fn (array $one): Seen => Seen::yielding('hake', $one[2], $one[3], [
             'cutter' => $one[0],
             'supplier' => $one[1],
         ]), self::SEEN);
@@ -86,7 +86,7 @@ final class EffectsTest extends TestCase
 
     public function test_order_of_records_and_another_unit_of_mass_change_nothing(): void
     {
-        $records = array_map(fn (array $one): YieldSeen => new YieldSeen('hake', $one[2] * 7.3, $one[3], [
+        $records = array_map(fn (array $one): Seen => Seen::yielding('hake', $one[2] * 7.3, $one[3], [
             'cutter' => $one[0],
             'supplier' => $one[1],
         ]), array_reverse(self::SEEN));
@@ -98,7 +98,7 @@ final class EffectsTest extends TestCase
     public function test_what_a_record_cannot_show_is_not_shown(): void
     {
         $same = array_map(
-            fn (int $i): YieldSeen => new YieldSeen('hake', 2000, 57.0, ['cutter' => "c{$i}", 'supplier' => 'one']),
+            fn (int $i): Seen => Seen::yielding('hake', 2000, 57.0, ['cutter' => "c{$i}", 'supplier' => 'one']),
             range(1, 6),
         );
         $none = Effects::of($same, ['cutter', 'supplier']);
@@ -108,7 +108,7 @@ final class EffectsTest extends TestCase
             self::assertSame(0.0, $one->pct);
         }
         $this->expectException(BadLog::class);
-        Effects::of([new YieldSeen('hake', 2000, 57.0, [])], ['cutter']);
+        Effects::of([Seen::yielding('hake', 2000, 57.0, [])], ['cutter']);
     }
 
     /** Hands that do not differ come out as nothing in about half of all houses, and never as much. */
@@ -125,7 +125,7 @@ final class EffectsTest extends TestCase
                 $hand = $random->getInt(0, 5);
                 $grams = (float) $random->getInt(1200, 3200);
                 $pct = 57 + 4 * log($grams / 2000) + $hands[$hand] + $normal(1.2);
-                $records[] = new YieldSeen('hake', $grams, $pct, ['cutter' => "hand {$hand}"]);
+                $records[] = Seen::yielding('hake', $grams, $pct, ['cutter' => "hand {$hand}"]);
             }
             $told = Effects::of($records, ['cutter'])->factors[0];
             if ($real > 0) {

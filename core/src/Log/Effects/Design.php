@@ -42,7 +42,7 @@ final readonly class Design
     }
 
     /**
-     * @param  list<YieldSeen>  $records
+     * @param  list<Seen>  $records
      * @param  list<string>  $factors
      */
     public static function of(array $records, array $factors): self
@@ -50,7 +50,7 @@ final readonly class Design
         $used = $levels = $leftOut = $scales = [];
         $columns = 0;
         foreach ($factors as $factor) {
-            $names = array_unique(array_map(fn (YieldSeen $one): string => $one->levels[$factor] ?? '', $records));
+            $names = array_unique(array_map(fn (Seen $one): string => $one->levels[$factor] ?? '', $records));
             sort($names, SORT_STRING);
             if (count($names) < 2) {
                 $leftOut[] = $factor;
@@ -69,14 +69,14 @@ final readonly class Design
         foreach ($records as $one) {
             $groups[$one->group] ??= $columns++;
         }
-        $logs = array_map(fn (YieldSeen $one): float => log($one->grams), $records);
+        $logs = array_map(fn (Seen $one): float => log($one->grams), $records);
         $mean = array_sum($logs) / max(1, count($logs));
         $slope = $logs !== [] && max($logs) - min($logs) > 1e-9 ? $columns++ : null;
         $products = array_fill(0, $columns, array_fill(0, $columns, 0.0));
         $right = array_fill(0, $columns, 0.0);
         $counts = array_fill(0, count($scales), 0);
         // Yields are taken from their mean, so that the sums keep their digits.
-        $middle = array_sum(array_map(fn (YieldSeen $one): float => $one->pct, $records)) / max(1, count($records));
+        $middle = array_sum(array_map(fn (Seen $one): float => $one->value, $records)) / max(1, count($records));
         $squares = 0.0;
         foreach ($records as $i => $one) {
             $at = [];
@@ -90,12 +90,12 @@ final readonly class Design
                 $at[$slope] = $logs[$i] - $mean;
             }
             foreach ($at as $a => $x) {
-                $right[$a] += $x * ($one->pct - $middle);
+                $right[$a] += $x * ($one->value - $middle);
                 foreach ($at as $b => $y) {
                     $products[$a][$b] += $x * $y;
                 }
             }
-            $squares += ($one->pct - $middle) ** 2;
+            $squares += ($one->value - $middle) ** 2;
         }
 
         return new self(

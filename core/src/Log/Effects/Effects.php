@@ -36,7 +36,7 @@ final readonly class Effects
     }
 
     /**
-     * @param  list<YieldSeen>  $records
+     * @param  list<Seen>  $records
      * @param  list<string>  $factors
      *
      * @throws BadLog when there are too few records to tell anything apart

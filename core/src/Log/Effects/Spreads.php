@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Sectum\Log\Effects;
 
 use Sectum\Log\BadLog;
+use Sectum\Math\StudentMixture;
 use Sectum\Math\StudentT;
 
 /**
@@ -27,17 +28,18 @@ final readonly class Spreads
     /** Scale of what is expected beforehand, points of yield. Our estimate. */
     private const SCALE = 1.5;
 
-    /** @param  list<Weighed>  $points  with weights that add up to 1 */
+    /** @param  non-empty-list<Weighed>  $points  with weights that add up to 1 */
     private function __construct(
         private array $points,
         private StudentT $student,
         private Design $model,
         private int $at,
+        private float $likeliest,
     ) {
     }
 
     /**
-     * @param  list<YieldSeen>  $records
+     * @param  list<Seen>  $records
      * @param  list<string>  $factors
      * @param  string  $factor  one of them, with two levels at least
      *
@@ -45,13 +47,117 @@ final readonly class Spreads
      */
     public static function of(array $records, array $factors, string $factor): self
     {
+        return self::ofEach($records, $factors, [$factor])[$factor] ??
+            throw new BadLog('There are too few records to tell anything apart.', count($records), '/records');
+    }
+
+    /**
+     * Several factors of the same records: the likeliest variances are sought once.
+     *
+     * @param  list<Seen>  $records
+     * @param  list<string>  $factors
+     * @param  list<string>|null  $asked  of them; null for all
+     * @return array<string, self> by factor; a factor with a single level is not among them
+     *
+     * @throws BadLog when there are too few records
+     */
+    public static function ofEach(array $records, array $factors, ?array $asked = null): array
+    {
         $model = Design::of($records, $factors);
-        $at = array_search($factor, $model->factors, true);
         $free = count($records) - $model->fixed();
-        if ($at === false || $free < 2) {
+        if ($free < 2) {
             throw new BadLog('There are too few records to tell anything apart.', count($records), '/records');
         }
         $theta = Variances::best($model);
+        $each = [];
+        foreach ($model->factors as $at => $factor) {
+            if ($asked === null || in_array($factor, $asked, true)) {
+                $each[$factor] = new self(
+                    self::points($model, $theta, $at),
+                    new StudentT($free),
+                    $model,
+                    $at,
+                    $theta[$at] * ($model->fit($theta)->sd ?? 0.0),
+                );
+            }
+        }
+
+        return $each;
+    }
+
+    /** By how much levels differ, points: the likeliest; 0 where this record shows none. */
+    public function likeliest(): float
+    {
+        return $this->likeliest;
+    }
+
+    /** @return array<string, int> fish of each level, by name */
+    public function levels(): array
+    {
+        return array_map(fn (int $column): int => $this->model->counts[$column], $this->columns());
+    }
+
+    /**
+     * Levels weighed against one another: a level alone against the mean of all, two against each other, one against
+     * all others by what they cut.
+     *
+     * @param  array<string, float>  $weights  by level
+     */
+    public function combined(array $weights): StudentMixture
+    {
+        $columns = $this->columns();
+        $told = [];
+        foreach ($this->points as $point) {
+            $mean = $variance = 0.0;
+            foreach ($weights as $a => $one) {
+                $mean += $one * $point->fit->solution[$columns[$a]];
+                foreach ($weights as $b => $two) {
+                    $variance += $one * $two * $point->inverse[$columns[$a]][$columns[$b]];
+                }
+            }
+            $sd = $point->theta * $point->fit->sd * sqrt(max(0.0, $variance));
+            $told[] = [$point->weight, $point->theta * $mean, $sd];
+        }
+
+        return new StudentMixture($this->student, $told);
+    }
+
+    /**
+     * @param  float  $level  share of the time it lies between, above 0 and below 1
+     * @return list<Interval> every pair once, by name
+     */
+    public function differences(float $level = 0.9): array
+    {
+        $names = array_keys($this->columns());
+        $tail = (1 - $level) / 2;
+        $all = [];
+        foreach ($names as $i => $a) {
+            foreach (array_slice($names, $i + 1) as $b) {
+                $of = $this->combined([$a => 1.0, $b => -1.0]);
+                $all[] = new Interval($a, $b, $of->mean, $of->quantile($tail), $of->quantile(1 - $tail));
+            }
+        }
+
+        return $all;
+    }
+
+    /** @return array<string, int> by level */
+    private function columns(): array
+    {
+        $columns = [];
+        foreach ($this->model->levels[$this->at] as $level => $column) {
+            $columns[(string) $level] = $column;
+        }
+
+        return $columns;
+    }
+
+    /**
+     * @param  list<float>  $theta
+     * @return non-empty-list<Weighed>
+     */
+    private static function points(Design $model, array $theta, int $at): array
+    {
         $points = [];
         $grid = self::grid($model, $theta, $at);
         foreach ($grid as $i => $point) {
@@ -61,70 +167,11 @@ final readonly class Spreads
                 $points[] = new Weighed($fit, $point, $step);
             }
         }
+        $weighed = self::weighed($points);
 
-        return new self(self::weighed($points), new StudentT($free), $model, $at);
-    }
-
-    /**
-     * @param  float  $level  share of the time it lies between, above 0 and below 1
-     * @return list<Interval> every pair once, by name
-     */
-    public function differences(float $level = 0.9): array
-    {
-        $columns = $this->model->levels[$this->at];
-        $names = array_keys($columns);
-        $all = [];
-        foreach ($names as $i => $a) {
-            foreach (array_slice($names, $i + 1) as $b) {
-                $all[] = $this->between((string) $a, (string) $b, $columns[$a], $columns[$b], $level);
-            }
-        }
-
-        return $all;
-    }
-
-    private function between(string $a, string $b, int $one, int $two, float $level): Interval
-    {
-        $means = $spreads = [];
-        $mean = 0.0;
-        foreach ($this->points as $point) {
-            $inverse = $point->inverse;
-            $variance = $inverse[$one][$one] + $inverse[$two][$two] - 2 * $inverse[$one][$two];
-            $means[] = $point->theta * ($point->fit->solution[$one] - $point->fit->solution[$two]);
-            $spreads[] = $point->theta * $point->fit->sd * sqrt(max(0.0, $variance));
-            $mean += $point->weight * $means[count($means) - 1];
-        }
-        $tail = (1 - $level) / 2;
-
-        return new Interval(
-            $a,
-            $b,
-            $mean,
-            $this->quantile($means, $spreads, $tail),
-            $this->quantile($means, $spreads, 1 - $tail),
-        );
-    }
-
-    /**
-     * @param  list<float>  $means
-     * @param  list<float>  $spreads
-     */
-    private function quantile(array $means, array $spreads, float $share): float
-    {
-        $far = max([1e-9, ...array_map(fn (float $mean, float $sd): float => abs($mean) + 40 * $sd, $means, $spreads)]);
-        [$low, $high] = [-$far, $far];
-        for ($i = 0; $i < 40; $i++) {
-            $middle = ($low + $high) / 2;
-            $below = 0.0;
-            foreach ($this->points as $k => $point) {
-                $below += $point->weight * ($spreads[$k] > 0
-                    ? $this->student->below(($middle - $means[$k]) / $spreads[$k])
-                    : ($middle < $means[$k] ? 0.0 : 1.0));
-            }
-            $below < $share ? ($low = $middle) : ($high = $middle);
-        }
-
-        return ($low + $high) / 2;
+        return $weighed === []
+            ? throw new BadLog('These records do not tell their groups and masses apart.', null, '/records')
+            : $weighed;
     }
 
     /**

@@ -1,0 +1,122 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Log\Ledger;
+
+use App\BreakDown\Yields\KeepYields;
+use App\Cost\Credited;
+use App\Fish\Fish;
+use App\Kitchen\Database\Row;
+use App\Kitchen\Moment;
+use App\Kitchen\Settings;
+use Illuminate\Support\Facades\DB;
+use Sectum\BreakDown\ExpectedYield;
+use Sectum\BreakDown\StartingYield;
+use Sectum\BreakDown\YieldRecord;
+use Sectum\Measure\Mass;
+
+/**
+ * Enters into the log's ledger what has changed since it was last opened.
+ *
+ * The bench does not wait for it: a fish counts its changes, and one whose count has moved on is worked out anew by
+ * whoever opens the log next. Two who open it at once enter the same figures.
+ */
+final readonly class CatchUp
+{
+    private const AT_ONCE = 100;
+
+    /** The latest fish of a kind that say what it gives here. */
+    private const LATEST = 400;
+
+    /** @return int fish that were entered */
+    public function __invoke(): int
+    {
+        $entered = 0;
+        do {
+            $stale = $this->stale();
+            if ($stale !== []) {
+                DB::connection()->transaction(fn () => $this->enter($stale));
+                $entered += count($stale);
+            }
+        } while (count($stale) === self::AT_ONCE);
+
+        return $entered;
+    }
+
+    /** @return list<string> fish whose row is missing or old */
+    private function stale(): array
+    {
+        return array_map(
+            fn (Row $row): string => $row->text('id'),
+            Row::all(
+                Fish::rows()
+                    ->leftJoin('logged_fish', 'logged_fish.fish_id', 'fish.id')
+                    ->whereRaw('logged_fish.version is not fish.version')
+                    ->orderBy('fish.id')
+                    ->limit(self::AT_ONCE)
+                    ->get(['fish.id']),
+            ),
+        );
+    }
+
+    /** @param  non-empty-list<string>  $ids */
+    private function enter(array $ids): void
+    {
+        $settings = Settings::load();
+        $enter = new EnterFish($settings, new Credited($settings, $ids));
+        $groups = [];
+        $now = Moment::written(now());
+        foreach (Fish::forTheBench()->with('line')->whereKey($ids)->get() as $fish) {
+            $row = $enter->row($fish);
+            LoggedFish::rows()->upsert([[...$row, 'entered_at' => $now]], 'fish_id');
+            $groups["{$fish->species_id} {$fish->state->value}"] = $fish;
+        }
+        foreach ($groups as $fish) {
+            $this->group($fish);
+        }
+    }
+
+    /** What fish like this one give, at every step they stand on. */
+    private function group(Fish $fish): void
+    {
+        $kind = ['species_id' => $fish->species_id, 'state' => $fish->state->value];
+        $records = [];
+        $rows = LoggedFish::rows()
+            ->where($kind)
+            ->where('step', '!=', '')
+            ->whereNull('suspect')
+            ->orderByDesc('number')
+            ->limit(self::LATEST)
+            ->get(['step', 'yield_pct', 'each_mg']);
+        foreach (Row::all($rows) as $row) {
+            $records[$row->text('step')][] = new YieldRecord(
+                $row->number('yield_pct'),
+                Mass::ofMilligrams((int) $row->number('each_mg')),
+            );
+        }
+        LoggedGroup::rows()->where($kind)->delete();
+        foreach ($records as $step => $of) {
+            $start = KeepYields::starting($fish, $step);
+            if ($start !== null) {
+                LoggedGroup::rows()->insert([...$kind, 'step' => $step, ...self::line($start, $of)]);
+            }
+        }
+    }
+
+    /**
+     * @param  list<YieldRecord>  $records
+     * @return array<string, float|int>
+     */
+    private static function line(StartingYield $start, array $records): array
+    {
+        $of = ExpectedYield::of($start, $records, 0.9, Mass::ofGrams(1000));
+
+        return [
+            'records' => count($records),
+            'at_kilo' => $of->meanPct,
+            'slope' => $of->slopePct ?? 0.0,
+            'scale' => $of->scalePct,
+        ];
+    }
+}

@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Log\Ledger;
+
+use App\Kitchen\Database\Row;
+use App\Kitchen\Setting;
+use Closure;
+use Illuminate\Support\Facades\Cache;
+
+/** What takes seconds to work out is kept until a fish of the ledger changes, or a setting of the house. */
+final readonly class LedgerState
+{
+    private const KEPT_SECONDS = 86_400;
+
+    /**
+     * @param  Closure(): Answer  $work
+     * @return Answer
+     */
+    public static function remembered(string $question, Closure $work): array
+    {
+        $key = 'log:'.hash('sha256', self::now()."\n".$question);
+        $kept = Cache::get($key);
+        if (is_array($kept)) {
+            /** @var Answer $kept what was put there was an answer */
+            return $kept;
+        }
+        $answer = $work();
+        Cache::put($key, $answer, self::KEPT_SECONDS);
+
+        return $answer;
+    }
+
+    /** Differs whenever something differs that an answer may stand on. */
+    private static function now(): string
+    {
+        $rows = Row::maybe(
+            LoggedFish::rows()
+                ->selectRaw('count(*) as many, sum(version) as versions, max(number) as last, max(entered_at) as at')
+                ->first(),
+        );
+        $database = config('database.connections.sqlite.database');
+
+        return json_encode([
+            is_string($database) ? $database : '',
+            $rows?->text('many'),
+            $rows?->text('versions'),
+            $rows?->text('last'),
+            $rows?->text('at'),
+            Setting::query()->max('changed_at'),
+        ], JSON_THROW_ON_ERROR);
+    }
+}

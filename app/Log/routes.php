@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Log\Effects\EffectsController;
+use App\Log\Find\FindController;
+use App\Log\Find\LogController;
+use App\Log\Walk\WalkController;
+use Illuminate\Support\Facades\Route;
+
+// Everything that is over, and what is learned from it; read by the routes of the kitchen, behind their door.
+Route::get('log', [FindController::class, 'index']);
+Route::get('log/choices', [FindController::class, 'choices']);
+Route::get('log/by/{by}', [FindController::class, 'by']);
+Route::get('log/table.{format}', [FindController::class, 'table'])->whereIn('format', ['csv', 'json']);
+Route::put('log/views/{view}', [FindController::class, 'keep'])->middleware('takes:log-view');
+Route::put('log/views/{view}/retired', [FindController::class, 'retire'])->middleware('takes:version');
+Route::get('log/effects', [EffectsController::class, 'index']);
+Route::get('log/effects/pair', [EffectsController::class, 'pair']);
+Route::get('log/walk', [WalkController::class, 'index']);
+Route::get('log/walk/{step}', [WalkController::class, 'step']);
+Route::get('log/recall', [LogController::class, 'recall']);
+Route::get('log/trace/{format}', [LogController::class, 'trace'])->whereIn('format', ['csv', 'json', 'epcis']);
+Route::put('log/fish/{fish}/reopened', [LogController::class, 'reopen'])->middleware('takes:reopen');
+Route::get('log/fish/{fish}', [LogController::class, 'show']);
