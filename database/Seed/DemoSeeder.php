@@ -164,16 +164,19 @@ final class DemoSeeder extends Seeder
      */
     private function delivered(array $species, int $day): array
     {
-        $bySupplier = [];
+        $bySupplier = $prices = [];
         foreach ($species as $name) {
             [, $supplier, $grams] = Market::FISH[$name];
+            if (isset(Market::ELSEWHERE[$name]) && $day < self::DAYS && $day % 3 === 1) {
+                [$supplier, $prices[$name]['price']] = Market::ELSEWHERE[$name];
+            }
             $bySupplier[$supplier][$name] = [Noise::steps($this->noise->about($grams, 0.12 * $grams))];
         }
         $all = [];
         foreach ($bySupplier as $supplier => $fish) {
             // Now and then a box is short of its invoice.
             $short =
-                $day % 5 === 2 && $supplier === 'Harbourgate Fish'
+                $day % 5 === 2 && isset($fish['Hake'])
                     ? ['Hake' => ['invoiced' => $fish['Hake'][0] + 185 .' g']]
                     : [];
             [$delivery, $lines, $in] = $this->door->bring(
@@ -182,7 +185,7 @@ final class DemoSeeder extends Seeder
                 $fish,
                 $this->crew[0],
                 $this->crew[0],
-                $short,
+                array_intersect_key([...$prices, ...$short], $fish),
             );
             foreach ($lines as $line) {
                 $this->door->look(

@@ -63,6 +63,9 @@ const SettingsScreen = screen(() => import('./kitchen/SettingsScreen'), 'Setting
 const RunScreen = screen(() => import('./hold/RunScreen'), 'RunScreen');
 const ServingsScreen = screen(() => import('./portion/ServingsScreen'), 'ServingsScreen');
 const ShapesScreen = screen(() => import('./portion/ShapesScreen'), 'ShapesScreen');
+const EffectsScreen = screen(() => import('./log/EffectsScreen'), 'EffectsScreen');
+const WalkScreen = screen(() => import('./log/WalkScreen'), 'WalkScreen');
+const WalkStepScreen = screen(() => import('./log/WalkStepScreen'), 'WalkStepScreen');
 const EventScreen = screen(() => import('./plan/EventScreen'), 'EventScreen');
 const PrepScreen = screen(() => import('./plan/PrepScreen'), 'PrepScreen');
 const ServicesScreen = screen(() => import('./plan/ServicesScreen'), 'ServicesScreen');
@@ -161,6 +164,9 @@ export function KitchenRoutes() {
           <Route path="me" element={<MeScreen />} />
           <Route path="log" element={<LogScreen />} />
           <Route path="log/recall" element={<RecallScreen />} />
+          <Route path="log/effects" element={<EffectsScreen />} />
+          <Route path="log/walk" element={<WalkScreen />} />
+          <Route path="log/walk/:step" element={<WalkStepScreen />} />
           <Route path="log/:fish" element={<SheetScreen />} />
           <Route path="*" element={<Navigate to="/receive" replace />} />
         </Route>

@@ -69,7 +69,7 @@ final readonly class EffectsView
         $year = $person->seesPrices() ? HouseYear::of($query->measured()) : null;
         $factors = [];
         foreach ($told->spreads() as $factor => $spreads) {
-            $factors[] = $this->factor($query, $person, $factor, $spreads, $year);
+            $factors[] = $this->factor($query, $person, $told, $factor, $spreads, $year);
         }
 
         return [
@@ -89,18 +89,19 @@ final readonly class EffectsView
     private function factor(
         FishQuery $query,
         Person $person,
+        Told $told,
         string $factor,
         Spreads $spreads,
         ?YearsMoney $year,
     ): array {
         $names = new LevelNames($query->known());
-        $counts = array_filter($spreads->levels(), fn (int|string $level): bool => $level !== '', ARRAY_FILTER_USE_KEY);
+        $counts = $told->linked($factor);
         $all = max(1, array_sum($counts));
         $hidden = $factor === 'cutter' && $person->role !== Role::HeadChef;
         $levels = [];
         foreach ($counts as $level => $count) {
             if (! $hidden || $level === $person->id) {
-                $of = $spreads->combined([$level => 1.0]);
+                $of = BestLevel::againstAll($spreads, $counts, $level);
                 $levels[] = [
                     'level' => $level,
                     'name' => $names->of($factor, $level),
@@ -118,6 +119,9 @@ final readonly class EffectsView
             'sd' => round($spreads->likeliest(), 3),
             'nothing' => $spreads->likeliest() < self::NOTHING,
             'levels' => $levels,
+            'unlinked' => $hidden
+                ? []
+                : array_map(fn (string $level): string => $names->of($factor, $level), $told->unlinked($factor)),
             'best' => $hidden || $spreads->likeliest() < self::NOTHING
                 ? null
                 : self::best($spreads, $counts, $factor, $names, $year),
@@ -154,7 +158,7 @@ final readonly class EffectsView
     private static function stroke(StudentMixture $of): array
     {
         return [
-            'pct' => round($of->mean, 2),
+            'pct' => round($of->mean, 2) + 0.0,
             'low' => round($of->quantile(self::ENDS[0]), 2),
             'high' => round($of->quantile(self::ENDS[1]), 2),
         ];

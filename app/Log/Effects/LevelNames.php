@@ -38,7 +38,7 @@ final readonly class LevelNames
             'cutter' => $this->known->of(Named::Cutter)[$level] ?? $level,
             'supplier' => $this->known->of(Named::Supplier)[$level] ?? $level,
             'method' => $this->known->of(Named::Method)[$level] ?? $level,
-            'season' => (new DateTimeImmutable("2026-{$level}-01"))->format('F'),
+            'season' => (new DateTimeImmutable('2026-'.substr($level, 1).'-01'))->format('F'),
             'fat' => $level,
             default => self::option($factor, $level),
         };

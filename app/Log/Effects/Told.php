@@ -7,6 +7,7 @@ namespace App\Log\Effects;
 use App\Kitchen\Database\Row;
 use App\Log\Find\FishQuery;
 use Sectum\Log\BadLog;
+use Sectum\Log\Effects\Linked;
 use Sectum\Log\Effects\Seen;
 use Sectum\Log\Effects\Spreads;
 
@@ -21,11 +22,25 @@ final readonly class Told
 
     /**
      * @param  list<Seen>  $records
-     * @param  list<string>  $factors  that have two levels and more
-     * @param  list<string>  $alone  factors of which there is one level only
+     * @param  list<string>  $factors  that have two levels and more in one group of fish
+     * @param  list<string>  $alone  factors that have not: nothing tells them from the fish
      */
     private function __construct(public array $records, public array $factors, public array $alone)
     {
+    }
+
+    /** @return array<string, int> fish by level of a factor, those that can be told from another level */
+    public function linked(string $factor): array
+    {
+        return Linked::levels($this->records, $factor);
+    }
+
+    /** @return list<string> levels of a factor that nothing tells from their kinds of fish */
+    public function unlinked(string $factor): array
+    {
+        $all = array_unique(array_map(fn (Seen $one): string => $one->levels[$factor] ?? '', $this->records));
+
+        return array_values(array_diff($all, ['', ...array_keys($this->linked($factor))]));
     }
 
     public static function of(FishQuery $query): self
@@ -45,7 +60,7 @@ final readonly class Told
                 'cutter' => $row->text('cutter_id'),
                 'supplier' => $row->text('supplier_id'),
                 'method' => $row->text('method'),
-                'season' => substr($row->text('cut_on'), 5, 2),
+                'season' => 'm'.substr($row->text('cut_on'), 5, 2),
                 'fat' => $row->text('fat_grade'),
             ];
             foreach ($questions as $question) {
@@ -85,11 +100,7 @@ final readonly class Told
     {
         $factors = $alone = [];
         foreach (['cutter', 'supplier', 'method', 'season', 'fat', ...$asked] as $factor) {
-            $levels = array_count_values(
-                array_map(fn (Seen $one): string => $one->levels[$factor] ?? '', $records),
-            );
-            unset($levels['']);
-            count($levels) > 1 ? ($factors[] = $factor) : ($alone[] = $factor);
+            count(Linked::levels($records, $factor)) > 1 ? ($factors[] = $factor) : ($alone[] = $factor);
         }
 
         return new self($records, $factors, $alone);

@@ -44,6 +44,8 @@ final readonly class LedgerState
 
         return json_encode([
             is_string($database) ? $database : '',
+            // What was kept under another contract is no answer any more.
+            filemtime(base_path('contract/log.yaml')),
             $rows?->text('many'),
             $rows?->text('versions'),
             $rows?->text('last'),

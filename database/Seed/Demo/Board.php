@@ -286,9 +286,39 @@ final class Board
             }
         }
         $scale = $left / (array_sum($masses) * 1.02);
-        $masses = array_map(fn (float $mass): float => $mass * $scale, $masses);
+        $masses = $this->byHandAndBoat($fish, array_map(fn (float $mass): float => $mass * $scale, $masses));
 
         return [...$masses, 'fins' => $left - array_sum(array_diff_key($masses, ['fins' => 0]))];
+    }
+
+    /**
+     * One hand leaves more on the frame than the other, and some boats gut closer: what the log has to find.
+     *
+     * @param  array<string, float>  $masses  by part
+     * @return array<string, float>
+     */
+    private function byHandAndBoat(Fish $fish, array $masses): array
+    {
+        $points = $fish->number % 2 === 0 ? -Market::LEFT_BY_SECOND : 0.0;
+        if ($fish->supplier_name === (Market::ELSEWHERE[$fish->species->name][0] ?? null)) {
+            $points += Market::BETTER_ELSEWHERE;
+        }
+        $sides = array_filter(
+            $masses,
+            fn (string $part): bool => Part::from($part)->isFillet(),
+            ARRAY_FILTER_USE_KEY,
+        );
+        $flesh = array_sum($sides);
+        if (! isset($masses['frame']) || $flesh <= 0) {
+            return $masses;
+        }
+        $moved = ($points / 100) * $fish->mass()->grams();
+        foreach ($sides as $part => $mass) {
+            $masses[$part] = $mass * (1 + $moved / $flesh);
+        }
+        $masses['frame'] -= $moved;
+
+        return $masses;
     }
 
     /** @return array<string, float> */

@@ -102,6 +102,17 @@ final readonly class Market
         ],
     ];
 
+    /** What now and then comes from another supplier, dearer, by species: supplier and price a kilo. */
+    public const ELSEWHERE = [
+        'Hake' => ['Sandhaven Day Boats', '10.60'],
+        'Brill' => ['Sandhaven Day Boats', '18.90'],
+    ];
+
+    /** Points of the fish that stay on the frame under the second hand, and that the dearer boats' fish has more. */
+    public const LEFT_BY_SECOND = 1.1;
+
+    public const BETTER_ELSEWHERE = 0.7;
+
     /**
      * name, fish, target, minus, plus in grams; sides and price in cents; target cost in %; what of the fish suits it
      */

@@ -7,6 +7,8 @@ export function LogRooms() {
       label={t('logRooms.log')}
       rooms={[
         { to: '/log', name: t('logRooms.every-fish') },
+        { to: '/log/walk', name: t('logRooms.grams') },
+        { to: '/log/effects', name: t('logRooms.effects') },
         { to: '/log/recall', name: t('logRooms.recall-a-lot') },
       ]}
     />

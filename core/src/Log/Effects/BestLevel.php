@@ -15,6 +15,20 @@ final readonly class BestLevel
     /** Fish a level is an example from. Estimate. */
     public const FEWEST = 8;
 
+    /**
+     * A level against all fish of its factor, by what each level cut.
+     *
+     * @param  array<string, int>  $counts  fish by level
+     */
+    public static function againstAll(Spreads $spreads, array $counts, string $level): StudentMixture
+    {
+        $all = max(1, array_sum($counts));
+        $weights = array_map(fn (int $count): float => -$count / $all, $counts);
+        $weights[$level] = ($weights[$level] ?? 0.0) + 1.0;
+
+        return $spreads->combined($weights);
+    }
+
     private function __construct(public string $level, public StudentMixture $gain)
     {
     }
@@ -37,10 +51,7 @@ final readonly class BestLevel
                 [$best, $most] = [$level, $mean];
             }
         }
-        $all = array_sum($counts);
-        $weights = array_map(fn (int $count): float => -$count / $all, $counts);
-        $weights[$best] = ($weights[$best] ?? 0.0) + 1.0;
 
-        return $best === null ? null : new self($best, $spreads->combined($weights));
+        return $best === null ? null : new self($best, self::againstAll($spreads, $counts, $best));
     }
 }

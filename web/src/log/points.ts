@@ -1,0 +1,8 @@
+/** Points of yield with their sign: "+1.2", "−0.4", "±0". */
+export function points(value: number, digits = 1): string {
+  const text = Math.abs(value).toFixed(digits);
+  if (Number(text) === 0) {
+    return '±0';
+  }
+  return `${value > 0 ? '+' : '−'}${text}`;
+}
