@@ -79,6 +79,7 @@ foreach (
         'person',
         'computation',
         'view',
+        'supplier',
     ] as $named
 ) {
     Route::pattern($named, '[0-7][0-9A-HJKMNP-TV-Za-hjkmnp-tv-z]{25}');

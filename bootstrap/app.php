@@ -18,6 +18,7 @@ use App\Kitchen\PageHeaders;
 use App\Kitchen\PinCommand;
 use App\Kitchen\RestoreCommand;
 use App\Kitchen\Settings;
+use App\Log\Week\WeekCommand;
 use Illuminate\Console\Scheduling\Schedule;
 use Illuminate\Contracts\Auth\Middleware\AuthenticatesRequests;
 use Illuminate\Foundation\Application;
@@ -42,6 +43,7 @@ return Application::configure(basePath: dirname(__DIR__))
         ProbeCommand::class,
         RestoreCommand::class,
         ScaleCommand::class,
+        WeekCommand::class,
     ])
     ->withSchedule(function (Schedule $schedule): void {
         $schedule->command('sectum:read-logger')
@@ -51,6 +53,8 @@ return Application::configure(basePath: dirname(__DIR__))
         $schedule->command('sectum:backup')
             ->hourlyAt(40)
             ->when(fn (): bool => (int) Settings::load()->now()->format('G') === Settings::load()->time->dayEnds);
+        // When Sunday's kitchen day is over; a computer that was off prints it when it is on again.
+        $schedule->command('sectum:week')->hourlyAt(20);
     })
     ->withMiddleware(function (Middleware $middleware): void {
         // The page and the API share an origin; a body is judged as it came.

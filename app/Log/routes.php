@@ -2,10 +2,15 @@
 
 declare(strict_types=1);
 
+use App\Log\Cutter\CutterController;
+use App\Log\Drift\DriftController;
 use App\Log\Effects\EffectsController;
 use App\Log\Find\FindController;
 use App\Log\Find\LogController;
+use App\Log\Season\SeasonController;
+use App\Log\Supplier\SupplierController;
 use App\Log\Walk\WalkController;
+use App\Log\Week\WeekController;
 use Illuminate\Support\Facades\Route;
 
 // Everything that is over, and what is learned from it; read by the routes of the kitchen, behind their door.
@@ -19,6 +24,15 @@ Route::get('log/effects', [EffectsController::class, 'index']);
 Route::get('log/effects/pair', [EffectsController::class, 'pair']);
 Route::get('log/walk', [WalkController::class, 'index']);
 Route::get('log/walk/{step}', [WalkController::class, 'step']);
+Route::get('log/drift', [DriftController::class, 'index']);
+Route::get('log/suppliers', [SupplierController::class, 'index']);
+Route::get('log/suppliers/{supplier}', [SupplierController::class, 'show']);
+Route::get('log/suppliers/{supplier}/year.pdf', [SupplierController::class, 'letter']);
+Route::get('log/cutters', [CutterController::class, 'index']);
+Route::get('log/cutters/{person}', [CutterController::class, 'show']);
+Route::get('log/season', [SeasonController::class, 'index']);
+Route::get('log/week', [WeekController::class, 'show']);
+Route::get('log/week.pdf', [WeekController::class, 'paper']);
 Route::get('log/recall', [LogController::class, 'recall']);
 Route::get('log/trace/{format}', [LogController::class, 'trace'])->whereIn('format', ['csv', 'json', 'epcis']);
 Route::put('log/fish/{fish}/reopened', [LogController::class, 'reopen'])->middleware('takes:reopen');

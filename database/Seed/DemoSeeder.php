@@ -12,6 +12,7 @@ use App\Kitchen\Person;
 use App\Kitchen\Pin;
 use App\Kitchen\Role;
 use App\Kitchen\Settings;
+use App\Log\Ledger\CatchUp;
 use App\Portion\Dish\Dish;
 use Database\Seed\Demo\Board;
 use Database\Seed\Demo\Book;
@@ -59,6 +60,7 @@ final class DemoSeeder extends Seeder
         private readonly Cold $cold,
         private readonly Pass $pass,
         private readonly Book $book,
+        private readonly CatchUp $catchUp,
     ) {
     }
 
@@ -100,6 +102,7 @@ final class DemoSeeder extends Seeder
             $this->book->fill($today->copy(), $this->crew, new Noise(self::SEED + 1));
         });
         Carbon::setTestNow();
+        ($this->catchUp)();
     }
 
     private function house(): void

@@ -68,6 +68,11 @@ return new class extends Migration
             $table->string('retired_at')->nullable();
             $table->unsignedInteger('version')->default(1);
         });
+        Schema::create('weeks', function (Blueprint $table): void {
+            $table->string('monday')->primary();
+            $table->binary('pdf');
+            $table->string('made_at');
+        });
         Schema::table('fish', function (Blueprint $table): void {
             $table->index(['version', 'id']);
         });

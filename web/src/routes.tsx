@@ -66,6 +66,13 @@ const ShapesScreen = screen(() => import('./portion/ShapesScreen'), 'ShapesScree
 const EffectsScreen = screen(() => import('./log/EffectsScreen'), 'EffectsScreen');
 const WalkScreen = screen(() => import('./log/WalkScreen'), 'WalkScreen');
 const WalkStepScreen = screen(() => import('./log/WalkStepScreen'), 'WalkStepScreen');
+const WeekScreen = screen(() => import('./log/WeekScreen'), 'WeekScreen');
+const DriftScreen = screen(() => import('./log/DriftScreen'), 'DriftScreen');
+const SuppliersScreen = screen(() => import('./log/SuppliersScreen'), 'SuppliersScreen');
+const SupplierScreen = screen(() => import('./log/SupplierScreen'), 'SupplierScreen');
+const CuttersScreen = screen(() => import('./log/CuttersScreen'), 'CuttersScreen');
+const CutterScreen = screen(() => import('./log/CutterScreen'), 'CutterScreen');
+const SeasonScreen = screen(() => import('./log/SeasonScreen'), 'SeasonScreen');
 const EventScreen = screen(() => import('./plan/EventScreen'), 'EventScreen');
 const PrepScreen = screen(() => import('./plan/PrepScreen'), 'PrepScreen');
 const ServicesScreen = screen(() => import('./plan/ServicesScreen'), 'ServicesScreen');
@@ -165,6 +172,13 @@ export function KitchenRoutes() {
           <Route path="log" element={<LogScreen />} />
           <Route path="log/recall" element={<RecallScreen />} />
           <Route path="log/effects" element={<EffectsScreen />} />
+          <Route path="log/week" element={<WeekScreen />} />
+          <Route path="log/drift" element={<DriftScreen />} />
+          <Route path="log/suppliers" element={<SuppliersScreen />} />
+          <Route path="log/suppliers/:supplier" element={<SupplierScreen />} />
+          <Route path="log/cutters" element={<CuttersScreen />} />
+          <Route path="log/cutters/:person" element={<CutterScreen />} />
+          <Route path="log/season" element={<SeasonScreen />} />
           <Route path="log/walk" element={<WalkScreen />} />
           <Route path="log/walk/:step" element={<WalkStepScreen />} />
           <Route path="log/:fish" element={<SheetScreen />} />

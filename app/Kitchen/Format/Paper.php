@@ -117,6 +117,32 @@ final class Paper
         $this->pdf->Rect($left, $this->y + 0.6, $side, $side);
     }
 
+    /**
+     * A bar across the page, its stretches one after the other, told apart in black and white: full, grey, hatched with
+     * lines, or empty.
+     *
+     * @param  list<array{float, string}>  $stretches  share of the whole, and full, grey, lines or empty
+     */
+    public function bar(array $stretches, float $high = 7.0): void
+    {
+        $x = self::LEFT;
+        $high *= $this->scale;
+        foreach ($stretches as [$share, $look]) {
+            $wide = self::WIDTH * $share;
+            $fill = match ($look) {
+                'full' => [40, 40, 40],
+                'grey' => [170, 170, 170],
+                default => [255, 255, 255],
+            };
+            $this->pdf->Rect($x, $this->y, $wide, $high, 'DF', [], $fill);
+            for ($at = 1.4; $look === 'lines' && $at < $wide; $at += 1.4) {
+                $this->pdf->Line($x + $at, $this->y, $x + $at, $this->y + $high);
+            }
+            $x += $wide;
+        }
+        $this->y += $high;
+    }
+
     public function rule(): void
     {
         $this->space(1.2);

@@ -10,6 +10,7 @@ use App\Kitchen\Role;
 use App\Log\Find\FishQuery;
 use App\Log\Ledger\HouseYear;
 use App\Log\Ledger\LedgerState;
+use App\Log\Ledger\Stroke;
 use Sectum\Log\Effects\BestLevel;
 use Sectum\Log\Effects\Spreads;
 use Sectum\Log\YearsMoney;
@@ -18,8 +19,8 @@ use Sectum\Math\StudentMixture;
 /** Hand, supplier, method, season and size told apart, with what each is worth a year. */
 final readonly class EffectsView
 {
-    /** Ends of what is shown: it lies between nine times in ten. */
-    private const ENDS = [0.05, 0.95];
+    /** What no kitchen can choose. */
+    private const NOBODYS_CHOICE = ['season', 'fat'];
 
     /** A factor whose likeliest spread is less than this, points, shows nothing. */
     private const NOTHING = 0.05;
@@ -31,6 +32,41 @@ final readonly class EffectsView
             'effects:'.json_encode([$query->said(), $query->asked->rest, $person->id, $person->units]),
             fn (): array => $this->found($query, $person),
         );
+    }
+
+    /** @return list<Gain> what all fish as the best level has them would bring a year, where that is sure */
+    public function gains(FishQuery $query, Person $person): array
+    {
+        if (! $person->seesPrices()) {
+            return [];
+        }
+
+        return LedgerState::remembered(
+            'gains:'.json_encode($query->said()),
+            fn (): array => $this->sureGains($query),
+        );
+    }
+
+    /** @return list<Gain> */
+    private function sureGains(FishQuery $query): array
+    {
+        $told = Told::of($query);
+        $year = HouseYear::of($query->measured());
+        $names = new LevelNames($query->known());
+        if ($year === null) {
+            return [];
+        }
+        $gains = [];
+        foreach ($told->spreads() as $factor => $spreads) {
+            $best = $spreads->likeliest() < self::NOTHING || in_array($factor, self::NOBODYS_CHOICE, true)
+                ? null
+                : BestLevel::of($spreads, $told->linked($factor));
+            if ($best !== null && $best->gain->quantile(Stroke::LOW) > 0) {
+                $gains[] = new Gain($factor, $names->of($factor, $best->level), $year->worth($best->gain->mean));
+            }
+        }
+
+        return $gains;
     }
 
     /** @return Answer two levels of a factor against each other */
@@ -54,7 +90,7 @@ final readonly class EffectsView
                 return [
                     'a' => $names->of($factor, $a),
                     'b' => $names->of($factor, $b),
-                    ...self::stroke($of),
+                    ...Stroke::of($of, 2),
                     'above' => round(1 - $of->below(0.0), 3),
                     'fish' => [$spreads->levels()[$a], $spreads->levels()[$b]],
                 ];
@@ -106,7 +142,7 @@ final readonly class EffectsView
                     'level' => $level,
                     'name' => $names->of($factor, $level),
                     'fish' => $count,
-                    ...self::stroke($of),
+                    ...Stroke::of($of, 2),
                     'money' => self::money($of, $year?->ofShare($count / $all)),
                 ];
             }
@@ -141,7 +177,7 @@ final readonly class EffectsView
         LevelNames $names,
         ?YearsMoney $year,
     ): ?array {
-        $best = $factor === 'season' || $factor === 'fat' ? null : BestLevel::of($spreads, $counts);
+        $best = in_array($factor, self::NOBODYS_CHOICE, true) ? null : BestLevel::of($spreads, $counts);
 
         return $best === null
             ? null
@@ -149,19 +185,9 @@ final readonly class EffectsView
                 'level' => $best->level,
                 'name' => $names->of($factor, $best->level),
                 'fish' => $counts[$best->level],
-                ...self::stroke($best->gain),
+                ...Stroke::of($best->gain, 2),
                 'money' => self::money($best->gain, $year),
             ];
-    }
-
-    /** @return array{pct: float, low: float, high: float} */
-    private static function stroke(StudentMixture $of): array
-    {
-        return [
-            'pct' => round($of->mean, 2) + 0.0,
-            'low' => round($of->quantile(self::ENDS[0]), 2),
-            'high' => round($of->quantile(self::ENDS[1]), 2),
-        ];
     }
 
     /** @return array{amount: string, low: string, high: string, minor: int, low_minor: int, high_minor: int}|null */
@@ -171,7 +197,8 @@ final readonly class EffectsView
             return null;
         }
         $worth = $year->worth($of->mean);
-        [$low, $high] = array_map(fn (float $end) => $year->worth($of->quantile($end)), self::ENDS);
+        $low = $year->worth($of->quantile(Stroke::LOW));
+        $high = $year->worth($of->quantile(Stroke::HIGH));
 
         return [
             'amount' => $worth->rounded(),

@@ -15,15 +15,17 @@ final readonly class LedgerState
     private const KEPT_SECONDS = 86_400;
 
     /**
-     * @param  Closure(): Answer  $work
-     * @return Answer
+     * @template T of array<array-key, mixed>
+     *
+     * @param  Closure(): T  $work
+     * @return T
      */
     public static function remembered(string $question, Closure $work): array
     {
         $key = 'log:'.hash('sha256', self::now()."\n".$question);
         $kept = Cache::get($key);
         if (is_array($kept)) {
-            /** @var Answer $kept what was put there was an answer */
+            /** @var T $kept what was put there was an answer */
             return $kept;
         }
         $answer = $work();

@@ -102,7 +102,7 @@ final readonly class WalkOf
     }
 
     /** On the invoice, with its share of the delivery, less what was credited. */
-    private static function paid(Row $row, Settings $settings): Money
+    public static function paid(Row $row, Settings $settings): Money
     {
         return $settings
             ->perKg((int) $row->number('price_per_kg_minor'))

@@ -34,11 +34,17 @@ final readonly class Ewma
      * @param  list<float>  $z  normal, in order
      * @param  float  $lambda  weight of the newest, above 0 up to 1
      * @param  float  $width  of the limits in spreads, above 0
+     * @param  float  $shared  correlation of any two, because what was expected of both is not known exactly; 0 up to 1.
+     *     The limits widen by it, so that a young record gives no alarms of its own
      *
      * @throws BadLog which names the figure
      */
-    public static function of(array $z, float $lambda = self::LAMBDA, float $width = self::WIDTH): self
-    {
+    public static function of(
+        array $z,
+        float $lambda = self::LAMBDA,
+        float $width = self::WIDTH,
+        float $shared = 0.0,
+    ): self {
         ($lambda > 0 && $lambda <= 1) ||
             throw new BadLog('The newest counts for more than nothing and at most all.', $lambda, '/lambda');
         $width > 0 || throw new BadLog('Limits lie apart from nothing.', $width, '/width');
@@ -46,7 +52,8 @@ final readonly class Ewma
         $means = $limits = $signals = [];
         foreach ($z as $i => $one) {
             $mean = $lambda * $one + (1 - $lambda) * $mean;
-            $limit = $width * sqrt(($lambda / (2 - $lambda)) * (1 - (1 - $lambda) ** (2 * ($i + 1))));
+            $own = ($lambda / (2 - $lambda)) * (1 - (1 - $lambda) ** (2 * ($i + 1)));
+            $limit = $width * sqrt((1 - $shared) * $own + $shared * (1 - (1 - $lambda) ** ($i + 1)) ** 2);
             $means[] = $mean;
             $limits[] = $limit;
             if (abs($mean) > $limit) {
@@ -55,6 +62,24 @@ final readonly class Ewma
         }
 
         return new self($means, $limits, $signals);
+    }
+
+    /**
+     * The first after the mean last stood on the other side of nothing: since then something is different.
+     *
+     * @param  int  $signal  counted from 1
+     * @return int counted from 1
+     */
+    public function since(int $signal): int
+    {
+        $sign = $this->means[$signal - 1] <=> 0.0;
+        for ($i = $signal - 1; $i > 0; $i--) {
+            if (($this->means[$i - 1] <=> 0.0) !== $sign) {
+                return $i + 1;
+            }
+        }
+
+        return 1;
     }
 
     /**

@@ -1,0 +1,149 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Log\Week;
+
+use App\Kitchen\Format\Paper;
+use App\Kitchen\Format\Words;
+use App\Kitchen\Moment;
+use App\Kitchen\Person;
+use App\Log\Walk\Period;
+use Sectum\Log\Walk\WalkStep;
+use Sectum\Measure\Percent;
+
+/** The week on one page of paper. */
+final readonly class WeekPdf
+{
+    private const LARGE = 13.0;
+
+    private const TEXT = 10.5;
+
+    private const SMALL = 9.0;
+
+    /** Columns of tables, mm. */
+    private const STEPS = [60.0, 30.0, 25.0, 30.0, 35.0];
+
+    private const THREE = [80.0, 30.0, 35.0, 35.0];
+
+    public static function of(Period $week, Person $reader): string
+    {
+        $of = new WeekOf($week, $reader);
+        $words = Words::ofReader();
+        $bought = $of->bought();
+        $paper = Paper::titled("Week {$week->said()}");
+        $paper->page(
+            "The week, {$week->said()} {$week->until->format('Y')}",
+            'Printed '.Moment::at(Moment::written(now()))->format('D j M, H:i').'.',
+            self::points($of),
+        );
+        $paper->line(
+            "Bought: {$bought['fish']} fish, {$words->text($bought['mass'])}, {$bought['paid']->print()}.".
+                ($of->edible() === null ? '' : " An edible kilo cost {$words->rate($of->edible())->text()}."),
+            self::LARGE,
+        );
+        $paper->rule();
+        self::sentences($paper, $of);
+        self::walk($paper, $of, $words);
+        self::yields($paper, $of);
+        self::portions($paper, $of);
+
+        return $paper->print();
+    }
+
+    /** Points of all lines together, so that they fit on one page. */
+    private static function points(WeekOf $of): float
+    {
+        return 150 +
+            3 * (self::LARGE + 2 * self::TEXT) +
+            self::SMALL * (count($of->walk->walk->lines) + count($of->yields()) + count($of->portions()));
+    }
+
+    private static function sentences(Paper $paper, WeekOf $of): void
+    {
+        foreach ($of->sentences() as $one) {
+            [$what, $try] = WeekWords::of($one);
+            $paper->line($what, self::LARGE, 'B');
+            $paper->line("Try: {$try}", self::TEXT);
+            $paper->space(1.5);
+        }
+    }
+
+    private static function walk(Paper $paper, WeekOf $of, Words $words): void
+    {
+        $walk = $of->walk->walk;
+        if (! $walk->bought->isPositive()) {
+            $paper->line('Nothing was cut this week.', self::TEXT);
+
+            return;
+        }
+        $paper->line('Where the grams went: '.$words->text($walk->bought).' cut', self::TEXT, 'B');
+        $stretches = [];
+        foreach (array_reverse($walk->lines) as $line) {
+            $share = $line->mass->milligrams / $walk->bought->milligrams;
+            if ($share > 0) {
+                $stretches[] = [$share, self::look($line->step)];
+            }
+        }
+        $paper->bar($stretches);
+        $paper->space(1.5);
+        foreach ($walk->lines as $line) {
+            if ($line->mass->milligrams !== 0) {
+                $paper->row([
+                    Words::named("log.walk.{$line->step->value}"),
+                    $words->text($line->mass),
+                    Percent::share($line->mass, $walk->bought)?->print() ?? '',
+                    $line->paid->print(),
+                    $line->best === null ? '' : $words->text($line->best).' at best',
+                ], self::STEPS, self::SMALL);
+            }
+        }
+        $paper->rule();
+    }
+
+    private static function yields(Paper $paper, WeekOf $of): void
+    {
+        foreach ($of->yields() as $i => $one) {
+            if ($i === 0) {
+                $paper->row(['Yield against expected', 'Fish', 'Points', 'Between'], self::THREE, self::SMALL, 'B');
+            }
+            $level = $one['level'];
+            $paper->row([
+                $one['name'],
+                (string) $level->count,
+                sprintf('%+.1f', $level->mean),
+                $level->low === null ? '' : sprintf('%+.1f and %+.1f', $level->low, $level->high),
+            ], self::THREE, self::SMALL);
+        }
+        $paper->space(2);
+    }
+
+    private static function portions(Paper $paper, WeekOf $of): void
+    {
+        foreach ($of->portions() as $i => $one) {
+            if ($i === 0) {
+                $paper->row(['Portions off trays', 'Served', 'Not served', 'Thrown away'], self::THREE, self::SMALL, 'B');
+            }
+            $paper->row(
+                [$one['name'], (string) $one['served'], (string) $one['unserved'], (string) $one['thrown']],
+                self::THREE,
+                self::SMALL,
+            );
+        }
+    }
+
+    private static function look(WalkStep $step): string
+    {
+        return match ($step) {
+            WalkStep::Plates, WalkStep::Kept, WalkStep::Over => 'full',
+            WalkStep::Bones, WalkStep::Skin => 'lines',
+            WalkStep::FrameLeft,
+            WalkStep::Otherwise,
+            WalkStep::Tidy,
+            WalkStep::Ends,
+            WalkStep::LeftOver,
+            WalkStep::Unserved => 'grey',
+            WalkStep::Process, WalkStep::Guts, WalkStep::Discarded => 'empty',
+        };
+    }
+}
