@@ -80,6 +80,7 @@ foreach (
         'computation',
         'view',
         'supplier',
+        'complaint',
     ] as $named
 ) {
     Route::pattern($named, '[0-7][0-9A-HJKMNP-TV-Za-hjkmnp-tv-z]{25}');

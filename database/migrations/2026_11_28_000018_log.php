@@ -73,6 +73,58 @@ return new class extends Migration
             $table->binary('pdf');
             $table->string('made_at');
         });
+        Schema::create('complaints', function (Blueprint $table): void {
+            $table->ulid('id')->primary();
+            $table->unsignedInteger('number')->unique();
+            $table->string('kind');
+            $table->string('said');
+            $table->string('table_no')->default('');
+            $table->unsignedInteger('guests')->default(1);
+            $table->string('day');
+            $table->foreignUlid('dish_id')->nullable()->constrained('dishes');
+            $table->foreignUlid('tray_id')->nullable()->constrained('batches');
+            $table->foreignUlid('fish_id')->nullable()->constrained('fish');
+            $table->foreignUlid('written_by')->constrained('people');
+            $table->string('written_at');
+            $table->unsignedInteger('version')->default(1);
+        });
+        Schema::create('complaint_steps', function (Blueprint $table): void {
+            $table->ulid('id')->primary();
+            $table->foreignUlid('complaint_id')->constrained('complaints');
+            $table->string('what');
+            $table->string('text')->default('');
+            $table->foreignUlid('written_by')->constrained('people');
+            $table->string('written_at');
+            $table->index('complaint_id');
+        });
+        Schema::create('lot_holds', function (Blueprint $table): void {
+            $table->id('seq');
+            $table->foreignUlid('lot_id')->constrained('kept_lots');
+            $table->string('why');
+            $table->foreignUlid('held_by')->constrained('people');
+            $table->string('held_at');
+            $table->string('released_at')->nullable();
+            $table->index('lot_id');
+        });
+        Schema::create('old_yields', function (Blueprint $table): void {
+            $table->id('seq');
+            $table->ulid('act');
+            $table->string('file');
+            $table->unsignedInteger('row');
+            $table->foreignUlid('species_id')->constrained('species');
+            $table->string('state');
+            $table->string('step');
+            $table->unsignedInteger('each_mg');
+            $table->float('yield_pct');
+            $table->string('cut_on')->default('');
+            $table->string('cutter')->default('');
+            $table->string('supplier')->default('');
+            $table->string('method')->default('');
+            $table->foreignUlid('taken_by')->constrained('people');
+            $table->string('taken_at');
+            $table->index(['species_id', 'state', 'step']);
+            $table->index('act');
+        });
         Schema::table('fish', function (Blueprint $table): void {
             $table->index(['version', 'id']);
         });

@@ -15,12 +15,21 @@ return [
         'otherwise' => 'Eaten otherwise',
         'tidy' => 'Trim',
         'ends' => 'Ends',
+        'to-portion' => 'Still to portion',
         'left-over' => 'Not portioned',
         'over' => 'Over target',
         'unserved' => 'Not served',
         'discarded' => 'Thrown away',
         'kept' => 'Kept',
         'plates' => 'On plates',
+    ],
+    'complaint' => ['bone' => 'Bone', 'illness' => 'Illness', 'quality' => 'Quality'],
+    'complaint-step' => [
+        'held' => 'trays held back',
+        'released' => 'trays let go',
+        'answered' => 'answered',
+        'noted' => 'noted',
+        'closed' => 'closed',
     ],
     'week' => [
         'step' => [
@@ -91,7 +100,8 @@ return [
             'answer' => $step('Every fish cut with “:name” is worth :year a year.', 'Try it on the next five of each kind.'),
         ],
         'short' => $step(
-            ':supplier invoiced :mass that never came, in :lines lines. Worth :worth.',
+            '{1} :supplier invoiced :mass that never came, in one line. Worth :worth.|'.
+                '[2,*] :supplier invoiced :mass that never came, in :lines lines. Worth :worth.',
             'Send the claim, and weigh every box of theirs this week.',
         ),
         'thrown-away' => $step(

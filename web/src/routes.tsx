@@ -73,6 +73,10 @@ const SupplierScreen = screen(() => import('./log/SupplierScreen'), 'SupplierScr
 const CuttersScreen = screen(() => import('./log/CuttersScreen'), 'CuttersScreen');
 const CutterScreen = screen(() => import('./log/CutterScreen'), 'CutterScreen');
 const SeasonScreen = screen(() => import('./log/SeasonScreen'), 'SeasonScreen');
+const ComplaintsScreen = screen(() => import('./log/ComplaintsScreen'), 'ComplaintsScreen');
+const ComplaintScreen = screen(() => import('./log/ComplaintScreen'), 'ComplaintScreen');
+const OriginScreen = screen(() => import('./log/OriginScreen'), 'OriginScreen');
+const HouseScreen = screen(() => import('./log/HouseScreen'), 'HouseScreen');
 const EventScreen = screen(() => import('./plan/EventScreen'), 'EventScreen');
 const PrepScreen = screen(() => import('./plan/PrepScreen'), 'PrepScreen');
 const ServicesScreen = screen(() => import('./plan/ServicesScreen'), 'ServicesScreen');
@@ -179,6 +183,10 @@ export function KitchenRoutes() {
           <Route path="log/cutters" element={<CuttersScreen />} />
           <Route path="log/cutters/:person" element={<CutterScreen />} />
           <Route path="log/season" element={<SeasonScreen />} />
+          <Route path="log/origin" element={<OriginScreen />} />
+          <Route path="log/complaints" element={<ComplaintsScreen />} />
+          <Route path="log/complaints/:complaint" element={<ComplaintScreen />} />
+          <Route path="log/house" element={<HouseScreen />} />
           <Route path="log/walk" element={<WalkScreen />} />
           <Route path="log/walk/:step" element={<WalkStepScreen />} />
           <Route path="log/:fish" element={<SheetScreen />} />

@@ -53,7 +53,7 @@ final readonly class CloseService
     private function dish(string $id, int $i, Fields $count, Person $person): void
     {
         $dish = $count->string('dish');
-        $ledger = KeepPortions::ledger($dish);
+        $ledger = KeepPortions::ledger($dish, held: true);
         $off = $count->int('there') - $ledger->left($dish);
         $reason = trim($count->maybeString('reason') ?? '');
         $off === 0 ||

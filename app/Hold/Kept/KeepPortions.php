@@ -170,6 +170,8 @@ final readonly class KeepPortions
     private function draw(KeptLedger $ledger, string $dish, int $count, LeavesAs $how, ?string $lot): array
     {
         $today = Moment::day($this->now());
+        $why = $lot === null ? null : HeldLot::why($lot);
+        $why === null || throw Fault::inField('/lot', "It is held back: {$why}.");
 
         return Fault::within(
             '',
@@ -196,9 +198,10 @@ final readonly class KeepPortions
         }
     }
 
-    public static function ledger(?string $dish = null): KeptLedger
+    /** @param  bool  $held  whether what is held back counts: it lies there, and is not served */
+    public static function ledger(?string $dish = null, bool $held = false): KeptLedger
     {
-        $there = KeptTray::there();
+        $there = $held ? KeptTray::there() : KeptTray::there()->whereNotIn('kept_lots.id', HeldLot::now());
         $lots = $dish === null ? $there->get() : $there->where('dish_id', $dish)->get();
 
         return KeptLedger::of(array_map(fn (KeptTray $one) => $one->lot(), array_values($lots->all())));

@@ -40,6 +40,23 @@ final readonly class Row
         return is_scalar($value) ? (string) $value : '';
     }
 
+    /**
+     * As they stand in the database.
+     *
+     * @param  list<string>  $columns
+     * @return array<string, string|int|float|null>
+     */
+    public function cells(array $columns): array
+    {
+        $cells = [];
+        foreach ($columns as $column) {
+            $value = $this->row->{$column} ?? null;
+            $cells[$column] = is_string($value) || is_int($value) || is_float($value) ? $value : null;
+        }
+
+        return $cells;
+    }
+
     public function number(string $column): float
     {
         return (float) $this->text($column);

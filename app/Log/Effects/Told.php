@@ -6,6 +6,7 @@ namespace App\Log\Effects;
 
 use App\Kitchen\Database\Row;
 use App\Log\Find\FishQuery;
+use App\Log\Ledger\OldYieldRow;
 use Sectum\Log\BadLog;
 use Sectum\Log\Effects\Linked;
 use Sectum\Log\Effects\Seen;
@@ -79,6 +80,8 @@ final readonly class Told
             }
         }
 
+        array_push($records, ...self::old($query));
+
         return self::split($records, array_map(fn (string $one): string => "answer:{$one}", $questions));
     }
 
@@ -104,6 +107,28 @@ final readonly class Told
         }
 
         return new self($records, $factors, $alone);
+    }
+
+    /** @return list<Seen> what an old notebook knows, where nothing but the kind is asked for */
+    private static function old(FishQuery $query): array
+    {
+        $seen = [];
+        $rows = $query->isForAll() ? Row::all(OldYieldRow::rows()->limit(self::MOST)->get()) : [];
+        foreach ($rows as $row) {
+            $seen[] = Seen::yielding(
+                "{$row->text('species_id')} {$row->text('state')} {$row->text('step')}",
+                $row->number('each_mg') / 1000,
+                $row->number('yield_pct'),
+                [
+                    'cutter' => $row->text('cutter'),
+                    'supplier' => $row->text('supplier'),
+                    'method' => $row->text('method'),
+                    'season' => $row->text('cut_on') === '' ? '' : 'm'.substr($row->text('cut_on'), 5, 2),
+                ],
+            );
+        }
+
+        return $seen;
     }
 
     /** @return array<string, string> option by question */

@@ -146,6 +146,12 @@ final readonly class FishQuery
         return $said;
     }
 
+    /** Whether nothing is sought in particular. */
+    public function isForAll(): bool
+    {
+        return $this->said() === [] && $this->asked->rest === '';
+    }
+
     public function known(): KnownNames
     {
         return $this->known;

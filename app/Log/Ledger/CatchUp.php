@@ -95,6 +95,12 @@ final readonly class CatchUp
                 Mass::ofMilligrams((int) $row->number('each_mg')),
             );
         }
+        foreach (Row::all(OldYieldRow::rows()->where($kind)->limit(self::LATEST)->get()) as $row) {
+            $records[$row->text('step')][] = new YieldRecord(
+                $row->number('yield_pct'),
+                Mass::ofMilligrams((int) $row->number('each_mg')),
+            );
+        }
         LoggedGroup::rows()->where($kind)->delete();
         foreach ($records as $step => $of) {
             $start = KeepYields::starting($fish, $step);

@@ -135,7 +135,7 @@ final readonly class WeekPdf
     private static function look(WalkStep $step): string
     {
         return match ($step) {
-            WalkStep::Plates, WalkStep::Kept, WalkStep::Over => 'full',
+            WalkStep::Plates, WalkStep::Kept, WalkStep::Over, WalkStep::ToPortion => 'full',
             WalkStep::Bones, WalkStep::Skin => 'lines',
             WalkStep::FrameLeft,
             WalkStep::Otherwise,

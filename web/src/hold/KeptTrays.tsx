@@ -45,7 +45,8 @@ export function KeptTrays({ dish, onChanged }: { dish: Dish; onChanged: (kept: K
                 <span className={look.soft}>
                   {STATE[one.state]},{' '}
                   {one.past ? t('kept.past-its-date', { until: one.until }) : t('kept.use-by', { until: one.until })}
-                </span>
+                </span>{' '}
+                {one.held && <b className={look.ended}>{t('kept.held', { why: one.held })}</b>}
               </span>
               <NativeSelect
                 aria-label={t('kept.place-of-tray', { tray: one.tray })}

@@ -17,6 +17,13 @@ export function LogRooms() {
         { to: '/log/cutters', name: t('logRooms.cutters') },
         { to: '/log/season', name: t('logRooms.season') },
         { to: '/log/recall', name: t('logRooms.recall-a-lot') },
+        { to: '/log/origin', name: t('logRooms.origin') },
+        ...(me.role === 'head chef'
+          ? [
+              { to: '/log/complaints', name: t('logRooms.complaints') },
+              { to: '/log/house', name: t('logRooms.house') },
+            ]
+          : []),
       ]}
     />
   );

@@ -29,7 +29,7 @@ export function WeekScreen() {
           <p className={look.soft}>{data ? headOf(data) : t('log.calculating')}</p>
         </div>
         {data && (
-          <p className={look.lineActions}>
+          <p className={css.weekActions}>
             <Button
               component={Link}
               variant="default"

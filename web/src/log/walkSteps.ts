@@ -13,6 +13,7 @@ export const STEPS: Record<Code, { name: string; what: string; family: Family }>
   otherwise: { name: t('walk.otherwise'), what: t('walk.otherwise-what'), family: 'usable' },
   tidy: { name: t('walk.tidy'), what: t('walk.tidy-what'), family: 'usable' },
   ends: { name: t('walk.ends'), what: t('walk.ends-what'), family: 'usable' },
+  'to-portion': { name: t('walk.to-portion'), what: t('walk.to-portion-what'), family: 'portion' },
   'left-over': { name: t('walk.left-over'), what: t('walk.left-over-what'), family: 'usable' },
   over: { name: t('walk.over'), what: t('walk.over-what'), family: 'portion' },
   unserved: { name: t('walk.unserved'), what: t('walk.unserved-what'), family: 'usable' },

@@ -162,7 +162,11 @@ final readonly class FishWalk
             Part::LoinB,
             Part::BackLoin,
             Part::BellyLoin,
-            Part::Steaks => $segment->remainder && $portioned ? WalkStep::Process : WalkStep::LeftOver,
+            Part::Steaks => match (true) {
+                ! $portioned => WalkStep::ToPortion,
+                $segment->remainder => WalkStep::Process,
+                default => WalkStep::LeftOver,
+            },
         };
     }
 }

@@ -18,6 +18,8 @@ enum WalkStep: string
     case Otherwise = 'otherwise';
     case Tidy = 'tidy';
     case Ends = 'ends';
+    /** Fillet that is still to be portioned. */
+    case ToPortion = 'to-portion';
     /** Fillet that never became a portion. */
     case LeftOver = 'left-over';
     case Over = 'over';
@@ -40,7 +42,7 @@ enum WalkStep: string
             self::Over,
             self::Unserved,
             self::Discarded => true,
-            self::Guts, self::Bones, self::Skin, self::Otherwise, self::Kept, self::Plates => false,
+            self::Guts, self::Bones, self::Skin, self::Otherwise, self::ToPortion, self::Kept, self::Plates => false,
         };
     }
 }

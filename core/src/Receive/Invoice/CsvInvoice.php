@@ -101,12 +101,22 @@ final readonly class CsvInvoice
         return new self($headers, $map, Invoice::of(null, null, null, null, $read));
     }
 
-    private static function table(string $text): Table
+    /**
+     * Rows under one header, whatever separates their cells; not judged.
+     *
+     * @param  int  $most  rows
+     *
+     * @throws BadInvoice when it is no table, or a larger one
+     */
+    public static function table(string $text, int $most = self::MOST_ROWS): Table
     {
         $text = str_replace(["\r\n", "\r"], "\n", $text);
-        if (substr_count($text, "\n") > self::MOST_LINES) {
+        $lines = max(self::MOST_LINES, 2 * $most);
+        if (substr_count($text, "\n") > $lines) {
             throw new BadInvoice(
-                'More than '.self::MOST_LINES.' lines, empty ones included: this is no delivery of one day.',
+                $most === self::MOST_ROWS
+                    ? "More than {$lines} lines, empty ones included: this is no delivery of one day."
+                    : "More than {$lines} lines, empty ones included: send it in parts.",
                 '',
                 '/file',
             );
@@ -132,9 +142,11 @@ final readonly class CsvInvoice
                 $rows[$line] = $cells;
             }
             $line += substr_count($record, "\n") + 1;
-            if (count($rows) > self::MOST_ROWS + 1) {
+            if (count($rows) > $most + 1) {
                 throw new BadInvoice(
-                    'More than '.self::MOST_ROWS.' lines: this is no delivery of one day.',
+                    $most === self::MOST_ROWS
+                        ? "More than {$most} lines: this is no delivery of one day."
+                        : "More than {$most} lines: send it in parts.",
                     '',
                     '/file',
                 );
