@@ -63,7 +63,7 @@ final readonly class ComplaintView
             'day' => $one->day,
             'date' => Moment::at($one->day)->format('D j M Y'),
             'dish' => $one->dish_id,
-            'dish_name' => Dish::of($one->dish_id)?->name,
+            'dish_name' => Dish::of($one->dish_id ?? $suspects->trays->first()?->dish_id)?->name,
             'tray' => $one->tray_id,
             'about' => $one->fish_id,
             'written' => Moment::at($one->written_at)->format('D j M, H:i'),

@@ -63,7 +63,7 @@ final readonly class FishRecord
             $core = $one->celsius_tenths === null
                 ? 'core not measured'
                 : 'core '.Words::ofReader()->degrees(Temperature::ofCelsius($one->celsius_tenths / 10));
-            $said[] = "Inspected by {$one->inspector->name}: {$one->verdict->value}, {$core}.";
+            $said[] = "Inspected by {$one->inspector->name}: ".lcfirst($one->verdict->spoken()).", {$core}.";
         }
 
         return $said === [] ? ['Not inspected.'] : $said;

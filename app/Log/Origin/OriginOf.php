@@ -20,7 +20,7 @@ use Sectum\Log\Origin\OriginLine;
 /** Where the fish of dishes or of a tray comes from: what lies there to be served, else what was cut last. */
 final readonly class OriginOf
 {
-    /** Fish of a dish without a tray that are looked at: the latest. */
+    /** Fish of a dish without a tray that are looked at: those of the last day it was cut. */
     private const LATEST = 6;
 
     /**
@@ -63,9 +63,12 @@ final readonly class OriginOf
         $rows = LoggedFish::rows()
             ->whereRaw("dishes like ? escape '\\'", ["% {$dish->id} %"])
             ->where('portions', '>', 0)
+            ->whereNotNull('cut_on')
+            ->orderByDesc('cut_on')
             ->orderByDesc('number')
             ->limit(self::LATEST)
-            ->get(['fish_id']);
+            ->get(['fish_id', 'cut_on']);
+        $rows = $rows->where('cut_on', $rows->first()->cut_on ?? '');
 
         return array_map(fn (Row $row): string => $row->text('fish_id'), Row::all($rows));
     }

@@ -48,7 +48,7 @@ final class HouseTest extends LogKitchen
             $said["{$row['table']}.{$row['column']}"] = $row['meaning'];
         }
         self::assertSame("the house's running number", $said['fish.number'] ?? null);
-        self::assertSame('milligrams', $said['readings.mass_mg'] ?? null);
+        self::assertSame('milligrams', $said['pieces.mass_mg'] ?? $said['sample_weighings.mass_mg'] ?? null);
     }
 
     public function test_an_old_notebook_is_looked_at_taken_over_and_taken_back(): void
