@@ -67,3 +67,30 @@ foreach ([3, 5, 8, 30] as $hands) {
         );
     }
 }
+
+// A hand of the mean, with five fish, beside five hands with twenty: how often is it the lowest of six?
+$last = $raw = 0;
+for ($house = 0; $house < 5 * $houses; $house++) {
+    $records = [];
+    $sums = [];
+    foreach (range(0, 5) as $hand) {
+        $true = $hand === 0 ? 0.0 : $normal(0.8);
+        for ($i = 0; $i < ($hand === 0 ? 5 : 20); $i++) {
+            $pct = 57 + $true + $normal(1.4);
+            $records[] = Seen::yielding('hake', 2000.0 + 10 * $i, $pct, ['cutter' => (string) $hand]);
+            $sums[$hand][] = $pct;
+        }
+    }
+    $effects = [];
+    foreach (Effects::of($records, ['cutter'])->factors[0]->effects as $effect) {
+        $effects[$effect->level] = $effect->pct;
+    }
+    $means = array_map(fn (array $of): float => array_sum($of) / count($of), $sums);
+    $last += array_search(min($effects), $effects, true) == 0 ? 1 : 0;
+    $raw += array_search(min($means), $means, true) === 0 ? 1 : 0;
+}
+printf(
+    "\nfive fish of a mean hand, the lowest of six: %.1f %% told apart, %.1f %% by plain means (chance: 16.7)\n",
+    (100 * $last) / (5 * $houses),
+    (100 * $raw) / (5 * $houses),
+);

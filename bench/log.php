@@ -136,6 +136,8 @@ if (! is_file($file)) {
     );
     $db->exec('commit');
     $db->exec('analyze');
+    // Entered as an upgrade would: minutes, once.
+    $run(['php', 'artisan', 'sectum:enter-log']);
 }
 
 $server = proc_open(
@@ -222,6 +224,12 @@ foreach (
         'log, searched by species' => '/log?q=hake',
         'log, searched by number' => '/log?q=31234',
         'log, nothing found' => '/log?q=zzzz',
+        'log, in words' => '/log?q=hake+since+January+2025+over+1+kg',
+        'log, most below expected' => '/log?sort=below',
+        'log, one kind, most below' => '/log?q=zander&sort=below',
+        'log, a supplier in a month' => '/log?q=from+harbourgate+in+March+2025',
+        'log, by supplier' => '/log/by/supplier?q=hake',
+        'grams of a quarter' => '/log/walk?from=2025-01-01&until=2025-03-31',
         'fish we know' => '/fish',
         'recall of a lot' => '/log/recall?q=L-777',
         'now' => '/hold/now',

@@ -18,6 +18,7 @@ use App\Kitchen\PageHeaders;
 use App\Kitchen\PinCommand;
 use App\Kitchen\RestoreCommand;
 use App\Kitchen\Settings;
+use App\Log\Ledger\EnterCommand;
 use App\Log\Week\WeekCommand;
 use Illuminate\Console\Scheduling\Schedule;
 use Illuminate\Contracts\Auth\Middleware\AuthenticatesRequests;
@@ -37,6 +38,7 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withCommands([
         BackupCommand::class,
         ComputeCommand::class,
+        EnterCommand::class,
         LoggerCommand::class,
         LoggerReadCommand::class,
         PinCommand::class,

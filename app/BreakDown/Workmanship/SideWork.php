@@ -25,6 +25,23 @@ final class SideWork extends Record
     protected $table = 'side_works';
 
     /**
+     * Who is said to have cut each side, last said.
+     *
+     * @param  list<string>  $fish
+     * @return array<string, array<string, string>> person by piece, by fish
+     */
+    public static function cutters(array $fish): array
+    {
+        $said = [];
+        $rows = self::rows()->whereIn('fish_id', $fish)->whereNotNull('cut_by')->orderBy('rowid')->get();
+        foreach (Row::all($rows) as $row) {
+            $said[$row->text('fish_id')][$row->text('piece_id')] = $row->text('cut_by');
+        }
+
+        return $said;
+    }
+
+    /**
      * The last word on each side of a fish.
      *
      * @return array<string, array{cut_by: string|null, marks: array<string, int>, by: string, at: string}> by piece

@@ -29,6 +29,7 @@ use Sectum\Hold\Kept\KeptState;
  * @property string $put_by
  * @property string $put_at ISO 8601
  * @property-read int|string|null $gone how many of them left
+ * @property-read string|null $held why they are held back; null while they may be served
  * @property-read Dish $dish
  * @property-read PortionTray|null $tray
  * @property-read Person $putter
@@ -57,13 +58,17 @@ final class KeptTray extends Record
         return $this->belongsTo(Person::class, 'put_by');
     }
 
-    /** @return Builder<self> with how many of each left */
+    /** @return Builder<self> with how many of each left, and why they are held back */
     public static function counted(): Builder
     {
         $gone = KeptLeaving::rows()->selectRaw('coalesce(sum(count), 0)')->whereColumn('lot_id', 'kept_lots.id');
 
         $counted = self::query();
-        $counted->addSelect(['gone' => $gone]);
+        $counted->addSelect(['gone' => $gone, 'held' => HeldLot::rows()
+            ->select('why')
+            ->whereColumn('lot_id', 'kept_lots.id')
+            ->whereNull('released_at')
+            ->limit(1)]);
 
         return $counted;
     }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Hold\Kept;
 
-use App\Kitchen\Database\Remembered;
 use App\Kitchen\Database\Row;
 use App\Kitchen\Moment;
 use App\Kitchen\Settings;
@@ -141,8 +140,6 @@ final readonly class KeptView
      */
     private static function trays(Collection $trays, array $places, DateTimeImmutable $today): array
     {
-        $held = Remembered::of('held lots', ['lot_holds'], HeldLot::whys(...));
-
         return array_values(
             array_map(
                 fn (KeptTray $one): array => [
@@ -157,7 +154,7 @@ final readonly class KeptView
                     'ends_today' => $one->lot()->daysLeft($today) === 1,
                     'place' => $places[$one->id] ?? null,
                     'by' => $one->putter->name,
-                    'held' => $held[$one->id] ?? null,
+                    'held' => $one->held,
                 ],
                 $trays->all(),
             ),

@@ -6,7 +6,6 @@ namespace App\Log\Complaint;
 
 use App\Contract\Fault;
 use App\Fish\Fish;
-use App\Hold\Kept\HeldLot;
 use App\Hold\Kept\KeptTray;
 use App\Hold\Places\Place;
 use App\Hold\Places\PlaceRecord;
@@ -50,7 +49,6 @@ final readonly class ComplaintView
         $one = self::find($id);
         $suspects = Suspects::of($one);
         $lots = $suspects->lotsThere();
-        $held = HeldLot::whys();
 
         return [
             'id' => $one->id,
@@ -78,7 +76,7 @@ final readonly class ComplaintView
             ], array_values($suspects->trays->all())),
             'fish' => array_map(FishRecord::of(...), array_values($suspects->fish->all())),
             'places' => self::temperatures($one),
-            'siblings' => self::siblings($lots, $held),
+            'siblings' => self::siblings($lots),
             'elsewhere' => self::elsewhere($suspects),
             'steps' => array_map(fn (ComplaintEntry $step): array => [
                 'what' => $step->what->value,
@@ -91,10 +89,9 @@ final readonly class ComplaintView
 
     /**
      * @param  list<string>  $lots
-     * @param  array<string, string>  $held
      * @return list<Answer> what lies there of the same fish
      */
-    private static function siblings(array $lots, array $held): array
+    private static function siblings(array $lots): array
     {
         return array_map(fn (KeptTray $one): array => [
             'lot' => $one->id,
@@ -102,7 +99,7 @@ final readonly class ComplaintView
             'dish' => $one->dish->name,
             'left' => $one->left(),
             'until' => Moment::at($one->until)->format('D j M'),
-            'held' => $held[$one->id] ?? null,
+            'held' => $one->held,
         ], array_values(KeptTray::counted()->with(['dish', 'tray'])->whereIn('id', $lots)->get()->all()));
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Log\Ledger;
 
+use App\BreakDown\Workmanship\SideWork;
 use App\BreakDown\Yields\KeepYields;
 use App\Cost\Credited;
 use App\Fish\Fish;
@@ -26,11 +27,20 @@ final readonly class CatchUp
 {
     private const AT_ONCE = 100;
 
+    /** Rows of one statement: SQLite binds so many values. */
+    private const A_WRITE = 25;
+
+    /** Fish one request enters at most; after an upgrade of a large house the rest is entered beside it. */
+    public const A_REQUEST = 300;
+
     /** The latest fish of a kind that say what it gives here. */
     private const LATEST = 400;
 
-    /** @return int fish that were entered */
-    public function __invoke(): int
+    /**
+     * @param  int  $most  fish
+     * @return int fish that were entered
+     */
+    public function __invoke(int $most = self::A_REQUEST): int
     {
         $entered = 0;
         do {
@@ -39,7 +49,7 @@ final readonly class CatchUp
                 DB::connection()->transaction(fn () => $this->enter($stale));
                 $entered += count($stale);
             }
-        } while (count($stale) === self::AT_ONCE);
+        } while (count($stale) === self::AT_ONCE && $entered < $most);
 
         return $entered;
     }
@@ -64,13 +74,15 @@ final readonly class CatchUp
     private function enter(array $ids): void
     {
         $settings = Settings::load();
-        $enter = new EnterFish($settings, new Credited($settings, $ids));
-        $groups = [];
+        $enter = new EnterFish($settings, new Credited($settings, $ids), SideWork::cutters($ids));
+        $rows = $groups = [];
         $now = Moment::written(now());
         foreach (Fish::forTheBench()->with('line')->whereKey($ids)->get() as $fish) {
-            $row = $enter->row($fish);
-            LoggedFish::rows()->upsert([[...$row, 'entered_at' => $now]], 'fish_id');
+            $rows[] = [...$enter->row($fish), 'entered_at' => $now];
             $groups["{$fish->species_id} {$fish->state->value}"] = $fish;
+        }
+        foreach (array_chunk($rows, self::A_WRITE) as $some) {
+            LoggedFish::rows()->upsert($some, 'fish_id');
         }
         foreach ($groups as $fish) {
             $this->group($fish);

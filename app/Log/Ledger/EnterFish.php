@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Log\Ledger;
 
 use App\BreakDown\Method\HowCut;
-use App\BreakDown\Workmanship\SideWork;
 use App\Cost\Credited;
 use App\Cost\FishCost;
 use App\Fish\Fish;
@@ -35,7 +34,8 @@ final readonly class EnterFish
     /** Steps a hand can be measured by, the last that was weighed counts. */
     private const MEASURED = [Rung::Skinned, Rung::Trimmed, Rung::Fillets];
 
-    public function __construct(private Settings $settings, private Credited $credits)
+    /** @param  array<string, array<string, string>>  $said  who is said to have cut each side, by fish */
+    public function __construct(private Settings $settings, private Credited $credits, private array $said)
     {
     }
 
@@ -62,7 +62,7 @@ final readonly class EnterFish
             'supplier_id' => $fish->supplier_id,
             'line_id' => $fish->line_id,
             'lot' => $fish->lotCode(),
-            'cutter_id' => self::cutter($fish),
+            'cutter_id' => $this->cutter($fish),
             'method' => $fish->method ?? '',
             'answers' => self::words(array_map(
                 fn (string $question, string $option): string => "{$question}:{$option}",
@@ -134,12 +134,9 @@ final readonly class EnterFish
     }
 
     /** Who is said to have cut its sides; else whoever weighed most of it at the board. */
-    private static function cutter(Fish $fish): ?string
+    private function cutter(Fish $fish): ?string
     {
-        $said = array_count_values(array_filter(
-            array_column(SideWork::of($fish), 'cut_by'),
-            fn (?string $by): bool => $by !== null,
-        ));
+        $said = array_count_values(array_values($this->said[$fish->id] ?? []));
         $weighed = [];
         foreach ($fish->weighed() as [$piece, $reading]) {
             if ($piece->part !== Part::Whole) {
