@@ -6,6 +6,7 @@ namespace App\Log\Effects;
 
 use App\Catalogue\Methods;
 use App\Log\Find\KnownNames;
+use App\Log\Ledger\OldYieldRow;
 use DateTimeImmutable;
 use Sectum\Log\Find\Named;
 
@@ -34,6 +35,10 @@ final readonly class LevelNames
 
     public function of(string $factor, string $level): string
     {
+        if (str_starts_with($level, OldYieldRow::OLD)) {
+            return substr($level, strlen(OldYieldRow::OLD));
+        }
+
         return match ($factor) {
             'cutter' => $this->known->of(Named::Cutter)[$level] ?? $level,
             'supplier' => $this->known->of(Named::Supplier)[$level] ?? $level,

@@ -52,7 +52,7 @@ final readonly class OldYields
                 'day' => $row->day?->format('j M Y'),
                 'cutter' => $row->cutter,
                 'faults' => self::faults($row, $known),
-            ], array_slice([...array_values($faulty), ...$file->rows], 0, self::SHOWN)),
+            ], array_slice([...$faulty, ...array_diff_key($file->rows, $faulty)], 0, self::SHOWN)),
         ];
     }
 
@@ -81,9 +81,9 @@ final readonly class OldYields
                         'yield_pct' => $row->pct,
                         'cut_on' => $row->day?->format('Y-m-d') ?? '',
                         // A name of this house is that person, or that supplier; any other stays a name.
-                        'cutter' => $people[mb_strtolower($row->cutter)] ?? $row->cutter,
-                        'supplier' => $suppliers[mb_strtolower($row->supplier)] ?? $row->supplier,
-                        'method' => $row->method,
+                        'cutter' => $people[mb_strtolower($row->cutter)] ?? self::old($row->cutter),
+                        'supplier' => $suppliers[mb_strtolower($row->supplier)] ?? self::old($row->supplier),
+                        'method' => self::old($row->method),
                         'taken_by' => $person->id,
                         'taken_at' => Moment::written($this->clock->now()),
                     ];
@@ -107,6 +107,12 @@ final readonly class OldYields
             OldYieldRow::rows()->where('act', $act)->delete();
             LoggedFish::rows()->whereIn('species_id', $of)->delete();
         });
+    }
+
+    /** A name nobody here has, told from every id. */
+    private static function old(string $name): string
+    {
+        return $name === '' ? '' : OldYieldRow::OLD.$name;
     }
 
     /** @return list<Answer> files that were taken over, the last first */

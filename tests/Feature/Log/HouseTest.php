@@ -75,7 +75,7 @@ final class HouseTest extends LogKitchen
             $rows[0]->cutter ?? null,
         ]);
         self::assertEqualsWithDelta(57.6, $rows[1]->yield_pct ?? 0.0, 1e-9, 'a share of one is a percentage');
-        self::assertSame('Old Hand', $rows[1]->cutter ?? null);
+        self::assertSame(OldYieldRow::OLD.'Old Hand', $rows[1]->cutter ?? null);
         $this->api('PUT', "/log/house/yields/{$act}/taken-back")->assertOk()->assertJsonPath('old', []);
         self::assertSame(0, OldYieldRow::rows()->count());
     }

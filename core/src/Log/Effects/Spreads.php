@@ -128,7 +128,8 @@ final readonly class Spreads
      */
     public function differences(float $level = 0.9): array
     {
-        $names = array_keys($this->columns());
+        // Names that are numbers are keys of another kind.
+        $names = array_map(strval(...), array_keys($this->columns()));
         $tail = (1 - $level) / 2;
         $all = [];
         foreach ($names as $i => $a) {
