@@ -2,8 +2,8 @@
 
 /**
  * A chart of drift: how many fish pass between two false alarms, at the degrees of freedom of a young house and an old
- * one, and after how many a fall of one spread is found. Then the same for charts that stand on a hand's own fish, whose
- * mean before is itself not known.
+ * one, and after how many a fall of one spread is found. Then the same for charts that stand on a hand's own fish,
+ * whose mean before is itself not known.
  *
  *     php bench/drift.php [runs]
  */

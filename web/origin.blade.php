@@ -5,7 +5,8 @@
     <meta name="viewport" content="width=device-width, initial-scale=1">
     <title>{{ $house }}: where our fish comes from</title>
     <style>
-        body { margin: 0 auto; max-width: 40rem; padding: 2rem 1.2rem; background: #edf1f0; color: #12202a; font: 1.1rem/1.5 system-ui, sans-serif; }
+        body { margin: 0 auto; max-width: 40rem; padding: 2rem 1.2rem; background: #edf1f0; color: #12202a; }
+        body { font: 1.1rem/1.5 system-ui, sans-serif; }
         h1 { font-size: 1.6rem; line-height: 1.2; }
         h2 { margin: 2rem 0 .4rem; padding-top: .8rem; border-top: 2px solid #12202a; font-size: 1.3rem; }
         p { margin: 0; }

@@ -63,7 +63,10 @@ return [
             ),
         ],
         'drift' => [
-            'cutter-up' => $step(':name gives more than before, since :since.', 'Ask what changed, and show it the others.'),
+            'cutter-up' => $step(
+                ':name gives more than before, since :since.',
+                'Ask what changed, and show it the others.',
+            ),
             'cutter-down' => $step(
                 ':name gives less than before, since :since.',
                 'Cut one fish together, and look at the knife first.',
@@ -73,7 +76,10 @@ return [
                 ':name gives less than before, since :since.',
                 'Look at its fat and its size, and at who cuts it.',
             ),
-            'supplier-up' => $step('Fish from :name gives more than before, since :since.', 'Buy there while it lasts.'),
+            'supplier-up' => $step(
+                'Fish from :name gives more than before, since :since.',
+                'Buy there while it lasts.',
+            ),
             'supplier-down' => $step(
                 'Fish from :name gives less than before, since :since.',
                 'Weigh and grade the next delivery in full, and speak with them.',
@@ -96,8 +102,14 @@ return [
                 'Every fish as from :name is worth :year a year in yield alone.',
                 'Look at what an edible kilo costs there before you move an order.',
             ),
-            'method' => $step('Every fish cut as “:name” is worth :year a year.', 'Try it on the next five of each kind.'),
-            'answer' => $step('Every fish cut with “:name” is worth :year a year.', 'Try it on the next five of each kind.'),
+            'method' => $step(
+                'Every fish cut as “:name” is worth :year a year.',
+                'Try it on the next five of each kind.',
+            ),
+            'answer' => $step(
+                'Every fish cut with “:name” is worth :year a year.',
+                'Try it on the next five of each kind.',
+            ),
         ],
         'short' => $step(
             '{1} :supplier invoiced :mass that never came, in one line. Worth :worth.|'.

@@ -39,6 +39,7 @@ test('from the page of the week to a single fish in three taps, each figure the 
   expect(sum(kind.fish)).toBe(kind.mass.mg);
 
   await page
+    .getByRole('main')
     .getByRole('link', { name: /no\. \d+/ })
     .first()
     .tap();

@@ -5,6 +5,9 @@ import { ask, CHEF, probe, putOnPan, signIn, troutInPairs, weigh } from './kitch
 // Pictures, not checks: made by bin/shots only.
 const on = process.env.SECTUM_SHOTS === '1';
 
+/** A day so many days ago. */
+const lately = (days: number) => new Date(Date.now() - days * 86_400_000).toISOString().slice(0, 10);
+
 const shot = async (page: Page, name: string) => {
   await page.waitForTimeout(900);
   await page.screenshot({ path: `docs/screenshots/${name}.png` });
@@ -137,9 +140,6 @@ if (on) {
       .first()
       .click();
     await shot(page, 'route');
-    await page.goto('/route/bins');
-    await expect(page.locator('.trough-row')).toHaveCount(8);
-    await shot(page, 'bins');
     await page.goto('/route/batches');
     await page.locator('.made-list a').first().click();
     await expect(page.locator('.cooling circle')).toHaveCount(4);
@@ -154,12 +154,22 @@ if (on) {
     await expect(page.locator('.walk')).toBeVisible();
     await shot(page, 'cost');
 
-    await page.goto('/log');
-    await expect(page.locator('.fish-row').first()).toBeVisible();
-    await page.goto('/log?page=2');
-    await page.getByRole('link', { name: /Meagre no. 135/ }).click();
-    await expect(page.getByRole('button', { name: 'Print the yield sheet' })).toBeVisible();
-    await shot(page, 'yield-sheet');
+    const span = `from=${lately(61)}&until=${lately(0)}`;
+    await page.goto(`/log/walk?${span}`);
+    await expect(page.getByRole('link', { name: /^On plates/ })).toBeVisible();
+    await shot(page, 'log-grams');
+    await page.goto('/log/effects');
+    await page.getByRole('button', { name: /Ilse Varga/ }).tap();
+    await page.getByRole('button', { name: /Tobin Hale/ }).tap();
+    await expect(page.getByRole('status').filter({ hasText: 'in 100' })).toBeVisible({ timeout: 15_000 });
+    await shot(page, 'log-effects');
+    await page.goto('/log/suppliers');
+    await page.getByRole('link', { name: /Sandhaven/ }).tap();
+    await expect(page.getByRole('heading', { name: 'Beside the others' })).toBeVisible({ timeout: 15_000 });
+    await shot(page, 'log-supplier');
+    await page.goto(`/log/week?day=${lately(7)}`);
+    await expect(page.getByRole('heading', { name: /^The week, / })).toBeVisible({ timeout: 15_000 });
+    await shot(page, 'log-week');
 
     const { treatments } = await ask<{ treatments: { id: string; name: string }[] }>(page, 'GET', '/hold/treatments');
     const ready = await ask<{ tray: string | null; name: string }[]>(page, 'GET', '/hold/ready');
@@ -195,10 +205,6 @@ if (on) {
     await ask(page, 'PUT', `/hold/treatings/${cure}/started`, { version: 1, at: since(190) });
     await page.goto(`/hold/treatings/${treating}`);
     await expect(page.getByTestId('left')).toContainText('left');
-    await shot(page, 'hold-treatment');
-    await page.goto('/hold/places');
-    await expect(page.getByRole('heading', { name: 'Freezer' })).toBeVisible();
-    await shot(page, 'hold-places');
     await page.goto('/hold/freezing');
     await page.getByRole('link', { name: /Blast chiller/ }).click();
     await expect(page.getByRole('heading', { name: 'Freezing record 1' })).toBeVisible();

@@ -6,11 +6,11 @@ namespace App\Log\Drift;
 
 use App\BreakDown\SetUp\BoardSetUp;
 use App\Catalogue\Methods;
+use App\Hold\Checks\InstrumentCheck;
 use App\Kitchen\Database\Row;
 use App\Kitchen\Moment;
 use App\Log\Ledger\LoggedFish;
 use DateTimeImmutable;
-use Illuminate\Support\Facades\DB;
 use Sectum\Log\Drift\Changed;
 
 /** What was new about the time something began to drift: the first fish from a supplier, by a method, by a hand … */
@@ -116,7 +116,7 @@ final readonly class WhatChanged
      */
     private static function scales(array $days): array
     {
-        $rows = DB::table('instrument_checks')
+        $rows = InstrumentCheck::rows()
             ->whereBetween('checked_at', [
                 Moment::written(Moment::at($days[0])),
                 Moment::written(Moment::at($days[1])->modify('+1 day')),

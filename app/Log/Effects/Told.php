@@ -12,7 +12,9 @@ use Sectum\Log\Effects\Linked;
 use Sectum\Log\Effects\Seen;
 use Sectum\Log\Effects\Spreads;
 
-/** The fish that are sought as records of a mixed model, and what it tells of hand, supplier, method, season and size. */
+/**
+ * The fish that are sought as records of a mixed model, and what it tells of hand, supplier, method, season and size.
+ */
 final readonly class Told
 {
     /** The latest fish that count. */

@@ -14,7 +14,6 @@ use App\Kitchen\Role;
 use App\Log\Ledger\LoggedFish;
 use DateTimeImmutable;
 use Illuminate\Database\Query\Builder;
-use Illuminate\Database\Query\JoinClause;
 use Sectum\Hold\Kept\LeavesAs;
 use Sectum\Log\Find\Asked;
 use Sectum\Log\Find\AskedInWords;
@@ -79,10 +78,7 @@ final readonly class FishQuery
     /** Rows of the ledger that are sought, each with what is expected of its kind. */
     public function rows(): Builder
     {
-        $rows = LoggedFish::rows()->leftJoin('logged_groups', fn (JoinClause $join) => $join
-            ->on('logged_groups.species_id', 'logged_fish.species_id')
-            ->on('logged_groups.state', 'logged_fish.state')
-            ->on('logged_groups.step', 'logged_fish.step'));
+        $rows = LoggedFish::expected();
         foreach (self::COLUMNS as $kind => $column) {
             if (isset($this->names[$kind])) {
                 $rows->whereIn($column, $this->names[$kind]);

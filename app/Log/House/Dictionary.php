@@ -33,7 +33,7 @@ final readonly class Dictionary
         'step' => 'step of the method, or of what is done',
         'minutes' => 'how long it takes',
         'seconds' => 'how long it takes',
-        'second_pass' => 'whether it was gone over twice',
+        'second_pass' => 'whether the second pass was done',
         'verdict' => 'what the inspection came to',
         'undoes' => 'the entry it takes back',
         'cause' => 'why it was spoilt; empty when it was not',

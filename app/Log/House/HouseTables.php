@@ -6,6 +6,7 @@ namespace App\Log\House;
 
 use App\Kitchen\Database\Row;
 use Generator;
+use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 
 /** Every table of the house but what is nobody's business: PINs, sessions, addresses that open a door. */
@@ -37,7 +38,7 @@ final readonly class HouseTables
         foreach (DB::select("select name from sqlite_master where type = 'table' order by name") as $one) {
             $name = Row::maybe($one)?->text('name') ?? '';
             if ($name !== '' && ! in_array($name, self::SECRET, true)) {
-                $tables[$name] = DB::table($name)->count();
+                $tables[$name] = self::table($name)->count();
             }
         }
 
@@ -60,14 +61,18 @@ final readonly class HouseTables
         return $columns;
     }
 
-    /** @return Generator<list<array<string, string|int|float|null>>> rows in the order they were written, some at a time */
+    /**
+     * Rows in the order they were written, some at a time.
+     *
+     * @return Generator<list<array<string, string|int|float|null>>>
+     */
     public static function rows(string $table): Generator
     {
         $columns = array_column(self::columns($table), 'name');
         $keyed = ! str_contains(self::madeBy($table), 'without rowid');
         $last = -1;
         do {
-            $found = DB::table($table)
+            $found = self::table($table)
                 ->selectRaw('rowid as row_number, "'.implode('", "', $columns).'"')
                 ->when($keyed, fn ($rows) => $rows->where('rowid', '>', $last)->orderBy('rowid'))
                 ->limit(self::AT_ONCE)
@@ -81,9 +86,15 @@ final readonly class HouseTables
         } while (count($rows) === self::AT_ONCE);
     }
 
+    /** Any table by its name: what is handed over knows no models. */
+    private static function table(string $name): Builder
+    {
+        return DB::table($name);
+    }
+
     private static function madeBy(string $table): string
     {
-        $sql = DB::table('sqlite_master')->where('name', $table)->value('sql');
+        $sql = self::table('sqlite_master')->where('name', $table)->value('sql');
 
         return is_string($sql) ? strtolower($sql) : '';
     }

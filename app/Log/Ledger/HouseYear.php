@@ -11,7 +11,9 @@ use Illuminate\Database\Query\Builder;
 use Sectum\Log\YearsMoney;
 use Sectum\Measure\Mass;
 
-/** What a point of yield is worth a year: the kilos this house cuts of the fish that are asked about, at its own cost. */
+/**
+ * What a point of yield is worth a year: the kilos this house cuts of the fish that are asked about, at its own cost.
+ */
 final readonly class HouseYear
 {
     /** @param  Builder  $rows  of the ledger */

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Log\Ledger;
 
 use App\Kitchen\Database\Table;
+use Illuminate\Database\Query\Builder;
+use Illuminate\Database\Query\JoinClause;
 use Sectum\Log\Walk\FishWalk;
 
 /**
@@ -53,6 +55,15 @@ final class LoggedFish extends Table
     public $incrementing = false;
 
     protected $keyType = 'string';
+
+    /** Its rows, each with what is expected of its kind and size: logged_groups. */
+    public static function expected(): Builder
+    {
+        return self::rows()->leftJoin('logged_groups', fn (JoinClause $join) => $join
+            ->on('logged_groups.species_id', 'logged_fish.species_id')
+            ->on('logged_groups.state', 'logged_fish.state')
+            ->on('logged_groups.step', 'logged_fish.step'));
+    }
 
     public function walk(): FishWalk
     {

@@ -15,7 +15,6 @@ use App\Log\Find\FishQuery;
 use App\Log\Ledger\LoggedFish;
 use App\Portion\Dish\Dish;
 use DateTimeImmutable;
-use Illuminate\Database\Query\JoinClause;
 use Sectum\Fish\SeasonMonths;
 use Sectum\Log\Find\Level;
 use Sectum\Log\Season\MenuReason;
@@ -116,12 +115,8 @@ final readonly class SeasonYearView
     private function months(): array
     {
         $off = FishQuery::OFF;
-        $rows = LoggedFish::rows()
+        $rows = LoggedFish::expected()
             ->join('fish', 'fish.id', 'logged_fish.fish_id')
-            ->leftJoin('logged_groups', fn (JoinClause $join) => $join
-                ->on('logged_groups.species_id', 'logged_fish.species_id')
-                ->on('logged_groups.state', 'logged_fish.state')
-                ->on('logged_groups.step', 'logged_fish.step'))
             ->whereNull('suspect')
             ->where('whole_mg', '>', 0)
             ->groupByRaw('species, month')

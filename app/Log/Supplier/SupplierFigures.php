@@ -5,13 +5,14 @@ declare(strict_types=1);
 namespace App\Log\Supplier;
 
 use App\Fish\DeliveryLine;
+use App\Fish\Finding;
+use App\Fish\Fish;
 use App\Kitchen\Database\Row;
 use App\Kitchen\Moment;
 use App\Log\Ledger\LoggedFish;
 use App\Receive\Claims\ClaimEntry;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Collection;
-use Illuminate\Support\Facades\DB;
 use Sectum\Receive\Claims\ClaimStep;
 use stdClass;
 
@@ -65,7 +66,7 @@ final readonly class SupplierFigures
                     ->get(),
             ),
             self::bySupplier(
-                DB::table('finds')
+                Finding::rows()
                     ->join('logged_fish', 'logged_fish.fish_id', 'finds.fish_id')
                     ->where('received_on', '>=', $since)
                     ->groupBy('supplier_id')
@@ -120,7 +121,8 @@ final readonly class SupplierFigures
             ->whereNotNull('invoiced_mg')
             ->groupBy('supplier_id')
             ->selectRaw('supplier_id as supplier, count(*) as lines, sum(invoiced_mg) as invoiced')
-            ->selectRaw('sum(max(0, invoiced_mg - came)) as short, sum(invoiced_mg - came > 0.01 * invoiced_mg) as many')
+            ->selectRaw('sum(max(0, invoiced_mg - came)) as short')
+            ->selectRaw('sum(invoiced_mg - came > 0.01 * invoiced_mg) as many')
             ->get();
     }
 
@@ -128,7 +130,7 @@ final readonly class SupplierFigures
     private static function life(string $since): array
     {
         $life = [];
-        $rows = DB::table('fish')
+        $rows = Fish::rows()
             ->whereNotNull('keeps_until')
             ->whereNotNull('line_id')
             ->where('received_at', '>=', Moment::written(Moment::at($since)))

@@ -97,7 +97,11 @@ final readonly class SupplierView
             'one' => $one->shown(),
             'beside' => $beside,
             'kinds' => array_map(
-                fn (array $kind): array => [...$kind, 'asks' => $kind['asks']->shown(), 'edible' => $kind['edible']?->shown()],
+                fn (array $kind): array => [
+                    ...$kind,
+                    'asks' => $kind['asks']->shown(),
+                    'edible' => $kind['edible']?->shown(),
+                ],
                 $this->kinds($id),
             ),
         ];

@@ -15,10 +15,12 @@ use Sectum\Measure\Mass;
 use Sectum\Measure\Money;
 use Sectum\Measure\Percent;
 
-/** A supplier's year: what came, what was wrong with it, how long it kept, what was claimed, what an edible kilo cost. */
+/**
+ * A supplier's year: what came, what was wrong with it, how long it kept, what was claimed, what an edible kilo cost.
+ */
 final readonly class SupplierYear
 {
-    /** What a lot has left on arrival before anything is known of a supplier, days; its spread, and lots it counts for. */
+    /** Days a lot has left on arrival before anything is known of a supplier, their spread, lots that counts for. */
     private const LIFE = [5.0, 2.0, 4.0];
 
     /**
@@ -85,7 +87,7 @@ final readonly class SupplierYear
         );
     }
 
-    /** Lines that weighed more than a hundredth less than invoiced, of all of them, and by how much: null without any. */
+    /** By how much lines weighed less than invoiced; null where none was invoiced by weight. */
     public function shortSaid(): ?string
     {
         return $this->short === null

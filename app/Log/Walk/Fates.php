@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Log\Walk;
 
+use App\Hold\Kept\KeptTray;
 use App\Kitchen\Database\Row;
 use Illuminate\Support\Facades\DB;
 use Sectum\Hold\Kept\LeavesAs;
@@ -39,7 +40,7 @@ final readonly class Fates
             }
         }
         $fates = [];
-        $first = Row::all(DB::table('kept_lots')->whereIn('tray_id', $trays)->get(['tray_id', 'count']));
+        $first = Row::all(KeptTray::rows()->whereIn('tray_id', $trays)->get(['tray_id', 'count']));
         foreach ($first as $lot) {
             $fates[$lot->text('tray_id')] = self::fate((int) $lot->number('count'), $gone[$lot->text('tray_id')] ?? []);
         }

@@ -14,8 +14,11 @@ use Sectum\Log\Walk\Walk;
 use Sectum\Log\Walk\WalkedFish;
 use Sectum\Measure\Mass;
 use Sectum\Measure\Money;
+use Sectum\Measure\PricePerKg;
 
-/** The fish cut in a period, each with its grams and what was paid for it, and what the best of this house would keep. */
+/**
+ * The fish cut in a period, each with its grams and what was paid for it, and what the best of this house would keep.
+ */
 final readonly class WalkOf
 {
     /** The latest fish of a kind among which the best is sought. */
@@ -66,7 +69,21 @@ final readonly class WalkOf
         return new self(Walk::of(array_values($fish), $best, $settings->currency), $fish, $byId, $best);
     }
 
-    /** Whole fish cut, that nothing is wrong with. */
+    /** What an edible kilo of these fish costs; null while nothing has a cost. */
+    public function edible(): ?PricePerKg
+    {
+        $cost = $mass = 0;
+        foreach ($this->rows as $row) {
+            if ($row->text('cost_minor') !== '') {
+                $cost += (int) $row->number('cost_minor');
+                $mass += (int) $row->number('edible_mg');
+            }
+        }
+
+        return $mass > 0 ? Settings::load()->money($cost)->per(Mass::ofMilligrams($mass)) : null;
+    }
+
+    /** Whole fish cut. */
     private static function cut(): Builder
     {
         return LoggedFish::rows()->where('step', '!=', '');

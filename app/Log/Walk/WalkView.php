@@ -36,7 +36,7 @@ final readonly class WalkView
     public static function of(Period $period, Person $person): array
     {
         $of = WalkOf::of($period);
-        $view = new self($of, self::words($person), $person->seesPrices(), self::edible($of));
+        $view = new self($of, self::words($person), $person->seesPrices(), $of->edible());
 
         return [
             'from' => $period->days()[0],
@@ -56,7 +56,7 @@ final readonly class WalkView
     {
         $step = WalkStep::tryFrom($code) ?? throw Fault::notThere('There is no such step.');
         $of = WalkOf::of($period, $species);
-        $view = new self($of, self::words($person), $person->seesPrices(), self::edible($of));
+        $view = new self($of, self::words($person), $person->seesPrices(), $of->edible());
         $line = $of->walk->at($step);
 
         return [
@@ -142,7 +142,10 @@ final readonly class WalkView
                 'suspect' => $row->text('suspect') !== '',
             ];
         }
-        usort($list, fn (array $a, array $b): int => [$b['mass']['mg'], $a['number']] <=> [$a['mass']['mg'], $b['number']]);
+        usort(
+            $list,
+            fn (array $a, array $b): int => [$b['mass']['mg'], $a['number']] <=> [$a['mass']['mg'], $b['number']],
+        );
 
         return $list;
     }
@@ -160,20 +163,6 @@ final readonly class WalkView
     private static function count(WalkOf $of): int
     {
         return array_sum(array_map(fn (Row $row): int => (int) $row->number('count'), $of->rows));
-    }
-
-    /** What an edible kilo of these fish costs. */
-    private static function edible(WalkOf $of): ?PricePerKg
-    {
-        $cost = $mass = 0;
-        foreach ($of->rows as $row) {
-            if ($row->text('cost_minor') !== '') {
-                $cost += (int) $row->number('cost_minor');
-                $mass += (int) $row->number('edible_mg');
-            }
-        }
-
-        return $mass > 0 ? Settings::load()->money($cost)->per(Mass::ofMilligrams($mass)) : null;
     }
 
     /** @return array{fish: int, mass: array{mg: int, text: string}} received in the period and still whole */

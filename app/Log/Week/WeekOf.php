@@ -19,8 +19,8 @@ use App\Log\Supplier\SupplierFigures;
 use App\Log\Walk\Period;
 use App\Log\Walk\WalkOf;
 use App\Portion\Dish\Dish;
+use App\Route\Bins\BinWithdrawal;
 use Illuminate\Database\Query\Builder;
-use Illuminate\Support\Facades\DB;
 use Sectum\Hold\Kept\LeavesAs;
 use Sectum\Log\Find\Level;
 use Sectum\Log\Walk\WalkStep;
@@ -28,7 +28,7 @@ use Sectum\Log\Week\Matter;
 use Sectum\Log\Week\Sentence;
 use Sectum\Measure\Mass;
 use Sectum\Measure\Money;
-use Sectum\Measure\PricePerKg;
+use Sectum\Route\Bins\Leaving;
 
 /** What a week bought, cut, served and threw away, and the three sentences of it that matter. */
 final readonly class WeekOf
@@ -133,27 +133,13 @@ final readonly class WeekOf
         return $list;
     }
 
-    /** What an edible kilo of the week's fish costs; null while nothing has a cost. */
-    public function edible(): ?PricePerKg
-    {
-        $cost = $mass = 0;
-        foreach ($this->walk->rows as $row) {
-            if ($row->text('cost_minor') !== '') {
-                $cost += (int) $row->number('cost_minor');
-                $mass += (int) $row->number('edible_mg');
-            }
-        }
-
-        return $mass > 0 ? $this->settings->money($cost)->per(Mass::ofMilligrams($mass)) : null;
-    }
-
     /** @return array{Mass, Money} thrown out of bins and off trays: what it weighed, and what it was worth there */
     public function discarded(): array
     {
         [$from, $until] = $this->moments();
         $row = Row::maybe(
-            DB::table('bin_withdrawals')
-                ->where('how', 'discard')
+            BinWithdrawal::rows()
+                ->where('how', Leaving::Discard->value)
                 ->where('taken_at', '>=', $from)
                 ->where('taken_at', '<', $until)
                 ->selectRaw('sum(mass_mg) as mass, sum(minor) as minor')
@@ -170,7 +156,7 @@ final readonly class WeekOf
     /** @return list<Sentence> */
     private function steps(): array
     {
-        $edible = $this->edible();
+        $edible = $this->walk->edible();
         if ($edible === null) {
             return [];
         }
@@ -189,10 +175,14 @@ final readonly class WeekOf
         return $said;
     }
 
-    /** @return list<Sentence> what a point of yield on the week's fish is worth is what a change is worth knowing for */
+    /**
+     * A change is worth knowing for what a point of yield on the week's fish is worth.
+     *
+     * @return list<Sentence>
+     */
     private function drifts(): array
     {
-        $point = $this->edible()?->times(
+        $point = $this->walk->edible()?->times(
             Mass::ofMilligrams(intdiv($this->walk->walk->bought->milligrams, 100)),
         ) ?? Money::zero($this->settings->currency);
         $said = [];

@@ -39,7 +39,7 @@ final readonly class WeekPdf
         );
         $paper->line(
             "Bought: {$bought['fish']} fish, {$words->text($bought['mass'])}, {$bought['paid']->print()}.".
-                ($of->edible() === null ? '' : " An edible kilo cost {$words->rate($of->edible())->text()}."),
+                ($of->walk->edible() === null ? '' : " An edible kilo cost {$words->rate($of->walk->edible())->text()}."),
             self::LARGE,
         );
         $paper->rule();
@@ -122,7 +122,8 @@ final readonly class WeekPdf
     {
         foreach ($of->portions() as $i => $one) {
             if ($i === 0) {
-                $paper->row(['Portions off trays', 'Served', 'Not served', 'Thrown away'], self::THREE, self::SMALL, 'B');
+                $heads = ['Portions off trays', 'Served', 'Not served', 'Thrown away'];
+                $paper->row($heads, self::THREE, self::SMALL, 'B');
             }
             $paper->row(
                 [$one['name'], (string) $one['served'], (string) $one['unserved'], (string) $one['thrown']],

@@ -39,7 +39,7 @@ final readonly class WeekView
         [$discarded, $worth] = $of->discarded();
         $priced = $reader->seesPrices();
         $before = $week->before();
-        $edible = $of->edible();
+        $edible = $of->walk->edible();
 
         return [
             'from' => $week->days()[0],

@@ -32,7 +32,9 @@ final readonly class WeekWords
     /** @param  array<string, string>  $values */
     private static function filled(string $key, array $values): string
     {
-        $sentence = isset($values['lines']) ? trans_choice($key, (int) $values['lines'], $values) : trans($key, $values);
+        $sentence = isset($values['lines'])
+            ? trans_choice($key, (int) $values['lines'], $values)
+            : trans($key, $values);
 
         return is_string($sentence) ? $sentence : Words::named($key);
     }

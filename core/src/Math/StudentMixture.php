@@ -10,22 +10,26 @@ final readonly class StudentMixture
     public float $mean;
 
     /**
-     * @param  non-empty-list<array{float, float, float}>  $points  weight, place and spread (0 or more); the weights
-     *     add up to 1
+     * @param  non-empty-list<Placed>  $places
+     * @param  list<float>  $weights  as many, which add up to 1
      */
-    public function __construct(private StudentT $student, private array $points)
+    public function __construct(private StudentT $student, private array $places, private array $weights)
     {
-        $this->mean = array_sum(array_map(fn (array $one): float => $one[0] * $one[1], $points));
+        $mean = 0.0;
+        foreach ($places as $i => $one) {
+            $mean += ($weights[$i] ?? 0.0) * $one->place;
+        }
+        $this->mean = $mean;
     }
 
     /** The chance that it lies below a value. */
     public function below(float $value): float
     {
         $below = 0.0;
-        foreach ($this->points as [$weight, $place, $spread]) {
-            $below += $weight * ($spread > 0
-                ? $this->student->below(($value - $place) / $spread)
-                : ($value < $place ? 0.0 : 1.0));
+        foreach ($this->places as $i => $one) {
+            $below += ($this->weights[$i] ?? 0.0) * ($one->spread > 0
+                ? $this->student->below(($value - $one->place) / $one->spread)
+                : ($value < $one->place ? 0.0 : 1.0));
         }
 
         return $below;
@@ -34,7 +38,8 @@ final readonly class StudentMixture
     /** @param  float  $share  above 0 and below 1 */
     public function quantile(float $share): float
     {
-        $far = max([1e-9, ...array_map(fn (array $one): float => abs($one[1]) + 40 * $one[2], $this->points)]);
+        $ends = array_map(fn (Placed $one): float => abs($one->place) + 40 * $one->spread, $this->places);
+        $far = max([1e-9, ...$ends]);
         [$low, $high] = [-$far, $far];
         for ($i = 0; $i < 40; $i++) {
             $middle = ($low + $high) / 2;

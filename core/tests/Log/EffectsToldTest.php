@@ -14,6 +14,7 @@ use Sectum\Log\Effects\Seen;
 use Sectum\Log\Effects\Spreads;
 use Sectum\Log\YearsMoney;
 use Sectum\Math\Normal;
+use Sectum\Math\Placed;
 use Sectum\Math\StudentMixture;
 use Sectum\Math\StudentT;
 use Sectum\Measure\Currency;
@@ -117,10 +118,10 @@ final class EffectsToldTest extends TestCase
     public function test_a_mixture_of_one_is_that_one(): void
     {
         $student = new StudentT(7);
-        $mixture = new StudentMixture($student, [[1.0, 2.0, 3.0]]);
+        $mixture = new StudentMixture($student, [new Placed(2.0, 3.0)], [1.0]);
         self::assertEqualsWithDelta(2.0 + 3.0 * $student->quantile(0.9), $mixture->quantile(0.9), 1e-6);
         self::assertEqualsWithDelta(0.5, $mixture->below(2.0), 1e-12);
-        $two = new StudentMixture($student, [[0.25, 0.0, 0.0], [0.75, 4.0, 0.0]]);
+        $two = new StudentMixture($student, [new Placed(0.0, 0.0), new Placed(4.0, 0.0)], [0.25, 0.75]);
         self::assertSame(3.0, $two->mean);
         self::assertSame([0.0, 0.25, 1.0], [$two->below(-1.0), $two->below(1.0), $two->below(5.0)]);
     }

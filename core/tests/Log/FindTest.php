@@ -36,7 +36,12 @@ final class FindTest extends TestCase
     {
         return [
             'since a month' => ['hake since October over 3 kg', ['species' => ['h']], '2026-10-01', null],
-            'by somebody' => ['Zander by Ilse last week', ['species' => ['z'], 'cutter' => ['i']], '2026-11-16', '2026-11-22'],
+            'by somebody' => [
+                'Zander by Ilse last week',
+                ['species' => ['z'], 'cutter' => ['i']],
+                '2026-11-16',
+                '2026-11-22',
+            ],
             'from a supplier' => ['bream from Lakeside', ['species' => ['b'], 'supplier' => ['lf']], null, null],
             'the longer name' => ['Hake, brown butter', ['dish' => ['d1']], null, null],
             'for a dish' => ['for zander', ['dish' => ['d2']], null, null],

@@ -45,7 +45,8 @@ final class OutlookTest extends TestCase
             $of(null, 0, null, false),
         );
         self::assertNotContains(MenuReason::YieldsLess, $of(null, 0, Level::of(3, 0.3, 1.0), null), 'own fish say no');
-        self::assertContains(MenuReason::YieldsLess, $of(null, 0, Level::of(2, 4.0, 9.0), null), 'two fish say nothing');
+        $two = Level::of(2, 4.0, 9.0);
+        self::assertContains(MenuReason::YieldsLess, $of(null, 0, $two, null), 'two fish say nothing');
         self::assertContains(MenuReason::Cheaper, $of(-6.0, 3, null, null));
         self::assertNotContains(MenuReason::Cheaper, $of(-6.0, 2, null, null));
         self::assertContains(MenuReason::Dearer, $of(5.0, 9, null, null));

@@ -54,7 +54,13 @@ final class HouseTest extends LogKitchen
     public function test_an_old_notebook_is_looked_at_taken_over_and_taken_back(): void
     {
         $body = ['name' => 'notebook.csv', 'file' => self::OLD];
-        $columns = ['species' => 'Fish', 'mass' => 'Whole kg', 'yield' => 'Yield %', 'day' => 'Date', 'cutter' => 'Cutter'];
+        $columns = [
+            'species' => 'Fish',
+            'mass' => 'Whole kg',
+            'yield' => 'Yield %',
+            'day' => 'Date',
+            'cutter' => 'Cutter',
+        ];
         $this->api('POST', '/log/house/yields', $body)
             ->assertOk()
             ->assertJsonPath('faults.0', 'Choose the column with the weight of the whole fish.');

@@ -7,26 +7,11 @@ namespace Tests\Feature\Log;
 use App\Fish\Fish;
 use App\Log\Ledger\CatchUp;
 use App\Log\Ledger\LoggedFish;
-use Illuminate\Support\Carbon;
 use Tests\AsksAtMost;
-use Tests\TestCase;
 
-final class LedgerTest extends TestCase
+final class LedgerTest extends LogKitchen
 {
     use AsksAtMost;
-
-    protected function setUp(): void
-    {
-        parent::setUp();
-        $this->kitchen();
-        Carbon::setTestNow('2026-11-26 12:00:00');
-    }
-
-    protected function tearDown(): void
-    {
-        Carbon::setTestNow();
-        parent::tearDown();
-    }
 
     /** @return array<string, mixed> */
     private function row(string $fish): array

@@ -46,7 +46,7 @@ export function SupplierScreen() {
           {t('supplier.print')}
         </Button>
       </div>
-      <dl className={look.figures}>
+      <div className={look.figures}>
         {one.edible && (
           <div>
             <b>{one.edible.amount}</b>
@@ -73,7 +73,7 @@ export function SupplierScreen() {
             {t('supplier.credited-claimed')}
           </div>
         )}
-      </dl>
+      </div>
       <p>{wrongOf(one)}</p>
       <div>
         <h2>{t('supplier.beside')}</h2>

@@ -65,18 +65,16 @@ function Kinds({ of, period }: { of: GramsStep; period: string }) {
   return (
     <ul>
       {of.kinds.map((one) => (
-        <li key={one.species}>
-          <Link className={css.part} to={`/log/walk/${of.step}?${period}&species=${one.species}`}>
-            <span>
-              <b className={look.block}>{one.name}</b>
-              <span className={look.soft}>{t('walk.fish-of', { count: one.fish, mass: one.bought.text })}</span>
-            </span>
-            <Portion whole={one.bought.mg} part={one.mass.mg} most={most} step={of.step} />
-            <b>{one.mass.text}</b>
-            <span>{one.share}</span>
-            <span>{one.paid}</span>
-          </Link>
-        </li>
+        <PartRow
+          key={one.species}
+          to={`/log/walk/${of.step}?${period}&species=${one.species}`}
+          name={one.name}
+          more={t('walk.fish-of', { count: one.fish, mass: one.bought.text })}
+          whole={one.bought.mg}
+          most={most}
+          step={of.step}
+          of={one}
+        />
       ))}
     </ul>
   );
@@ -87,23 +85,45 @@ function FishOf({ of }: { of: GramsStep }) {
   return (
     <ul>
       {of.fish.map((one) => (
-        <li key={one.fish}>
-          <Link className={css.part} to={`/log/${one.fish}`}>
-            <span>
-              <b className={look.block}>{t('log.no', { title: one.name, number: one.number })}</b>
-              <span className={look.soft}>
-                {one.cut_on}
-                {one.suspect && `, ${t('log.suspect')}`}
-              </span>
-            </span>
-            <Portion whole={one.whole.mg} part={one.mass.mg} most={most} step={of.step} />
-            <b>{one.mass.text}</b>
-            <span>{one.share}</span>
-            <span>{one.paid}</span>
-          </Link>
-        </li>
+        <PartRow
+          key={one.fish}
+          to={`/log/${one.fish}`}
+          name={t('log.no', { title: one.name, number: one.number })}
+          more={one.suspect ? `${one.cut_on}, ${t('log.suspect')}` : one.cut_on}
+          whole={one.whole.mg}
+          most={most}
+          step={of.step}
+          of={one}
+        />
       ))}
     </ul>
+  );
+}
+
+/** What went at this step of a kind or a fish: how much, which share of it, what was paid for it. */
+function PartRow(props: {
+  to: string;
+  name: string;
+  more: string;
+  whole: number;
+  most: number;
+  step: GramsStep['step'];
+  of: { mass: { mg: number; text: string }; share: string | null; paid: string | null };
+}) {
+  const { to, name, more, whole, most, step, of } = props;
+  return (
+    <li>
+      <Link className={css.part} to={to}>
+        <span>
+          <b className={look.block}>{name}</b>
+          <span className={look.soft}>{more}</span>
+        </span>
+        <Portion whole={whole} part={of.mass.mg} most={most} step={step} />
+        <b>{of.mass.text}</b>
+        <span>{of.share}</span>
+        <span>{of.paid}</span>
+      </Link>
+    </li>
   );
 }
 

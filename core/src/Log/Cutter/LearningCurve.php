@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Sectum\Log\Cutter;
 
+use Sectum\Math\Placed;
 use Sectum\Math\StudentMixture;
 use Sectum\Math\StudentT;
 
@@ -52,12 +53,12 @@ final readonly class LearningCurve
             $lines,
         );
         $sum = array_sum($weights);
+        $weights = array_map(fn (float $one): float => $one / $sum, $weights);
         $student = new StudentT($n - 2);
-        $mixed = fn (callable $of): StudentMixture => self::mixed($student, $lines, $weights, $of);
         $curve = [];
         for ($i = 1; $i <= $n; $i++) {
             $curve[] = array_sum(array_map(
-                fn (PowerLine $line, float $weight): float => ($weight / $sum) * $line->at($i)[0],
+                fn (PowerLine $line, float $weight): float => $weight * $line->at($i)->place,
                 $lines,
                 $weights,
             ));
@@ -65,26 +66,22 @@ final readonly class LearningCurve
 
         return new self(
             $n,
-            $mixed(fn (PowerLine $line): array => $line->at(1)),
-            $mixed(fn (PowerLine $line): array => $line->at($n)),
-            $mixed(fn (PowerLine $line): array => $line->between(1, $n)),
+            new StudentMixture(
+                $student,
+                array_map(fn (PowerLine $line): Placed => $line->at(1), $lines),
+                $weights,
+            ),
+            new StudentMixture(
+                $student,
+                array_map(fn (PowerLine $line): Placed => $line->at($n), $lines),
+                $weights,
+            ),
+            new StudentMixture(
+                $student,
+                array_map(fn (PowerLine $line): Placed => $line->between(1, $n), $lines),
+                $weights,
+            ),
             $curve,
         );
-    }
-
-    /**
-     * @param  non-empty-list<PowerLine>  $lines
-     * @param  list<float>  $weights  as many
-     * @param  callable(PowerLine): array{float, float}  $of  place and spread
-     */
-    private static function mixed(StudentT $student, array $lines, array $weights, callable $of): StudentMixture
-    {
-        $sum = array_sum($weights);
-
-        return new StudentMixture($student, array_map(function (PowerLine $line, float $weight) use ($of, $sum): array {
-            [$place, $spread] = $of($line);
-
-            return [$weight / $sum, $place, $spread];
-        }, $lines, $weights));
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Sectum\Log\Cutter;
 
+use Sectum\Math\Placed;
+
 /** a + b·n^−c for one c, by least squares over the fish of a hand. */
 final readonly class PowerLine
 {
@@ -39,20 +41,20 @@ final readonly class PowerLine
         return new self($c, $mean, $b, $middle, $xx, $n, max(1e-12, $yy - $b * $xy));
     }
 
-    /** @return array{float, float} what the n-th fish gives, and how surely */
-    public function at(int $n): array
+    /** What the n-th fish gives. */
+    public function at(int $n): Placed
     {
         $x = $n ** -$this->c - $this->middle;
 
-        return [$this->mean + $this->b * $x, $this->sd() * sqrt(1 / $this->n + $x * $x / $this->xx)];
+        return new Placed($this->mean + $this->b * $x, $this->sd() * sqrt(1 / $this->n + $x * $x / $this->xx));
     }
 
-    /** @return array{float, float} how much more a later fish gives than an earlier one */
-    public function between(int $early, int $late): array
+    /** How much more a later fish gives than an earlier one. */
+    public function between(int $early, int $late): Placed
     {
         $x = $late ** -$this->c - $early ** -$this->c;
 
-        return [$this->b * $x, ($this->sd() * abs($x)) / sqrt($this->xx)];
+        return new Placed($this->b * $x, ($this->sd() * abs($x)) / sqrt($this->xx));
     }
 
     private function sd(): float

@@ -34,8 +34,8 @@ final readonly class Ewma
      * @param  list<float>  $z  normal, in order
      * @param  float  $lambda  weight of the newest, above 0 up to 1
      * @param  float  $width  of the limits in spreads, above 0
-     * @param  float  $shared  correlation of any two, because what was expected of both is not known exactly; 0 up to 1.
-     *     The limits widen by it, so that a young record gives no alarms of its own
+     * @param  float  $shared  correlation of any two, because what was expected of both is not known exactly; 0 up to
+     *     1. The limits widen by it, so that a young record gives no alarms of its own
      *
      * @throws BadLog which names the figure
      */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Sectum\Log\Effects;
 
 use Sectum\Log\BadLog;
+use Sectum\Math\Placed;
 use Sectum\Math\StudentMixture;
 use Sectum\Math\StudentT;
 
@@ -116,10 +117,14 @@ final readonly class Spreads
                 }
             }
             $sd = $point->theta * $point->fit->sd * sqrt(max(0.0, $variance));
-            $told[] = [$point->weight, $point->theta * $mean, $sd];
+            $told[] = new Placed($point->theta * $mean, $sd);
         }
 
-        return new StudentMixture($this->student, $told);
+        return new StudentMixture(
+            $this->student,
+            $told,
+            array_map(fn (Weighed $point): float => $point->weight, $this->points),
+        );
     }
 
     /**

@@ -32,6 +32,9 @@ final class AskedInWords
 
     private ?int $number = null;
 
+    /** @var array<string, list<string>> ids by kind */
+    private array $names = [];
+
     private function __construct(private string $left, private readonly UnitSystem $units)
     {
     }
@@ -43,9 +46,17 @@ final class AskedInWords
         $read->number();
         $read->sizes();
         $read->days(new DaysInWords($today));
-        [$names, $rest] = self::names($read->left, $known);
+        $read->names($known);
 
-        return new Asked($names, $read->from, $read->until, $read->over, $read->under, $read->number, $rest);
+        return new Asked(
+            $read->names,
+            $read->from,
+            $read->until,
+            $read->over,
+            $read->under,
+            $read->number,
+            $read->left,
+        );
     }
 
     private function number(): void
@@ -117,27 +128,27 @@ final class AskedInWords
         }
     }
 
-    /** @return array{array<string, list<string>>, string} ids by kind, and what nobody is called */
-    private static function names(string $left, Vocabulary $known): array
+    /** The names of the house; what nobody is called by stays. */
+    private function names(Vocabulary $known): void
     {
-        $words = array_values(array_filter(explode(' ', trim($left)), fn (string $word): bool => $word !== ''));
-        $names = [];
+        $words = array_values(array_filter(explode(' ', trim($this->left)), fn (string $word): bool => $word !== ''));
         $rest = [];
         while ($words !== []) {
             $lead = Vocabulary::lead($words[0]);
-            $named = $lead === null ? null : $known->begins(array_slice($words, 1), $lead);
-            $named = $named === null ? $known->begins($words) : [$named[0], $named[1], $named[2] + 1];
+            $led = $lead === null ? null : $known->begins(array_slice($words, 1), $lead);
+            $named = $led ?? $known->begins($words);
             if ($named === null) {
                 $word = array_shift($words);
-                $rest[] = in_array($word, self::EMPTY, true) || Vocabulary::lead($word) !== null ? '' : $word;
+                if ($lead === null && ! in_array($word, self::EMPTY, true)) {
+                    $rest[] = $word;
+                }
 
                 continue;
             }
-            [$kind, $ids, $took] = $named;
-            $names[$kind->value] = array_values(array_unique([...$names[$kind->value] ?? [], ...$ids]));
-            $words = array_slice($words, $took);
+            $kind = $named->kind->value;
+            $this->names[$kind] = array_values(array_unique([...$this->names[$kind] ?? [], ...$named->ids]));
+            $words = array_slice($words, $named->words + ($led === null ? 0 : 1));
         }
-
-        return [$names, implode(' ', array_filter($rest, fn (string $word): bool => $word !== ''))];
+        $this->left = implode(' ', $rest);
     }
 }

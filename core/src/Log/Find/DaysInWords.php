@@ -33,17 +33,16 @@ final readonly class DaysInWords
     /** The first day of it; null when there is no such day. */
     public function first(string $said): ?DateTimeImmutable
     {
-        return $this->stretch($said)[0] ?? null;
+        return $this->stretch($said)?->first;
     }
 
     /** The last day of it. */
     public function last(string $said): ?DateTimeImmutable
     {
-        return $this->stretch($said)[1] ?? null;
+        return $this->stretch($said)?->last;
     }
 
-    /** @return array{DateTimeImmutable, DateTimeImmutable}|null first and last day */
-    private function stretch(string $said): ?array
+    private function stretch(string $said): ?Stretch
     {
         $today = $this->today->setTime(0, 0);
         $monday = $today->modify('-'.((int) $today->format('N') - 1).' days');
@@ -51,14 +50,14 @@ final readonly class DaysInWords
         $year = $today->setDate((int) $today->format('Y'), 1, 1);
 
         return match (true) {
-            $said === 'today' => [$today, $today],
-            $said === 'yesterday' => [$today->modify('-1 day'), $today->modify('-1 day')],
-            $said === 'this week' => [$monday, $today],
-            $said === 'last week' => [$monday->modify('-7 days'), $monday->modify('-1 day')],
-            $said === 'this month' => [$month, $today],
-            $said === 'last month' => [$month->modify('-1 month'), $month->modify('-1 day')],
-            $said === 'this year' => [$year, $today],
-            $said === 'last year' => [$year->modify('-1 year'), $year->modify('-1 day')],
+            $said === 'today' => Stretch::of($today),
+            $said === 'yesterday' => Stretch::of($today->modify('-1 day')),
+            $said === 'this week' => new Stretch($monday, $today),
+            $said === 'last week' => new Stretch($monday->modify('-7 days'), $monday->modify('-1 day')),
+            $said === 'this month' => new Stretch($month, $today),
+            $said === 'last month' => new Stretch($month->modify('-1 month'), $month->modify('-1 day')),
+            $said === 'this year' => new Stretch($year, $today),
+            $said === 'last year' => new Stretch($year->modify('-1 year'), $year->modify('-1 day')),
             preg_match('/^(\d{4})-(\d{2})-(\d{2})$/', $said, $m) === 1 => $this->date(
                 (int) $m[1],
                 (int) $m[2],
@@ -69,10 +68,10 @@ final readonly class DaysInWords
                 self::month($m[2]),
                 isset($m[3]) ? (int) $m[3] : null,
             ),
-            preg_match('/^\d{4}$/', $said) === 1 => [
+            preg_match('/^\d{4}$/', $said) === 1 => new Stretch(
                 $year->setDate((int) $said, 1, 1),
                 $year->setDate((int) $said, 12, 31),
-            ],
+            ),
             in_array(substr($said, 0, 3), self::WEEKDAYS, true) => $this->weekday(substr($said, 0, 3)),
             preg_match('/^([a-z]{3})[a-z]*(?: (\d{4}))?$/', $said, $m) === 1 => $this->wholeMonth(
                 self::month($m[1]),
@@ -82,42 +81,40 @@ final readonly class DaysInWords
         };
     }
 
-    /** @return array{DateTimeImmutable, DateTimeImmutable}|null */
-    private function date(int $year, int $month, int $day): ?array
+    private function date(int $year, int $month, int $day): ?Stretch
     {
         $date = $this->today->setTime(0, 0)->setDate($year, $month, $day);
 
-        return checkdate($month, $day, $year) ? [$date, $date] : null;
+        return checkdate($month, $day, $year) ? Stretch::of($date) : null;
     }
 
-    /** @return array{DateTimeImmutable, DateTimeImmutable}|null the latest such day that is not ahead */
-    private function dayOf(int $day, int $month, ?int $year): ?array
+    /** The latest such day that is not ahead. */
+    private function dayOf(int $day, int $month, ?int $year): ?Stretch
     {
         $thisYear = (int) $this->today->format('Y');
         $date = $this->date($year ?? $thisYear, $month, $day);
 
-        return $date !== null && $year === null && $date[0] > $this->today
+        return $date !== null && $year === null && $date->first > $this->today
             ? $this->date($thisYear - 1, $month, $day)
             : $date;
     }
 
-    /** @return array{DateTimeImmutable, DateTimeImmutable} the latest such month that has begun */
-    private function wholeMonth(int $month, ?int $year): array
+    /** The latest such month that has begun. */
+    private function wholeMonth(int $month, ?int $year): Stretch
     {
         $thisYear = (int) $this->today->format('Y');
         $begins = $this->today->setTime(0, 0)->setDate($year ?? $thisYear, $month, 1);
         $begins = $year === null && $begins > $this->today ? $begins->setDate($thisYear - 1, $month, 1) : $begins;
 
-        return [$begins, $begins->modify('last day of this month')];
+        return new Stretch($begins, $begins->modify('last day of this month'));
     }
 
-    /** @return array{DateTimeImmutable, DateTimeImmutable} the latest such day, today among them */
-    private function weekday(string $name): array
+    /** The latest such day, today among them. */
+    private function weekday(string $name): Stretch
     {
         $back = ((int) $this->today->format('N') - 1 - (int) array_search($name, self::WEEKDAYS, true) + 7) % 7;
-        $day = $this->today->setTime(0, 0)->modify("-{$back} days");
 
-        return [$day, $day];
+        return Stretch::of($this->today->setTime(0, 0)->modify("-{$back} days"));
     }
 
     private static function month(string $name): int

@@ -6,7 +6,9 @@ namespace Sectum\Log\Find;
 
 use Sectum\Math\StudentT;
 
-/** How fish of one level lie against what was expected of them: their mean, and between what it lies nine times in ten. */
+/**
+ * How fish of one level lie against what was expected of them: their mean, and between what it lies nine times in ten.
+ */
 final readonly class Level
 {
     private const SHARE = 0.9;

@@ -20,16 +20,16 @@ final readonly class Vocabulary
      *
      * @param  list<string>  $words  lower case
      * @param  Named|null  $only  of this kind
-     * @return array{Named, list<string>, int}|null kind, ids, and how many words it took
+     * @return Called|null null when nobody is so called
      */
-    public function begins(array $words, ?Named $only = null): ?array
+    public function begins(array $words, ?Named $only = null): ?Called
     {
         for ($take = min(6, count($words)); $take > 0; $take--) {
             $said = implode(' ', array_slice($words, 0, $take));
             foreach ($only === null ? Named::cases() : [$only] as $kind) {
                 $ids = $this->called($kind, $said);
                 if ($ids !== []) {
-                    return [$kind, $ids, $take];
+                    return new Called($kind, $ids, $take);
                 }
             }
         }

@@ -8,7 +8,9 @@ use Sectum\Fish\SeasonMonths;
 use Sectum\Fish\SeasonSupply;
 use Sectum\Log\Find\Level;
 
-/** Whether a fish belongs on next month's menu, with every reason: the calendar's, and the house's own where it has one. */
+/**
+ * Whether a fish belongs on next month's menu, with every reason: the calendar's, and the house's own where it has one.
+ */
 final readonly class Outlook
 {
     /** A price or a yield of fewer fish in that month is not told. */

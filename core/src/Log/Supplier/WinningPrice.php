@@ -9,7 +9,9 @@ use Sectum\Measure\Mass;
 use Sectum\Measure\Money;
 use Sectum\Measure\PricePerKg;
 
-/** At which price a supplier's fish costs no more an edible kilo than another's, with his yields and all else his own. */
+/**
+ * At which price a supplier's fish costs no more an edible kilo than another's, with his yields and all else his own.
+ */
 final readonly class WinningPrice
 {
     /**
