@@ -1,4 +1,4 @@
-import { expect, type Page, test } from '@playwright/test';
+import { expect, test } from '@playwright/test';
 import { ask, CUTTER, expectSound, signIn } from './kitchen';
 
 type Mass = { mg: number };

@@ -7,7 +7,6 @@ namespace App\Log\Ledger;
 use App\Kitchen\Database\Table;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Database\Query\JoinClause;
-use Sectum\Log\Walk\FishWalk;
 
 /**
  * What the log is asked about a fish, kept beside the readings it was worked out from: never written by hand, and
@@ -63,11 +62,6 @@ final class LoggedFish extends Table
             ->on('logged_groups.species_id', 'logged_fish.species_id')
             ->on('logged_groups.state', 'logged_fish.state')
             ->on('logged_groups.step', 'logged_fish.step'));
-    }
-
-    public function walk(): FishWalk
-    {
-        return FishWalk::kept($this->steps, $this->trays);
     }
 
     /** @return array<string, string> */
