@@ -47,7 +47,7 @@ use App\Kitchen\Database\KitchenConnection;
 use App\Kitchen\Database\Remembered;
 use App\Kitchen\Person;
 use App\Kitchen\Settings;
-use App\Log\Ledger\LoggedFish;
+use App\Log\Ledger\StaleFish;
 use App\Plan\Order\OrderedHere;
 use App\Plan\Service\PlannedHere;
 use App\Portion\Dish\UsualPortions;
@@ -122,11 +122,7 @@ final class SectumServiceProvider extends ServiceProvider
         Event::listen(fn (MovedOn $moved) => $this->app->make(Clocks::class)->putAway($moved));
         Event::listen(fn (WeightsChanged $changed) => KeepYields::of($changed->fish));
         Event::listen(fn (WeightsChanged $changed) => $this->app->make(Deposits::class)->mend($changed->fish));
-        Event::listen(
-            fn (SaidOfFish $said) => LoggedFish::rows()
-                ->whereIn('fish_id', $said->fish)
-                ->delete(),
-        );
+        Event::listen(fn (SaidOfFish $said) => StaleFish::mark($said->fish));
         // Nothing that was weighed is undone by a command; a step that goes wrong is mended by the next one.
         DB::prohibitDestructiveCommands($this->app->environment() !== 'testing');
         Model::preventLazyLoading($this->app->environment() !== 'production');

@@ -10,6 +10,7 @@ use App\Fish\Fish;
 use App\Fish\History;
 use App\Kitchen\Moment;
 use App\Kitchen\Person;
+use App\Kitchen\Role;
 use App\Portion\PortionBench;
 
 /** One fish from the box to the plate, on a page. Prices are only on it for whoever may see them. */
@@ -21,7 +22,12 @@ final readonly class LogSheet
         return [
             ...PortionBench::of($fish, $person),
             'cost' => $person->seesPrices() ? CostBench::of($fish, $person) : null,
-            'workmanship' => WorkmanshipView::sides($fish),
+            // What a knife left is its cutter's and the head chef's to read.
+            'workmanship' => array_values(array_filter(
+                WorkmanshipView::sides($fish),
+                fn (array $side): bool => $person->role === Role::HeadChef ||
+                    data_get($side, 'cut_by.id') === $person->id,
+            )),
             'history' => self::history($fish),
         ];
     }

@@ -24,6 +24,7 @@ final readonly class HouseTables
         'backups',
         'logged_fish',
         'logged_groups',
+        'log_stale',
         'sqlite_sequence',
     ];
 

@@ -15,6 +15,7 @@ use App\Kitchen\Once;
 use App\Kitchen\Person;
 use App\Log\Ledger\LoggedFish;
 use App\Log\Ledger\OldYieldRow;
+use App\Log\Ledger\StaleFish;
 use Illuminate\Support\Facades\DB;
 use Psr\Clock\ClockInterface;
 use Sectum\Log\House\OldYield;
@@ -93,10 +94,7 @@ final readonly class OldYields
             foreach (array_chunk($rows, 200) as $some) {
                 OldYieldRow::rows()->insert($some);
             }
-            // What is expected of these kinds is worked out anew.
-            LoggedFish::rows()
-                ->whereIn('species_id', array_unique(array_column($rows, 'species_id')))
-                ->delete();
+            self::expectAnew(array_values(array_unique(array_column($rows, 'species_id'))));
         });
     }
 
@@ -105,8 +103,25 @@ final readonly class OldYields
         DB::connection()->transaction(function () use ($act): void {
             $of = OldYieldRow::rows()->where('act', $act)->distinct()->pluck('species_id')->all();
             OldYieldRow::rows()->where('act', $act)->delete();
-            LoggedFish::rows()->whereIn('species_id', $of)->delete();
+            self::expectAnew(array_map(fn (mixed $one): string => is_string($one) ? $one : '', array_values($of)));
         });
+    }
+
+    /**
+     * What is expected of these kinds is worked out anew: one fish of each is enough to ask for it.
+     *
+     * @param  list<string>  $species
+     */
+    private static function expectAnew(array $species): void
+    {
+        $one = Row::all(
+            LoggedFish::rows()
+                ->whereIn('species_id', $species)
+                ->groupBy('species_id', 'state')
+                ->selectRaw('min(fish_id) as fish_id')
+                ->get(),
+        );
+        StaleFish::mark(array_map(fn (Row $row): string => $row->text('fish_id'), $one));
     }
 
     /** A name nobody here has, told from every id. */

@@ -20,8 +20,8 @@ use Sectum\Measure\Mass;
 /**
  * Enters into the log's ledger what has changed since it was last opened.
  *
- * The bench does not wait for it: a fish counts its changes, and one whose count has moved on is worked out anew by
- * whoever opens the log next. Two who open it at once enter the same figures.
+ * The bench does not wait for it: the database marks a fish with every change, and whoever opens the log next works it
+ * out anew. Two who open it at once enter the same figures.
  */
 final readonly class CatchUp
 {
@@ -43,13 +43,21 @@ final readonly class CatchUp
     public function __invoke(int $most = self::A_REQUEST): int
     {
         $entered = 0;
+        $kinds = [];
         do {
             $stale = $this->stale();
             if ($stale !== []) {
-                DB::connection()->transaction(fn () => $this->enter($stale));
+                $kinds = [...$kinds, ...DB::connection()->transaction(fn (): array => $this->enter($stale))];
                 $entered += count($stale);
             }
         } while (count($stale) === self::AT_ONCE && $entered < $most);
+        if ($kinds !== []) {
+            DB::connection()->transaction(function () use ($kinds): void {
+                foreach ($kinds as $fish) {
+                    $this->group($fish);
+                }
+            });
+        }
 
         return $entered;
     }
@@ -58,20 +66,16 @@ final readonly class CatchUp
     private function stale(): array
     {
         return array_map(
-            fn (Row $row): string => $row->text('id'),
-            Row::all(
-                Fish::rows()
-                    ->leftJoin('logged_fish', 'logged_fish.fish_id', 'fish.id')
-                    ->whereRaw('logged_fish.version is not fish.version')
-                    ->orderBy('fish.id')
-                    ->limit(self::AT_ONCE)
-                    ->get(['fish.id']),
-            ),
+            fn (Row $row): string => $row->text('fish_id'),
+            Row::all(StaleFish::rows()->orderBy('fish_id')->limit(self::AT_ONCE)->get()),
         );
     }
 
-    /** @param  non-empty-list<string>  $ids */
-    private function enter(array $ids): void
+    /**
+     * @param  non-empty-list<string>  $ids
+     * @return array<string, Fish> one of each kind that changed
+     */
+    private function enter(array $ids): array
     {
         $settings = Settings::load();
         $enter = new EnterFish($settings, new Credited($settings, $ids), SideWork::cutters($ids));
@@ -84,9 +88,9 @@ final readonly class CatchUp
         foreach (array_chunk($rows, self::A_WRITE) as $some) {
             LoggedFish::rows()->upsert($some, 'fish_id');
         }
-        foreach ($groups as $fish) {
-            $this->group($fish);
-        }
+        StaleFish::rows()->whereIn('fish_id', $ids)->delete();
+
+        return $groups;
     }
 
     /** What fish like this one give, at every step they stand on. */

@@ -24,6 +24,10 @@ final readonly class LargestRemainder
      */
     public static function split(int $total, array $weights): array
     {
+        $small = self::small($total, $weights);
+        if ($small !== null) {
+            return $small;
+        }
         $sum = BigRational::zero();
         foreach ($weights as $weight) {
             $weight = BigRational::of($weight);
@@ -47,6 +51,42 @@ final readonly class LargestRemainder
         // PHP's sort is stable, so equals keep their order.
         usort($order, fn (int $a, int $b): int => $fractions[$b]->compareTo($fractions[$a]));
         foreach (array_slice($order, 0, $total - array_sum($parts)) as $i) {
+            $parts[$i]++;
+        }
+
+        return array_values($parts);
+    }
+
+    /**
+     * The same in the machine's own whole numbers, where nothing can grow beyond them.
+     *
+     * @param  list<BigNumber|int>  $weights
+     * @return list<int>|null null where they may not be enough
+     */
+    private static function small(int $total, array $weights): ?array
+    {
+        $sum = 0;
+        $whole = [];
+        foreach ($weights as $weight) {
+            if (! is_int($weight) || $weight < 0 || $weight > PHP_INT_MAX - $sum) {
+                return null;
+            }
+            $sum += $weight;
+            $whole[] = $weight;
+        }
+        if ($sum === 0 || abs($total) > intdiv(PHP_INT_MAX, $sum)) {
+            return null;
+        }
+        $parts = $left = [];
+        foreach ($whole as $weight) {
+            $rest = ($total * $weight) % $sum;
+            // Cut down, also below nothing.
+            $rest += $rest < 0 ? $sum : 0;
+            $left[] = $rest;
+            $parts[] = intdiv($total * $weight - $rest, $sum);
+        }
+        arsort($left);
+        foreach (array_slice(array_keys($left), 0, $total - array_sum($parts)) as $i) {
             $parts[$i]++;
         }
 

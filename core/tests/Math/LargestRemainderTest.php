@@ -4,10 +4,13 @@ declare(strict_types=1);
 
 namespace Sectum\Tests\Math;
 
+use Brick\Math\BigInteger;
 use Eris\Generator\ChooseGenerator;
 use Eris\Generator\SequenceGenerator;
 use Eris\TestTrait;
 use PHPUnit\Framework\TestCase;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
 use Sectum\Math\LargestRemainder;
 use Sectum\Math\UnsplittableTotal;
 
@@ -43,5 +46,25 @@ final class LargestRemainderTest extends TestCase
     {
         $this->expectException(UnsplittableTotal::class);
         LargestRemainder::split(10, [0, 0]);
+    }
+
+    public function test_the_machines_whole_numbers_and_exact_ones_give_the_same(): void
+    {
+        $random = new Randomizer(new Mt19937(3));
+        for ($case = 0; $case < 400; $case++) {
+            $weights = [];
+            for ($i = $random->getInt(1, 9); $i > 0; $i--) {
+                $weights[] = $random->getInt(0, 3) === 0 ? 0 : $random->getInt(0, 5_000_000);
+            }
+            $weights[] = 1;
+            $total = $random->getInt(-9_999, 99_999);
+            self::assertSame(
+                LargestRemainder::split($total, array_map(BigInteger::of(...), $weights)),
+                LargestRemainder::split($total, $weights),
+                json_encode([$total, $weights], JSON_THROW_ON_ERROR),
+            );
+        }
+        $most = [PHP_INT_MAX - 1, PHP_INT_MAX - 1, 2];
+        self::assertSame(100, array_sum(LargestRemainder::split(100, $most)), 'beyond the machine, exactly');
     }
 }

@@ -38,6 +38,23 @@ final class HandsTest extends LogKitchen
         }
     }
 
+    public function test_the_marks_on_a_side_are_for_whoever_cut_it(): void
+    {
+        $fish = $this->routed();
+        $side = fn (int $i): mixed => $this->api('GET', "/breakdown/fish/{$fish}/workmanship")->json("sides.{$i}.piece");
+        foreach ([[0, $this->chef->id], [1, $this->cutter->id]] as [$i, $by]) {
+            $this->api('PUT', "/breakdown/fish/{$fish}/workmanship/".self::id(), [
+                'piece' => $side($i),
+                'cut_by' => $by,
+                'marks' => ['hack' => 2],
+            ])->assertOk();
+        }
+        $names = fn (): mixed => $this->api('GET', "/log/fish/{$fish}")->json('workmanship.*.cut_by.name');
+        self::assertSame(['Head', 'Cutter'], $names());
+        $this->actingAs($this->cutter);
+        self::assertSame(['Cutter'], $names());
+    }
+
     public function test_no_route_of_the_log_shows_a_cutter_money(): void
     {
         $this->told(8);

@@ -7,6 +7,7 @@ namespace Tests\Feature\Log;
 use App\Fish\Fish;
 use App\Log\Ledger\CatchUp;
 use App\Log\Ledger\LoggedFish;
+use App\Log\Ledger\StaleFish;
 use Tests\AsksAtMost;
 
 final class LedgerTest extends LogKitchen
@@ -34,6 +35,7 @@ final class LedgerTest extends LogKitchen
         self::assertSame(0, $this->entered(), 'nothing has changed');
         $kept = $this->row($fish);
         LoggedFish::query()->delete();
+        StaleFish::mark([$fish]);
         self::assertSame(1, $this->entered());
         self::assertEquals($kept, $this->row($fish));
         self::assertSame(4_210_000, $kept['whole_mg']);
