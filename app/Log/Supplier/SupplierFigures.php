@@ -91,6 +91,7 @@ final readonly class SupplierFigures
                 ->join('deliveries', 'deliveries.id', 'delivery_lines.delivery_id')
                 ->join('suppliers', 'suppliers.id', 'deliveries.supplier_id')
                 ->joinSub(self::came(), 'came', 'came.line_id', 'delivery_lines.id')
+                ->where('open', false)
                 ->whereBetween('delivered_on', [$from, $until])
                 ->whereRaw('invoiced_mg - came > 0.01 * invoiced_mg')
                 ->groupBy('suppliers.id')
@@ -117,6 +118,8 @@ final readonly class SupplierFigures
         return DeliveryLine::rows()
             ->join('deliveries', 'deliveries.id', 'delivery_lines.delivery_id')
             ->joinSub(self::came(), 'came', 'came.line_id', 'delivery_lines.id')
+            // What is not all in yet may still come.
+            ->where('open', false)
             ->where('delivered_on', '>=', $since)
             ->whereNotNull('invoiced_mg')
             ->groupBy('supplier_id')

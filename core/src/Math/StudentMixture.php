@@ -22,14 +22,14 @@ final readonly class StudentMixture
         $this->mean = $mean;
     }
 
-    /** The chance that it lies below a value. */
+    /** The chance that it lies below a value; of what lies exactly there, half. */
     public function below(float $value): float
     {
         $below = 0.0;
         foreach ($this->places as $i => $one) {
             $below += ($this->weights[$i] ?? 0.0) * ($one->spread > 0
                 ? $this->student->below(($value - $one->place) / $one->spread)
-                : ($value < $one->place ? 0.0 : 1.0));
+                : 0.5 + 0.5 * ($value <=> $one->place));
         }
 
         return $below;

@@ -124,6 +124,7 @@ final class EffectsToldTest extends TestCase
         $two = new StudentMixture($student, [new Placed(0.0, 0.0), new Placed(4.0, 0.0)], [0.25, 0.75]);
         self::assertSame(3.0, $two->mean);
         self::assertSame([0.0, 0.25, 1.0], [$two->below(-1.0), $two->below(1.0), $two->below(5.0)]);
+        self::assertSame(0.125, $two->below(0.0), 'no difference is half above and half below');
     }
 
     public function test_points_are_worth_the_kilos_of_a_year_at_the_cost_of_an_edible_kilo(): void

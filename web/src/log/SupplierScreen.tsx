@@ -74,7 +74,7 @@ export function SupplierScreen() {
           </div>
         )}
       </div>
-      <p>{wrongOf(one)}</p>
+      <p>{wrongOf({ ...one, life: null })}</p>
       <div>
         <h2>{t('supplier.beside')}</h2>
         {data.beside.length === 0 && <p className={look.soft}>{t('supplier.nobody-beside', { name: one.name })}</p>}
@@ -123,16 +123,18 @@ function BesideRow({ other, name, most }: { other: Beside; name: string; most: n
         {other.pct <= 0
           ? t('supplier.cheaper', { name, other: other.name, pct: Math.abs(other.pct).toFixed(1), chance })
           : t('supplier.dearer', { name, other: other.name, pct: other.pct.toFixed(1), chance: 100 - chance })}{' '}
-        {other.wins_at.map((kind) =>
-          kind.wins
-            ? t('supplier.wins-at', {
-                kind: kind.name,
-                asks: kind.asks.amount,
-                wins: kind.wins.amount,
-                per: kind.asks.per,
-              })
-            : t('supplier.never-wins', { kind: kind.name }),
-        )}
+        {other.wins_at
+          .map((kind) =>
+            kind.wins
+              ? t('supplier.wins-at', {
+                  kind: kind.name,
+                  asks: kind.asks.amount,
+                  wins: kind.wins.amount,
+                  per: kind.asks.per,
+                })
+              : t('supplier.never-wins', { kind: kind.name }),
+          )
+          .join(' ')}
       </p>
     </div>
   );
