@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 // The morning queue and every list over a log of many fish, beside a bare route of the same framework in the same
 // run.
-// php bench/log.php [fish]. Makes its own database in bench/.out and serves it on the loopback; 40 requests a row.
+// php bench/log.php [fish] [part of a row's name]. Makes its own database in bench/.out and serves it on the loopback; 40 requests a row.
 
 require __DIR__.'/../vendor/autoload.php';
 
@@ -241,7 +241,9 @@ foreach (
         'checks of a day' => '/hold/checks',
     ] as $name => $path
 ) {
-    $rows[$name] = $time(fn () => $send('GET', $path));
+    if (str_contains($name, $argv[2] ?? '')) {
+        $rows[$name] = $time(fn () => $send('GET', $path));
+    }
 }
 printf("%d fish\n%-28s %10s %10s %8s\n", $many, '', 'median ms', 'p95 ms', 'ratio');
 foreach ($rows as $name => [$median, $p95]) {

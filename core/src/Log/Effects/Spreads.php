@@ -27,7 +27,7 @@ final readonly class Spreads
     private const HARDLY = 1e-5;
 
     /** Scale of what is expected beforehand, points of yield. Our estimate. */
-    private const SCALE = 1.5;
+    private const SCALE = 2.5;
 
     /** @param  non-empty-list<Weighed>  $points  with weights that add up to 1 */
     private function __construct(
