@@ -88,22 +88,20 @@ export function SupplierScreen() {
           <Table.Thead>
             <Table.Tr>
               <Table.Th>{t('supplier.fish')}</Table.Th>
-              <Table.Th className={look.n}>{t('supplier.number')}</Table.Th>
-              <Table.Th className={look.n}>{t('supplier.asks')}</Table.Th>
+              <Table.Th className={look.n}>{t('supplier.asks', { per: data.kinds[0]?.asks.per })}</Table.Th>
               <Table.Th className={look.n}>{t('supplier.yield')}</Table.Th>
-              <Table.Th className={look.n}>{t('supplier.edible-kilo')}</Table.Th>
+              <Table.Th className={look.n}>{t('supplier.edible-kilo', { per: data.kinds[0]?.asks.per })}</Table.Th>
             </Table.Tr>
           </Table.Thead>
           <Table.Tbody>
             {data.kinds.map((kind) => (
               <Table.Tr key={kind.name}>
-                <Table.Td>{kind.name}</Table.Td>
-                <Table.Td className={look.n}>{kind.fish}</Table.Td>
-                <Table.Td className={look.n}>
-                  {kind.asks.amount} / {kind.asks.per}
+                <Table.Td>
+                  {kind.name} <span className={look.soft}>{t('effects.fish', { count: kind.fish })}</span>
                 </Table.Td>
+                <Table.Td className={look.n}>{kind.asks.amount}</Table.Td>
                 <Table.Td className={look.n}>{kind.yield}</Table.Td>
-                <Table.Td className={look.n}>{kind.edible && `${kind.edible.amount} / ${kind.edible.per}`}</Table.Td>
+                <Table.Td className={look.n}>{kind.edible?.amount}</Table.Td>
               </Table.Tr>
             ))}
           </Table.Tbody>
