@@ -16,7 +16,7 @@ use Sectum\Log\Effects\Seen;
 final readonly class EffectsComputation implements Computation
 {
     /** What makes a group; every other word of a record is a factor. */
-    private const GROUP = ['species', 'state', 'rung'];
+    private const GROUP = ['group', 'species', 'state', 'rung'];
 
     public static function name(): string
     {

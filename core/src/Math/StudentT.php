@@ -60,7 +60,7 @@ final readonly class StudentT
             return $x <= 0 ? 0.0 : 1.0;
         }
         $front = exp(
-            self::logGamma($a + $b) - self::logGamma($a) - self::logGamma($b) + $a * log($x) + $b * log(1 - $x),
+            Gamma::log($a + $b) - Gamma::log($a) - Gamma::log($b) + $a * log($x) + $b * log(1 - $x),
         );
 
         return $x < ($a + 1) / ($a + $b + 2)
@@ -93,31 +93,5 @@ final readonly class StudentT
     private static function nonZero(float $value): float
     {
         return abs($value) < self::TINY ? self::TINY : $value;
-    }
-
-    /** Lanczos' approximation, g = 7, nine terms; good to about 15 digits above 0.5. */
-    private static function logGamma(float $x): float
-    {
-        if ($x < 0.5) {
-            return log(M_PI / sin(M_PI * $x)) - self::logGamma(1 - $x);
-        }
-        $terms = [
-            0.99999999999980993,
-            676.5203681218851,
-            -1259.1392167224028,
-            771.32342877765313,
-            -176.61502916214059,
-            12.507343278686905,
-            -0.13857109526572012,
-            9.9843695780195716e-6,
-            1.5056327351493116e-7,
-        ];
-        $sum = $terms[0];
-        for ($i = 1; $i < 9; $i++) {
-            $sum += $terms[$i] / ($x - 1 + $i);
-        }
-        $t = $x + 6.5;
-
-        return 0.5 * log(2 * M_PI) + ($x - 0.5) * log($t) - $t + log($sum);
     }
 }
