@@ -23,6 +23,8 @@ return [
         'kept' => 'Kept',
         'plates' => 'On plates',
     ],
+    'walk-key' => 'Dark: portions, kept, still to portion. Grey: flesh that became none. '.
+        'Lined: head, bones, skin. White: lost.',
     'complaint' => ['bone' => 'Bone', 'illness' => 'Illness', 'quality' => 'Quality'],
     'complaint-step' => [
         'held' => 'trays held back',

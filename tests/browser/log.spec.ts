@@ -1,3 +1,4 @@
+import { readFile } from 'node:fs/promises';
 import { expect, test } from '@playwright/test';
 import { ask, CUTTER, expectSound, signIn } from './kitchen';
 
@@ -149,4 +150,18 @@ test('yields of an old notebook are looked at, taken over and taken back; all da
   const lines = page.waitForEvent('download');
   await page.getByRole('button', { name: 'All of it (JSON lines)' }).tap();
   expect((await lines).suggestedFilename()).toBe('house.jsonl');
+});
+
+test('a guest reads from which sea, by whom and when; the page stands alone', async ({ page }) => {
+  await signIn(page);
+  await page.goto('/log/origin');
+  await page.getByRole('combobox', { name: 'Dishes of a table or a menu' }).click();
+  await page.getByRole('option', { name: 'Hake, parsley sauce' }).click();
+  const card = page.getByRole('article').filter({ hasText: 'Merluccius merluccius' });
+  await expect(card).toContainText(/Wild, .*(Sea|Channel|Atlantic) \(FAO 27\.[0-9.a-z]+\)/);
+  const file = page.waitForEvent('download');
+  await page.getByRole('link', { name: 'Page for guests (HTML)' }).tap();
+  const whole = await readFile(await (await file).path(), 'utf8');
+  expect(whole).toContain('Merluccius merluccius');
+  expect(whole).not.toMatch(/€|<script|src=/);
 });

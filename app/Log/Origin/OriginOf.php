@@ -15,6 +15,7 @@ use App\Log\Ledger\LoggedFish;
 use App\Portion\Dish\Dish;
 use App\Portion\Tray\PortionTray;
 use Illuminate\Database\Eloquent\Collection;
+use Sectum\Log\Origin\CatchArea;
 use Sectum\Log\Origin\OriginLine;
 
 /** Where the fish of dishes or of a tray comes from: what lies there to be served, else what was cut last. */
@@ -95,7 +96,7 @@ final readonly class OriginOf
                         $one->species->name,
                         $one->species->scientific ?? '',
                         $line->production ?? '',
-                        $line->area ?? '',
+                        CatchArea::said($line->area ?? ''),
                         $line->gear ?? '',
                         $line->vessel ?? $one->supplier->name,
                         $line->landed_on ?? ($line->harvested_on ?? ''),

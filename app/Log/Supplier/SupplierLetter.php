@@ -27,7 +27,7 @@ final readonly class SupplierLetter
             $paper->space(1.2);
         }
         $paper->rule();
-        $paper->row(['Fish', 'Number', 'Invoiced at', 'Edible yield'], self::COLUMNS, self::TEXT, 'B');
+        $paper->row(['Fish', 'Cut so far', 'Invoiced at', 'Edible yield'], self::COLUMNS, self::TEXT, 'B');
         foreach ($view->kinds($id) as $kind) {
             $paper->row(
                 [$kind['name'], (string) $kind['fish'], $kind['asks']->text(), $kind['yield'] ?? '–'],
@@ -55,13 +55,18 @@ final readonly class SupplierLetter
                 'their grade.';
         }
         $lines[] =
-            "{$one->rejected} fish rejected at the door; something was found in {$one->defects} while they were cut.";
+            ($one->rejected === 0 ? 'Nothing was rejected at the door; ' : "Rejected at the door: {$one->rejected}; ").
+            ($one->defects === 0
+                ? 'nothing was found while they were cut.'
+                : "something was found in {$one->defects} while they were cut.");
         if ($one->life !== null) {
             $lines[] = "A lot had about {$one->life} days of life left when it came.";
         }
         $lines[] =
-            "{$one->sent} claims sent, for {$one->claimed->print()}; {$one->credited} credited, with ".
-            "{$one->credit->print()}.";
+            $one->sent === 0
+                ? 'No claim was sent.'
+                : "Claims sent: {$one->sent}, for {$one->claimed->print()}. ".
+                    "Credited: {$one->credited}, with {$one->credit->print()}.";
 
         return $lines;
     }

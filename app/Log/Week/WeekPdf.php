@@ -39,7 +39,7 @@ final readonly class WeekPdf
         );
         $paper->line(
             "Bought: {$bought['fish']} fish, {$words->text($bought['mass'])}, {$bought['paid']->print()}.".
-                ($of->walk->edible() === null ? '' : " An edible kilo cost {$words->rate($of->walk->edible())->text()}."),
+                ($of->walk->edible() === null ? '' : " Edible: {$words->rate($of->walk->edible())->text()}."),
             self::LARGE,
         );
         $paper->rule();
@@ -86,6 +86,7 @@ final readonly class WeekPdf
             }
         }
         $paper->bar($stretches);
+        $paper->line(Words::named('log.walk-key'), self::SMALL);
         $paper->space(1.5);
         foreach ($walk->lines as $line) {
             if ($line->mass->milligrams !== 0) {
@@ -111,8 +112,8 @@ final readonly class WeekPdf
             $paper->row([
                 $one['name'],
                 (string) $level->count,
-                sprintf('%+.1f', $level->mean),
-                $level->low === null ? '' : sprintf('%+.1f and %+.1f', $level->low, $level->high),
+                self::signed($level->mean),
+                $level->low === null ? '' : self::signed($level->low).' and '.self::signed($level->high ?? 0.0),
             ], self::THREE, self::SMALL);
         }
         $paper->space(2);
@@ -131,6 +132,11 @@ final readonly class WeekPdf
                 self::SMALL,
             );
         }
+    }
+
+    private static function signed(float $points): string
+    {
+        return str_replace('-', '−', sprintf('%+.1f', $points));
     }
 
     private static function look(WalkStep $step): string

@@ -11,6 +11,7 @@ use Sectum\Fish\SeasonMonths;
 use Sectum\Fish\SeasonSupply;
 use Sectum\Log\Find\Level;
 use Sectum\Log\House\YieldFile;
+use Sectum\Log\Origin\CatchArea;
 use Sectum\Log\Origin\OriginLine;
 use Sectum\Log\Season\MenuReason;
 use Sectum\Log\Season\Outlook;
@@ -115,6 +116,26 @@ final class OutlookTest extends TestCase
         ]);
         self::assertCount(2, $together);
         self::assertSame([['2026-11-22', '2026-11-23'], ['Ilse']], [$together[0]->cut, $together[0]->hands]);
+    }
+
+    public function test_a_guest_reads_the_sea_and_not_a_number_alone(): void
+    {
+        self::assertSame(
+            [
+                'Irish Sea (FAO 27.7.a)',
+                'North Sea (FAO 27.4.b)',
+                'Northeast Atlantic (FAO 27.7)',
+                'Western Mediterranean (FAO 37.1.2)',
+                'Eastern Central Atlantic (FAO 34)',
+                'Loch Duar farm',
+                '99.1',
+                '',
+            ],
+            array_map(
+                CatchArea::said(...),
+                ['27.7.a', ' FAO 27.4.B', '27.7', '37.1.2', 'fao34', 'Loch Duar farm', '99.1', ''],
+            ),
+        );
     }
 
     /** @return array<string, array{string, float|null, float|null, string|null}> */
