@@ -54,7 +54,7 @@ final class BackupTest extends TestCase
                 }
             });
         }
-        $crowd->run($clients, 6);
+        $crowd->run($clients, 120);
         $backup->wait();
         self::assertSame(0, $backup->getExitCode(), $backup->getOutput().$backup->getErrorOutput());
         self::assertSame(0, $crowd->count(400, 599));
@@ -93,7 +93,7 @@ final class BackupTest extends TestCase
     {
         yield ['GET', '/kitchen', []];
         yield ['POST', '/session', ['person' => $chef, 'pin' => '739182']];
-        while (true) {
+        for ($i = 0; $i < 15; $i++) {
             $reading = (string) Str::ulid();
             [$status] = (yield [
                 'PUT',

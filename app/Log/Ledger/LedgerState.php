@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace App\Log\Ledger;
 
 use App\Kitchen\Database\Row;
+use App\Kitchen\Database\Trouble;
 use App\Kitchen\Setting;
 use Closure;
 use Illuminate\Support\Facades\Cache;
+use Throwable;
 
 /** What takes seconds to work out is kept until a fish of the ledger changes, or a setting of the house. */
 final readonly class LedgerState
@@ -29,7 +31,12 @@ final readonly class LedgerState
             return $kept;
         }
         $answer = $work();
-        Cache::put($key, $answer, self::KEPT_SECONDS);
+        try {
+            Cache::put($key, $answer, self::KEPT_SECONDS);
+        } catch (Throwable $e) {
+            // Where a disk takes no more, it is worked out again the next time.
+            Trouble::of($e) === null && throw $e;
+        }
 
         return $answer;
     }
