@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 // The morning queue and every list over a log of many fish, beside a bare route of the same framework in the same
 // run.
-// php bench/log.php [fish] [part of a row's name]. Makes its own database in bench/.out and serves it on the loopback; 40 requests a row.
+// php bench/log.php [fish] [part of a row's name]. Makes its own database in bench/.out
+// and serves it on the loopback; 40 requests a row.
 
 require __DIR__.'/../vendor/autoload.php';
 

@@ -6,7 +6,7 @@ namespace Tests\load;
 
 use Generator;
 
-/** Views, complaints, trays held and old notebooks in eight hands at the same moment; eight who open the log at once. */
+/** Views, complaints, trays held, old notebooks in eight hands at the same moment; eight who open the log at once. */
 final class LoggedTest extends LiveKitchen
 {
     private string $fish;

@@ -41,7 +41,8 @@ final class HandsTest extends LogKitchen
     public function test_the_marks_on_a_side_are_for_whoever_cut_it(): void
     {
         $fish = $this->routed();
-        $side = fn (int $i): mixed => $this->api('GET', "/breakdown/fish/{$fish}/workmanship")->json("sides.{$i}.piece");
+        $work = "/breakdown/fish/{$fish}/workmanship";
+        $side = fn (int $i): mixed => $this->api('GET', $work)->json("sides.{$i}.piece");
         foreach ([[0, $this->chef->id], [1, $this->cutter->id]] as [$i, $by]) {
             $this->api('PUT', "/breakdown/fish/{$fish}/workmanship/".self::id(), [
                 'piece' => $side($i),

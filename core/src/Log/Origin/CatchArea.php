@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Sectum\Log\Origin;
 
 /**
- * What a catch area is called: major fishing areas as FAO names them, and for areas 27 and 37 the subareas and divisions
- * a buyer in Europe is told (Commission Regulation 218/2009, annex, and Regulation 1343/2011 with its areas). A guest
+ * What a catch area is called: major fishing areas as FAO names them, and for areas 27 and 37 the subareas and
+ * divisions a buyer in Europe is told (Commission Regulation 218/2009, annex, and Regulation 1343/2011 with its areas). A guest
  * reads the sea, and beside it the number.
  */
 final readonly class CatchArea
