@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Sectum\Log\Origin;
 
 /**
- * What a catch area is called: major fishing areas as FAO names them, and for areas 27 and 37 the subareas and
- * divisions a buyer in Europe is told (Commission Regulation 218/2009, annex, and Regulation 1343/2011 with its areas). A guest
- * reads the sea, and beside it the number.
+ * What a catch area is called: major fishing areas and the subareas of 37 as FAO names them, subareas and divisions
+ * of 27 as a buyer in Europe is told (Commission Regulation 218/2009, annex). A guest reads the sea, and beside it the
+ * number.
  */
 final readonly class CatchArea
 {
