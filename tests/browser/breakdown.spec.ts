@@ -1,5 +1,5 @@
 import { expect, type Page, test } from '@playwright/test';
-import { cutAs, expectNoScroll, expectSound, receive, signIn, weighAnyway } from './kitchen';
+import { closedFish, cutAs, expectNoScroll, expectSound, receive, signIn, weighAnyway } from './kitchen';
 
 /** Chooses the method and goes back to the fish, at its first step. */
 async function beginAs(page: Page, method: string) {
@@ -149,9 +149,10 @@ test('it was on the half tray, with one tap; the bones are counted by key; a fin
 
 test('a closed fish is opened again by the head chef, with a reason', async ({ page }) => {
   await signIn(page);
+  const fish = await closedFish(page, 'john dory');
   await page.goto('/log');
-  await page.getByLabel('Search the log').fill('136');
-  await page.getByRole('link', { name: /John Dory no. 136/ }).tap();
+  await page.getByLabel('Search the log').fill(String(fish.number));
+  await page.getByRole('link', { name: new RegExp(`John Dory no. ${fish.number}`) }).tap();
   await page.getByRole('button', { name: 'Reopen' }).tap();
   await page.getByLabel('Reason').fill('the frame was another fish’s');
   await page.getByRole('button', { name: 'Put it on the board' }).tap();

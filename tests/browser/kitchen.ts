@@ -241,3 +241,14 @@ export async function troutInPairs(page: Page, many: number) {
   }
   return fish;
 }
+
+/** The newest fish of a kind, as it is said, that nothing is left to do at. */
+export async function closedFish(page: Page, kind: string): Promise<{ id: string; number: number }> {
+  type Listed = { fish: { id: string; number: number; stage: string } };
+  const found = await ask<{ fish: Listed[] }>(page, 'GET', `/log?q=${encodeURIComponent(kind)}`);
+  const closed = found.fish.find(({ fish }) => fish.stage === 'log');
+  if (!closed) {
+    throw new Error(`No ${kind} in the kitchen has been through every stage.`);
+  }
+  return closed.fish;
+}

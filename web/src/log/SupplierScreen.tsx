@@ -89,7 +89,6 @@ export function SupplierScreen() {
             <Table.Tr>
               <Table.Th>{t('supplier.fish')}</Table.Th>
               <Table.Th className={look.n}>{t('supplier.asks', { per: data.kinds[0]?.asks.per })}</Table.Th>
-              <Table.Th className={look.n}>{t('supplier.yield')}</Table.Th>
               <Table.Th className={look.n}>{t('supplier.edible-kilo', { per: data.kinds[0]?.asks.per })}</Table.Th>
             </Table.Tr>
           </Table.Thead>
@@ -97,10 +96,13 @@ export function SupplierScreen() {
             {data.kinds.map((kind) => (
               <Table.Tr key={kind.name}>
                 <Table.Td>
-                  {kind.name} <span className={look.soft}>{t('effects.fish', { count: kind.fish })}</span>
+                  {kind.name}{' '}
+                  <span className={look.soft}>
+                    {t('effects.fish', { count: kind.fish })}
+                    {kind.yield && `, ${t('supplier.edible', { of: kind.yield })}`}
+                  </span>
                 </Table.Td>
                 <Table.Td className={look.n}>{kind.asks.amount}</Table.Td>
-                <Table.Td className={look.n}>{kind.yield}</Table.Td>
                 <Table.Td className={look.n}>{kind.edible?.amount}</Table.Td>
               </Table.Tr>
             ))}
