@@ -157,6 +157,7 @@ test('a guest reads from which sea, by whom and when; the page stands alone', as
   await page.goto('/log/origin');
   await page.getByRole('combobox', { name: 'Dishes of a table or a menu' }).click();
   await page.getByRole('option', { name: 'Hake, parsley sauce' }).click();
+  await page.keyboard.press('Escape');
   const card = page.getByRole('article').filter({ hasText: 'Merluccius merluccius' });
   await expect(card).toContainText(/Wild, .*(Sea|Channel|Atlantic) \(FAO 27\.[0-9.a-z]+\)/);
   const file = page.waitForEvent('download');
