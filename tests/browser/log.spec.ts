@@ -105,7 +105,10 @@ test('a complaint finds the fish, its checks and its siblings, which are held un
   await page.getByRole('button', { name: 'Save the complaint' }).tap();
   await expect(page.getByRole('alert')).toContainText('Say which tray, fish or dish');
   await page.getByRole('combobox', { name: 'Tray' }).click();
-  await page.getByRole('option', { name: /Brill, leek|Bream, fennel/ }).first().click();
+  await page
+    .getByRole('option', { name: /Brill, leek|Bream, fennel/ })
+    .first()
+    .click();
   await page.getByRole('button', { name: 'Save the complaint' }).tap();
   await expect(page.getByRole('heading', { name: /^Complaint \d+: bone/ })).toBeVisible();
   await expect(page.getByText(/^held: complaint \d+/).first()).toBeVisible();
