@@ -7,7 +7,6 @@ namespace App\Log\Complaint;
 use App\Contract\Fields;
 use App\Kitchen\Format\Pdf;
 use App\Kitchen\Person;
-use App\Log\Ledger\CatchUp;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -15,10 +14,6 @@ use Illuminate\Http\Response;
 /** Complaints name hands and checks: they are the head chef's. */
 final readonly class ComplaintController
 {
-    public function __construct(private CatchUp $catchUp)
-    {
-    }
-
     public function index(Request $request): JsonResponse
     {
         self::chef($request);
@@ -29,7 +24,6 @@ final readonly class ComplaintController
     public function show(Request $request, string $complaint): JsonResponse
     {
         self::chef($request);
-        ($this->catchUp)();
 
         return new JsonResponse(ComplaintView::of($complaint));
     }
@@ -51,7 +45,6 @@ final readonly class ComplaintController
     public function report(Request $request, string $complaint): Response
     {
         self::chef($request);
-        ($this->catchUp)();
 
         return Pdf::shown(ComplaintPdf::of($complaint), 'complaint');
     }

@@ -5,27 +5,18 @@ declare(strict_types=1);
 namespace App\Log\Cutter;
 
 use App\Kitchen\Person;
-use App\Log\Ledger\CatchUp;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 
 final readonly class CutterController
 {
-    public function __construct(private CatchUp $catchUp)
-    {
-    }
-
     public function index(Request $request): JsonResponse
     {
-        ($this->catchUp)();
-
         return new JsonResponse((new CutterView(Person::of($request)))->all());
     }
 
     public function show(Request $request, string $person): JsonResponse
     {
-        ($this->catchUp)();
-
         return new JsonResponse((new CutterView(Person::of($request)))->of($person));
     }
 }

@@ -6,19 +6,17 @@ namespace App\Log\Effects;
 
 use App\Kitchen\Person;
 use App\Log\Find\FishQuery;
-use App\Log\Ledger\CatchUp;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 
 final readonly class EffectsController
 {
-    public function __construct(private CatchUp $catchUp, private EffectsView $view)
+    public function __construct(private EffectsView $view)
     {
     }
 
     public function index(Request $request): JsonResponse
     {
-        ($this->catchUp)();
         $person = Person::of($request);
 
         return new JsonResponse($this->view->of(FishQuery::of($request->query->all(), $person), $person));
@@ -26,7 +24,6 @@ final readonly class EffectsController
 
     public function pair(Request $request): JsonResponse
     {
-        ($this->catchUp)();
         $person = Person::of($request);
         $asked = $request->query->all();
         $level = fn (string $name): string => is_string($asked[$name] ?? null) ? $asked[$name] : '';

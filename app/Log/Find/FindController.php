@@ -8,7 +8,6 @@ use App\Catalogue\Methods;
 use App\Contract\Fault;
 use App\Contract\Fields;
 use App\Kitchen\Person;
-use App\Log\Ledger\CatchUp;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Sectum\Log\Find\SplitBy;
@@ -17,13 +16,8 @@ use Symfony\Component\HttpFoundation\StreamedResponse;
 /** Fish sought, laid side by side, and handed over as they are sought. */
 final readonly class FindController
 {
-    public function __construct(private CatchUp $catchUp)
-    {
-    }
-
     public function index(Request $request, LogList $list): JsonResponse
     {
-        ($this->catchUp)();
         $person = Person::of($request);
         $sort = $request->string('sort', 'newest')->toString();
 
@@ -50,7 +44,6 @@ final readonly class FindController
 
     public function by(Request $request, Multiples $multiples, string $by): JsonResponse
     {
-        ($this->catchUp)();
         $person = Person::of($request);
         $split = SplitBy::tryFrom($by) ?? throw Fault::notThere('Fish are not laid out by that.');
 
@@ -59,7 +52,6 @@ final readonly class FindController
 
     public function table(Request $request, string $format): StreamedResponse
     {
-        ($this->catchUp)();
         $person = Person::of($request);
 
         return (new FishTable(FishQuery::of($request->query->all(), $person), $person))->download($format);

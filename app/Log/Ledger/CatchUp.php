@@ -9,7 +9,6 @@ use App\BreakDown\Yields\KeepYields;
 use App\Cost\Credited;
 use App\Fish\Fish;
 use App\Kitchen\Database\Row;
-use App\Kitchen\Database\Trouble;
 use App\Kitchen\Moment;
 use App\Kitchen\Settings;
 use Illuminate\Support\Facades\DB;
@@ -17,14 +16,12 @@ use Sectum\BreakDown\ExpectedYield;
 use Sectum\BreakDown\StartingYield;
 use Sectum\BreakDown\YieldRecord;
 use Sectum\Measure\Mass;
-use Throwable;
 
 /**
  * Enters into the log's ledger what has changed since it was last opened.
  *
  * The bench does not wait for it: the database marks a fish with every change, and whoever opens the log next works it
- * out anew. Two who open it at once enter the same figures. Where nothing can be written, a full disk or a busy one,
- * the log reads as it was last entered.
+ * out anew. Two who open it at once enter the same figures.
  */
 final readonly class CatchUp
 {
@@ -44,16 +41,6 @@ final readonly class CatchUp
      * @return int fish that were entered
      */
     public function __invoke(int $most = self::A_REQUEST): int
-    {
-        try {
-            return $this->all($most);
-        } catch (Throwable $e) {
-            // What stays marked is entered the next time.
-            return Trouble::of($e) === null ? throw $e : 0;
-        }
-    }
-
-    private function all(int $most): int
     {
         $entered = 0;
         $kinds = [];

@@ -8,7 +8,6 @@ use App\Contract\Fault;
 use App\Kitchen\Format\Paper;
 use App\Kitchen\Format\Pdf;
 use App\Kitchen\Settings;
-use App\Log\Ledger\CatchUp;
 use App\Portion\Dish\Dish;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -17,10 +16,6 @@ use Illuminate\Http\Response;
 /** Where the fish on a plate comes from; no price is on any of it. */
 final readonly class OriginController
 {
-    public function __construct(private CatchUp $catchUp)
-    {
-    }
-
     public function show(Request $request): JsonResponse
     {
         return new JsonResponse([
@@ -74,7 +69,6 @@ final readonly class OriginController
      */
     private function cards(Request $request, ?array $none = null): array
     {
-        ($this->catchUp)();
         $asked = $request->query->all();
         $of = fn (string $name): string => is_string($asked[$name] ?? null) ? $asked[$name] : '';
 

@@ -7,7 +7,6 @@ namespace App\Log\Supplier;
 use App\Kitchen\Format\Pdf;
 use App\Kitchen\Person;
 use App\Kitchen\Settings;
-use App\Log\Ledger\CatchUp;
 use App\Log\Ledger\LedgerState;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -16,14 +15,9 @@ use Illuminate\Http\Response;
 /** What suppliers cost is for whoever buys. */
 final readonly class SupplierController
 {
-    public function __construct(private CatchUp $catchUp)
-    {
-    }
-
     public function index(Request $request): JsonResponse
     {
         $person = Person::of($request)->mustSeePrices();
-        ($this->catchUp)();
 
         return new JsonResponse(LedgerState::remembered(
             "suppliers:{$person->units->value}:".SupplierView::since(),
@@ -34,7 +28,6 @@ final readonly class SupplierController
     public function show(Request $request, string $supplier): JsonResponse
     {
         $person = Person::of($request)->mustSeePrices();
-        ($this->catchUp)();
 
         return new JsonResponse(LedgerState::remembered(
             "supplier:{$supplier}:{$person->units->value}:".SupplierView::since(),
@@ -46,7 +39,6 @@ final readonly class SupplierController
     public function letter(Request $request, string $supplier): Response
     {
         Person::of($request)->mustSeePrices();
-        ($this->catchUp)();
 
         return Pdf::shown(SupplierLetter::of(new SupplierView(Settings::load()), $supplier), 'supplier');
     }

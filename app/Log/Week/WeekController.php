@@ -7,7 +7,6 @@ namespace App\Log\Week;
 use App\Kitchen\Format\Pdf;
 use App\Kitchen\Moment;
 use App\Kitchen\Person;
-use App\Log\Ledger\CatchUp;
 use App\Log\Walk\Period;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -15,15 +14,10 @@ use Illuminate\Http\Response;
 
 final readonly class WeekController
 {
-    public function __construct(private CatchUp $catchUp)
-    {
-    }
-
     public function show(Request $request): JsonResponse
     {
         $reader = Person::of($request);
         $reader->mustSeePrices();
-        ($this->catchUp)();
 
         return new JsonResponse(WeekView::of(self::week($request), $reader));
     }
@@ -33,7 +27,6 @@ final readonly class WeekController
     {
         $reader = Person::of($request);
         $reader->mustSeePrices();
-        ($this->catchUp)();
         $week = self::week($request);
         $kept = KeptWeek::query()->find($week->days()[0]);
 
