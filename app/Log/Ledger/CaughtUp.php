@@ -11,8 +11,8 @@ use Symfony\Component\HttpFoundation\Response;
 use Throwable;
 
 /**
- * Whatever has changed is in the ledger before a screen reads from it. Where nothing can be written, on a full disk or a
- * busy one, the screen shows what was entered last, and what stays marked is entered the next time.
+ * Whatever has changed is in the ledger before a screen reads from it. Where nothing can be written, on a full disk or
+ * a busy one, the screen shows what was entered last, and what stays marked is entered the next time.
  */
 final readonly class CaughtUp
 {

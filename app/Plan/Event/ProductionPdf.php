@@ -69,7 +69,10 @@ final readonly class ProductionPdf
         $paper->line('Made', 13, 'B');
         foreach ($dishes as [$dish, $portions]) {
             $paper->box();
-            $made = [["{$portions} × {$dish->name}", 110.0], [Words::inBoth($dish->plateBand()->target).' each', 60.0]];
+            $made = [
+                ["{$portions} × {$dish->name}", 110.0],
+                [Words::inBoth($dish->plateBand()->target).' each', 60.0],
+            ];
             $paper->cells($made, 12, 'B', Paper::LEFT + 8);
             $paper->cells([['Contains '.self::allergens($dish).'.', 170.0]], 9.5, '', Paper::LEFT + 8);
         }

@@ -9,8 +9,8 @@ use Sectum\Measure\Money;
 use Sectum\Measure\PricePerKg;
 
 /**
- * What points of yield are worth a year: effect/100 × kilos a year × edible cost a kilo (handbook, numbers 14), at the
- * house's own prices and volumes.
+ * What points of yield are worth a year: effect/100 × kilos a year × edible cost a kilo (handbook, numbers 14), at
+ * the house's own prices and volumes.
  */
 final readonly class YearsMoney
 {

@@ -62,7 +62,7 @@ final readonly class CatchArea
         '88' => 'Antarctic Pacific',
     ];
 
-    /** "27.7.a" → "Irish Sea (FAO 27.7.a)"; what is no area with a name, a farm among them, stays as it was written. */
+    /** "27.7.a" → "Irish Sea (FAO 27.7.a)"; what has no name of an area, as a farm, stays as it was written. */
     public static function said(string $written): string
     {
         preg_match('/^(?:FAO\s*)?(\d\d(?:\.[0-9a-z]+)*)$/i', trim($written), $found);

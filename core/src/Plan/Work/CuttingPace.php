@@ -11,8 +11,8 @@ use Sectum\Math\LeastSquares;
  *
  * Minutes grow with the mass by a power, and differ by kind, by method and by hand; every one of these begins at a
  * starting figure and is drawn away from it by what was timed, the more so the more there is of it: the least of
- * Σ (ln timed − ln expected)²/σ² with each effect held to its start by its own σ. All starting figures and σ are our
- * estimates.
+ * Σ (ln timed − ln expected)²/σ² with each effect held to its start by its own σ. All starting figures and σ
+ * are our estimates.
  */
 final readonly class CuttingPace
 {
