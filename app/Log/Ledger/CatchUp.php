@@ -105,13 +105,8 @@ final readonly class CatchUp
             ->orderByDesc('number')
             ->limit(self::LATEST)
             ->get(['step', 'yield_pct', 'each_mg']);
-        foreach (Row::all($rows) as $row) {
-            $records[$row->text('step')][] = new YieldRecord(
-                $row->number('yield_pct'),
-                Mass::ofMilligrams((int) $row->number('each_mg')),
-            );
-        }
-        foreach (Row::all(OldYieldRow::rows()->where($kind)->limit(self::LATEST)->get()) as $row) {
+        $old = OldYieldRow::rows()->where($kind)->limit(self::LATEST)->get();
+        foreach ([...Row::all($rows), ...Row::all($old)] as $row) {
             $records[$row->text('step')][] = new YieldRecord(
                 $row->number('yield_pct'),
                 Mass::ofMilligrams((int) $row->number('each_mg')),

@@ -63,11 +63,17 @@ final readonly class SupplierView
 
     public function year(string $id): SupplierYear
     {
+        return $this->yearOf($id, self::names(), TrueCosts::since(self::since()));
+    }
+
+    /** @param  array<string, string>  $names */
+    private function yearOf(string $id, array $names, TrueCosts $costs): SupplierYear
+    {
         return SupplierYear::of(
             $id,
-            self::names()[$id] ?? '',
+            $names[$id] ?? '',
             SupplierFigures::since(self::since()),
-            TrueCosts::since(self::since()),
+            $costs,
             $this->settings,
         ) ?? throw Fault::notThere('Nothing came from this supplier in a year.');
     }
@@ -75,9 +81,10 @@ final readonly class SupplierView
     /** @return Answer one supplier, beside each other one who brings the same kinds of fish */
     public function of(string $id): array
     {
-        $one = $this->year($id);
         $costs = TrueCosts::since(self::since());
         $names = self::names();
+        $one = $this->yearOf($id, $names, $costs);
+        $rows = $this->rowsOf($id);
         $beside = [];
         foreach (array_keys($costs->linked) as $other) {
             $of = $other === $id ? null : $costs->between($id, $other);
@@ -87,7 +94,7 @@ final readonly class SupplierView
                     'name' => $names[$other] ?? '',
                     ...Stroke::of($of),
                     'better' => round($of->below(0.0), 3),
-                    'wins_at' => $of->mean > 0 ? $this->winsAt($id, $other, $of->mean) : [],
+                    'wins_at' => $of->mean > 0 ? $this->winsAt($rows, $other, $of->mean) : [],
                 ];
             }
         }
@@ -110,13 +117,14 @@ final readonly class SupplierView
     /**
      * By kind both bring: what this one has to ask so that his edible kilo costs no more.
      *
+     * @param  list<array{kind: string, name: string, row: Row}>  $rows  of this one
      * @return list<Answer>
      */
-    private function winsAt(string $id, string $other, float $pct): array
+    private function winsAt(array $rows, string $other, float $pct): array
     {
         $theirs = array_column($this->rowsOf($other), null, 'kind');
         $list = [];
-        foreach ($this->rowsOf($id) as $kind) {
+        foreach ($rows as $kind) {
             [$row, $edible] = [$kind['row'], Mass::ofMilligrams((int) $kind['row']->number('edible'))];
             if (! isset($theirs[$kind['kind']]) || ! $edible->isPositive()) {
                 continue;

@@ -9,6 +9,7 @@ use App\Kitchen\Format\Words;
 use App\Kitchen\Moment;
 use App\Kitchen\Person;
 use App\Log\Walk\Period;
+use Sectum\Log\Find\Level;
 use Sectum\Log\Walk\WalkStep;
 use Sectum\Measure\Percent;
 
@@ -31,11 +32,12 @@ final readonly class WeekPdf
         $of = new WeekOf($week, $reader);
         $words = Words::ofReader();
         $bought = $of->bought();
+        [$yields, $portions] = [$of->yields(), $of->portions()];
         $paper = Paper::titled("Week {$week->said()}");
         $paper->page(
             "The week, {$week->said()} {$week->until->format('Y')}",
             'Printed '.Moment::at(Moment::written(now()))->format('D j M, H:i').'.',
-            self::points($of),
+            self::points(count($of->walk->walk->lines) + count($yields) + count($portions)),
         );
         $paper->line(
             "Bought: {$bought['fish']} fish, {$words->text($bought['mass'])}, {$bought['paid']->print()}.".
@@ -45,18 +47,18 @@ final readonly class WeekPdf
         $paper->rule();
         self::sentences($paper, $of);
         self::walk($paper, $of, $words);
-        self::yields($paper, $of);
-        self::portions($paper, $of);
+        self::yields($paper, $yields);
+        self::portions($paper, $portions);
 
         return $paper->print();
     }
 
     /** Points of all lines together, so that they fit on one page. */
-    private static function points(WeekOf $of): float
+    private static function points(int $rows): float
     {
         return 150 +
             3 * (self::LARGE + 2 * self::TEXT) +
-            self::SMALL * (count($of->walk->walk->lines) + count($of->yields()) + count($of->portions()));
+            self::SMALL * $rows;
     }
 
     private static function sentences(Paper $paper, WeekOf $of): void
@@ -102,9 +104,10 @@ final readonly class WeekPdf
         $paper->rule();
     }
 
-    private static function yields(Paper $paper, WeekOf $of): void
+    /** @param  list<array{name: string, level: Level}>  $yields */
+    private static function yields(Paper $paper, array $yields): void
     {
-        foreach ($of->yields() as $i => $one) {
+        foreach ($yields as $i => $one) {
             if ($i === 0) {
                 $paper->row(['Yield against expected', 'Fish', 'Points', 'Between'], self::THREE, self::SMALL, 'B');
             }
@@ -119,9 +122,10 @@ final readonly class WeekPdf
         $paper->space(2);
     }
 
-    private static function portions(Paper $paper, WeekOf $of): void
+    /** @param  list<array{name: string, served: int, unserved: int, thrown: int}>  $portions */
+    private static function portions(Paper $paper, array $portions): void
     {
-        foreach ($of->portions() as $i => $one) {
+        foreach ($portions as $i => $one) {
             if ($i === 0) {
                 $heads = ['Portions off trays', 'Served', 'Not served', 'Thrown away'];
                 $paper->row($heads, self::THREE, self::SMALL, 'B');
