@@ -17,7 +17,8 @@ use App\Log\Walk\WalkController;
 use App\Log\Week\WeekController;
 use Illuminate\Support\Facades\Route;
 
-// Everything that is over, and what is learned from it; read by the routes of the kitchen, behind their door.
+// Everything that is over, and what is learned from it; read by the routes of the kitchen, behind their door. Only
+// what reads is caught up before: a write that is refused has written nothing.
 Route::middleware(CaughtUp::class)->group(function (): void {
     Route::get('log', [FindController::class, 'index']);
     Route::get('log/by/{by}', [FindController::class, 'by']);
@@ -36,10 +37,6 @@ Route::middleware(CaughtUp::class)->group(function (): void {
     Route::get('log/week', [WeekController::class, 'show']);
     Route::get('log/week.pdf', [WeekController::class, 'paper']);
     Route::get('log/complaints/{complaint}', [ComplaintController::class, 'show']);
-    Route::put('log/complaints/{complaint}', [ComplaintController::class, 'store'])->middleware('takes:complaint');
-    Route::put('log/complaints/{complaint}/steps/{act}', [ComplaintController::class, 'step'])->middleware(
-        'takes:complaint-step',
-    );
     Route::get('log/complaints/{complaint}/report.pdf', [ComplaintController::class, 'report']);
     Route::get('log/origin', [OriginController::class, 'show']);
     Route::get('log/origin/card.pdf', [OriginController::class, 'card']);
@@ -49,6 +46,10 @@ Route::get('log/choices', [FindController::class, 'choices']);
 Route::put('log/views/{view}', [FindController::class, 'keep'])->middleware('takes:log-view');
 Route::put('log/views/{view}/retired', [FindController::class, 'retire'])->middleware('takes:version');
 Route::get('log/complaints', [ComplaintController::class, 'index']);
+Route::put('log/complaints/{complaint}', [ComplaintController::class, 'store'])->middleware('takes:complaint');
+Route::put('log/complaints/{complaint}/steps/{act}', [ComplaintController::class, 'step'])->middleware(
+    'takes:complaint-step',
+);
 Route::get('log/house', [HouseController::class, 'index']);
 Route::get('log/house/tables/{table}.csv', [HouseController::class, 'table'])->where('table', '[a-z_]{2,40}');
 Route::get('log/house/dictionary.csv', [HouseController::class, 'dictionary']);
