@@ -7,8 +7,8 @@ namespace App\Compute;
 use App\Contract\Fault;
 use App\Contract\Fields;
 use Sectum\Measure\Mass;
-use Sectum\Practise\Eye;
-use Sectum\Practise\Guess;
+use Sectum\Practise\Gate\Eye;
+use Sectum\Practise\Gate\Guess;
 
 /** `eye`: may this hand leave the scale? */
 final readonly class EyeComputation implements Computation

@@ -6,8 +6,8 @@ namespace App\Compute;
 
 use App\Contract\Fault;
 use App\Contract\Fields;
-use Sectum\Practise\Before;
-use Sectum\Practise\StepOrder;
+use Sectum\Practise\Order\Before;
+use Sectum\Practise\Order\StepOrder;
 
 /** `step-order`: how much of an order of steps is right. */
 final readonly class StepOrderComputation implements Computation

@@ -11,10 +11,10 @@ use Sectum\Math\ChiSquared;
 use Sectum\Math\Normal;
 use Sectum\Measure\Mass;
 use Sectum\Practise\BadDrill;
-use Sectum\Practise\Before;
-use Sectum\Practise\Eye;
-use Sectum\Practise\Guess;
-use Sectum\Practise\StepOrder;
+use Sectum\Practise\Gate\Eye;
+use Sectum\Practise\Gate\Guess;
+use Sectum\Practise\Order\Before;
+use Sectum\Practise\Order\StepOrder;
 
 final class EyeTest extends TestCase
 {

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Sectum\Practise;
+namespace Sectum\Practise\Order;
 
 /** Two steps of which the first has to come before the other. */
 final readonly class Before

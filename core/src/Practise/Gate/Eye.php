@@ -2,11 +2,12 @@
 
 declare(strict_types=1);
 
-namespace Sectum\Practise;
+namespace Sectum\Practise\Gate;
 
 use Sectum\Math\ChiSquared;
 use Sectum\Math\Normal;
 use Sectum\Measure\Mass;
+use Sectum\Practise\BadDrill;
 
 /**
  * May this hand leave the scale? Where nine guesses of ten lie, said with 95 % confidence: a two-sided normal tolerance

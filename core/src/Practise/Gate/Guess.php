@@ -2,9 +2,10 @@
 
 declare(strict_types=1);
 
-namespace Sectum\Practise;
+namespace Sectum\Practise\Gate;
 
 use Sectum\Measure\Mass;
+use Sectum\Practise\BadDrill;
 
 /** A weight that was said before the scale did, and what the scale said. */
 final readonly class Guess

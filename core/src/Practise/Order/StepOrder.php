@@ -2,7 +2,9 @@
 
 declare(strict_types=1);
 
-namespace Sectum\Practise;
+namespace Sectum\Practise\Order;
+
+use Sectum\Practise\BadDrill;
 
 /**
  * An order of steps beside what has to come before what: pairs of the transitive closure that stand the wrong way are
