@@ -34,6 +34,7 @@ use App\Fish\PlannedPortions;
 use App\Fish\PortionsTrayed;
 use App\Fish\RawEvidence;
 use App\Fish\SaidOfFish;
+use App\Fish\SkillGate;
 use App\Fish\ThrownAway;
 use App\Fish\WeightsChanged;
 use App\Hold\Exposure\Clocks;
@@ -51,6 +52,7 @@ use App\Log\Ledger\StaleFish;
 use App\Plan\Order\OrderedHere;
 use App\Plan\Service\PlannedHere;
 use App\Portion\Dish\UsualPortions;
+use App\Practise\Person\Gates;
 use App\Route\Bins\Deposits;
 use App\Route\Bins\ThrownOut;
 use App\Route\Recipes\MadeFromRecipes;
@@ -104,6 +106,7 @@ final class SectumServiceProvider extends ServiceProvider
         $this->app->bind(PlannedPortions::class, PlannedHere::class);
         $this->app->bind(OrderedFish::class, OrderedHere::class);
         $this->app->bind(RawEvidence::class, RunRecords::class);
+        $this->app->bind(SkillGate::class, Gates::class);
         $this->app->bind(LabelPrinter::class, KeepingPrinter::class);
     }
 

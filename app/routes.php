@@ -26,6 +26,7 @@ use App\Portion\Servings\ServingsController;
 use App\Portion\Together\PatternController;
 use App\Portion\Tonight\TonightController;
 use App\Portion\Tray\TrayController;
+use App\Practise\Person\TraineeStays;
 use App\Receive\Claims\ClaimController;
 use App\Receive\Delivery\DeliveryController;
 use App\Receive\Inspection\InspectionController;
@@ -81,6 +82,7 @@ foreach (
         'view',
         'supplier',
         'complaint',
+        'drill',
     ] as $named
 ) {
     Route::pattern($named, '[0-7][0-9A-HJKMNP-TV-Za-hjkmnp-tv-z]{25}');
@@ -91,6 +93,7 @@ Route::pattern('tray', '[^/]{1,60}');
 Route::pattern('bin', '[a-z]{3,10}');
 Route::pattern('shape', '[a-z-]{3,20}');
 Route::pattern('rule', '[a-z_]{3,30}');
+Route::pattern('gate', '[a-z-]{3,12}');
 
 Route::middleware('web')->group(function (): void {
     Route::prefix('api')->group(function (): void {
@@ -98,7 +101,7 @@ Route::middleware('web')->group(function (): void {
         Route::post('kitchen/setup', [KitchenController::class, 'setup'])->middleware('takes:setup');
         Route::post('session', [KitchenController::class, 'signIn'])->middleware('takes:sign-in');
 
-        Route::middleware(['auth', StillSignedIn::class])->group(function (): void {
+        Route::middleware(['auth', StillSignedIn::class, TraineeStays::class])->group(function (): void {
             Route::delete('session', [KitchenController::class, 'signOut']);
             Route::get('kitchen/people', [KitchenController::class, 'people']);
             Route::put('kitchen/people/{person}', [KitchenController::class, 'storePerson'])->middleware(
@@ -364,6 +367,7 @@ Route::middleware('web')->group(function (): void {
             Route::put('cost/fish/{fish}/done', [CostController::class, 'done'])->middleware('takes:version');
 
             require base_path('app/Log/routes.php');
+            require base_path('app/Practise/routes.php');
         });
     });
 

@@ -196,7 +196,7 @@ abstract class TestCase extends Base
     }
 
     /** A hash is dear on purpose; a test run needs each once. */
-    private static function hash(string $pin): string
+    protected static function hash(string $pin): string
     {
         static $hashes = [];
 

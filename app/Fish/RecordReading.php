@@ -29,7 +29,7 @@ use Sectum\Message;
  */
 final readonly class RecordReading
 {
-    public function __construct(private ClockInterface $clock)
+    public function __construct(private ClockInterface $clock, private SkillGate $gate)
     {
     }
 
@@ -73,6 +73,9 @@ final readonly class RecordReading
                 return $known;
             }
             $onBench->mustBeOpen();
+            if ($part !== Part::Whole) {
+                $this->gate->mustBeAllowed($onBench, $person);
+            }
             if ($onBench->stage === Stage::Receive && $part !== Part::Whole) {
                 throw Fault::conflict(
                     "{$onBench->title()} is still being received: ".

@@ -350,10 +350,40 @@ final class HouseRule
                     20,
                 ),
                 self::number('ready_yield_pct', 'cost', 'Yield of bought fillets', '95', 'estimate', '%', 50, 100),
+                self::number('practise_minutes', 'practise', 'Practised a day', '10', 'estimate', 'minutes', 3, 60),
+                self::truth('gate_bones', 'A bone check alone asks for a signature'),
+                self::number(
+                    'bones_at_least_pct',
+                    'practise',
+                    'Bones found before it is signed',
+                    '95',
+                    'estimate',
+                    '%',
+                    80,
+                    99.5,
+                ),
+                self::truth('gate_eye', 'Weighing every nth piece only asks for a signature'),
+                self::number(
+                    'eye_within_pct',
+                    'practise',
+                    'Nine guesses of ten lie within',
+                    '8',
+                    'estimate',
+                    '%',
+                    2,
+                    25,
+                ),
+                self::truth('gate_many_boned', 'Many-boned fish alone asks for a signature'),
             ],
             null,
             'key',
         );
+    }
+
+    /** What is asked of who practises, or not: nobody is asked until the house says so. */
+    private static function truth(string $key, string $name): self
+    {
+        return new self($key, 'practise', RuleKind::Truth, $name, '0', 'shipped');
     }
 
     /** A rule that is a number in a unit, within bounds. */

@@ -8,6 +8,8 @@ enum Role: string
 {
     case HeadChef = 'head chef';
     case Cutter = 'cutter';
+    /** Practises, and works at the bench only beside somebody. */
+    case Trainee = 'trainee';
 
     public function seesPrices(): bool
     {

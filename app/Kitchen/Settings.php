@@ -19,6 +19,7 @@ use Sectum\Measure\Temperature;
 use Sectum\Plan\Work\HouseDay;
 use Sectum\Plan\Work\WorkMinutes;
 use Sectum\Portion\Label\PortionDays;
+use Sectum\Practise\PractiseRules;
 use Sectum\Route\Batches\CoolingLimits;
 use Sectum\Route\Ways;
 
@@ -54,6 +55,7 @@ final readonly class Settings
         public int $backupsKept,
         public HoldLimits $hold,
         public HouseDay $prep,
+        public PractiseRules $practise,
     ) {
     }
 
@@ -144,6 +146,14 @@ final readonly class Settings
                 $number('clean_down_min'),
                 $number('ready_before'),
                 60 * $number('deliveries_h'),
+            ),
+            new PractiseRules(
+                $yes('gate_bones'),
+                $yes('gate_eye'),
+                $yes('gate_many_boned'),
+                $number('eye_within_pct'),
+                $number('bones_at_least_pct'),
+                (int) $value('practise_minutes'),
             ),
         );
     }

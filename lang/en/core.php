@@ -264,4 +264,16 @@ return [
         'strip-splits-a-portion' => 'A strip is cut out of a side, not out of a portion.',
         'this-cut-frees-it' => 'This cut frees the strip.',
     ],
+    'ruling' => [
+        'cooked' => 'It is cooked: the rules for fish served raw do not apply',
+        'frozen' => 'The record meets the rule that is asked for',
+        'farmed-feed' => 'Farmed on feed free of live parasites, with the paper kept',
+        'supplier-froze' => 'The supplier froze it, with the paper kept',
+        'exempt-tuna' => 'A tuna that needs no freezing under FDA Food Code 3-402.11',
+        'no-evidence' => 'There is no proof of freezing or of feed',
+        'too-warm' => 'The record never reached the cold that is asked for',
+        'too-short' => 'Cold enough, but not for long enough',
+        'broken' => 'The cold was broken, and neither stretch is long enough',
+        'no-core' => 'The rule asks for the core, and no probe was in it',
+    ],
 ];

@@ -18,6 +18,7 @@ use App\Kitchen\Record;
  * @property list<float> $marks where they were found, 0 at the head end to 1
  * @property bool $later whether they were found while portioning
  * @property string $checked_by
+ * @property string|null $checked_with who checked it with somebody not signed for bones
  * @property string $checked_at ISO 8601
  */
 final class BonePass extends Record

@@ -8,6 +8,7 @@ use App\Contract\Fault;
 use App\Contract\Fields;
 use App\Fish\Fish;
 use App\Fish\History;
+use App\Fish\SkillGate;
 use App\Kitchen\Moment;
 use App\Kitchen\Once;
 use App\Kitchen\Person;
@@ -18,7 +19,7 @@ use Sectum\Fish\Part;
 /** Pin bones found in a fillet, and whether the second pass is done. Each count is kept; the latest stands. */
 final readonly class StoreBoneCheck
 {
-    public function __construct(private ClockInterface $clock)
+    public function __construct(private ClockInterface $clock, private SkillGate $gate)
     {
     }
 
@@ -55,6 +56,10 @@ final readonly class StoreBoneCheck
                         'give the reason.',
                 );
             }
+            // Counted by somebody not signed for it, a second pass counts with somebody who is.
+            $with = $fields->bool('second_pass') && $waived === null
+                ? $this->gate->checksBones($person, $fields->maybeString('with'), $fields->maybeString('pin'))
+                : null;
             BonePass::rows()->insert([
                 'id' => $check,
                 'fish_id' => $fish->id,
@@ -65,6 +70,7 @@ final readonly class StoreBoneCheck
                 'later' => $later,
                 'marks' => json_encode($fields->has('marks') ? $fields->numberList('marks') : []),
                 'checked_by' => $person->id,
+                'checked_with' => $with?->id,
                 'checked_at' => Moment::written($this->clock->now()),
             ]);
             if ($waived !== null || $later || ! $fields->bool('running')) {
@@ -77,6 +83,7 @@ final readonly class StoreBoneCheck
                                 "{$piece->name} while portioning.",
                             default => "counted {$found} pin bones in {$piece->name}".
                                 ($fields->bool('second_pass') ? ', second pass done' : ', first pass done').
+                                ($with === null ? '' : ", with {$with->name}").
                                 ($fields->maybeString('word') === null ? '.' : ": {$fields->string('word')}."),
                         },
                     $fish,

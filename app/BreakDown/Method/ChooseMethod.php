@@ -9,6 +9,7 @@ use App\Contract\Fault;
 use App\Contract\Fields;
 use App\Fish\Fish;
 use App\Fish\History;
+use App\Fish\SkillGate;
 use App\Fish\StepTime;
 use App\Fish\WeightsChanged;
 use App\Kitchen\Format\Words;
@@ -23,7 +24,7 @@ use Sectum\Message;
 /** The method a fish is cut by, and how its questions are answered; and how far the cutter says to be. */
 final readonly class ChooseMethod
 {
-    public function __construct(private ClockInterface $clock)
+    public function __construct(private ClockInterface $clock, private SkillGate $gate)
     {
     }
 
@@ -48,8 +49,8 @@ final readonly class ChooseMethod
             ) {
                 throw Fault::inField('/method', "{$fish->species->name} is not cut that way.");
             }
-            $choices = self::answers($fish, $method, $fields);
             $begun = $fish->method !== $code;
+            $choices = self::answers($fish, $method, $fields, $begun ? $this->presets($method, $person) : []);
             $fish->fill([
                 'method' => $code,
                 'choices' => $choices,
@@ -68,11 +69,12 @@ final readonly class ChooseMethod
      * The answers as they stand together. With the question that was just asked, the others give way to it; without it,
      * two that make no sense together are refused.
      *
+     * @param  array<string, string>  $presets  for who learns, where nothing was chosen
      * @return array<string, string>
      */
-    private static function answers(Fish $fish, Method $method, Fields $fields): array
+    private static function answers(Fish $fish, Method $method, Fields $fields, array $presets): array
     {
-        $given = $fields->fields('choices')->texts();
+        $given = [...$presets, ...$fields->fields('choices')->texts()];
         $asked = $fields->maybeString('asked');
         $answered = Fault::within(
             '',
@@ -85,6 +87,17 @@ final readonly class ChooseMethod
         }
 
         return $answered->chosen;
+    }
+
+    /** @return array<string, string> where the method asks it, and has that answer */
+    private function presets(Method $method, Person $person): array
+    {
+        return array_filter(
+            $this->gate->presets($person),
+            fn (string $option, string $question): bool => ($method->questions[$question] ?? null)?->option($option)
+                !== null,
+            ARRAY_FILTER_USE_BOTH,
+        );
     }
 
     /** That many steps are done, from the first; may go back too. */

@@ -8,6 +8,7 @@ use App\Contract\Fault;
 use App\Contract\Fields;
 use App\Fish\Fish;
 use App\Fish\History;
+use App\Fish\SkillGate;
 use App\Kitchen\Moment;
 use App\Kitchen\Person;
 use Illuminate\Support\Facades\DB;
@@ -17,7 +18,7 @@ use Sectum\Portion\Together\SamplingPlan;
 /** All fillets of a batch are to be cut by one pattern; what is laid already is laid anew. */
 final readonly class LayPattern
 {
-    public function __construct(private ClockInterface $clock)
+    public function __construct(private ClockInterface $clock, private SkillGate $gate)
     {
     }
 
@@ -45,7 +46,9 @@ final readonly class LayPattern
                 'sd_mg' => $batch->spread->milligrams,
                 'measured' => $batch->measured,
                 'promised' => $pattern->promised,
-                'every' => SamplingPlan::of($batch->fillets * $pattern->perFillet)->every,
+                'every' => $this->gate->weighsEveryPiece($person)
+                    ? 1
+                    : SamplingPlan::of($batch->fillets * $pattern->perFillet)->every,
             ];
             $by = ['laid_by' => $person->id, 'laid_at' => Moment::written($this->clock->now())];
             if ($laid === null) {

@@ -94,6 +94,23 @@ enum Attribute: string
         };
     }
 
+    /**
+     * The same as a code each, from 0 to 3: by them a drawing is chosen where no grade may be told.
+     *
+     * @return non-empty-list<string>
+     */
+    public function looks(): array
+    {
+        return match ($this) {
+            self::Smell => ['sea', 'faint', 'harbour', 'sour'],
+            self::Eyes => ['full', 'flat', 'cloudy', 'sunken'],
+            self::Gills => ['red', 'pale', 'brown', 'grey'],
+            self::Skin => ['bright', 'fading', 'milky', 'yellow'],
+            self::Flesh => ['springs', 'slow', 'half', 'dent'],
+            self::Cavity => ['whole', 'darker', 'thin', 'burst'],
+        };
+    }
+
     /** Whether the worst grade of this one refuses the fish whatever the rest looks like. */
     public function isFatalAtWorst(): bool
     {

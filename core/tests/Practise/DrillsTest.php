@@ -133,12 +133,12 @@ final class DrillsTest extends TestCase
 
     public function test_bones_run_as_far_and_are_as_many_as_their_species_has_them(): void
     {
-        $count = $far = [];
-        for ($seed = 1; $seed <= 400; $seed++) {
-            $drill = BonesDrill::drawn($this->dice($seed), PinBoneRow::Short, 16, 2.5, 55);
-            $count[] = count($drill->bones);
-            $far[] = max(array_map(fn (PinBone $bone): float => $bone->along, $drill->bones));
-        }
+        $drills = array_map(
+            fn (int $seed): BonesDrill => BonesDrill::drawn($this->dice($seed), PinBoneRow::Short, 16, 2.5, 55),
+            range(1, 400),
+        );
+        $count = array_map(fn (BonesDrill $drill): int => count($drill->bones), $drills);
+        $far = array_map(fn (BonesDrill $drill): float => $drill->bones[count($drill->bones) - 1]->along, $drills);
         self::assertEqualsWithDelta(16, array_sum($count) / 400, 0.5);
         self::assertEqualsWithDelta(0.55, array_sum($far) / 400, 0.015);
         self::assertGreaterThan(min($count) + 6, max($count));
@@ -227,17 +227,18 @@ final class DrillsTest extends TestCase
 
     public function test_the_true_side_is_off_its_table_and_the_plan_moves_with_what_was_weighed(): void
     {
-        $off = [];
-        for ($seed = 1; $seed <= 40; $seed++) {
+        $off = array_map(function (int $seed): float {
             $drill = CutsDrill::drawn($this->dice($seed), 'long-side');
             $marks = CutsDrill::marks($drill->planFrom([]));
-            $first = $drill->weighs([$marks[0]], $marks[1]);
-            $off[] = abs($first / $drill->dish->targetGrams - 1);
             $moved = CutsDrill::marks($drill->planFrom([$marks[0], $marks[1]]));
             self::assertEqualsWithDelta($marks[1], $moved[0], 1e-6, 'from the knife on');
-        }
+
+            return abs($drill->weighs([$marks[0]], $marks[1]) / $drill->dish->targetGrams - 1);
+        }, range(1, 40));
         self::assertGreaterThan(0.01, array_sum($off) / 40, 'a cut at the table’s mark is not its target');
         self::assertLessThan(0.12, max($off));
+        $drill = CutsDrill::drawn($this->dice(40), 'long-side');
+        $marks = CutsDrill::marks($drill->planFrom([]));
         $whole = $drill->judged([]);
         self::assertSame([0.0, 0, 0.0], [$whole->scorePct, $whole->portions, $whole->overGrams]);
         $one = $drill->judged([$marks[0]]);
@@ -333,6 +334,18 @@ final class DrillsTest extends TestCase
         return $all;
     }
 
+    /**
+     * @template T
+     *
+     * @param  list<T>  $all
+     * @param  T  $other
+     * @return list<T>
+     */
+    private static function with(array $all, int $place, mixed $other): array
+    {
+        return array_values(array_replace($all, [$place => $other]));
+    }
+
     public function test_the_reading_counts_half_and_what_happened_to_it_half(): void
     {
         $drill = $this->sheets(3);
@@ -343,14 +356,16 @@ final class DrillsTest extends TestCase
         $mistake = $answers[$at];
         self::assertNotNull($mistake);
         $other = $mistake->kind === ExplanationKind::Unit ? ExplanationKind::Tare : ExplanationKind::Unit;
-        $half = $drill->judged([$at => new Mistake($mistake->piece, $other)] + $answers);
+        $half = $drill->judged(self::with($answers, $at, new Mistake($mistake->piece, $other)));
         self::assertSame(0.5, $half->points[$at]);
-        $none = $drill->judged([$at => null] + $answers);
+        $none = $drill->judged(self::with($answers, $at, null));
         self::assertSame(0.0, $none->points[$at]);
         $this->refusedAt('/sheets', fn () => $drill->judged([]));
         $this->refusedAt(
             '/sheets/0/piece',
-            fn () => $drill->judged([0 => new Mistake('tail', ExplanationKind::Unit)] + $answers),
+            fn () => $drill->judged(
+                self::with($answers, 0, new Mistake('tail', ExplanationKind::Unit)),
+            ),
         );
         $this->refusedAt('/subject', fn () => SheetDrill::drawn($this->dice(1), [], Mass::ofGrams(1800), []));
     }
@@ -363,7 +378,7 @@ final class DrillsTest extends TestCase
         $seen = [];
         foreach ($drill->parts as $i => $part) {
             foreach (Bin::cases() as $bin) {
-                $points = $drill->judged(array_replace($first, [$i => $bin]))->points[$i];
+                $points = $drill->judged(self::with($first, $i, $bin))->points[$i];
                 $seen[] = (string) $points;
                 if ($part->to->to($bin)?->allowed !== true) {
                     self::assertSame(0.0, $points, "{$part->part->part->value} to {$bin->value}");

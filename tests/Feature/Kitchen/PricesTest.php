@@ -52,6 +52,7 @@ final class PricesTest extends AtTheDoor
         '/route/batches',
         '/route/batches/{making}',
         '/route/house',
+        '/practise',
         '/hold/now',
         '/hold/kept',
         '/hold/treatments',
