@@ -12,7 +12,12 @@ use Illuminate\Support\Carbon;
 final readonly class KitchenView
 {
     /** The demo kitchen's PINs, shown on its own sign-in page only. */
-    public const DEMO_PINS = ['Maren Osk' => '2741', 'Tobin Hale' => '1180', 'Ilse Varga' => '5063'];
+    public const DEMO_PINS = [
+        'Maren Osk' => '2741',
+        'Tobin Hale' => '1180',
+        'Ilse Varga' => '5063',
+        'Wenna Pike' => '3690',
+    ];
 
     /** @return Answer */
     public static function of(Request $request): array

@@ -22,6 +22,7 @@ use Database\Seed\Demo\Market;
 use Database\Seed\Demo\Noise;
 use Database\Seed\Demo\Pass;
 use Database\Seed\Demo\Pots;
+use Database\Seed\Demo\Practice;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
@@ -45,6 +46,9 @@ final class DemoSeeder extends Seeder
     /** Of the delivery days, the last so many were cut by marks. */
     private const BY_MARKS = 6;
 
+    /** The head chef and the cutters; who learns comes last. */
+    private const CREW = 3;
+
     private Noise $noise;
 
     /** @var list<Person> */
@@ -60,6 +64,7 @@ final class DemoSeeder extends Seeder
         private readonly Cold $cold,
         private readonly Pass $pass,
         private readonly Book $book,
+        private readonly Practice $practice,
         private readonly CatchUp $catchUp,
     ) {
     }
@@ -100,6 +105,7 @@ final class DemoSeeder extends Seeder
             Carbon::setTestNow();
             $this->cold->fill($this->frozen, $yesterday->copy()->setTime(9, 30), $this->crew, $this->noise);
             $this->book->fill($today->copy(), $this->crew, new Noise(self::SEED + 1));
+            $this->practice->fill($today->copy(), $this->crew);
         });
         Carbon::setTestNow();
         ($this->catchUp)();
@@ -116,7 +122,7 @@ final class DemoSeeder extends Seeder
             ],
             null,
         );
-        foreach (KitchenView::DEMO_PINS as $name => $pin) {
+        foreach (array_slice(KitchenView::DEMO_PINS, 0, self::CREW) as $name => $pin) {
             $this->crew[] = Person::query()->create([
                 'name' => $name,
                 'role' => $this->crew === [] ? Role::HeadChef : Role::Cutter,

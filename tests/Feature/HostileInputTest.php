@@ -127,6 +127,7 @@ final class HostileInputTest extends AtTheDoor
         $gaps = [
             ...$this->gaps($fish),
             'rule' => 'kitchen',
+            'number' => '1',
             'name' => 'plate',
             'piece' => $this->api('GET', "/breakdown/fish/{$fish}")->json('pieces.0.piece'),
         ];

@@ -18,6 +18,8 @@ async function addresses(page: Page): Promise<string[]> {
   const portion = (await first('portion'))[0] ?? '';
   const { sources } = await ask(portion.replace('/portion/', '/portion/fish/'));
   return [
+    '/practise',
+    `/practise/people/${(await ask('/practise')).people[3].id}`,
     '/receive',
     '/receive/deliveries',
     `/receive/deliveries/${(await ask('/receive/deliveries')).deliveries[0].delivery.id}`,

@@ -78,6 +78,9 @@ const ComplaintScreen = screen(() => import('./log/ComplaintScreen'), 'Complaint
 const OriginScreen = screen(() => import('./log/OriginScreen'), 'OriginScreen');
 const HouseScreen = screen(() => import('./log/HouseScreen'), 'HouseScreen');
 const EventScreen = screen(() => import('./plan/EventScreen'), 'EventScreen');
+const PractiseScreen = screen(() => import('./practise/PractiseScreen'), 'PractiseScreen');
+const PersonScreen = screen(() => import('./practise/PersonScreen'), 'PersonScreen');
+const DrillScreen = screen(() => import('./practise/DrillScreen'), 'DrillScreen');
 const PrepScreen = screen(() => import('./plan/PrepScreen'), 'PrepScreen');
 const ServicesScreen = screen(() => import('./plan/ServicesScreen'), 'ServicesScreen');
 const SheetScreen = screen(() => import('./log/SheetScreen'), 'SheetScreen');
@@ -99,7 +102,7 @@ const WaysScreen = screen(() => import('./route/WaysScreen'), 'WaysScreen');
 /** Every address of the page; a screen is fetched when it is first opened. */
 export function KitchenRoutes() {
   // A cutter begins at what is due next, the head chef with the day.
-  const first = useKitchen().me.role === 'cutter' ? '/hold' : '/plan';
+  const first = { 'head chef': '/plan', cutter: '/hold', trainee: '/practise' }[useKitchen().me.role];
   // Nobody waits for a screen at the board: once one is open the others are fetched.
   useEffect(() => {
     for (const fetch of fetches) {
@@ -190,6 +193,9 @@ export function KitchenRoutes() {
           <Route path="log/walk" element={<WalkScreen />} />
           <Route path="log/walk/:step" element={<WalkStepScreen />} />
           <Route path="log/:fish" element={<SheetScreen />} />
+          <Route path="practise" element={<PractiseScreen />} />
+          <Route path="practise/people/:person" element={<PersonScreen />} />
+          <Route path="practise/:skill/:seed" element={<DrillScreen />} />
           <Route path="*" element={<Navigate to="/receive" replace />} />
         </Route>
       </Routes>

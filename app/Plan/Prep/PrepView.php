@@ -10,6 +10,7 @@ use App\Hold\Treatment\HouseTreatment;
 use App\Kitchen\Format\Words;
 use App\Kitchen\Moment;
 use App\Kitchen\Person;
+use App\Kitchen\Role;
 use App\Kitchen\Settings;
 use App\Plan\Service\Service;
 use App\Portion\Tonight\Tonight;
@@ -163,7 +164,7 @@ final readonly class PrepView
     private function others(PrepDay $of): array
     {
         $there = array_map(fn (Shift $one): string => $one->person_id, $of->shifts->shifts);
-        $others = Person::query()->whereNull('disabled_at')->whereNotIn('id', $there)->orderBy('name')->get();
+        $others = Person::query()->whereNull('disabled_at')->where('role', '!=', Role::Trainee)->whereNotIn('id', $there)->orderBy('name')->get();
 
         return array_map(
             fn (Person $one): array => ['id' => $one->id, 'name' => $one->name],

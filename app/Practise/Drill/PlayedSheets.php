@@ -68,14 +68,20 @@ final readonly class PlayedSheets implements Played
         return new self($species, $shares, $tares, SheetDrill::drawn($dice, $shares, $usual, $tares));
     }
 
-    /** @return array<string, Share> the largest parts of the gutted fish */
+    /** @return array<string, Share> the largest parts of the gutted fish, none of them within another */
     private static function shares(Species $species): array
     {
         $shares = array_filter(
             $species->expected(StateBought::Gutted),
-            fn (Share $share, string $part): bool => $share->meanPct >= 1 && Part::tryFrom($part) !== null,
+            fn (Share $share, string $part): bool => $share->meanPct >= 1 &&
+                $part !== Part::Fillets->value &&
+                Part::tryFrom($part) !== null,
             ARRAY_FILTER_USE_BOTH,
         );
+        // Where the parts come to more than the fish, its skin is still on the sides.
+        if (array_sum(array_map(fn (Share $share): float => $share->meanPct, $shares)) > 100) {
+            unset($shares[Part::Skin->value]);
+        }
         uasort($shares, fn (Share $a, Share $b): int => $b->meanPct <=> $a->meanPct);
         $shares = array_slice($shares, 0, self::PARTS);
         // Like sides stand side by side.

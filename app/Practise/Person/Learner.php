@@ -6,6 +6,7 @@ namespace App\Practise\Person;
 
 use App\Kitchen\Database\KeyedTable;
 use App\Kitchen\Person;
+use App\Kitchen\Role;
 use Sectum\Practise\Level;
 
 /**
@@ -26,7 +27,16 @@ final class Learner extends KeyedTable
 
     public static function of(Person $person): self
     {
-        return self::query()->find($person->id) ?? new self(['person_id' => $person->id]);
+        return self::query()->find($person->id) ?? new self([
+            'person_id' => $person->id,
+            'level' => self::firstOf($person),
+        ]);
+    }
+
+    /** Who works here already practises what he likes; who learns begins at the first level. */
+    public static function firstOf(Person $person): Level
+    {
+        return $person->role === Role::Trainee ? Level::First : Level::Fourth;
     }
 
     public static function levelOf(Person $person): Level

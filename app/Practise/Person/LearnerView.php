@@ -71,7 +71,7 @@ final readonly class LearnerView
                 'id' => $one->id,
                 'name' => $one->name,
                 'role' => $one->role->value,
-                'level' => ($learners[$one->id] ?? new Learner())->level->value,
+                'level' => ($learners[$one->id]->level ?? Learner::firstOf($one))->value,
                 'skills' => self::skills($ledgers[$one->id]),
                 'gates' => array_values(array_map(
                     fn (GateSign $sign): string => $sign->gate->value,

@@ -50,6 +50,10 @@ final class NextTest extends TestCase
             Boxes::today([$new, $notYet, $strong, $weak, $older], 10, 10),
         );
         self::assertSame([$older], Boxes::today([$new, $weak, $older], 10, 3), 'no drill is begun that does not fit');
+        $two = fn (string $subject): Item => $this->item(Skill::Order, [[5, 10.0]], $subject);
+        $raw = $this->item(Skill::Raw, [[9, 10.0]]);
+        [$a, $b] = [$two('a'), $two('b')];
+        self::assertSame([$a, $raw, $b], Boxes::today([$a, $b, $raw], 10, 10), 'other skills have their turn first');
         self::assertSame([], Boxes::today([], 10, 10));
     }
 

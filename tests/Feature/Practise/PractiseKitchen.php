@@ -36,6 +36,7 @@ abstract class PractiseKitchen extends TestCase
         parent::setUp();
         $this->kitchen();
         $this->actingAs($this->cutter);
+        $this->level(Level::First);
     }
 
     protected function level(Level $level): void

@@ -7,6 +7,9 @@ import { sessionEnded } from './session';
 
 type Schemas = components['schemas'];
 export type Book = Schemas['Book'];
+export type Drill = Schemas['Drill'];
+export type PractiseHome = Schemas['PractiseHome'];
+export type LearnerDetail = Schemas['LearnerDetail'];
 export type Today = Schemas['Today'];
 export type PlacedOrder = Schemas['PlacedOrder'];
 export type TrimAhead = Schemas['Trim'];
@@ -157,6 +160,11 @@ const UNREACHED: Problem = {
 };
 
 /** Whatever went wrong, as a problem with one sentence to show. */
+/** Whether a refusal is of one kind. */
+export function saysCode(problem: Problem | null, code: string): boolean {
+  return problem !== null && 'code' in problem && problem.code === code;
+}
+
 export function asProblem(error: unknown): Problem {
   if (error && typeof error === 'object' && 'detail' in error && typeof error.detail === 'string') {
     return error as Problem;

@@ -21,6 +21,7 @@ const STAGES: Record<HouseSettings['stages'][number]['stage'], string> = {
   route: t('settings.route'),
   hold: t('settings.hold'),
   cost: t('settings.cost'),
+  practise: t('settings.practise'),
 };
 
 /** Every setting of the house in one column, by stage: what it is, what it came as, who changed it when. */

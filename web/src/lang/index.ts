@@ -8,6 +8,7 @@ import type kitchen from './en/kitchen.json';
 import type log from './en/log.json';
 import type plan from './en/plan.json';
 import type portion from './en/portion.json';
+import type practise from './en/practise.json';
 import type receive from './en/receive.json';
 import type route from './en/route.json';
 import type ui from './en/ui.json';
@@ -21,6 +22,7 @@ type Words = typeof api &
   typeof log &
   typeof plan &
   typeof portion &
+  typeof practise &
   typeof receive &
   typeof route &
   typeof ui;

@@ -6,7 +6,10 @@ import css from './FilletDrawing.module.css';
 import { MARGIN, marksOf, movedMark, placeUnder } from './marks';
 
 type Props = {
-  plan: Plan;
+  plan: Pick<
+    Plan,
+    'piece' | 'name' | 'length' | 'length_cm' | 'thickness' | 'outline' | 'pieces' | 'knife_cm' | 'marks_cm'
+  >;
   /** Where the knife stands, or stops; the line that is to be cut next. */
   next?: number | null;
   /** Moving a mark; without it nothing can be moved. */
@@ -182,7 +185,7 @@ export function FilletDrawing({ plan, next, onMove, asking }: Props) {
         />
       )}
       {end > 0 && (
-        <text x={x(plan.length_cm)} y={ruler + 26} className="tick end">
+        <text x={x(plan.length_cm) + MARGIN} y={ruler + 26} textAnchor="end">
           {plan.length}
         </text>
       )}
@@ -191,20 +194,20 @@ export function FilletDrawing({ plan, next, onMove, asking }: Props) {
 }
 
 /** Where it is thickest, cm from the head end. */
-function thickestAt(plan: Plan): number {
+function thickestAt(plan: Props['plan']): number {
   const [cm = 0] = plan.outline.reduce((best, point) => ((point[2] ?? 0) > (best[2] ?? 0) ? point : best));
   return cm;
 }
 
 /** From above: as wide as it is, around the middle line. */
-function above(plan: Plan, middle: number): string {
+function above(plan: Props['plan'], middle: number): string {
   const top = plan.outline.map(([cm = 0, width = 0]) => `${cm * 10} ${middle - width * 5}`);
   const bottom = plan.outline.map(([cm = 0, width = 0]) => `${cm * 10} ${middle + width * 5}`).reverse();
   return `M${[...top, ...bottom].join('L')}Z`;
 }
 
 /** From the side: as thick as it is, lying on the board. */
-function side(plan: Plan, board: number): string {
+function side(plan: Props['plan'], board: number): string {
   const top = plan.outline.map(([cm = 0, , mm = 0]) => `${cm * 10} ${board - mm}`);
   return `M0 ${board}L${top.join('L')}L${plan.length_cm * 10} ${board}Z`;
 }

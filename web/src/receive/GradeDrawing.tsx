@@ -21,6 +21,21 @@ export function GradeDrawing({ attribute, grade }: { attribute: Attribute; grade
   );
 }
 
+/** What each grade of an attribute is called where the grade itself may not be told. */
+const LOOKS: Record<Attribute, string[]> = {
+  smell: ['sea', 'faint', 'harbour', 'sour'],
+  eyes: ['full', 'flat', 'cloudy', 'sunken'],
+  gills: ['red', 'pale', 'brown', 'grey'],
+  skin: ['bright', 'fading', 'milky', 'yellow'],
+  flesh: ['springs', 'slow', 'half', 'dent'],
+  cavity: ['whole', 'darker', 'thin', 'burst'],
+};
+
+/** The same drawing by what is seen. */
+export function LookDrawing({ attribute, look }: { attribute: Attribute; look: string }) {
+  return <GradeDrawing attribute={attribute} grade={Math.max(0, LOOKS[attribute].indexOf(look))} />;
+}
+
 const pick = <T,>(values: [T, T, T, T], grade: number): T => values[grade as 0 | 1 | 2 | 3];
 
 const DRAWN: Record<Attribute, (grade: number) => React.ReactNode> = {

@@ -12,7 +12,7 @@ import { NowList } from './Now';
 import css from './Spine.module.css';
 import { useEverythingWaiting } from './usePut';
 
-export const STAGES: { path: 'plan' | 'hold' | StageName; name: string }[] = [
+export const STAGES: { path: 'plan' | 'hold' | 'practise' | StageName; name: string }[] = [
   { path: 'plan', name: t('spine.plan') },
   { path: 'receive', name: t('spine.receive') },
   { path: 'breakdown', name: t('spine.break-down') },
@@ -21,7 +21,13 @@ export const STAGES: { path: 'plan' | 'hold' | StageName; name: string }[] = [
   { path: 'hold', name: t('spine.hold') },
   { path: 'cost', name: t('spine.cost') },
   { path: 'log', name: t('spine.log') },
+  { path: 'practise', name: t('spine.practise') },
 ];
+
+/** A trainee practises, and stands at the bench where it was opened. */
+const FOR_A_TRAINEE = ['breakdown', 'portion', 'practise'];
+
+const opens = (path: string, me: { role: string }) => me.role !== 'trainee' || FOR_A_TRAINEE.includes(path);
 
 /** The stages in working order, each with the fish that wait there; who is at the board; the units. */
 export function Spine() {
@@ -48,7 +54,7 @@ export function Spine() {
       </p>
       <NowList />
       <ol>
-        {STAGES.map((stage) => (
+        {STAGES.filter((stage) => opens(stage.path, me)).map((stage) => (
           <li key={stage.path}>
             <NavLink to={`/${stage.path}`} className={({ isActive }) => (isActive ? 'here' : '')}>
               {stage.name}
@@ -71,12 +77,14 @@ export function Spine() {
         <UnstyledButton onClick={() => units.mutate({ body: { units: me.units === 'metric' ? 'us' : 'metric' } })}>
           {me.units === 'metric' ? t('spine.switch-to-lb-oz') : t('spine.switch-to-grams')}
         </UnstyledButton>
-        <UnstyledButton onClick={() => document.querySelector<HTMLDialogElement>('#keys')?.showModal()}>
-          {t('spine.shortcuts')}
-        </UnstyledButton>
-        <NavLink to={me.role === 'head chef' ? '/settings' : '/me'}>
-          {me.role === 'head chef' ? t('spine.settings') : t('spine.your-pin')}
-        </NavLink>
+        <div className={css.waysOut}>
+          <UnstyledButton onClick={() => document.querySelector<HTMLDialogElement>('#keys')?.showModal()}>
+            {t('spine.shortcuts')}
+          </UnstyledButton>
+          <NavLink to={me.role === 'head chef' ? '/settings' : '/me'}>
+            {me.role === 'head chef' ? t('spine.settings') : t('spine.your-pin')}
+          </NavLink>
+        </div>
         <p className={css.who}>
           {me.name}
           <br />

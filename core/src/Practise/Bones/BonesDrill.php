@@ -18,8 +18,8 @@ use Sectum\Practise\Dice;
  */
 final readonly class BonesDrill
 {
-    /** Bones nearer than this to a tap are found by it: 4 mm on a side of half a metre. */
-    public const TAP_ALONG = 0.008;
+    /** Bones nearer than this to a tap are found by it: 5 mm on a side of half a metre. */
+    public const TAP_ALONG = 0.01;
 
     public const TAP_ACROSS = 0.18;
 

@@ -37,7 +37,7 @@ final readonly class Boxes
 
     /**
      * What is practised on a day: what is due, the weakest box and the longest overdue first, then what was never
-     * practised, until the minutes are full.
+     * practised, until the minutes are full. A skill comes a second time only when every other one had its turn.
      *
      * @param  list<Item>  $items
      * @param  int  $minutes  somebody has for it
@@ -51,13 +51,19 @@ final readonly class Boxes
             : [0, self::box($item), self::due($item) ?? $day];
         $due = array_values($due);
         usort($due, fn (Item $a, Item $b): int => $rank($a) <=> $rank($b));
+        $turn = [];
+        $inTurn = [];
+        foreach ($due as $i => $item) {
+            $turn[$item->skill->value] = ($turn[$item->skill->value] ?? 0) + 1;
+            $inTurn[] = [$turn[$item->skill->value], $i, $item];
+        }
+        usort($inTurn, fn (array $a, array $b): int => [$a[0], $a[1]] <=> [$b[0], $b[1]]);
         $today = [];
-        foreach ($due as $item) {
-            $minutes -= $item->skill->minutes();
-            if ($minutes < 0) {
-                break;
+        foreach ($inTurn as [, , $item]) {
+            if ($item->skill->minutes() <= $minutes) {
+                $minutes -= $item->skill->minutes();
+                $today[] = $item;
             }
-            $today[] = $item;
         }
 
         return $today;

@@ -95,8 +95,8 @@ final readonly class WeighDrill
             $cm = $from + ($i / self::STEPS) * ($to - $from);
             $inside = min($on->lengthCm - 1e-6, max(1e-6, $cm));
             $outline[] = [
-                round($cm - $from, 1),
-                round($on->widthCm($inside), 1),
+                round($cm - $from, 2),
+                round($on->widthCm($inside), 2),
                 round($on->thicknessMm * $on->shape->thicknessAt($inside / $on->lengthCm)),
             ];
         }
