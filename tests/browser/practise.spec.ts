@@ -91,8 +91,7 @@ const BY_TOUCH: Record<Skill, (page: Page) => Promise<void>> = {
         await grades.locator('label').nth(1).tap();
       }
       await page.getByRole('radiogroup', { name: 'What do you do with it?' }).getByText('Accept').tap();
-      await page.getByRole('combobox', { name: 'Which sign decides it?' }).tap();
-      await page.getByRole('option', { name: 'Gills' }).tap();
+      await page.getByLabel('Which sign decides it?').selectOption('Gills');
     });
   },
   sheets: async (page) => {
@@ -185,8 +184,8 @@ const BY_KEY: Record<Skill, (page: Page) => Promise<void>> = {
         await page.keyboard.press('Space');
       }
       await chooseByKey(page, 'What do you do with it?');
-      await page.getByRole('combobox', { name: 'Which sign decides it?' }).focus();
-      await press(page, ['ArrowDown', 'ArrowDown', 'Enter']);
+      await page.getByLabel('Which sign decides it?').focus();
+      await press(page, ['ArrowDown', 'ArrowDown']);
     });
   },
   sheets: async (page) => {

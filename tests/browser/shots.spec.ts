@@ -13,6 +13,42 @@ const shot = async (page: Page, name: string) => {
   await page.screenshot({ path: `docs/screenshots/${name}.png` });
 };
 
+/** A side searched for bones and one cut, each of a seed that is named, with its answer over it. */
+const practiseShots = async (page: Page) => {
+  const play = async (skill: string, subject: string, moves: unknown[], last: (drill: Drilled) => unknown) => {
+    const drill = await ask<Drilled>(page, 'PUT', `/practise/drills/${ulid()}`, { skill, subject, seed: '0000demo' });
+    let moved = drill;
+    for (const [i, move] of moves.entries()) {
+      moved = await ask<Drilled>(page, 'PUT', `/practise/drills/${drill.id}/moves/${i + 1}`, move);
+    }
+    await ask(page, 'PUT', `/practise/drills/${drill.id}/answer`, last(moved));
+    await page.goto(`/practise/${skill}/0000demo`);
+    await expect(page.getByText('of 100')).toBeVisible();
+  };
+  const stroke = (across: number) => ({
+    stroke: [
+      [0.01, across],
+      [0.95, across - 0.1],
+    ],
+    seconds: 5,
+  });
+  await play('bones', 'short', [stroke(0.12)], (drill) => ({
+    taps: [...(drill.moves.at(-1)?.said.felt ?? []), [0.7, 0.05]],
+  }));
+  await shot(page, 'practise-bones');
+  await play(
+    'cuts',
+    'long-side',
+    [1.6, 6.9, 11.6, 15.9, 20.2, 24.7, 29.5, 35].map((cm) => ({ cm })),
+    () => ({
+      done: true,
+    }),
+  );
+  await shot(page, 'practise-cuts');
+};
+
+type Drilled = { id: string; moves: { said: { felt?: number[][] } }[] };
+
 if (on) {
   test('the pictures of docs/screenshots', async ({ page, browser }) => {
     test.setTimeout(180_000);
@@ -37,7 +73,6 @@ if (on) {
       .getByRole('article', { name: 'Meagre' })
       .getByRole('button', { name: /Meagre/ })
       .click();
-    await shot(page, 'delivery');
     await page
       .getByRole('article', { name: 'John Dory' })
       .getByRole('button', { name: /John Dory/ })
@@ -163,13 +198,10 @@ if (on) {
     await page.getByRole('button', { name: /Tobin Hale/ }).tap();
     await expect(page.getByRole('status').filter({ hasText: 'in 100' })).toBeVisible({ timeout: 15_000 });
     await shot(page, 'log-effects');
-    await page.goto('/log/suppliers');
-    await page.getByRole('link', { name: /Sandhaven/ }).tap();
-    await expect(page.getByRole('heading', { name: 'Beside the others' })).toBeVisible({ timeout: 15_000 });
-    await shot(page, 'log-supplier');
-    await page.goto(`/log/week?day=${lately(7)}`);
-    await expect(page.getByRole('heading', { name: /^The week, / })).toBeVisible({ timeout: 15_000 });
-    await shot(page, 'log-week');
+    await page.goto('/practise');
+    await expect(page.getByRole('link', { name: 'Wenna Pike' })).toBeVisible();
+    await shot(page, 'practise');
+    await practiseShots(page);
 
     const { treatments } = await ask<{ treatments: { id: string; name: string }[] }>(page, 'GET', '/hold/treatments');
     const ready = await ask<{ tray: string | null; name: string }[]>(page, 'GET', '/hold/ready');

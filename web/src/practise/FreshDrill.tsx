@@ -1,4 +1,4 @@
-import { SegmentedControl, Select, Slider } from '@mantine/core';
+import { NativeSelect, SegmentedControl, Slider } from '@mantine/core';
 import cx from 'clsx';
 import { useEffect, useState } from 'react';
 import type { Drill } from '../api/client';
@@ -98,17 +98,22 @@ export function FreshDrill({ task, result, onReady }: Playing<'fresh'>) {
             options={task.verdicts.map((one) => ({ value: one.verdict, label: one.name }))}
             onChange={(verdict) => change({ verdict })}
           />
-          <Select
+          <NativeSelect
             label={t('practise.deciding-sign')}
-            placeholder={t('practise.choose')}
-            data={lot?.signs.map((sign) => ({ value: sign.attribute, label: sign.name })) ?? []}
-            value={mine.decides ?? null}
-            onChange={(decides) => decides && change({ decides: decides as Attribute })}
+            data={[
+              { value: '', label: t('practise.choose') },
+              ...(lot?.signs.map((sign) => ({ value: sign.attribute, label: sign.name })) ?? []),
+            ]}
+            value={mine.decides ?? ''}
+            onChange={(event) => {
+              const decides = lot?.signs.find((sign) => sign.attribute === event.currentTarget.value)?.attribute;
+              change(decides ? { decides } : {});
+            }}
           />
           <div>
             <p>{t('practise.how-sure', { sure: mine.sure })}</p>
             <Slider
-              aria-label={t('practise.how-sure-label')}
+              thumbLabel={t('practise.how-sure-label')}
               min={25}
               max={100}
               step={5}

@@ -108,7 +108,7 @@ export function WeightDrill({ task, result, onReady }: Playing<'weight'>) {
           <p>{t('practise.calibrate-how')}</p>
           <div className={css.drillCard} style={{ width: CARD_CM * px }} />
           <Slider
-            aria-label={t('practise.calibrate')}
+            thumbLabel={t('practise.calibrate')}
             min={20}
             max={110}
             step={0.1}
