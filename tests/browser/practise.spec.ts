@@ -1,5 +1,6 @@
 import { expect, type Page, test } from '@playwright/test';
-import { expectNothingSpills, expectSound, signIn, tapIn } from './kitchen';
+import { ulid } from 'ulid';
+import { ask, CUTTER, expectNothingSpills, expectSound, received, signIn, speciesCalled, tapIn } from './kitchen';
 
 const TRAINEE = { name: 'Wenna Pike', pin: '3690' };
 
@@ -300,4 +301,33 @@ test('the seed of somebody else is drawn for practice only', async ({ page }) =>
   await expect(page.getByRole('heading', { name: 'This drill is not yours yet' })).toBeVisible();
   await page.getByRole('button', { name: 'Draw it, for practice only' }).tap();
   await expect(page.getByText('practice only', { exact: false })).toBeVisible();
+});
+
+test('where the house asks for it, a second pass counts with somebody signed for bones', async ({ page, browser }) => {
+  await signIn(page);
+  const fish = ulid();
+  await received(page, fish, await speciesCalled(page, 'Hake'), '3900 g');
+  await ask(page, 'PUT', `/breakdown/fish/${fish}/readings/${ulid()}`, {
+    part: 'side-a',
+    weight: { typed: '1280 g' },
+    sure: true,
+  });
+  await ask(page, 'PUT', '/kitchen/settings/gate_bones', { value: '1', was: '0' });
+  const board = await browser.newContext({ hasTouch: true });
+  const cutter = await board.newPage();
+  try {
+    await signIn(cutter, CUTTER);
+    await cutter.goto(`/breakdown/${fish}`);
+    await cutter.locator('.mantine-Chip-root', { hasText: /^Bones/ }).tap();
+    await cutter.getByLabel('Bones found, typed').fill('14');
+    await cutter.getByRole('button', { name: 'Second pass done' }).tap();
+    await expect(cutter.getByText('A second person who is signed for bones', { exact: false })).toBeVisible();
+    await cutter.getByLabel('Checked with').selectOption('Maren Osk');
+    await cutter.getByLabel('Their PIN').fill('2741');
+    await cutter.getByRole('button', { name: 'Second pass done' }).tap();
+    await expect(cutter.locator('.bones-sides')).toContainText('boned and checked');
+  } finally {
+    await ask(page, 'PUT', '/kitchen/settings/gate_bones', { value: '0', was: '1' });
+    await board.close();
+  }
 });

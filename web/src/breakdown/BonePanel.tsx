@@ -1,4 +1,4 @@
-import { Button, TextInput, UnstyledButton } from '@mantine/core';
+import { Button, NativeSelect, PasswordInput, TextInput, UnstyledButton } from '@mantine/core';
 import { useQueryClient } from '@tanstack/react-query';
 import cx from 'clsx';
 import { type MouseEvent, useState } from 'react';
@@ -49,7 +49,7 @@ export function BonePanel({ fish, bones, later = false }: { fish: string; bones:
 }
 
 function Count({ fish, side, later }: { fish: string; side: Bones; later: boolean }) {
-  const { me } = useKitchen();
+  const { me, people } = useKitchen();
   const queries = useQueryClient();
   const [draft, setDraft, clearDraft] = useDraft(`bones/${side.piece}${later ? '/later' : ''}`, {
     found: later ? 0 : side.found,
@@ -58,6 +58,8 @@ function Count({ fish, side, later }: { fish: string; side: Bones; later: boolea
   });
   const { found, word, marks = [] } = draft;
   const [why, setWhy] = useState('');
+  // Where the house asks for a second person, and this one may not do it alone.
+  const [second, setSecond] = useState({ with: '', pin: '' });
   const key = api.queryOptions('get', '/breakdown/fish/{fish}', { params: { path: { fish } } }).queryKey;
   const keep = (bench: Bench) => {
     queries.setQueryData(key, bench);
@@ -70,6 +72,7 @@ function Count({ fish, side, later }: { fish: string; side: Bones; later: boolea
     onSuccess: (bench) => {
       if (later || bench.bones.find((one) => one.piece === side.piece)?.done) {
         clearDraft();
+        setSecond({ with: '', pin: '' });
       }
       keep(bench);
     },
@@ -78,7 +81,15 @@ function Count({ fish, side, later }: { fish: string; side: Bones; later: boolea
   const write = (more: { second_pass?: boolean; waived?: string; later?: boolean }) =>
     store.mutate({
       params: params(),
-      body: { piece: side.piece, found, marks, ...(word.trim().length > 2 ? { word: word.trim() } : {}), ...more },
+      body: {
+        piece: side.piece,
+        found,
+        marks,
+        ...(word.trim().length > 2 ? { word: word.trim() } : {}),
+        ...(more.second_pass && second.with ? { with: second.with } : {}),
+        ...(more.second_pass && second.pin.length > 3 ? { pin: second.pin } : {}),
+        ...more,
+      },
     });
   // The count is a record: each tap is kept, here and at the kitchen computer.
   const set = (next: number, where: number[] = marks.slice(0, next)) => {
@@ -96,6 +107,8 @@ function Count({ fish, side, later }: { fish: string; side: Bones; later: boolea
   };
   useKeys({ b: () => set(found + 1) });
   const challenged = faultAt(store.error, '/word');
+  const [whoFault, pinFault] = [faultAt(store.error, '/with'), faultAt(store.error, '/pin')];
+  const needsSecond = whoFault !== undefined || pinFault !== undefined || second.with !== '';
   const usual = Math.min(60, side.expected);
 
   return (
@@ -179,6 +192,28 @@ function Count({ fish, side, later }: { fish: string; side: Bones; later: boolea
           onChange={(event) => setDraft({ ...draft, word: event.target.value })}
         />
       )}
+      {needsSecond && (
+        <div className={look.typed}>
+          <NativeSelect
+            label={t('bonePanel.checked-with')}
+            data={[
+              { value: '', label: t('bonePanel.choose-person') },
+              ...people.filter((one) => one.id !== me.id).map((one) => ({ value: one.id, label: one.name })),
+            ]}
+            value={second.with}
+            error={whoFault}
+            onChange={(event) => setSecond({ ...second, with: event.currentTarget.value })}
+          />
+          <PasswordInput
+            label={t('bonePanel.their-pin')}
+            inputMode="numeric"
+            autoComplete="off"
+            value={second.pin}
+            error={pinFault}
+            onChange={(event) => setSecond({ ...second, pin: event.currentTarget.value })}
+          />
+        </div>
+      )}
       {side.in_strips && <p className={look.soft}>{t('bonePanel.many-boned-cut-each-row-out')}</p>}
       {me.role === 'head chef' && !side.done && !later && !challenged && (
         <form
@@ -200,7 +235,7 @@ function Count({ fish, side, later }: { fish: string; side: Bones; later: boolea
         </form>
       )}
       <p className={look.fault} role="alert">
-        {store.error && !challenged ? asProblem(store.error).detail : ''}
+        {store.error && !challenged && !whoFault && !pinFault ? asProblem(store.error).detail : ''}
       </p>
     </div>
   );

@@ -15,6 +15,7 @@ type One = People['people'][number];
 
 const ROLES: { value: One['role']; label: string }[] = [
   { value: 'cutter', label: t('people.cutter') },
+  { value: 'trainee', label: t('people.trainee') },
   { value: 'head chef', label: t('people.head-chef') },
 ];
 
