@@ -39,7 +39,7 @@ const practiseShots = async (page: Page) => {
   await play(
     'cuts',
     'long-side',
-    [1.6, 6.9, 11.6, 15.9, 20.2, 24.7, 29.5, 35].map((cm) => ({ cm })),
+    [1.7, 6.4, 10.1, 14, 17.3, 20.9, 24.2, 28.3, 32.4, 37.9].map((cm) => ({ cm })),
     () => ({
       done: true,
     }),
@@ -246,7 +246,7 @@ if (on) {
     await shot(page, 'hold-timeline');
 
     await page.goto('/people');
-    await expect(page.locator('.person-row')).toHaveCount(3);
+    await expect(page.locator('.person-row')).toHaveCount(4);
     await page.getByRole('button', { name: 'Add a person' }).click();
     await page.goto('/settings');
     await expect(page.locator('.rule-row').first()).toBeVisible();

@@ -113,6 +113,7 @@ final readonly class PlayedOrder implements Played
 
         return new Judged($result->scorePct, [
             'right' => $this->drill->right,
+            'given' => $answer->strings('order'),
             'order_pct' => round($result->orderPct, 1),
             'broken' => array_map(
                 fn (Reason $rule): array => [
@@ -128,7 +129,11 @@ final readonly class PlayedOrder implements Played
                 $this->drill->right,
             ),
             'cautions' => array_map(
-                fn (string $letter, string $right): array => ['letter' => $letter, 'right' => $right],
+                fn (string $letter, string $right): array => [
+                    'letter' => $letter,
+                    'right' => $right,
+                    'said' => $answer->fields('cautions')->maybeString($letter) ?? '',
+                ],
                 array_keys($result->cautions),
                 $result->cautions,
             ),

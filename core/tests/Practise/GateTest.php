@@ -52,7 +52,7 @@ final class GateTest extends TestCase
     public function test_who_misses_bones_seldom_passes_their_gate_and_who_does_not_nearly_always(): void
     {
         $passed = ['limit' => 0, 'ready' => 0];
-        $careers = 300;
+        $careers = 200;
         for ($i = 1; $i <= $careers; $i++) {
             foreach (['limit' => 0.95, 'ready' => 0.99] as $who => $finds) {
                 $dice = Dice::of(Dice::seed($i), $who);
@@ -62,10 +62,15 @@ final class GateTest extends TestCase
                     $found = count(array_filter(range(1, $bones), fn (): bool => $dice->happens($finds)));
                     $sides[] = [$bones, $found];
                 }
-                $passed[$who] += BonesFound::of($sides, 95.0)->passes ? 1 : 0;
+                // Ever, at any of its looks: a gate that was passed once would have been signed.
+                $ever = array_filter(
+                    range(1, 60),
+                    fn (int $n): bool => BonesFound::of(array_slice($sides, 0, $n), 95.0)->passes,
+                );
+                $passed[$who] += $ever === [] ? 0 : 1;
             }
         }
-        self::assertLessThanOrEqual(0.08, $passed['limit'] / $careers);
+        self::assertLessThanOrEqual(0.05, $passed['limit'] / $careers);
         self::assertGreaterThanOrEqual(0.9, $passed['ready'] / $careers);
     }
 

@@ -14,6 +14,8 @@ type Props = {
   next?: number | null;
   /** Moving a mark; without it nothing can be moved. */
   onMove?: (marks: number[]) => void;
+  /** Where cuts would have been best, cm; drawn over what was cut. */
+  best?: number[];
   /** Whether the masses are being asked for. */
   asking?: boolean;
 };
@@ -25,7 +27,7 @@ const GAP = 26;
 const RULER = 34;
 
 /** A fillet from above and from the side, to scale on a ruler: what is cut, what is planned, and the marks. */
-export function FilletDrawing({ plan, next, onMove, asking }: Props) {
+export function FilletDrawing({ plan, next, onMove, asking, best = [] }: Props) {
   const svg = useRef<SVGSVGElement>(null);
   const [held, setHeld] = useState<{ i: number; cm: number; moving: boolean } | null>(null);
   // A mark that was let go stays where it was put until the masses have followed.
@@ -136,6 +138,9 @@ export function FilletDrawing({ plan, next, onMove, asking }: Props) {
         <text key={ten} x={x(10 * ten)} y={ruler + 26} className="tick">
           {10 * ten}
         </text>
+      ))}
+      {best.map((cm) => (
+        <path key={`best${cm}`} className={css.best} d={`M${x(cm)} ${MARGIN / 2}V${ruler + 12}`} />
       ))}
       {shownMarks.map((cm, i) => (
         <g

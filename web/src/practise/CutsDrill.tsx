@@ -44,7 +44,7 @@ export function CutsDrill({ drill, task, result, onReady }: Playing<'cuts'>) {
   );
   const pieces = result?.pieces ?? task.pieces;
   const drawn = pieces.map((piece) => ({
-    what: 'done' as const,
+    what: result ? SHOWN[piece.what] : ('done' as const),
     name: NAMES[piece.what],
     from_cm: piece.from_cm,
     to_cm: piece.to_cm,
@@ -92,6 +92,7 @@ export function CutsDrill({ drill, task, result, onReady }: Playing<'cuts'>) {
               ],
         }}
         next={result ? null : knife}
+        best={result?.best_cm ?? []}
         {...(result ? {} : { onMove: (marks: number[]) => put(marks.at(-1) ?? knife) })}
       />
       {!result && (
@@ -149,9 +150,9 @@ export function CutsDrill({ drill, task, result, onReady }: Playing<'cuts'>) {
               over: result.over,
               left: result.left,
               evenness: result.evenness,
-              best: result.best_cm.join(' · '),
             })}
           </p>
+          <p className={look.soft}>{t('practise.best-marks', { marks: result.best_cm.join(' · ') })}</p>
         </>
       )}
     </div>
@@ -165,6 +166,9 @@ function startAt(task: Task): number {
   const cut = task.pieces.at(-1)?.to_cm ?? 0;
   return task.next_cm ?? Math.round(Math.min(task.length_cm, cut + (task.pieces.length === 0 ? 1.5 : 4)) * 10) / 10;
 }
+
+/** How a piece is drawn once it is judged. */
+const SHOWN = { square: 'square', portion: 'done', off: 'spare' } as const;
 
 const NAMES: Record<Task['pieces'][number]['what'], string> = {
   square: t('practise.squared-off'),

@@ -25,7 +25,7 @@ export function OrderDrill({ task, result, onReady }: Playing<'order'>) {
       setHeld(to);
     }
   };
-  const place = new Map(order.map((letter, i) => [letter, i]));
+  const place = new Map((result?.given ?? order).map((letter, i) => [letter, i]));
 
   return (
     <ol className={css.drillSteps} aria-label={t('practise.steps')}>
@@ -77,7 +77,7 @@ export function OrderDrill({ task, result, onReady }: Playing<'order'>) {
                 />
               )}
               {right && (
-                <p className={cautions[letter] === right.right ? look.caution : css.drillReason}>
+                <p className={right.said === right.right ? look.caution : css.drillReason}>
                   {t('practise.mind', { caution: right.right })}
                 </p>
               )}

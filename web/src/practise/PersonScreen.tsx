@@ -185,8 +185,8 @@ function Gate({ gate, person, chef }: { gate: LearnerDetail['gates'][number]; pe
         >
           {needsWhy && (
             <TextInput
-              aria-label={`${gate.signed ? t('practise.why') : t('practise.why-sign')}: ${GATES[gate.gate]}`}
-              placeholder={gate.signed ? t('practise.why') : t('practise.why-sign')}
+              className={css.practiseWhy}
+              label={gate.signed ? t('practise.why') : t('practise.why-sign')}
               value={why}
               error={fault}
               onChange={(event) => setWhy(event.currentTarget.value)}

@@ -9,7 +9,7 @@ use Sectum\Practise\BadDrill;
 
 /**
  * May this hand check for bones alone? Of the bones of the last sides, how many were found: it passes when chances are
- * at most one in twenty that a hand which finds no more than the house asks found as many (exact binomial, after
+ * at most one in a hundred that a hand which finds no more than the house asks found as many (exact binomial, after
  * Clopper and Pearson). Looked at after so many bones only, like the eye: looking after every side lets the lucky
  * through.
  */
@@ -18,7 +18,7 @@ final readonly class BonesFound
     /** Bones after which a gate looks. */
     public const LOOKS_EVERY = 200;
 
-    private const CONFIDENCE = 0.95;
+    private const CONFIDENCE = 0.99;
 
     /** @param  float|null  $chance  that a hand at the house's limit finds as many; null before the first look */
     private function __construct(
