@@ -164,7 +164,12 @@ final readonly class PrepView
     private function others(PrepDay $of): array
     {
         $there = array_map(fn (Shift $one): string => $one->person_id, $of->shifts->shifts);
-        $others = Person::query()->whereNull('disabled_at')->where('role', '!=', Role::Trainee)->whereNotIn('id', $there)->orderBy('name')->get();
+        $others = Person::query()
+            ->whereNull('disabled_at')
+            ->where('role', '!=', Role::Trainee)
+            ->whereNotIn('id', $there)
+            ->orderBy('name')
+            ->get();
 
         return array_map(
             fn (Person $one): array => ['id' => $one->id, 'name' => $one->name],

@@ -110,7 +110,7 @@ final readonly class AnswerDrill
         }
     }
 
-    /** @param  array<string, mixed>  $kept */
+    /** @param  Answer  $kept */
     private static function same(array $kept, Fields $fields): bool
     {
         return json_encode($kept, JSON_THROW_ON_ERROR) === json_encode($fields->all(), JSON_THROW_ON_ERROR);

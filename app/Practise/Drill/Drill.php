@@ -26,8 +26,8 @@ use Sectum\Practise\Skill;
  * @property string|null $answered_at
  * @property string|null $day the kitchen day it was answered
  * @property float|null $score_pct
- * @property array<string, mixed>|null $answer as it came
- * @property array<string, mixed>|null $shown the result as it was shown
+ * @property Answer|null $answer as it came
+ * @property Answer|null $shown the result as it was shown
  * @property int|null $bones of a search for bones: how many there were
  * @property int|null $found and how many were found
  * @property-read Collection<int, DrillMove> $moves

@@ -12,8 +12,8 @@ use App\Kitchen\Database\Table;
  * @property int $seq
  * @property string $drill_id
  * @property int $number from 1
- * @property array<string, mixed> $move
- * @property array<string, mixed> $said
+ * @property Answer $move
+ * @property Answer $said
  * @property string $made_at
  */
 final class DrillMove extends Table

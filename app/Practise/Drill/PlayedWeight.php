@@ -13,6 +13,7 @@ use Sectum\Measure\Mass;
 use Sectum\Measure\UnitSystem;
 use Sectum\Practise\Dice;
 use Sectum\Practise\Gate\Guess;
+use Sectum\Practise\Weigh\Edge;
 use Sectum\Practise\Weigh\PieceToWeigh;
 use Sectum\Practise\Weigh\WeighDrill;
 use Sectum\Practise\Weigh\WeighedKind;
@@ -55,7 +56,13 @@ final readonly class PlayedWeight implements Played
         return [
             'kind' => $this->drill->kind->value,
             'pieces' => array_map(
-                fn (PieceToWeigh $piece): array => ['shape' => $piece->shape, 'outline' => $piece->outline],
+                fn (PieceToWeigh $piece): array => [
+                    'shape' => $piece->shape,
+                    'outline' => array_map(
+                        fn (Edge $edge): array => [$edge->cm, $edge->wideCm, $edge->mm],
+                        $piece->outline,
+                    ),
+                ],
                 $this->drill->pieces,
             ),
         ];

@@ -80,7 +80,7 @@ final readonly class StoreLearner
                 'id' => $act,
                 'person_id' => $person->id,
                 'gate' => $gate,
-                'evidence' => array_values(array_filter([$evidence->says, $why], fn (string $one): bool => $one !== '')),
+                'evidence' => $why === '' ? [$evidence->says] : [$evidence->says, $why],
                 'signed_by' => $by->id,
                 'signed_at' => Moment::written($this->clock->now()),
             ]);

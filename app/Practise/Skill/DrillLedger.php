@@ -10,6 +10,7 @@ use App\Kitchen\Person;
 use App\Practise\Drill\Drill;
 use App\Practise\Drill\Plays;
 use Psr\Clock\ClockInterface;
+use Sectum\Practise\Gate\SideSearched;
 use Sectum\Practise\Level;
 use Sectum\Practise\Next\Boxes;
 use Sectum\Practise\Next\Item;
@@ -56,11 +57,14 @@ final readonly class DrillLedger
         return array_map(fn (Row $row): float => $row->number('score_pct'), $this->drills($skill));
     }
 
-    /** @return list<array{int, int}> bones and found, of each side that was searched */
+    /** @return list<SideSearched> */
     public function sides(): array
     {
         return array_map(
-            fn (Row $row): array => [(int) $row->number('bones'), (int) $row->number('found')],
+            fn (Row $row): SideSearched => new SideSearched(
+                (int) $row->number('bones'),
+                (int) $row->number('found'),
+            ),
             $this->drills(Skill::Bones),
         );
     }

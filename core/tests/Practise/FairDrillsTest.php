@@ -11,7 +11,11 @@ use Sectum\Practise\Skill;
 /** Who knows scores full on every seed, dice score what the drill says they do, and the middle lies in the middle. */
 final class FairDrillsTest extends TestCase
 {
-    /** @return iterable<string, array{Skill, int}> the dear ones on fewer seeds: the bench takes two thousand of each */
+    /**
+     * The dear ones on fewer seeds: the bench takes two thousand of each.
+     *
+     * @return iterable<string, array{Skill, int}>
+     */
     public static function skills(): iterable
     {
         foreach (Skill::cases() as $skill) {

@@ -12,6 +12,7 @@ use Sectum\Practise\Dice;
 use Sectum\Practise\Gate\BonesFound;
 use Sectum\Practise\Gate\Eye;
 use Sectum\Practise\Gate\Guess;
+use Sectum\Practise\Gate\SideSearched;
 
 final class GateTest extends TestCase
 {
@@ -60,7 +61,7 @@ final class GateTest extends TestCase
                 for ($side = 0; $side < 60; $side++) {
                     $bones = $dice->whole(12, 20);
                     $found = count(array_filter(range(1, $bones), fn (): bool => $dice->happens($finds)));
-                    $sides[] = [$bones, $found];
+                    $sides[] = new SideSearched($bones, $found);
                 }
                 // Ever, at any of its looks: a gate that was passed once would have been signed.
                 $ever = array_filter(
@@ -76,7 +77,7 @@ final class GateTest extends TestCase
 
     public function test_the_bones_gate_looks_at_whole_looks_and_at_the_last_sides_only(): void
     {
-        $side = fn (int $missed): array => [20, 20 - $missed];
+        $side = fn (int $missed): SideSearched => new SideSearched(20, 20 - $missed);
         $nine = BonesFound::of(array_fill(0, 9, $side(0)), 95.0);
         self::assertSame([180, 180, 0], [$nine->bones, $nine->found, $nine->lookedAt]);
         self::assertFalse($nine->passes, 'nobody has looked yet');
@@ -88,6 +89,6 @@ final class GateTest extends TestCase
         self::assertTrue(BonesFound::of($bad, 95.0)->passes);
         self::assertFalse(BonesFound::of([...$bad, ...array_fill(0, 10, $side(8))], 95.0)->passes, 'and a bad end not');
         $this->expectException(BadDrill::class);
-        BonesFound::of([[10, 11]], 95.0);
+        new SideSearched(10, 11);
     }
 }

@@ -183,7 +183,7 @@ final readonly class Learner
     private function weight(Dice $seed, Dice $own): array
     {
         $drill = WeighDrill::drawn($seed, $seed->for('kind')->one(WeighedKind::cases()));
-        [$low, $high] = $drill->kind->range();
+        [$low, $high] = [$drill->kind->lightest(), $drill->kind->heaviest()];
         $guesses = array_map(
             fn (PieceToWeigh $piece): Mass => match ($this->who) {
                 'knows' => $piece->mass,

@@ -65,7 +65,7 @@ final class Practice
                 }
             }
         }
-        foreach ([Skill::Weight, Skill::Weight, Skill::Weight, Skill::Weight, Skill::Bones, Skill::Bones] as $i => $skill) {
+        foreach ([...array_fill(0, 4, Skill::Weight), Skill::Bones, Skill::Bones] as $i => $skill) {
             Carbon::setTestNow($today->copy()->subDays(9 - $i)->setTime(16, 5));
             $this->plays($crew[1], $skill, 0.9);
         }

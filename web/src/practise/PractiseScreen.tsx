@@ -1,4 +1,4 @@
-import { Button, PasswordInput, Select } from '@mantine/core';
+import { Button, PasswordInput, Select, Table } from '@mantine/core';
 import { useQueryClient } from '@tanstack/react-query';
 import cx from 'clsx';
 import { useState } from 'react';
@@ -97,37 +97,37 @@ function People({ people }: { people: NonNullable<PractiseHome['people']> }) {
     <section aria-label={t('practise.people')} className={css.practisePeople}>
       <h2>{t('practise.people')}</h2>
       <div className={css.practiseScroll}>
-        <table>
-          <thead>
-            <tr>
-              <th scope="col">{t('practise.person')}</th>
-              <th scope="col">{t('practise.level-head')}</th>
+        <Table>
+          <Table.Thead>
+            <Table.Tr>
+              <Table.Th scope="col">{t('practise.person')}</Table.Th>
+              <Table.Th scope="col">{t('practise.level-head')}</Table.Th>
               {people[0]?.skills.map((one) => (
-                <th key={one.skill} scope="col">
+                <Table.Th key={one.skill} scope="col">
                   {SKILLS[one.skill]}
-                </th>
+                </Table.Th>
               ))}
-              <th scope="col">{t('practise.gates')}</th>
-            </tr>
-          </thead>
-          <tbody>
+              <Table.Th scope="col">{t('practise.gates')}</Table.Th>
+            </Table.Tr>
+          </Table.Thead>
+          <Table.Tbody>
             {people.map((one) => (
-              <tr key={one.id}>
-                <th scope="row">
+              <Table.Tr key={one.id}>
+                <Table.Th scope="row">
                   <Link to={`/practise/people/${one.id}`}>{one.name}</Link>
-                </th>
-                <td>{one.level}</td>
+                </Table.Th>
+                <Table.Td>{one.level}</Table.Td>
                 {one.skills.map((skill) => (
-                  <td key={skill.skill} data-progress={skill.progress}>
+                  <Table.Td key={skill.skill} data-progress={skill.progress}>
                     {PROGRESS[skill.progress]}
                     {skill.mean_pct !== null && <small>{Math.round(skill.mean_pct)}</small>}
-                  </td>
+                  </Table.Td>
                 ))}
-                <td>{one.gates.map((gate) => GATES[gate]).join(', ')}</td>
-              </tr>
+                <Table.Td>{one.gates.map((gate) => GATES[gate]).join(', ')}</Table.Td>
+              </Table.Tr>
             ))}
-          </tbody>
-        </table>
+          </Table.Tbody>
+        </Table>
       </div>
     </section>
   );

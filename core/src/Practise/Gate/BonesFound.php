@@ -31,10 +31,10 @@ final readonly class BonesFound
     }
 
     /**
-     * @param  list<array{int, int}>  $sides  bones and found of each, the first first
+     * @param  list<SideSearched>  $sides  the first first
      * @param  float  $atLeastPct  the house asks, above 0 and below 100
      *
-     * @throws BadDrill when more were found than there were
+     * @throws BadDrill when nothing is asked for, or all
      */
     public static function of(array $sides, float $atLeastPct): self
     {
@@ -42,12 +42,12 @@ final readonly class BonesFound
             throw new BadDrill('More than none and fewer than all are asked for.', $atLeastPct, '/at_least_pct');
         $bones = $found = 0;
         [$seen, $hit, $chance] = [0, 0, null];
-        foreach ($sides as $i => [$had, $has]) {
-            $has <= $had || throw new BadDrill('More were found than there were.', $has, "/sides/{$i}");
-            [$bones, $found] = [$bones + $had, $found + $has];
+        foreach ($sides as $i => $side) {
+            [$bones, $found] = [$bones + $side->bones, $found + $side->found];
             // Only whole looks count: the sides up to one, and at a look all of the last so many.
-            if (intdiv($bones, self::LOOKS_EVERY) > intdiv($bones - $had, self::LOOKS_EVERY)) {
-                [$seen, $hit] = self::last(array_slice($sides, 0, $i + 1));
+            if (intdiv($bones, self::LOOKS_EVERY) > intdiv($bones - $side->bones, self::LOOKS_EVERY)) {
+                $last = self::last(array_slice($sides, 0, $i + 1));
+                [$seen, $hit] = [$last->bones, $last->found];
                 $chance = self::asMany($seen, $hit, $atLeastPct / 100);
             }
         }
@@ -58,20 +58,19 @@ final readonly class BonesFound
     /**
      * What is long ago says little: of the last twice as many bones as between looks.
      *
-     * @param  list<array{int, int}>  $sides
-     * @return array{int, int} bones and found
+     * @param  list<SideSearched>  $sides
      */
-    private static function last(array $sides): array
+    private static function last(array $sides): SideSearched
     {
         [$bones, $found] = [0, 0];
-        foreach (array_reverse($sides) as [$had, $has]) {
+        foreach (array_reverse($sides) as $side) {
             if ($bones >= 2 * self::LOOKS_EVERY) {
                 break;
             }
-            [$bones, $found] = [$bones + $had, $found + $has];
+            [$bones, $found] = [$bones + $side->bones, $found + $side->found];
         }
 
-        return [$bones, $found];
+        return new SideSearched($bones, $found);
     }
 
     private static function asMany(int $bones, int $found, float $share): float

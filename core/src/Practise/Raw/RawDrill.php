@@ -88,13 +88,13 @@ final readonly class RawDrill
         $rule = $ruling === Ruling::NoCore
             ? $dice->one([FreezeRule::Eu20For24h, FreezeRule::Eu35For15h])
             : $dice->one(self::RULES);
-        [$air, $core] = self::record($dice, $ruling, $rule);
+        $said = self::record($dice, $ruling, $rule);
+        $core = $ruling === Ruling::NoCore ? [] : $said->core;
 
-        return new RawCase($fish, $served, null, $rule, $air, $ruling === Ruling::NoCore ? [] : $core, $ruling);
+        return new RawCase($fish, $served, null, $rule, $said->air, $core, $ruling);
     }
 
-    /** @return array{list<Point>, list<Point>} air and core */
-    private static function record(Dice $dice, Ruling $ruling, FreezeRule $rule): array
+    private static function record(Dice $dice, Ruling $ruling, FreezeRule $rule): Probes
     {
         $cold = $ruling === Ruling::TooWarm
             ? $rule->celsius() + $dice->between(1.5, 3)
@@ -114,7 +114,7 @@ final readonly class RawDrill
             );
         }
 
-        return [$air, $core];
+        return new Probes($air, $core);
     }
 
     /** Whether the kitchen's own rules say the same. */

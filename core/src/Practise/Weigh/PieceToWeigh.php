@@ -11,8 +11,7 @@ final readonly class PieceToWeigh
 {
     /**
      * @param  string  $shape  of the shape tables, or the body form of a whole fish
-     * @param  list<array{float, float, float}>  $outline  cm from its head end, cm wide, mm thick; of a whole fish its
-     *     two ends with its depth
+     * @param  list<Edge>  $outline  from its head end; of a whole fish its two ends with its depth
      */
     public function __construct(
         public WeighedKind $kind,

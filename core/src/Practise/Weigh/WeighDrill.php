@@ -51,8 +51,7 @@ final readonly class WeighDrill
 
     private static function piece(Dice $dice, WeighedKind $kind): PieceToWeigh
     {
-        [$low, $high] = $kind->range();
-        $grams = round(exp($dice->between(log($low), log($high))));
+        $grams = round(exp($dice->between(log($kind->lightest()), log($kind->heaviest()))));
         $shape = $dice->one($kind->shapes());
 
         return $kind === WeighedKind::Whole
@@ -73,7 +72,10 @@ final readonly class WeighDrill
         return new PieceToWeigh(
             WeighedKind::Whole,
             $form->value,
-            [[0.0, round($length * $deep, 1), 0.0], [round($length, 1), round($length * $deep, 1), 0.0]],
+            [
+                new Edge(0.0, round($length * $deep, 1), 0.0),
+                new Edge(round($length, 1), round($length * $deep, 1), 0.0),
+            ],
             Mass::ofGrams($grams),
         );
     }
@@ -94,11 +96,11 @@ final readonly class WeighDrill
         for ($i = 0; $i <= self::STEPS; $i++) {
             $cm = $from + ($i / self::STEPS) * ($to - $from);
             $inside = min($on->lengthCm - 1e-6, max(1e-6, $cm));
-            $outline[] = [
+            $outline[] = new Edge(
                 round($cm - $from, 2),
                 round($on->widthCm($inside), 2),
                 round($on->thicknessMm * $on->shape->thicknessAt($inside / $on->lengthCm)),
-            ];
+            );
         }
 
         return new PieceToWeigh($kind, $shape, $outline, Mass::ofGrams($grams));
@@ -134,7 +136,7 @@ final readonly class WeighDrill
     /** What somebody scores who says any weight between the lightest and the heaviest: the triangle's area. */
     public function byChance(): float
     {
-        [$low, $high] = $this->kind->range();
+        [$low, $high] = [$this->kind->lightest(), $this->kind->heaviest()];
         $sum = 0.0;
         foreach ($this->pieces as $piece) {
             $true = $piece->mass->grams();

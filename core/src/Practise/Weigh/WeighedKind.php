@@ -14,14 +14,25 @@ enum WeighedKind: string
     case Side = 'side';
     case Whole = 'whole';
 
-    /** @return array{float, float} grams: the lightest and the heaviest shown */
-    public function range(): array
+    /** Grams of the lightest that is shown. */
+    public function lightest(): float
     {
         return match ($this) {
-            self::Portion => [60.0, 260.0],
-            self::Loin => [250.0, 1200.0],
-            self::Side => [300.0, 1900.0],
-            self::Whole => [400.0, 4500.0],
+            self::Portion => 60.0,
+            self::Loin => 250.0,
+            self::Side => 300.0,
+            self::Whole => 400.0,
+        };
+    }
+
+    /** Grams of the heaviest. */
+    public function heaviest(): float
+    {
+        return match ($this) {
+            self::Portion => 260.0,
+            self::Loin => 1200.0,
+            self::Side => 1900.0,
+            self::Whole => 4500.0,
         };
     }
 
