@@ -7,6 +7,12 @@ return [
     'demo' => (bool) env('SECTUM_DEMO', false),
     // Where a restore writes the key that signs the kitchen's cookies.
     'env_file' => env('SECTUM_ENV_FILE', base_path('.env')),
+    'backup' => [
+        // A mounted stick, for instance; kept by the house's rule of how many.
+        'folder' => env('SECTUM_BACKUP_TO', storage_path('app/backups')),
+        // A file with the passphrase backups are encrypted with; empty for none.
+        'passphrase_file' => env('SECTUM_BACKUP_PASSPHRASE_FILE'),
+    ],
     'scale' => [
         'host' => '127.0.0.1',
         'port' => (int) env('SECTUM_SCALE_PORT', 8417),

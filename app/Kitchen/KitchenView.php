@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Kitchen;
 
 use App\Contract\Fault;
+use App\Kitchen\Backups\Backup;
 use Illuminate\Http\Request;
 use Illuminate\Support\Carbon;
 

@@ -85,6 +85,80 @@ final class BackupTest extends TestCase
         array_map(unlink(...), [...glob("{$empty}*") ?: [], ...glob("{$other}*") ?: []]);
     }
 
+    public function test_an_encrypted_backup_is_rehearsed_and_restored_by_its_passphrase_only(): void
+    {
+        $this->live->setUpKitchen('The Long Room');
+        $this->live->receive();
+        mkdir($this->folder);
+        [$right, $wrong, $short] = ["{$this->folder}/right", "{$this->folder}/wrong", "{$this->folder}/short"];
+        file_put_contents($right, "cold smoke and sharp knives\n");
+        file_put_contents($wrong, 'warm smoke and blunt knives');
+        file_put_contents($short, 'cod');
+        [$code, $said] = $this->says(['sectum:backup', "--to={$this->folder}", "--passphrase-file={$short}"]);
+        self::assertSame([1, 'A passphrase has at least 12 letters.'], [$code, $said]);
+        [$code, $file] = $this->says(['sectum:backup', "--to={$this->folder}", "--passphrase-file={$right}"]);
+        self::assertSame(0, $code, $file);
+        self::assertStringNotContainsString('The Long Room', (string) file_get_contents($file));
+
+        [$code, $said] = $this->says(['sectum:restore', $file, '--rehearse']);
+        self::assertSame(1, $code);
+        self::assertStringContainsString('--passphrase-file', $said);
+        [$code, $said] = $this->says(['sectum:restore', $file, '--rehearse', "--passphrase-file={$wrong}"]);
+        self::assertSame([1, 'That is not its passphrase. Nothing was changed.'], [$code, $said]);
+        $this->live->receive();
+        [$code, $said] = $this->says(['sectum:restore', $file, '--rehearse', "--passphrase-file={$right}"]);
+        self::assertSame(0, $code, $said);
+        self::assertMatchesRegularExpression('/^readings +1 in the backup, +2 now$/m', $said);
+        self::assertStringContainsString('1 readings compared', $said);
+
+        // A reading somebody tampered with is noticed, even one who first took the guards of the table away.
+        $living = new PDO("sqlite:{$this->live->database}");
+        $guards = $living->query("select name from sqlite_master where type = 'trigger' and tbl_name = 'readings'");
+        foreach ($guards?->fetchAll(PDO::FETCH_COLUMN) ?: [] as $guard) {
+            $living->exec("drop trigger {$guard}");
+        }
+        $living->exec('update readings set mass_mg = mass_mg + 1000');
+        [$code, $said] = $this->says(['sectum:restore', $file, '--rehearse', "--passphrase-file={$right}"]);
+        self::assertSame(1, $code);
+        self::assertStringContainsString('1 readings of the backup are missing here, or are others', $said);
+
+        $empty = "{$this->folder}/empty.sqlite";
+        touch($empty);
+        [$code, $said] = $this->says(['sectum:restore', $file, "--passphrase-file={$right}"], $empty);
+        self::assertSame(0, $code, $said);
+        self::assertSame(1, (int) (new PDO("sqlite:{$empty}"))->query('select count(*) from readings')?->fetchColumn());
+    }
+
+    public function test_a_backup_of_a_later_sectum_is_refused_and_nothing_is_changed(): void
+    {
+        $this->live->setUpKitchen('The Long Room');
+        $living = new PDO("sqlite:{$this->live->database}");
+        $living->exec("insert into migrations (migration, batch) values ('2031_01_01_000001_flying_fish', 99)");
+        [$code, $file] = $this->says(['sectum:backup', "--to={$this->folder}"]);
+        self::assertSame(0, $code, $file);
+        $empty = "{$this->folder}/empty.sqlite";
+        touch($empty);
+        foreach ([[], ['--rehearse']] as $how) {
+            [$code, $said] = $this->says(['sectum:restore', $file, ...$how], $empty);
+            self::assertSame(1, $code);
+            self::assertStringContainsString('a later Sectum', $said);
+        }
+        self::assertSame(0, filesize($empty));
+        self::assertFileDoesNotExist("{$empty}.restored");
+    }
+
+    /**
+     * @param  list<string>  $words
+     * @return array{int, string}
+     */
+    private function says(array $words, ?string $database = null): array
+    {
+        $command = $this->command($words, $database);
+        $command->run();
+
+        return [(int) $command->getExitCode(), trim($command->getOutput().$command->getErrorOutput())];
+    }
+
     /**
      * @param  callable(string): void  $told
      * @return Generator<int, array{string, string, array<string, mixed>}, array{int, mixed}, void>

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature\Kitchen;
 
-use App\Kitchen\Backup;
+use App\Kitchen\Backups\Backup;
 use Illuminate\Support\Carbon;
 use Tests\TestCase;
 

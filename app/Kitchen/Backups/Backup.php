@@ -2,9 +2,11 @@
 
 declare(strict_types=1);
 
-namespace App\Kitchen;
+namespace App\Kitchen\Backups;
 
 use App\Kitchen\Database\Table;
+use App\Kitchen\Moment;
+use App\Kitchen\Person;
 use Illuminate\Support\Carbon;
 
 /**

@@ -2,18 +2,22 @@
 
 declare(strict_types=1);
 
-namespace App\Kitchen;
+namespace App\Kitchen\Backups;
 
+use App\Kitchen\Person;
+use App\Kitchen\Settings;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
 use RuntimeException;
-use ZipArchive;
 
 /** Brings a kitchen back from its backup, onto a checkout that has none. */
 final class RestoreCommand extends Command
 {
-    protected $signature = 'sectum:restore {file : a backup made by sectum:backup}';
+    protected $signature = 'sectum:restore
+        {file : a backup made by sectum:backup}
+        {--passphrase-file= : file with its passphrase, when it is encrypted}
+        {--rehearse : beside the kitchen, changing nothing: counts and readings are compared}';
 
     protected $description = 'Puts database, photos and key of a backup where they belong; refuses where a '.
         'kitchen is already';
@@ -22,7 +26,11 @@ final class RestoreCommand extends Command
     {
         $file = $this->argument('file');
         try {
-            $this->restore(is_string($file) ? $file : '');
+            $passphrase = Passphrase::in($this->option('passphrase-file') ?? config('sectum.backup.passphrase_file'));
+            if ($this->option('rehearse') === true) {
+                return $this->rehearse(is_string($file) ? $file : '', $passphrase);
+            }
+            $this->restore(is_string($file) ? $file : '', $passphrase);
         } catch (RuntimeException $e) {
             $this->error($e->getMessage());
 
@@ -36,7 +44,25 @@ final class RestoreCommand extends Command
         return self::SUCCESS;
     }
 
-    private function restore(string $file): void
+    /** As it would come back, beside the kitchen as it is. */
+    private function rehearse(string $file, ?string $passphrase): int
+    {
+        $rehearsal = Rehearsal::of($file, $passphrase);
+        foreach ($rehearsal->tables as $table => [$then, $now]) {
+            $this->line(sprintf('%-28s %9d in the backup, %9d now', $table, $then, $now));
+        }
+        $this->line("{$rehearsal->readings} readings compared, {$rehearsal->grams()} g in all.");
+        if ($rehearsal->differing > 0) {
+            $this->error("{$rehearsal->differing} readings of the backup are missing here, or are others.");
+
+            return self::FAILURE;
+        }
+        $this->line('Every reading of the backup stands here as it is. It could be restored.');
+
+        return self::SUCCESS;
+    }
+
+    private function restore(string $file, ?string $passphrase): void
     {
         $database = config()->string('database.connections.sqlite.database');
         if (
@@ -49,13 +75,19 @@ final class RestoreCommand extends Command
                 'There is a kitchen here already. Restore onto an empty checkout; nothing was changed.',
             );
         }
-        MakeBackup::mustBeWhole($file);
-        $archive = new ZipArchive();
-        $archive->open($file);
+        MakeBackup::mustBeWhole($file, passphrase: $passphrase);
+        $archive = MakeBackup::opened($file, $passphrase);
+        $restored = "{$database}.restored";
+        MakeBackup::extract($archive, MakeBackup::DATABASE, $restored);
+        try {
+            Rehearsal::mustBeKnown($restored);
+        } catch (RuntimeException $e) {
+            unlink($restored);
+            throw $e;
+        }
         DB::disconnect();
         array_map(fn (string $left): bool => is_file($left) && unlink($left), ["{$database}-wal", "{$database}-shm"]);
-        MakeBackup::extract($archive, MakeBackup::DATABASE, "{$database}.restored");
-        rename("{$database}.restored", $database);
+        rename($restored, $database);
         is_dir(storage_path('app/photos')) || mkdir(storage_path('app/photos'), 0o750, true);
         for ($i = 0; $i < $archive->numFiles; $i++) {
             $name = (string) $archive->getNameIndex($i);

@@ -2,8 +2,10 @@
 
 declare(strict_types=1);
 
-namespace App\Kitchen;
+namespace App\Kitchen\Backups;
 
+use App\Kitchen\Moment;
+use App\Kitchen\Settings;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use PDO;
@@ -12,7 +14,8 @@ use ZipArchive;
 
 /**
  * Everything a kitchen has, in one file: the database as the engine itself copies it while work goes on, the photos and
- * the key. It counts only after it was opened again and found whole.
+ * the key. With a passphrase every part of it is encrypted (AES-256, as zip files are). It counts only after it was
+ * opened again and found whole.
  */
 final readonly class MakeBackup
 {
@@ -22,8 +25,11 @@ final readonly class MakeBackup
 
     public const PHOTOS = 'photos/';
 
-    /** @return string the file */
-    public function __invoke(string $folder): string
+    /**
+     * @param  string|null  $passphrase  that opens it; null for none
+     * @return string the file
+     */
+    public function __invoke(string $folder, ?string $passphrase = null): string
     {
         is_dir($folder) || @mkdir($folder, 0o750, true) || throw new RuntimeException("{$folder} cannot be made.");
         $name = 'sectum-'.Carbon::now('UTC')->format('Ymd-His-v');
@@ -34,8 +40,8 @@ final readonly class MakeBackup
             DB::connection()
                 ->getPdo()
                 ->exec("vacuum into '".str_replace("'", "''", $copy)."'");
-            $this->pack($zip, $copy);
-            self::mustBeWhole($zip, $readings);
+            $this->pack($zip, $copy, $passphrase);
+            self::mustBeWhole($zip, $readings, $passphrase);
             $file = "{$folder}/{$name}.zip";
             rename($zip, $file) || throw new RuntimeException("{$file} cannot be written.");
         } finally {
@@ -52,7 +58,7 @@ final readonly class MakeBackup
         return $file;
     }
 
-    private function pack(string $zip, string $copy): void
+    private function pack(string $zip, string $copy, ?string $passphrase): void
     {
         $archive = new ZipArchive();
         $archive->open($zip, ZipArchive::CREATE | ZipArchive::EXCL) === true ||
@@ -62,6 +68,10 @@ final readonly class MakeBackup
         foreach (self::files(storage_path('app/photos/*.jpg')) as $photo) {
             $archive->addFile($photo, self::PHOTOS.basename($photo));
             $archive->setCompressionName(self::PHOTOS.basename($photo), ZipArchive::CM_STORE);
+        }
+        for ($i = 0; $passphrase !== null && $i < $archive->numFiles; $i++) {
+            $archive->setEncryptionIndex($i, ZipArchive::EM_AES_256, $passphrase) ||
+                throw new RuntimeException('This PHP cannot encrypt a backup.');
         }
         $archive->close() || throw new RuntimeException("{$zip} could not be written whole. Is the disk full?");
     }
@@ -73,11 +83,9 @@ final readonly class MakeBackup
      *
      * @throws RuntimeException when it is not whole
      */
-    public static function mustBeWhole(string $zip, int $readings = 0): void
+    public static function mustBeWhole(string $zip, int $readings = 0, ?string $passphrase = null): void
     {
-        $archive = new ZipArchive();
-        $archive->open($zip, ZipArchive::CHECKCONS) === true ||
-            throw new RuntimeException("{$zip} is no backup, or is damaged.");
+        $archive = self::opened($zip, $passphrase);
         $check = tempnam(sys_get_temp_dir(), 'sectum-check-');
         $check !== false || throw new RuntimeException('There is no room to check the backup.');
         try {
@@ -93,6 +101,29 @@ final readonly class MakeBackup
         } finally {
             unlink($check);
         }
+    }
+
+    /**
+     * A backup, opened with its passphrase.
+     *
+     * @throws RuntimeException when it is none, or the passphrase is missing or another one
+     */
+    public static function opened(string $zip, ?string $passphrase): ZipArchive
+    {
+        $archive = new ZipArchive();
+        $archive->open($zip, ZipArchive::CHECKCONS) === true ||
+            throw new RuntimeException("{$zip} is no backup, or is damaged.");
+        $about = $archive->statName(self::KEY);
+        $isEncrypted = $about !== false && $about['encryption_method'] !== ZipArchive::EM_NONE;
+        if ($isEncrypted) {
+            $passphrase !== null ||
+                throw new RuntimeException('It is encrypted. Name the file with its passphrase: --passphrase-file=FILE');
+            $archive->setPassword($passphrase);
+            $archive->getFromName(self::KEY) !== false ||
+                throw new RuntimeException('That is not its passphrase. Nothing was changed.');
+        }
+
+        return $archive;
     }
 
     public static function extract(ZipArchive $archive, string $name, string $to): void
