@@ -17,6 +17,7 @@ use App\Devices\ScaleController;
 use App\Devices\ScannerController;
 use App\Kitchen\KitchenController;
 use App\Kitchen\StillSignedIn;
+use App\Kitchen\Watch\Status;
 use App\Plan\Calendar\CalendarController;
 use App\Portion\CutPlan\FilletController;
 use App\Portion\CutPlan\ShapeController;
@@ -37,6 +38,9 @@ use App\Route\Batches\FoodBatchController;
 use App\Route\Bins\BinsController;
 use App\Route\Sort\RouteController;
 use Illuminate\Support\Facades\Route;
+
+// For monitors: the computer itself, or whoever has the token.
+Route::get('status', Status::class);
 
 // As bare as a route can be: what the benchmarks measure against, and what a watchdog may ask.
 Route::get('up', fn (): string => 'up');
@@ -110,6 +114,9 @@ Route::middleware('web')->group(function (): void {
             Route::put('kitchen/people/{person}/disabled', [KitchenController::class, 'disable'])->middleware(
                 'takes:disabled',
             );
+            Route::put('kitchen/people/{person}/anonymous', [KitchenController::class, 'anonymise']);
+            Route::get('kitchen/audit', [KitchenController::class, 'audit']);
+            Route::get('kitchen/audit.csv', [KitchenController::class, 'auditTable']);
             Route::get('kitchen/settings', [KitchenController::class, 'settings']);
             Route::put('kitchen/settings/{rule}', [KitchenController::class, 'storeSetting'])->middleware(
                 'takes:setting',
@@ -373,5 +380,5 @@ Route::middleware('web')->group(function (): void {
 
     // Read by calendars, which sign in nowhere: whoever knows the address reads it, until it is revoked.
     Route::get('calendar/{token}.ics', [CalendarController::class, 'feed'])->where('token', '[0-9A-Za-z]{40}');
-    Route::view('{any}', 'app')->where('any', '^(?!api/|build/).*$');
+    Route::view('{any}', 'app')->where('any', '^(?!api/|build/|status$).*$');
 });

@@ -7,6 +7,8 @@ return [
     'demo' => (bool) env('SECTUM_DEMO', false),
     // Where a restore writes the key that signs the kitchen's cookies.
     'env_file' => env('SECTUM_ENV_FILE', base_path('.env')),
+    // What a monitor says to read /status from another computer; empty: only this computer reads it.
+    'status_token' => env('SECTUM_STATUS_TOKEN'),
     'backup' => [
         // A mounted stick, for instance; kept by the house's rule of how many.
         'folder' => env('SECTUM_BACKUP_TO', storage_path('app/backups')),

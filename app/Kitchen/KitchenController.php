@@ -6,8 +6,10 @@ namespace App\Kitchen;
 
 use App\Contract\Fault;
 use App\Contract\Fields;
+use App\Kitchen\Watch\Audit;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Illuminate\Http\Response;
 
 final readonly class KitchenController
 {
@@ -65,6 +67,30 @@ final readonly class KitchenController
         );
 
         return new JsonResponse(PeopleView::of());
+    }
+
+    public function anonymise(Request $request, Anonymise $anonymise, string $person): JsonResponse
+    {
+        $anonymise($person, Person::of($request));
+
+        return new JsonResponse(PeopleView::of());
+    }
+
+    public function audit(Request $request): JsonResponse
+    {
+        Person::of($request)->mustBeHeadChef('The head chef sees who did what.');
+
+        return new JsonResponse(Audit::of($request->query->all())->page());
+    }
+
+    public function auditTable(Request $request): Response
+    {
+        Person::of($request)->mustBeHeadChef('The head chef sees who did what.');
+
+        return new Response(Audit::of($request->query->all())->table(), 200, [
+            'Content-Type' => 'text/csv; charset=utf-8',
+            'Content-Disposition' => 'attachment; filename="audit.csv"',
+        ]);
     }
 
     public function ownPin(Request $request, StorePerson $store): JsonResponse

@@ -38,6 +38,7 @@ final readonly class PeopleView
                     'role' => $one->role->value,
                     'version' => $one->version,
                     'disabled' => $one->disabled_at !== null,
+                    'anonymous' => $one->anonymous_at !== null,
                     'signed_in' => $one->signed_in_at === null ? null : self::moment($one->signed_in_at),
                     'wrong' => is_numeric($counts[$one->id] ?? null) ? (int) $counts[$one->id] : 0,
                 ],

@@ -20,6 +20,7 @@ use Sectum\Measure\UnitSystem;
  * @property string $pin_hash
  * @property string|null $disabled_at since when this person may not sign in any more
  * @property string|null $signed_in_at
+ * @property string|null $anonymous_at since when this person, who left, is known by a number only
  * @property bool $hands_free whether a certain, steady and plausible weight records itself
  * @property bool $shortcuts whether single letters do something at the bench
  * @property int $version

@@ -128,6 +128,7 @@ final class HostileInputTest extends AtTheDoor
             ...$this->gaps($fish),
             'rule' => 'kitchen',
             'number' => '1',
+            'gate' => 'eye',
             'name' => 'plate',
             'piece' => $this->api('GET', "/breakdown/fish/{$fish}")->json('pieces.0.piece'),
         ];

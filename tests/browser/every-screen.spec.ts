@@ -18,6 +18,7 @@ async function addresses(page: Page): Promise<string[]> {
   const portion = (await first('portion'))[0] ?? '';
   const { sources } = await ask(portion.replace('/portion/', '/portion/fish/'));
   return [
+    '/audit',
     '/practise',
     `/practise/people/${(await ask('/practise')).people[3].id}`,
     '/receive',

@@ -19,6 +19,7 @@ function screen<Name extends string>(fetch: () => Promise<Record<Name, Screen>>,
   return lazy(() => fetch().then((file) => ({ default: file[name] })));
 }
 
+const AuditScreen = screen(() => import('./kitchen/AuditScreen'), 'AuditScreen');
 const BeginScreen = screen(() => import('./hold/BeginScreen'), 'BeginScreen');
 const BatchScreen = screen(() => import('./portion/BatchScreen'), 'BatchScreen');
 const BatchesMade = screen(() => import('./route/BatchesMade'), 'BatchesMade');
@@ -175,6 +176,7 @@ export function KitchenRoutes() {
           <Route path="cost/:fish" element={<CostScreen />} />
           <Route path="settings" element={<SettingsScreen />} />
           <Route path="people" element={<PeopleScreen />} />
+          <Route path="audit" element={<AuditScreen />} />
           <Route path="me" element={<MeScreen />} />
           <Route path="log" element={<LogScreen />} />
           <Route path="log/recall" element={<RecallScreen />} />

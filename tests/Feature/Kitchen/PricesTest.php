@@ -270,6 +270,8 @@ final class PricesTest extends AtTheDoor
             '/log/house/dictionary.csv',
             '/log/house/house.jsonl',
             '/log/house/house.zip',
+            '/kitchen/audit',
+            '/kitchen/audit.csv',
             '/practise/people/{person}/certificate.pdf',
             '/practise/{skill}/{seed}',
             '/plan/order',

@@ -13,6 +13,7 @@ export function HouseRooms() {
           ? [
               { to: '/settings', name: t('houseRooms.settings') },
               { to: '/people', name: t('houseRooms.people') },
+              { to: '/audit', name: t('houseRooms.audit') },
             ]
           : []),
         { to: '/me', name: t('houseRooms.you') },

@@ -84,19 +84,50 @@ function Row({ one, days, onEdit }: { one: One; days: number; onEdit: () => void
   const disable = api.useMutation('put', '/kitchen/people/{person}/disabled', {
     onSettled: () => queries.invalidateQueries(),
   });
+  const [asking, setAsking] = useState(false);
+  const forget = api.useMutation('put', '/kitchen/people/{person}/anonymous', {
+    onSettled: () => {
+      setAsking(false);
+      queries.invalidateQueries();
+    },
+  });
   const set = (disabled: boolean) =>
     disable.mutate({ params: { path: { person: one.id } }, body: { disabled, version: one.version } });
   return (
     <div className={css.personRow}>
       <span className={css.name}>
         <b>{one.name}</b>
-        <span className={look.soft}>{one.disabled ? t('people.disabled') : one.role}</span>
+        <span className={look.soft}>
+          {one.anonymous ? t('people.anonymous') : one.disabled ? t('people.disabled') : one.role}
+        </span>
       </span>
       <span className={look.soft}>
         {one.signed_in ? t('people.last-signed-in', { signed_in: one.signed_in }) : t('people.has-not-signed-in-yet')}
       </span>
       <span className={look.soft}>{one.wrong > 0 && t('people.wrong-in-days', { count: one.wrong, days })}</span>
-      <span className={css.row}>
+      {asking && (
+        <div role="alertdialog" aria-label={t('people.forget-of', { name: one.name })}>
+          <p>{t('people.forget-asks', { name: one.name })}</p>
+          <p className={look.lineActions}>
+            <Button disabled={forget.isPending} onClick={() => forget.mutate({ params: { path: { person: one.id } } })}>
+              {t('people.forget-yes', { name: one.name })}
+            </Button>
+            <Button variant="default" onClick={() => setAsking(false)}>
+              {t('people.keep-name')}
+            </Button>
+          </p>
+        </div>
+      )}
+      <span className={css.row} hidden={one.anonymous || asking}>
+        {one.disabled && (
+          <Button
+            variant="default"
+            aria-label={t('people.forget-of', { name: one.name })}
+            onClick={() => setAsking(true)}
+          >
+            {t('people.forget')}
+          </Button>
+        )}
         <Button variant="default" onClick={onEdit} aria-label={t('people.edit', { one: one.name })}>
           {t('people.edit-2')}
         </Button>
@@ -109,9 +140,9 @@ function Row({ one, days, onEdit }: { one: One; days: number; onEdit: () => void
           {one.disabled ? t('people.enable') : t('people.disable')}
         </Button>
       </span>
-      {disable.error && (
+      {(disable.error || forget.error) && (
         <p className={css.fault} role="alert">
-          {asProblem(disable.error).detail}
+          {asProblem(disable.error ?? forget.error).detail}
         </p>
       )}
     </div>
