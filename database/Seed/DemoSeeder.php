@@ -93,6 +93,7 @@ final class DemoSeeder extends Seeder
                 );
                 $this->pastDay($day);
             }
+            $this->practice->fill($today->copy(), $this->crew);
             $yesterday = $today->copy()->subDay()->setTime(6, 40);
             Carbon::setTestNow($yesterday);
             $this->yesterday();
@@ -105,7 +106,6 @@ final class DemoSeeder extends Seeder
             Carbon::setTestNow();
             $this->cold->fill($this->frozen, $yesterday->copy()->setTime(9, 30), $this->crew, $this->noise);
             $this->book->fill($today->copy(), $this->crew, new Noise(self::SEED + 1));
-            $this->practice->fill($today->copy(), $this->crew);
         });
         Carbon::setTestNow();
         ($this->catchUp)();

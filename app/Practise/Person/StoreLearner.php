@@ -8,6 +8,7 @@ use App\Contract\Fault;
 use App\Contract\Fields;
 use App\Fish\Fish;
 use App\Fish\History;
+use App\Kitchen\Format\Words;
 use App\Kitchen\Moment;
 use App\Kitchen\Once;
 use App\Kitchen\Person;
@@ -86,7 +87,7 @@ final readonly class StoreLearner
             ]);
             activity('house')
                 ->causedBy($by)
-                ->log("{$by->name} signed {$person->name} for {$gate->value}.");
+                ->log("{$by->name} signed {$person->name}: {$this->called($gate)}.");
         });
     }
 
@@ -104,7 +105,7 @@ final readonly class StoreLearner
             if ($sign !== null) {
                 activity('house')
                     ->causedBy($by)
-                    ->log("{$by->name} took back {$person->name}’s signature for {$gate->value}: {$sign->why}.");
+                    ->log("{$by->name} took {$person->name}’s signature back: {$this->called($gate)}. {$sign->why}.");
             }
         });
     }
@@ -132,6 +133,11 @@ final readonly class StoreLearner
             ]);
             History::that("{$person->name} works on it beside {$other->name}.", $fish, $person);
         });
+    }
+
+    private function called(Gate $gate): string
+    {
+        return lcfirst(Words::named("practise.gate.{$gate->value}"));
     }
 
     private static function person(string $id): Person

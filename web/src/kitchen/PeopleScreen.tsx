@@ -106,7 +106,7 @@ function Row({ one, days, onEdit }: { one: One; days: number; onEdit: () => void
       </span>
       <span className={look.soft}>{one.wrong > 0 && t('people.wrong-in-days', { count: one.wrong, days })}</span>
       {asking && (
-        <div role="alertdialog" aria-label={t('people.forget-of', { name: one.name })}>
+        <div className={css.asks} role="alertdialog" aria-label={t('people.forget-of', { name: one.name })}>
           <p>{t('people.forget-asks', { name: one.name })}</p>
           <p className={look.lineActions}>
             <Button disabled={forget.isPending} onClick={() => forget.mutate({ params: { path: { person: one.id } } })}>
