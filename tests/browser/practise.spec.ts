@@ -224,6 +224,10 @@ for (const { skill, name, secret } of DRILLS) {
       await expectNothingSpills(page);
     }
     await BY_TOUCH[skill](page);
+    // What was answered so far is there again after a reload.
+    await expect(answer(page)).toBeEnabled();
+    await page.reload();
+    await expect(answer(page)).toBeEnabled();
     expect(said.length).toBeGreaterThan(0);
     expect(said.filter((one) => secret.test(JSON.stringify(JSON.parse(one).task)))).toEqual([]);
     expect(said.map((one) => JSON.parse(one).result).filter((one) => one !== null)).toEqual([]);

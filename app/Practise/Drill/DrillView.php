@@ -26,6 +26,7 @@ final readonly class DrillView
             'level' => $drill->level->value,
             'counts' => $drill->counts,
             'due_at' => $drill->due_at,
+            'answer_by' => Moment::hour($drill->due_at),
             'over' => $drill->answered_at === null && Moment::at($drill->due_at) < Settings::load()->now(),
             'answered_at' => $drill->answered_at,
             'score_pct' => $drill->score_pct === null ? null : round($drill->score_pct, 1),

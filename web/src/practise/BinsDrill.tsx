@@ -4,6 +4,7 @@ import { useEffect, useState } from 'react';
 import type { Drill } from '../api/client';
 import { t } from '../lang';
 import { look } from '../ui/look';
+import { useDraft } from '../ui/useDraft';
 import { useKeys } from '../ui/useKeys';
 import css from './Drill.module.css';
 import type { Answer, Playing } from './drill';
@@ -24,16 +25,18 @@ const NOTES: Record<Task['parts'][number]['notes'][number], string> = {
 };
 
 /** Parts at the left, the house's bins at the right: a part is chosen, then its bin, and the next part stands ready. */
-export function BinsDrill({ task, result, onReady }: Playing<'bins'>) {
+export function BinsDrill({ drill, task, result, onReady }: Playing<'bins'>) {
   const [at, setAt] = useState(0);
-  const [said, setSaid] = useState<(string | null)[]>(task.parts.map(() => null));
+  const [{ said }, setDraft] = useDraft<{ said: (string | null)[] }>(`drill/${drill.id}`, {
+    said: task.parts.map(() => null),
+  });
   useEffect(() => {
     onReady(said.every((bin) => bin !== null) ? { bins: said as Bins } : null);
   }, [said, onReady]);
   const nameOf = (bin: string | null) => task.bins.find((one) => one.bin === bin)?.name ?? '';
   const put = (bin: string) => {
     const next = said.map((one, i) => (i === at ? bin : one));
-    setSaid(next);
+    setDraft({ said: next });
     const empty = next.indexOf(null);
     if (empty >= 0) {
       setAt(empty);

@@ -4,6 +4,7 @@ import { type PointerEvent, useEffect, useRef, useState } from 'react';
 import { api, type Drill } from '../api/client';
 import { t } from '../lang';
 import { look } from '../ui/look';
+import { useDraft } from '../ui/useDraft';
 import { useKeys } from '../ui/useKeys';
 import { usePut } from '../ui/usePut';
 import css from './Drill.module.css';
@@ -38,8 +39,9 @@ export function BonesDrill({ drill, task, result, onReady }: Playing<'bones'>) {
   const strokes = useRef(drill.moves.length);
   const [finger, setFinger] = useState<Spot>([0.05, 0.05]);
   const [felt, setFelt] = useState<Spot[]>([]);
-  const [taps, setTaps] = useState<{ at: Spot; pass: number }[]>([]);
-  const [pass, setPass] = useState(1);
+  const [draft, setDraft] = useDraft(`drill/${drill.id}`, { taps: [] as Spot[], pass: 1 });
+  const { taps, pass } = draft;
+  const setTaps = (next: Spot[]) => setDraft({ ...draft, taps: next });
   const stroke = usePut(`bones/${drill.id}`, '/practise/drills/{drill}/moves/{number}', {
     onSuccess: (moved: Drill) => {
       const last = moved.moves.at(-1);
@@ -54,7 +56,7 @@ export function BonesDrill({ drill, task, result, onReady }: Playing<'bones'>) {
     },
   });
   useEffect(() => {
-    onReady(pass === 2 ? { taps: taps.map((tap) => tap.at) } : null);
+    onReady(pass === 2 ? { taps } : null);
   }, [taps, pass, onReady]);
 
   const send = (from: Spot, to: Spot, seconds: number) => {
@@ -77,7 +79,7 @@ export function BonesDrill({ drill, task, result, onReady }: Playing<'bones'>) {
   const tap = (at: Spot) => {
     const near = felt.find(([along, across]) => Math.hypot(x(along) - x(at[0]), y(across) - y(at[1])) < SNAPS);
     if (!result) {
-      setTaps((all) => [...all, { at: near ?? at, pass }]);
+      setTaps([...taps, near ?? at]);
     }
   };
   const walk = (along: number, across: number) => () => {
@@ -101,7 +103,7 @@ export function BonesDrill({ drill, task, result, onReady }: Playing<'bones'>) {
           '.': walk(FINE, 0),
           ',': walk(-FINE, 0),
           b: () => tap(finger),
-          z: () => setTaps((all) => all.slice(0, -1)),
+          z: () => setTaps(taps.slice(0, -1)),
         },
   );
   const side = `M${x(0)} ${y(0.75)}C${x(0.18)} ${y(1.1)} ${x(0.5)} ${y(1.08)} ${x(1)} ${y(0.22)}L${x(1)} ${y(
@@ -159,7 +161,7 @@ export function BonesDrill({ drill, task, result, onReady }: Playing<'bones'>) {
             className={bone.missed ? css.drillBoneMissed : css.drillBoneFound}
           />
         ))}
-        {(result ? result.taps : taps.map((one) => one.at)).map(([along = 0, across = 0], i) => (
+        {(result ? result.taps : taps).map(([along = 0, across = 0], i) => (
           <g key={`${i}:${along}`} className={result?.beside.includes(i) ? css.drillTapBeside : css.drillTap}>
             <circle cx={x(along)} cy={y(across)} r="6" />
             {result?.beside.includes(i) && <path d={`M${x(along) - 8} ${y(across) - 8}l16 16m0 -16l-16 16`} />}
@@ -189,7 +191,7 @@ export function BonesDrill({ drill, task, result, onReady }: Playing<'bones'>) {
           <Button variant="default" disabled={taps.length === 0} onClick={() => setTaps(taps.slice(0, -1))}>
             {t('practise.undo-tap')}
           </Button>
-          <Button variant="default" disabled={pass > 1} onClick={() => setPass(2)}>
+          <Button variant="default" disabled={pass > 1} onClick={() => setDraft({ ...draft, pass: 2 })}>
             {pass > 1 ? t('practise.second-pass') : t('practise.first-pass-done')}
           </Button>
         </div>

@@ -129,6 +129,7 @@ function Play({ drill: drawn }: { drill: Drill }) {
           {fault?.detail ?? draw.fault ?? ''}
         </p>
         <div className={look.push} />
+        {!done && !over && <p className={look.soft}>{t('practise.answer-by', { at: drill.answer_by })}</p>}
         <p className={look.soft}>{t('practise.seed', { seed: drill.seed })}</p>
         {done || over ? (
           <Button size="xl" fullWidth className="take" disabled={draw.pending} onClick={another}>

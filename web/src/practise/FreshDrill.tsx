@@ -6,6 +6,7 @@ import { t } from '../lang';
 import { LookDrawing } from '../receive/GradeDrawing';
 import { Chips } from '../ui/Chips';
 import { look } from '../ui/look';
+import { useDraft } from '../ui/useDraft';
 import css from './Drill.module.css';
 import type { Playing } from './drill';
 
@@ -18,9 +19,9 @@ type Said = { grades: Partial<Record<Attribute, number>>; verdict?: Verdict; dec
 const NOTHING: Said = { grades: {}, sure: 70 };
 
 /** Lots by the inspection's own drawings: each sign graded, the lot decided on, the sign that decides named. */
-export function FreshDrill({ task, result, onReady }: Playing<'fresh'>) {
+export function FreshDrill({ drill, task, result, onReady }: Playing<'fresh'>) {
   const [at, setAt] = useState('0');
-  const [said, setSaid] = useState<Said[]>(task.lots.map(() => NOTHING));
+  const [{ said }, setDraft] = useDraft<{ said: Said[] }>(`drill/${drill.id}`, { said: task.lots.map(() => NOTHING) });
   useEffect(() => {
     const lots = said.flatMap((one, i) =>
       one.verdict && one.decides && Object.keys(one.grades).length === task.lots[i]?.signs.length
@@ -33,7 +34,7 @@ export function FreshDrill({ task, result, onReady }: Playing<'fresh'>) {
   const mine = said[Number(at)] ?? NOTHING;
   const judged = result?.lots[Number(at)];
   const change = (more: Partial<Said>) =>
-    setSaid((all) => all.map((one, i) => (String(i) === at ? { ...one, ...more } : one)));
+    setDraft({ said: said.map((one, i) => (String(i) === at ? { ...one, ...more } : one)) });
   const nameOf = (attribute: Attribute) => lot?.signs.find((sign) => sign.attribute === attribute)?.name ?? '';
 
   return (

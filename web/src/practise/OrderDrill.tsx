@@ -3,20 +3,24 @@ import cx from 'clsx';
 import { type PointerEvent, useEffect, useState } from 'react';
 import { t } from '../lang';
 import { look } from '../ui/look';
+import { useDraft } from '../ui/useDraft';
 import css from './Drill.module.css';
 import { movedTo, type Playing } from './drill';
 
 /** Steps put in order by dragging, by their arrows, or by keys; each caution asked at its step. */
-export function OrderDrill({ task, result, onReady }: Playing<'order'>) {
-  const [order, setOrder] = useState(task.steps.map((step) => step.letter));
-  const [cautions, setCautions] = useState<Record<string, string>>({});
+export function OrderDrill({ drill, task, result, onReady }: Playing<'order'>) {
+  const [draft, setDraft] = useDraft(`drill/${drill.id}`, {
+    order: task.steps.map((step) => step.letter),
+    cautions: {} as Record<string, string>,
+  });
+  const { order, cautions } = draft;
   const [held, setHeld] = useState<number | null>(null);
   const asked = task.cautions;
   useEffect(() => {
     onReady(asked.every((one) => cautions[one.letter]) ? { order, cautions } : null);
   }, [order, cautions, asked, onReady]);
   const shown = result ? result.right : order;
-  const move = (from: number, to: number) => setOrder(movedTo(order, from, to));
+  const move = (from: number, to: number) => setDraft({ ...draft, order: movedTo(order, from, to) });
   const over = (event: PointerEvent) => {
     const row = document.elementFromPoint(event.clientX, event.clientY)?.closest('[data-place]');
     const to = Number(row?.getAttribute('data-place'));
@@ -73,7 +77,9 @@ export function OrderDrill({ task, result, onReady }: Playing<'order'>) {
                   aria-label={t('practise.caution-of', { step: step?.doing ?? '' })}
                   value={cautions[letter] ?? ''}
                   data={[{ value: '', label: t('practise.choose-caution') }, ...ask.choices]}
-                  onChange={(event) => setCautions({ ...cautions, [letter]: event.currentTarget.value })}
+                  onChange={(event) =>
+                    setDraft({ ...draft, cautions: { ...cautions, [letter]: event.currentTarget.value } })
+                  }
                 />
               )}
               {right && (

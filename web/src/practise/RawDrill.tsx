@@ -4,6 +4,7 @@ import type { Drill } from '../api/client';
 import { t } from '../lang';
 import { Chips } from '../ui/Chips';
 import { look } from '../ui/look';
+import { useDraft } from '../ui/useDraft';
 import css from './Drill.module.css';
 import type { Playing } from './drill';
 
@@ -16,9 +17,9 @@ type Said = { may?: 'yes' | 'no'; ruling?: Ruling };
 const PAPERS: Record<string, string> = { 'farmed feed': t('practise.paper-feed'), frozen: t('practise.paper-frozen') };
 
 /** A dish, its fish and its papers; the freezer's record is read off its curve. */
-export function RawDrill({ task, result, onReady }: Playing<'raw'>) {
+export function RawDrill({ drill, task, result, onReady }: Playing<'raw'>) {
   const [at, setAt] = useState('0');
-  const [said, setSaid] = useState<Said[]>(task.cases.map(() => ({})));
+  const [{ said }, setDraft] = useDraft<{ said: Said[] }>(`drill/${drill.id}`, { said: task.cases.map(() => ({})) });
   useEffect(() => {
     const cases = said.flatMap((one) =>
       one.may && one.ruling ? [{ may: one.may === 'yes', ruling: one.ruling }] : [],
@@ -29,7 +30,7 @@ export function RawDrill({ task, result, onReady }: Playing<'raw'>) {
   const mine = said[Number(at)] ?? {};
   const judged = result?.cases[Number(at)];
   const change = (more: Said) =>
-    setSaid((all) => all.map((each, i) => (String(i) === at ? { ...each, ...more } : each)));
+    setDraft({ said: said.map((each, i) => (String(i) === at ? { ...each, ...more } : each)) });
 
   return (
     <div className={css.drillRaw}>
@@ -58,7 +59,12 @@ export function RawDrill({ task, result, onReady }: Playing<'raw'>) {
       )}
       {judged ? (
         <p className={look.said}>
-          {judged.may ? t('practise.may-be') : t('practise.may-not-be')} {judged.says}.
+          {judged.may ? t('practise.may-be') : t('practise.may-not-be')} {judged.says}.{' '}
+          {judged.points < 1 &&
+            t('practise.you-said', {
+              may: judged.may_said ? t('practise.meets') : t('practise.does-not-meet'),
+              says: task.rulings.find((one) => one.ruling === judged.ruling_said)?.says ?? '',
+            })}
         </p>
       ) : (
         <div className={css.drillDecide}>

@@ -4,6 +4,7 @@ import { useEffect, useState } from 'react';
 import { t } from '../lang';
 import { Chips } from '../ui/Chips';
 import { look } from '../ui/look';
+import { useDraft } from '../ui/useDraft';
 import css from './Drill.module.css';
 import type { Playing } from './drill';
 
@@ -19,9 +20,9 @@ const KINDS: Record<Kind, string> = {
 };
 
 /** Yield sheets, most with one weight wrong: which, and what happened to it. */
-export function SheetsDrill({ task, result, onReady }: Playing<'sheets'>) {
+export function SheetsDrill({ drill, task, result, onReady }: Playing<'sheets'>) {
   const [at, setAt] = useState('0');
-  const [said, setSaid] = useState<Said[]>(task.sheets.map(() => ({})));
+  const [{ said }, setDraft] = useDraft<{ said: Said[] }>(`drill/${drill.id}`, { said: task.sheets.map(() => ({})) });
   useEffect(() => {
     const done = said.every((one) => one.piece === null || (one.piece !== undefined && one.kind));
     onReady(
@@ -34,7 +35,8 @@ export function SheetsDrill({ task, result, onReady }: Playing<'sheets'>) {
   const mine = said[Number(at)] ?? {};
   const judged = result?.sheets[Number(at)];
   const chosen = judged ? judged.piece_said : mine.piece;
-  const change = (more: Said) => setSaid((all) => all.map((one, i) => (String(i) === at ? { ...one, ...more } : one)));
+  const change = (more: Said) =>
+    setDraft({ said: said.map((one, i) => (String(i) === at ? { ...one, ...more } : one)) });
   const nameOf = (piece: string | null) => sheet?.pieces.find((one) => one.piece === piece)?.name ?? '';
 
   return (

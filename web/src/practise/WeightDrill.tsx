@@ -4,6 +4,7 @@ import type { Drill, Form } from '../api/client';
 import { t } from '../lang';
 import { DRAWINGS } from '../ui/fish/shapes';
 import { look } from '../ui/look';
+import { useDraft } from '../ui/useDraft';
 import css from './Drill.module.css';
 import { drawnAt, laidOut, type Playing, type Spot } from './drill';
 
@@ -20,9 +21,9 @@ const USUAL_PX = 37.8;
 const ROOM: Spot = [680, 330];
 
 /** One piece after the other, drawn to scale with a ruler under it; its weight is said before anything shows it. */
-export function WeightDrill({ task, result, onReady }: Playing<'weight'>) {
+export function WeightDrill({ drill, task, result, onReady }: Playing<'weight'>) {
   const [at, setAt] = useState(0);
-  const [guesses, setGuesses] = useState<string[]>(task.pieces.map(() => ''));
+  const [{ guesses }, setDraft] = useDraft(`drill/${drill.id}`, { guesses: task.pieces.map(() => '') });
   const [px, setPx] = useState(() => Number(localStorage.getItem(KEPT)) || USUAL_PX);
   const [measuring, setMeasuring] = useState(false);
   const field = useRef<HTMLInputElement>(null);
@@ -92,7 +93,7 @@ export function WeightDrill({ task, result, onReady }: Playing<'weight'>) {
             value={guesses[at] ?? ''}
             onChange={(event) => {
               const typed = event.currentTarget.value;
-              setGuesses((all) => all.map((one, i) => (i === at ? typed : one)));
+              setDraft({ guesses: guesses.map((one, i) => (i === at ? typed : one)) });
             }}
           />
           <Button type="submit" disabled={(guesses[at] ?? '').trim() === ''}>
