@@ -18,6 +18,7 @@ use App\Kitchen\OpenKitchen;
 use App\Kitchen\PageHeaders;
 use App\Kitchen\PinCommand;
 use App\Kitchen\Settings;
+use App\Kitchen\TrustCommand;
 use App\Log\Ledger\EnterCommand;
 use App\Log\Week\WeekCommand;
 use Illuminate\Console\Scheduling\Schedule;
@@ -45,6 +46,7 @@ return Application::configure(basePath: dirname(__DIR__))
         ProbeCommand::class,
         RestoreCommand::class,
         ScaleCommand::class,
+        TrustCommand::class,
         WeekCommand::class,
     ])
     ->withSchedule(function (Schedule $schedule): void {

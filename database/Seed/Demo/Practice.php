@@ -54,6 +54,8 @@ final class Practice
             'role' => Role::Trainee,
             'units' => 'metric',
             'pin_hash' => Pin::hash(KitchenView::DEMO_PINS[self::TRAINEE]),
+            // Whatever day is played: the last on the list of who is at the board.
+            'created_at' => $crew[count($crew) - 1]->created_at?->addSecond(),
         ]);
         Learner::of($crew[1])->fill(['level' => Level::Fourth])->save();
         Learner::of($trainee)->fill(['level' => Level::Second, 'bench' => true])->save();

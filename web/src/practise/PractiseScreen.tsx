@@ -96,7 +96,7 @@ function People({ people }: { people: NonNullable<PractiseHome['people']> }) {
   return (
     <section aria-label={t('practise.people')} className={css.practisePeople}>
       <h2>{t('practise.people')}</h2>
-      <div className={css.practiseScroll}>
+      <div>
         <Table>
           <Table.Thead>
             <Table.Tr>
