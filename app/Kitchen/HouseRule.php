@@ -352,7 +352,7 @@ final class HouseRule
                 self::number('ready_yield_pct', 'cost', 'Yield of bought fillets', '95', 'estimate', '%', 50, 100),
                 self::number('practise_minutes', 'practise', 'Practised a day', '10', 'estimate', 'minutes', 3, 60),
                 self::truth('gate_bones', 'A bone check alone asks for a signature'),
-                self::number('bones_at_least_pct', 'practise', 'Bones found, at least', '95', 'estimate', '%', 80, 99.5),
+                self::number('bones_at_least_pct', 'practise', 'Bones found, least', '95', 'estimate', '%', 80, 99.5),
                 self::truth('gate_eye', 'Weighing every nth piece only asks for a signature'),
                 self::number('eye_within_pct', 'practise', 'Nine guesses of ten within', '8', 'estimate', '%', 2, 25),
                 self::truth('gate_many_boned', 'Many-boned fish alone asks for a signature'),

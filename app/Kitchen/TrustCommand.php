@@ -8,8 +8,8 @@ use Illuminate\Console\Command;
 use TCPDF2DBarcode;
 
 /**
- * The page a tablet opens first, over plain HTTP: a code to open it with, and three steps that make it trust the house's
- * own authority.
+ * The page a tablet opens first, over plain HTTP: a code to open it with, and three steps that make it trust the
+ * house's own authority.
  */
 final class TrustCommand extends Command
 {

@@ -117,7 +117,9 @@ final readonly class MakeBackup
         $isEncrypted = $about !== false && $about['encryption_method'] !== ZipArchive::EM_NONE;
         if ($isEncrypted) {
             $passphrase !== null ||
-                throw new RuntimeException('It is encrypted. Name the file with its passphrase: --passphrase-file=FILE');
+                throw new RuntimeException(
+                    'It is encrypted. Name the file with its passphrase: --passphrase-file=FILE',
+                );
             $archive->setPassword($passphrase);
             $archive->getFromName(self::KEY) !== false ||
                 throw new RuntimeException('That is not its passphrase. Nothing was changed.');

@@ -91,7 +91,8 @@ final readonly class Rehearsal
                 self::number(
                     $here,
                     'select count(*) from then_.readings then_r left join main.readings now_r on now_r.id = then_r.id '.
-                        'where now_r.id is null or now_r.mass_mg <> then_r.mass_mg or now_r.piece_id <> then_r.piece_id',
+                        'where now_r.id is null or now_r.mass_mg <> then_r.mass_mg '.
+                        'or now_r.piece_id <> then_r.piece_id',
                 ),
             );
         } finally {
