@@ -94,6 +94,9 @@ export function FilletDrawing({ plan, next, onMove, asking, best = [] }: Props) 
       ))}
       <path d={above(plan, middle)} className={css.edge} />
       <path d={side(plan, board)} className={css.edge} />
+      {best.map((cm) => (
+        <path key={`best${cm}`} className={css.best} d={`M${x(cm)} ${MARGIN / 2}V${ruler + 12}`} />
+      ))}
       {plan.pieces.map((piece) => {
         const width = x(piece.to_cm - piece.from_cm);
         return (
@@ -138,9 +141,6 @@ export function FilletDrawing({ plan, next, onMove, asking, best = [] }: Props) 
         <text key={ten} x={x(10 * ten)} y={ruler + 26} className="tick">
           {10 * ten}
         </text>
-      ))}
-      {best.map((cm) => (
-        <path key={`best${cm}`} className={css.best} d={`M${x(cm)} ${MARGIN / 2}V${ruler + 12}`} />
       ))}
       {shownMarks.map((cm, i) => (
         <g
