@@ -28,25 +28,21 @@ final readonly class DrawDrill
     {
         return DB::connection()->transaction(function () use ($id, $fields, $person): Drill {
             $skill = Skill::from($fields->string('skill'));
+            $named = $fields->maybeString('seed');
+            $known = $named === null ? null : self::drawn($person, $skill, $named);
             if (! Once::isNew($id, "drill of {$person->id}", $fields)) {
-                return Drill::query()->find($id) ?? throw Fault::notThere('There is no such drill.');
+                return Drill::query()->find($id) ?? $known ?? throw Fault::notThere('There is no such drill.');
+            }
+            if ($known !== null) {
+                return $known;
             }
             $level = Learner::levelOf($person);
             $subjects = Plays::subjects($skill, $level);
             $subject = $fields->maybeString('subject') ?? DrillLedger::of($person)->weakest($skill, $subjects);
             in_array($subject, $subjects, true) ||
                 throw Fault::inField('/subject', 'That is not practised at your level.');
-            $named = $fields->maybeString('seed');
             $seed = $named ?? Dice::seed(random_int(0, (1 << 40) - 1));
             $played = Plays::of($skill, $subject, $seed, $level);
-            $known = Drill::query()
-                ->where('person_id', $person->id)
-                ->where('skill', $skill)
-                ->where('seed', $seed)
-                ->first();
-            if ($known !== null) {
-                return $known;
-            }
             $now = $this->clock->now();
 
             return Drill::query()->create([
@@ -62,5 +58,15 @@ final readonly class DrawDrill
                 'due_at' => Moment::written($now->add(new DateInterval("PT{$skill->minutesAtMost()}M"))),
             ]);
         });
+    }
+
+    /** The one of a seed somebody has drawn before. */
+    private static function drawn(Person $person, Skill $skill, string $seed): ?Drill
+    {
+        return Drill::query()
+            ->where('person_id', $person->id)
+            ->where('skill', $skill)
+            ->where('seed', $seed)
+            ->first();
     }
 }

@@ -9,6 +9,7 @@ use App\Kitchen\Format\Words;
 use App\Kitchen\Moment;
 use App\Kitchen\Person;
 use App\Practise\Skill\DrillLedger;
+use Sectum\Practise\Level;
 use Sectum\Practise\Next\Standing;
 use Sectum\Practise\Skill;
 use Sectum\Receive\Freshness;
@@ -49,8 +50,14 @@ final readonly class Certificate
         }
         $paper->space(2);
         $paper->line('Practised', self::TEXT, 'B');
+        $level = Learner::levelOf($person);
+        $passed = array_map(fn (GateSign $sign): ?Skill => $sign->gate->skill(), $signs);
         foreach (Skill::cases() as $skill) {
-            $standing = Standing::of($ledger->scores($skill), false);
+            $standing = Standing::of(
+                $ledger->scores($skill),
+                in_array($skill, $passed, true),
+                $level->value > Level::of($skill)->value,
+            );
             $paper->row(
                 [
                     Words::named("practise.skill.{$skill->value}"),

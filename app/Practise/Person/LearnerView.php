@@ -16,6 +16,7 @@ use App\Practise\Skill\EyeLedger;
 use Illuminate\Database\Eloquent\Collection;
 use Sectum\Practise\Gate\Eye;
 use Sectum\Practise\Gate\Gate;
+use Sectum\Practise\Level;
 use Sectum\Practise\Next\Item;
 use Sectum\Practise\Next\Standing;
 use Sectum\Practise\Skill;
@@ -72,11 +73,12 @@ final readonly class LearnerView
                 'name' => $one->name,
                 'role' => $one->role->value,
                 'level' => ($learners[$one->id]->level ?? Learner::firstOf($one))->value,
-                'skills' => self::skills($ledgers[$one->id]),
-                'gates' => array_values(array_map(
-                    fn (GateSign $sign): string => $sign->gate->value,
-                    $signs->where('person_id', $one->id)->all(),
-                )),
+                'skills' => self::skills(
+                    $ledgers[$one->id],
+                    self::gates($signs, $one),
+                    $learners[$one->id]->level ?? Learner::firstOf($one),
+                ),
+                'gates' => array_column(self::gates($signs, $one), 'value'),
             ],
             $people,
         );
@@ -98,7 +100,7 @@ final readonly class LearnerView
             'bench' => $learner->bench,
             'version' => $learner->version,
             'beside' => WorkBeside::rows()->where('person_id', $person->id)->distinct()->count('fish_id'),
-            'skills' => self::skills($ledger),
+            'skills' => self::skills($ledger, self::gates($signs, $person), $learner->level),
             'gates' => array_map(
                 fn (Gate $gate): array => self::gate($gate, GateEvidence::of($gate, $person, $ledger, $eye), $signs),
                 Gate::cases(),
@@ -108,12 +110,33 @@ final readonly class LearnerView
         ];
     }
 
-    /** @return list<Answer> */
-    private static function skills(DrillLedger $ledger): array
+    /**
+     * @param  Collection<int, GateSign>  $signs
+     * @return list<Gate> somebody is signed for
+     */
+    private static function gates(Collection $signs, Person $person): array
     {
+        return array_values(array_map(
+            fn (GateSign $sign): Gate => $sign->gate,
+            $signs->where('person_id', $person->id)->all(),
+        ));
+    }
+
+    /**
+     * @param  list<Gate>  $signed
+     * @return list<Answer>
+     */
+    private static function skills(DrillLedger $ledger, array $signed, Level $level): array
+    {
+        $passed = array_map(fn (Gate $gate): ?Skill => $gate->skill(), $signed);
+
         return array_map(
-            function (Skill $skill) use ($ledger): array {
-                $standing = Standing::of($ledger->scores($skill), false);
+            function (Skill $skill) use ($ledger, $passed, $level): array {
+                $standing = Standing::of(
+                    $ledger->scores($skill),
+                    in_array($skill, $passed, true),
+                    $level->value > Level::of($skill)->value,
+                );
 
                 return [
                     'skill' => $skill->value,

@@ -27,6 +27,18 @@ enum Level: int
         };
     }
 
+    /** The level a skill belongs to: the first that asks for it. */
+    public static function of(Skill $skill): self
+    {
+        foreach (self::cases() as $level) {
+            if (in_array($skill, $level->skills(), true)) {
+                return $level;
+            }
+        }
+
+        return self::Fourth;
+    }
+
     /** @return list<Skill> practised at this level: its own, and those below it */
     public function open(): array
     {

@@ -68,6 +68,9 @@ final class NextTest extends TestCase
         self::assertEqualsWithDelta(89 - (2.131847 * 4) / sqrt(5), $steady->lowPct, 1e-4);
         self::assertSame(Progress::Practised, Standing::of([88.0, 40.0, 95.0, 99.0, 60.0], false)->progress);
         self::assertSame(Progress::Passed, Standing::of([10.0], true)->progress);
+        $above = Standing::of([88.0, 90.0, 86.0, 92.0, 89.0], false, true);
+        self::assertSame(Progress::Passed, $above->progress, 'steady, and the next level is open');
+        self::assertSame(Progress::Practised, Standing::of([40.0, 90.0], false, true)->progress);
         $then = array_fill(0, 12, 20.0);
         $now = array_fill(0, 12, 90.0);
         self::assertSame(Progress::Steady, Standing::of([...$then, ...$now], false)->progress, 'long ago says little');
@@ -80,6 +83,9 @@ final class NextTest extends TestCase
         self::assertEqualsCanonicalizing(Skill::cases(), Level::Third->open());
         self::assertSame(Level::Second, Level::First->next());
         self::assertNull(Level::Fourth->next());
+        self::assertSame([Level::First, Level::Second, Level::Third], [
+            Level::of(Skill::Order), Level::of(Skill::Cuts), Level::of(Skill::Raw),
+        ]);
         self::assertSame('first', Level::First->answers()['head']);
         self::assertTrue(Level::Third->weighsEveryPiece());
         self::assertFalse(Level::Fourth->weighsEveryPiece());

@@ -178,6 +178,11 @@ final class DrillsTest extends PractiseKitchen
         self::assertSame('herr1ng5', $home->json('me.drills.0.seed'));
         $again = $this->draw(Skill::Fresh, ['seed' => 'herr1ng5', 'subject' => 'lean'])->assertOk();
         self::assertSame($drill->id, $again->json('id'), 'the same drill, with its result');
+        $id = self::id();
+        for ($times = 0; $times < 2; $times++) {
+            $sent = $this->api('PUT', "/practise/drills/{$id}", ['skill' => 'fresh', 'seed' => 'herr1ng5']);
+            self::assertSame($drill->id, $sent->assertOk()->json('id'), 'sent twice too');
+        }
         $this->draw(Skill::Fresh, ['seed' => 'HERRING5'])->assertUnprocessable();
         $this->draw(Skill::Fresh, ['seed' => 'herr'])->assertUnprocessable();
         $this->api('GET', '/practise/fresh/herr1ng6')->assertNotFound();

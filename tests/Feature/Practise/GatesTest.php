@@ -151,6 +151,7 @@ final class GatesTest extends PractiseKitchen
         self::assertSame(1, GateSign::query()->count(), 'two head chefs sign at once, and one signature stands');
         $seen = $this->api('GET', "/practise/people/{$this->cutter->id}")->assertOk();
         self::assertSame('Head', $seen->json('gates.1.signed.by'));
+        self::assertSame('passed', $seen->json('skills.2.progress'), 'signed for the eye');
         self::assertFalse($seen->json('gates.1.passes'));
         $this->api('PUT', "/practise/people/{$this->cutter->id}/gates/piano/signed/".self::id(), ['why' => 'Plays'])
             ->assertNotFound();
@@ -215,7 +216,7 @@ final class GatesTest extends PractiseKitchen
         $home = $this->api('GET', '/practise');
         self::assertSame(2, $home->json('me.level'));
         self::assertContains('bones', $home->json('me.open'));
-        self::assertSame('steady', $home->json('me.skills.0.progress'));
+        self::assertSame('passed', $home->json('me.skills.0.progress'), 'steady, and the next level is open');
         self::assertSame('new', $home->json('me.skills.1.progress'));
         $path = "/practise/people/{$this->cutter->id}";
         $version = $home->json('me.version');

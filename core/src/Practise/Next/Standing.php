@@ -37,8 +37,9 @@ final readonly class Standing
     /**
      * @param  list<float>  $scores  0 to 100, the first first
      * @param  bool  $signed  whether the head chef signed for it
+     * @param  bool  $above  whether somebody is above the level it belongs to: once steady there, it is passed
      */
-    public static function of(array $scores, bool $signed): self
+    public static function of(array $scores, bool $signed, bool $above = false): self
     {
         $last = array_slice($scores, -self::LAST);
         $n = count($last);
@@ -51,7 +52,7 @@ final readonly class Standing
 
         return new self(
             match (true) {
-                $signed => Progress::Passed,
+                $signed, $above && $steady => Progress::Passed,
                 $steady => Progress::Steady,
                 default => Progress::Practised,
             },
