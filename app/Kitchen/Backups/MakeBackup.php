@@ -42,6 +42,7 @@ final readonly class MakeBackup
                 ->exec("vacuum into '".str_replace("'", "''", $copy)."'");
             $this->pack($zip, $copy, $passphrase);
             self::mustBeWhole($zip, $readings, $passphrase);
+            self::ontoTheDisk($zip);
             $file = "{$folder}/{$name}.zip";
             rename($zip, $file) || throw new RuntimeException("{$file} cannot be written.");
         } finally {
@@ -56,6 +57,14 @@ final readonly class MakeBackup
         $this->forgetOld($folder);
 
         return $file;
+    }
+
+    /** What has its name is on the disk, and not only in the machine's memory when the power goes. */
+    private static function ontoTheDisk(string $zip): void
+    {
+        $file = fopen($zip, 'r');
+        ($file !== false && fsync($file)) || throw new RuntimeException("{$zip} could not be written whole.");
+        fclose($file);
     }
 
     private function pack(string $zip, string $copy, ?string $passphrase): void
@@ -187,6 +196,12 @@ final readonly class MakeBackup
         sort($all);
         foreach (array_slice($all, 0, max(0, count($all) - Settings::load()->backupsKept)) as $old) {
             unlink($old);
+        }
+        // What a power cut left of a backup that was being made.
+        foreach (self::files("{$folder}/.sectum-*") as $left) {
+            if ((int) filemtime($left) < time() - 3600) {
+                unlink($left);
+            }
         }
     }
 }
