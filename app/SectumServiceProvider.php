@@ -48,6 +48,7 @@ use App\Kitchen\Database\KitchenConnection;
 use App\Kitchen\Database\Remembered;
 use App\Kitchen\Person;
 use App\Kitchen\Settings;
+use App\Kitchen\Tablets\Board;
 use App\Log\Ledger\StaleFish;
 use App\Plan\Order\OrderedHere;
 use App\Plan\Service\PlannedHere;
@@ -83,7 +84,10 @@ final class SectumServiceProvider extends ServiceProvider
         $this->app->scoped(Remembered::class);
         $this->app->scoped(Settings::class, fn (): Settings => Settings::read());
         $this->app->singleton(ClockInterface::class, SystemClock::class);
-        $this->app->singleton(SocketScale::class, fn (): SocketScale => new SocketScale(self::line('scale')));
+        // The scale of the board at which the tablet stands that asks.
+        $this->app->bind(SocketScale::class, fn (): SocketScale => new SocketScale(
+            self::line(Board::of(request()) === Board::A ? 'scale' : 'scale_b'),
+        ));
         $this->app->singleton(SocketProbe::class, fn (): SocketProbe => new SocketProbe(self::line('probe')));
         $this->app->singleton(SocketLogger::class, fn (): SocketLogger => new SocketLogger(self::line('logger')));
         $this->app->bind(Scale::class, SocketScale::class);
@@ -134,7 +138,7 @@ final class SectumServiceProvider extends ServiceProvider
     /**
      * The demo's stand-in, or what stands at the address of the house's settings.
      *
-     * @param  'scale'|'probe'|'logger'  $device
+     * @param  'scale'|'scale_b'|'probe'|'logger'  $device
      */
     private static function line(string $device): LineClient
     {
@@ -146,6 +150,7 @@ final class SectumServiceProvider extends ServiceProvider
         }
         $at = match ($device) {
             'scale' => Settings::load()->scaleAt,
+            'scale_b' => Settings::load()->scaleBAt,
             'probe' => Settings::load()->probeAt,
             'logger' => Settings::load()->loggerAt,
         };

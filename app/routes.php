@@ -17,6 +17,8 @@ use App\Devices\ScaleController;
 use App\Devices\ScannerController;
 use App\Kitchen\KitchenController;
 use App\Kitchen\StillSignedIn;
+use App\Kitchen\Tablets\TabletController;
+use App\Kitchen\Tablets\TellOthers;
 use App\Kitchen\Watch\Status;
 use App\Plan\Calendar\CalendarController;
 use App\Portion\CutPlan\FilletController;
@@ -87,6 +89,7 @@ foreach (
         'supplier',
         'complaint',
         'drill',
+        'tab',
     ] as $named
 ) {
     Route::pattern($named, '[0-7][0-9A-HJKMNP-TV-Za-hjkmnp-tv-z]{25}');
@@ -105,7 +108,7 @@ Route::middleware('web')->group(function (): void {
         Route::post('kitchen/setup', [KitchenController::class, 'setup'])->middleware('takes:setup');
         Route::post('session', [KitchenController::class, 'signIn'])->middleware('takes:sign-in');
 
-        Route::middleware(['auth', StillSignedIn::class, TraineeStays::class])->group(function (): void {
+        Route::middleware(['auth', StillSignedIn::class, TraineeStays::class, TellOthers::class])->group(function (): void {
             Route::delete('session', [KitchenController::class, 'signOut']);
             Route::get('kitchen/people', [KitchenController::class, 'people']);
             Route::put('kitchen/people/{person}', [KitchenController::class, 'storePerson'])->middleware(
@@ -124,6 +127,8 @@ Route::middleware('web')->group(function (): void {
             Route::put('me/pin', [KitchenController::class, 'ownPin'])->middleware('takes:own-pin');
             Route::put('me/shortcuts', [KitchenController::class, 'shortcuts'])->middleware('takes:shortcuts');
             Route::put('me/hands-free', [KitchenController::class, 'handsFree'])->middleware('takes:hands-free');
+            Route::put('here/{tab}', [TabletController::class, 'here'])->middleware('takes:here');
+            Route::put('tablet/board', [TabletController::class, 'board'])->middleware('takes:board');
             Route::put('me/units', [KitchenController::class, 'units'])->middleware('takes:units');
             Route::post('compute/{name}', [ComputeController::class, 'now']);
             Route::put('compute/{name}/jobs/{computation}', [ComputeController::class, 'later']);

@@ -69,7 +69,7 @@ try {
         [$was, $had] = [$house->version(), count($backups())];
         $running = $what === 'upgrade' ? $house->command([], "cut{$cut}") : $backup();
         $running->start();
-        usleep((int) (1e6 * $dice->getFloat(0, 1.05 * $took[$what])));
+        usleep($dice->getInt(0, (int) (1.05e6 * $took[$what])));
         $house->cut();
         $running->stop(0, SIGKILL);
         $now = $house->version();
@@ -82,7 +82,7 @@ try {
             ...$broken(),
         ];
         $wrong === [] || $halves[] = "{$what} {$cut}: ".implode(', ', $wrong);
-        if ($cut % 20 === 0) {
+        if ($cut % 10 === 0) {
             // Switched on again, by whichever version stands there, and weighed on.
             $house->install($now);
             $house->receive();

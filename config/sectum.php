@@ -19,6 +19,10 @@ return [
         'host' => '127.0.0.1',
         'port' => (int) env('SECTUM_SCALE_PORT', 8417),
     ],
+    'scale_b' => [
+        'host' => '127.0.0.1',
+        'port' => (int) env('SECTUM_SCALE_B_PORT', 8420),
+    ],
     'probe' => [
         'host' => '127.0.0.1',
         'port' => (int) env('SECTUM_PROBE_PORT', 8418),

@@ -11,7 +11,7 @@ use Sectum\Measure\Mass;
 final class ScaleCommand extends Command
 {
     protected $signature = 'sectum:scale {--most=15000 : range in grams} {--step=5 : resolution in grams} '.
-        '{--seed=7 : of its noise}';
+        '{--seed=7 : of its noise} {--board=a : at which it stands}';
 
     protected $description = 'Runs the simulated bench scale on the loopback address';
 
@@ -23,7 +23,9 @@ final class ScaleCommand extends Command
             (int) $this->option('seed'),
         );
         LineServer::run(
-            'tcp://127.0.0.1:'.config()->integer('sectum.scale.port'),
+            'tcp://127.0.0.1:'.config()->integer(
+                $this->option('board') === 'b' ? 'sectum.scale_b.port' : 'sectum.scale.port',
+            ),
             fn (array $words, float $now): array => self::answer($scale, $words, $now),
         );
     }

@@ -119,6 +119,14 @@ final class HouseRule
                     'empty: weights are typed',
                 ),
                 new self(
+                    'scale_b_at',
+                    'scale',
+                    RuleKind::Address,
+                    'Address of a second scale, at board B',
+                    '',
+                    'empty: one board has a scale',
+                ),
+                new self(
                     'probe_at',
                     'scale',
                     RuleKind::Address,

@@ -6,6 +6,7 @@ namespace App\Kitchen;
 
 use App\Contract\Fault;
 use App\Kitchen\Backups\Backup;
+use App\Kitchen\Tablets\Board;
 use Illuminate\Http\Request;
 use Illuminate\Support\Carbon;
 
@@ -42,6 +43,7 @@ final readonly class KitchenView
             'demo' => $demo,
             'today' => Moment::date(Carbon::now()),
             'scale' => $demo || $settings->scaleAt !== '',
+            'boards' => self::boards(Board::of($request)),
             'zone' => $settings->time->zone->getName(),
             'probe' => $demo || $settings->probeAt !== '',
             'backup_due' => $me instanceof Person && $me->role === Role::HeadChef ? Backup::due() : null,
@@ -59,6 +61,15 @@ final readonly class KitchenView
                     ]
                     : null,
         ];
+    }
+
+    /** @return list<array{board: string, here: bool}> */
+    public static function boards(Board $here): array
+    {
+        return array_map(
+            fn (Board $one): array => ['board' => $one->value, 'here' => $one === $here],
+            Board::all(),
+        );
     }
 
     /** Whoever is signed in and was not signed out elsewhere. */

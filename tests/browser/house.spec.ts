@@ -17,7 +17,7 @@ function house(...words: string[]) {
   const env = Object.fromEntries(
     Object.entries(process.env).filter(([name]) => !/^(APP|DB|SECTUM|CACHE|SESSION|QUEUE|LOG)_/.test(name)),
   );
-  const ran = spawnSync('bin/house', [`--root=${root}`, ...words], {
+  const ran = spawnSync(join(checkout, 'bin/house'), [`--root=${root}`, ...words], {
     cwd: checkout,
     env: { ...env, SECTUM_INSTALLED: '1', SECTUM_VERSION: 'walked' },
     encoding: 'utf8',

@@ -1,5 +1,6 @@
 import createFetchClient, { type Middleware } from 'openapi-fetch';
 import createClient from 'openapi-react-query';
+import { ulid } from 'ulid';
 import { t } from '../lang';
 import { answered, unanswered } from './reach';
 import type { components, paths } from './schema';
@@ -8,6 +9,7 @@ import { sessionEnded } from './session';
 type Schemas = components['schemas'];
 export type Book = Schemas['Book'];
 export type Drill = Schemas['Drill'];
+export type Here = Schemas['Here'];
 export type PractiseHome = Schemas['PractiseHome'];
 export type LearnerDetail = Schemas['LearnerDetail'];
 export type Today = Schemas['Today'];
@@ -112,6 +114,9 @@ export type Weight = {
   pan?: { mass_mg: number; tare_mg: number; resolution_mg: number; steady: boolean };
 };
 
+/** This tab, as long as it is open: what it wrote itself is no news to it. */
+export const TAB = ulid();
+
 /** The server's cross-site token travels in a cookie and comes back in a header. */
 const token: Middleware = {
   onRequest({ request }) {
@@ -119,6 +124,7 @@ const token: Middleware = {
     if (found) {
       request.headers.set('X-XSRF-TOKEN', decodeURIComponent(found));
     }
+    request.headers.set('X-Sectum-Tab', TAB);
     return request;
   },
 };

@@ -1,7 +1,9 @@
+import { useQueryClient } from '@tanstack/react-query';
 import cx from 'clsx';
 import { useEffect } from 'react';
 import { api } from '../api/client';
 import { isSignedOut } from '../api/session';
+import { useTogether } from '../api/together';
 import { t } from '../lang';
 import { KitchenRoutes } from '../routes';
 import { look } from '../ui/look';
@@ -17,6 +19,7 @@ export function Door() {
   const me = isSignedOut() ? null : (data?.me ?? null);
   // What waits is sent under its own name, and letters do what this person wants of them.
   useEffect(() => setPerson(me), [me]);
+  useTogether(useQueryClient(), me?.id ?? '');
   useLetters(me?.shortcuts ?? true);
   if (error && !data) {
     return (

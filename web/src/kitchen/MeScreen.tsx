@@ -12,7 +12,7 @@ import { PinField } from './PinField';
 
 /** One's own: PIN, units, and what the bench does by itself. */
 export function MeScreen() {
-  const { me } = useKitchen();
+  const { me, boards } = useKitchen();
   const queries = useQueryClient();
   const [pin, setPin] = useState('');
   const [next, setNext] = useState('');
@@ -28,6 +28,7 @@ export function MeScreen() {
   const shortcuts = api.useMutation('put', '/me/shortcuts', { onSuccess: keep });
   const handsFree = api.useMutation('put', '/me/hands-free', { onSuccess: keep });
   const units = api.useMutation('put', '/me/units', { onSuccess: () => queries.invalidateQueries() });
+  const board = api.useMutation('put', '/tablet/board', { onSuccess: () => queries.invalidateQueries() });
   const fault = change.error && !asProblem(change.error).errors ? asProblem(change.error).detail : '';
 
   return (
@@ -47,6 +48,18 @@ export function MeScreen() {
         ]}
         onChange={(value) => units.mutate({ body: { units: value } })}
       />
+      {boards.length > 1 && (
+        <Chips
+          legend={t('me.this-tablet-stands-at')}
+          name="board"
+          value={boards.find((one) => one.here)?.board ?? 'a'}
+          options={boards.map(({ board: value }) => ({
+            value,
+            label: value === 'a' ? t('me.board-a') : t('me.board-b'),
+          }))}
+          onChange={(value) => board.mutate({ body: { board: value } })}
+        />
+      )}
       <OnOff
         legend={t('me.single-letters-at-the-bench-t')}
         name="shortcuts"

@@ -1,10 +1,12 @@
 import type { FishHead } from '../api/client';
+import { useOthersHere } from '../api/together';
 import { t } from '../lang';
 import { look } from './look';
 import { OutOfCold } from './OutOfCold';
 
 /** The name of a fish on a bench, and the one figure that sums it up so far. */
 export function FishTitle({ fish, figure, of }: { fish: FishHead; figure?: string | null; of?: string }) {
+  const others = useOthersHere();
   return (
     <header className={look.headline}>
       <div>
@@ -18,6 +20,9 @@ export function FishTitle({ fish, figure, of }: { fish: FishHead; figure?: strin
             supplier: fish.supplier,
             received: fish.received,
           })}
+          <b role="status">
+            {others.length > 0 && t('fishTitle.also-here', { count: others.length, others: others.join(', ') })}
+          </b>
         </p>
       </div>
       {fish.out_since !== null && <OutOfCold fish={fish.id} since={fish.out_since} />}
