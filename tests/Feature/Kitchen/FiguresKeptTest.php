@@ -4,19 +4,23 @@ declare(strict_types=1);
 
 namespace Tests\Feature\Kitchen;
 
+use App\Cost\Plates;
 use App\Fish\Fish;
 use App\Kitchen\Person;
 use App\Kitchen\Role;
 use App\Kitchen\Settings;
 use App\Log\Find\LogSheet;
+use App\Portion\Dish\Dish;
 use Illuminate\Foundation\Testing\TestCase;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
+use PHPUnit\Framework\Attributes\DataProvider;
+use Symfony\Component\Process\Process;
 
 /**
- * A kitchen of 22 fish as the version before wrote it, with the figures that version showed of them: it migrates, and
- * shows the same. Both files were written by that version; nothing here works them out.
+ * Kitchens as earlier versions wrote them, each with the figures that version itself showed of every fish: they migrate,
+ * and show the same. Both files of each were written by that version; nothing here works them out.
  */
 final class FiguresKeptTest extends TestCase
 {
@@ -27,36 +31,63 @@ final class FiguresKeptTest extends TestCase
     protected function setUp(): void
     {
         parent::setUp();
-        $this->travelTo('2026-11-27 12:00:00');
         $this->file = sys_get_temp_dir().'/sectum-before-'.Str::random(8).'.sqlite';
-        $packed = (string) file_get_contents(base_path('tests/fixtures/kitchen-before-the-rooms.sqlite.gz'));
-        file_put_contents($this->file, (string) gzdecode($packed));
-        config(['database.connections.sqlite.database' => $this->file]);
-        DB::purge('sqlite');
-        Settings::forget();
     }
 
     protected function tearDown(): void
     {
         DB::purge('sqlite');
-        @unlink($this->file);
+        array_map(unlink(...), glob("{$this->file}*") ?: []);
         parent::tearDown();
     }
 
-    public function test_an_earlier_kitchen_migrates_and_shows_the_same_figures_of_every_fish(): void
+    private function open(string $kitchen): void
     {
+        // The day on which it was written.
+        $this->travelTo($kitchen === 'before-the-rooms' ? '2026-11-27 12:00:00' : '2026-11-28 12:00:00');
+        $packed = (string) file_get_contents(base_path("tests/fixtures/kitchen-{$kitchen}.sqlite.gz"));
+        file_put_contents($this->file, (string) gzdecode($packed));
+        $this->useDatabase($this->file);
         self::assertSame(0, Artisan::call('migrate', ['--force' => true]));
+    }
+
+    private function useDatabase(string $file): void
+    {
+        config(['database.connections.sqlite.database' => $file]);
+        DB::purge('sqlite');
+        Settings::forget();
+    }
+
+    /** @return array<string, array{string, int, bool}> its fixture, fish, and whether uncut fish had its share of cost */
+    public static function kitchens(): array
+    {
+        return [
+            'when portions and cost were new' => ['of-portion-and-cost', 18, false],
+            'before the rooms' => ['before-the-rooms', 22, false],
+            'in rooms' => ['in-rooms', 18, true],
+            'with what is held' => ['with-hold', 18, true],
+            'with practice' => ['with-practise', 18, true],
+        ];
+    }
+
+    #[DataProvider('kitchens')]
+    public function test_an_earlier_kitchen_migrates_and_shows_the_same_figures_of_every_fish(
+        string $kitchen,
+        int $fish,
+        bool $sharesUncut,
+    ): void {
+        $this->open($kitchen);
         $before = json_decode(
-            (string) file_get_contents(base_path('tests/fixtures/kitchen-before-the-rooms.json')),
+            (string) file_get_contents(base_path("tests/fixtures/kitchen-{$kitchen}.json")),
             true,
             32,
             JSON_THROW_ON_ERROR,
         );
         self::assertIsArray($before);
-        self::assertCount(22, $before);
+        self::assertCount($fish, $before);
         $head = Person::query()->where('role', Role::HeadChef)->firstOrFail();
         foreach ($before as $was) {
-            $sheet = LogSheet::of(Fish::onTheBench($was['fish']), $head);
+            $sheet = LogSheet::of(Fish::onTheBench(strtoupper($was['fish'])), $head);
             $name = "{$was['stage']} {$was['fish']}";
             foreach ($was['ladder'] as $i => [$rung, $pct, $mass]) {
                 self::assertSame([$rung, $mass], [$sheet['ladder'][$i]['rung'], $sheet['ladder'][$i]['mass']], $name);
@@ -77,11 +108,15 @@ final class FiguresKeptTest extends TestCase
                 $name,
             );
             // While a fish is portioned, what lies uncut carries its share of the cost now.
-            if ($was['stage'] !== 'portion') {
+            if ($sharesUncut || $was['stage'] !== 'portion') {
                 self::assertSame($was['walk'], array_column($sheet['cost']['walk'], 'minor'), $name);
                 self::assertSame($was['edible_per_kg'], $sheet['cost']['edible_per_kg'], $name);
                 self::assertSame(
-                    $was['products'],
+                    array_map(
+                        // Ids had small letters once.
+                        fn (array $one): array => [$one[0] === null ? null : strtoupper($one[0]), $one[1], $one[2]],
+                        $was['products'],
+                    ),
                     array_map(
                         fn (array $one): array => [$one['dish'], $one['minor'], $one['count']],
                         $sheet['cost']['products'],
@@ -90,5 +125,35 @@ final class FiguresKeptTest extends TestCase
                 );
             }
         }
+    }
+
+    public function test_a_backup_restored_into_an_empty_machine_gives_the_same_plates_to_the_minor_unit(): void
+    {
+        $this->open('with-hold');
+        $plates = $this->plates();
+        self::assertGreaterThan(2, count((array) data_get($plates, '0.plates')));
+        $folder = "{$this->file}-backups";
+        self::assertSame(0, Artisan::call('sectum:backup', ['--to' => $folder]));
+        $backup = trim(Artisan::output());
+        $empty = "{$this->file}-restored";
+        touch($empty);
+        $this->useDatabase($empty);
+        config(['sectum.env_file' => '/nonexistent']);
+        self::assertSame(0, Artisan::call('sectum:restore', ['file' => $backup]), Artisan::output());
+        self::assertSame($plates, $this->plates());
+        (new Process(['rm', '-r', $folder]))->mustRun();
+    }
+
+    /** Every plate with its cost, and each dish in full, as the head chef reads them. */
+    private function plates(): mixed
+    {
+        $head = Person::query()->where('role', Role::HeadChef)->firstOrFail();
+        $plates = app(Plates::class);
+        $all = [$plates->all($head)];
+        foreach (Dish::query()->orderBy('id')->get() as $dish) {
+            $all[] = $plates->one($dish, $head);
+        }
+
+        return json_decode(json_encode($all, JSON_THROW_ON_ERROR), true);
     }
 }
