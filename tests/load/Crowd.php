@@ -42,9 +42,13 @@ final class Crowd
     /** @var list<string> the first few answers nobody should get */
     public array $broken = [];
 
-    public function __construct(private readonly string $address)
+    /** @var array<string, list<float>> the same by verb */
+    public array $tookBy = [];
+
+    /** @param  string|null  $authority  file of the certificate an address over HTTPS is trusted by */
+    public function __construct(private readonly string $address, private readonly ?string $authority = null)
     {
-        str_starts_with($address, 'http://127.0.0.1:') ||
+        preg_match('#^http://127\.0\.0\.1:|^https://localhost:#', $address) === 1 ||
             throw new RuntimeException('Only this machine is ever loaded.');
         $this->multi = curl_multi_init();
     }
@@ -84,9 +88,10 @@ final class Crowd
         }
     }
 
-    public function percentile(float $share): float
+    /** @param  string|null  $verb  of requests of one kind only */
+    public function percentile(float $share, ?string $verb = null): float
     {
-        $took = $this->took;
+        $took = $verb === null ? $this->took : $this->tookBy[$verb] ?? [];
         sort($took);
 
         return $took[(int) floor($share * (count($took) - 1))] ?? 0.0;
@@ -132,6 +137,7 @@ final class Crowd
                     ),
                 ),
                 CURLOPT_HEADERFUNCTION => function (CurlHandle $of, string $line) use ($i): int {
+                    // Over HTTP/2 a header's name is written small.
                     if (preg_match('/^Set-Cookie: ([^=]+)=([^;]*)/i', $line, $set) === 1) {
                         $this->cookies[$i][$set[1]] = $set[2];
                     }
@@ -144,7 +150,7 @@ final class Crowd
                     "X-XSRF-TOKEN: {$token}",
                     'Expect:',
                 ],
-            ] + ($verb === 'GET' ? [] : [CURLOPT_POSTFIELDS => json_encode((object) $body, JSON_THROW_ON_ERROR)]),
+            ] + ($this->authority === null ? [] : [CURLOPT_CAINFO => $this->authority]) + ($verb === 'GET' ? [] : [CURLOPT_POSTFIELDS => json_encode((object) $body, JSON_THROW_ON_ERROR)]),
         );
         curl_multi_add_handle($this->multi, $handle);
         $this->asking[spl_object_id($handle)] = [$client, $i, microtime(true), "{$verb} {$path}"];
@@ -158,7 +164,7 @@ final class Crowd
         $text = (string) curl_multi_getcontent($handle);
         curl_multi_remove_handle($this->multi, $handle);
         curl_close($handle);
-        $this->took[] = 1000 * (microtime(true) - $since);
+        $this->took[] = $this->tookBy[strtok($asked, ' ') ?: ''][] = 1000 * (microtime(true) - $since);
         $this->statuses[$status] = ($this->statuses[$status] ?? 0) + 1;
         if (($status >= 500 || $status === 0) && count($this->broken) < 5) {
             $this->broken[] = "{$status} {$asked}: ".substr($text === '' ? curl_error($handle) : $text, 0, 300);

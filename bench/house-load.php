@@ -1,0 +1,127 @@
+<?php
+
+declare(strict_types=1);
+
+// A house in the middle of a service: eight benches that weigh and twelve tablets that look, against the real web
+// server and php-fpm over HTTPS, from a second process. php bench/house-load.php [minutes] [database]
+// The database is one with a history (as tests/browser/seed.sh prints); without one the kitchen is a new one.
+
+require __DIR__.'/../vendor/autoload.php';
+
+use Illuminate\Support\Str;
+use Tests\load\Crowd;
+use Tests\load\InstalledHouse;
+
+$minutes = (float) ($argv[1] ?? 10);
+$house = new InstalledHouse(8947, 8987);
+$lists = ['/receive/cold-room', '/plan/today', '/log', '/portion/tonight', '/cost/plates', '/hold/kept', '/route/bins'];
+
+/** Kilobytes of the processes of this house, by their resident set. */
+$memory = function () use ($house): int {
+    $pool = 'sectum-'.substr(hash('sha256', $house->data()), 0, 8);
+    $sum = 0;
+    foreach (glob('/proc/[0-9]*') ?: [] as $process) {
+        $of = str_replace("\0", ' ', (string) @file_get_contents("{$process}/cmdline"));
+        if (str_contains($of, $pool) || str_contains($of, $house->root)) {
+            preg_match('/^Pss:\s+(\d+)/m', (string) @file_get_contents("{$process}/smaps_rollup"), $found);
+            $sum += (int) ($found[1] ?? 0);
+        }
+    }
+
+    return $sum;
+};
+
+try {
+    $house->install();
+    if (isset($argv[2])) {
+        $house->command(['--stop'])->mustRun();
+        copy($argv[2], $house->data('/current/sectum.sqlite'));
+        $house->install();
+        $person = (new PDO("sqlite:{$argv[2]}"))->query("select id from people where role = 'head chef'")?->fetchColumn();
+        $pin = '2741';
+    } else {
+        $person = $house->setUpKitchen();
+        $pin = '739182';
+    }
+    $signsIn = function () use ($person, $pin): Generator {
+        yield ['GET', '/kitchen', []];
+        [$status] = (yield ['POST', '/session', ['person' => $person, 'pin' => $pin]]);
+        $status === 200 || exit("Signing in: {$status}\n");
+    };
+    $acknowledged = [];
+    $bench = function () use ($signsIn, &$acknowledged): Generator {
+        yield from $signsIn();
+        for ($n = 0; ; $n++) {
+            if ($n % 15 === 0) {
+                $fish = (string) Str::ulid();
+                [$status] = (yield ['PUT', "/receive/fish/{$fish}", [
+                    'reading' => $acknowledged[] = (string) Str::ulid(),
+                    'species_name' => 'Hake',
+                    'supplier' => 'Harbourgate Fish',
+                    'state' => 'gutted',
+                    'weight' => ['typed' => '4 kg'],
+                ]]);
+                $last = [];
+                $status === 200 || exit("Receiving: {$status}\n");
+            }
+            $part = ['fins', 'head', 'collar', 'frame', 'scrapings'][$n % 5];
+            $reading = (string) Str::ulid();
+            [$status] = (yield ['PUT', "/breakdown/fish/{$fish}/readings/{$reading}", [
+                'part' => $part,
+                'weight' => ['typed' => 5 + $n % 40 .' g'],
+                ...isset($last[$part]) ? ['replaces' => $last[$part]] : [],
+            ]]);
+            if ($status === 200) {
+                $acknowledged[] = $last[$part] = $reading;
+            }
+            // A fish on each board every few seconds, its tablet listening meanwhile.
+            for ($second = 0; $second < 3; $second++) {
+                yield ['PAUSE', '1', []];
+                yield ['PUT', '/here/'.($tab ??= (string) Str::ulid()), ['at' => "/breakdown/{$fish}", 'since' => 0]];
+            }
+            yield ['GET', "/breakdown/fish/{$fish}", []];
+        }
+    };
+    $reader = function (int $i) use ($signsIn, $lists): Generator {
+        yield from $signsIn();
+        $tab = (string) Str::ulid();
+        for ($n = $i; ; $n++) {
+            yield ['PUT', "/here/{$tab}", ['at' => '/log', 'since' => 0]];
+            yield ['PAUSE', '1', []];
+            if ($n % 2 === 0) {
+                yield ['GET', $lists[intdiv($n, 2) % count($lists)], []];
+                yield ['GET', '/spine', []];
+            }
+        }
+    };
+    printf("%-8s %8s %8s %8s %8s %8s %10s %8s\n", 'minute', 'answers', 'p50 ms', 'p95 ms', 'p99 ms', 'PUT p95', '5xx', 'MB');
+    $before = $memory();
+    $all = new Crowd("https://localhost:{$house->https}", $house->authority());
+    $seen = 0;
+    for ($minute = 1; $minute <= $minutes; $minute++) {
+        $all->took = $all->tookBy = [];
+        $all->run([
+            ...array_map(fn (): Generator => $bench(), range(1, 8)),
+            ...array_map(fn (int $i): Generator => $reader($i), range(1, 12)),
+        ], 60);
+        printf(
+            "%-8d %8d %8.1f %8.1f %8.1f %8.1f %10d %8.0f\n",
+            $minute,
+            count($all->took),
+            $all->percentile(0.5),
+            $all->percentile(0.95),
+            $all->percentile(0.99),
+            $all->percentile(0.95, 'PUT'),
+            $all->count(500, 599) + $all->count(0, 0),
+            $memory() / 1024,
+        );
+    }
+    ksort($all->statuses);
+    echo json_encode($all->statuses), "\n", implode("\n", $all->broken), "\n";
+    $stored = new PDO("sqlite:{$house->data('/current/sectum.sqlite')}");
+    $there = array_flip((array) $stored->query('select id from readings')?->fetchAll(PDO::FETCH_COLUMN));
+    $lost = count(array_filter($acknowledged, fn (string $one): bool => ! isset($there[$one])));
+    printf("%d readings acknowledged, %d of them not there\n", count($acknowledged), $lost);
+} finally {
+    $house->end();
+}
