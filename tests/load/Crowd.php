@@ -62,7 +62,8 @@ final class Crowd
     {
         $end = microtime(true) + $seconds;
         foreach ($clients as $i => $client) {
-            $this->cookies[$i] = [];
+            // Whoever asked before is signed in still.
+            $this->cookies[$i] ??= [];
             $this->ask($client, $i);
         }
         do {
