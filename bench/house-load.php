@@ -53,7 +53,7 @@ try {
         yield ['PAUSE', (string) (0.2 * $i), []];
         yield ['GET', '/kitchen', []];
         [$status] = (yield ['POST', '/session', ['person' => $person, 'pin' => $pin]]);
-        $status === 200 || exit("Signing in: {$status}\n");
+        $status === 200 || throw new RuntimeException("Signing in: {$status}");
     };
     $acknowledged = [];
     $bench = function (int $i) use ($signsIn, &$acknowledged): Generator {
@@ -69,7 +69,7 @@ try {
                     'weight' => ['typed' => '4 kg'],
                 ]]);
                 $last = [];
-                $status === 200 || exit("Receiving: {$status}\n");
+                $status === 200 || throw new RuntimeException("Receiving: {$status}");
             }
             $part = ['fins', 'head', 'collar', 'frame', 'scrapings'][$n % 5];
             $reading = (string) Str::ulid();
