@@ -55,15 +55,17 @@ try {
         [$status] = (yield ['POST', '/session', ['person' => $person, 'pin' => $pin]]);
         $status === 200 || throw new RuntimeException("Signing in: {$status}");
     };
+    $hake = (new PDO("sqlite:{$house->data('/current/sectum.sqlite')}"))
+        ->query("select id from species where name = 'Hake'")?->fetchColumn();
     $acknowledged = [];
-    $bench = function (int $i) use ($signsIn, &$acknowledged): Generator {
+    $bench = function (int $i) use ($signsIn, $hake, &$acknowledged): Generator {
         yield from $signsIn($i);
         for ($n = 0; ; $n++) {
             if ($n % 15 === 0) {
                 $fish = (string) Str::ulid();
                 [$status] = (yield ['PUT', "/receive/fish/{$fish}", [
                     'reading' => $acknowledged[] = (string) Str::ulid(),
-                    'species_name' => 'Hake',
+                    'species' => $hake,
                     'supplier' => 'Harbourgate Fish',
                     'state' => 'gutted',
                     'weight' => ['typed' => '4 kg'],
