@@ -8,33 +8,13 @@ declare(strict_types=1);
 // and serves it on the loopback; 40 requests a row.
 
 require __DIR__.'/../vendor/autoload.php';
-
-use GuzzleHttp\Client;
-use GuzzleHttp\Cookie\CookieJar;
+require __DIR__.'/served.php';
 
 $many = (int) ($argv[1] ?? 50_000);
-$root = dirname(__DIR__);
-$file = "{$root}/bench/.out/log-{$many}.sqlite";
+$file = __DIR__."/.out/log-{$many}.sqlite";
 $port = 8452;
-$env = ['DB_DATABASE' => $file, 'SECTUM_DEMO' => 'true', 'PHP_CLI_SERVER_WORKERS' => '2'] + getenv();
-
-/** @param  list<string>  $words */
-$run = function (array $words) use ($root, $env): void {
-    $process = proc_open($words, [1 => ['file', '/dev/null', 'w'], 2 => STDERR], $pipes, $root, $env);
-    proc_close($process) === 0 || throw new RuntimeException(implode(' ', $words).' failed.');
-};
 if (! is_file($file)) {
-    is_dir(dirname($file)) || mkdir(dirname($file), 0o755, true);
-    touch($file);
-    foreach (
-        [
-            ['migrate', '--force', '--quiet'],
-            ['db:seed', '--force', '--quiet', '--class=Database\Seed\CatalogueSeeder'],
-            ['db:seed', '--force', '--quiet', '--class=Database\Seed\DemoSeeder'],
-        ] as $words
-    ) {
-        $run(['php', 'artisan', ...$words]);
-    }
+    demoKitchen($file);
     $db = new PDO("sqlite:{$file}");
     $db->exec('pragma journal_mode = memory; pragma synchronous = off; begin');
     $person = $db->quote((string) $db->query('select id from people limit 1')->fetchColumn());
@@ -138,115 +118,14 @@ if (! is_file($file)) {
     $db->exec('commit');
     $db->exec('analyze');
     // Entered as an upgrade would: minutes, once.
-    $run(['php', 'artisan', 'sectum:enter-log']);
+    artisan($file, 'sectum:enter-log');
 }
 
-$server = proc_open(
-    [
-        'php',
-        '-d',
-        'opcache.enable_cli=1',
-        '-d',
-        'variables_order=EGPCS',
-        '-d',
-        'log_errors=0',
-        '-S',
-        "127.0.0.1:{$port}",
-        '-t',
-        'public',
-        'bin/router.php',
-    ],
-    [1 => ['file', '/dev/null', 'w'], 2 => ['file', '/dev/null', 'w']],
-    $pipes,
-    $root,
-    $env,
-);
-register_shutdown_function(function () use ($server): void {
-    $pid = proc_get_status($server)['pid'];
-    foreach (explode("\n", trim((string) shell_exec("pgrep -P {$pid}"))) as $child) {
-        $child === '' || posix_kill((int) $child, SIGTERM);
-    }
-    proc_terminate($server);
-});
-$cookies = new CookieJar();
-$client = new Client(['base_uri' => "http://127.0.0.1:{$port}", 'cookies' => $cookies, 'timeout' => 20]);
-for ($try = 0; $try < 60; $try++) {
-    try {
-        $client->get('/up');
-        break;
-    } catch (Throwable) {
-        usleep(100_000);
-    }
-}
-$send = function (string $verb, string $path, ?array $body = null) use ($client, $cookies): array {
-    $token = $cookies->getCookieByName('XSRF-TOKEN')?->getValue();
-    $answer = $client->request(
-        $verb,
-        "/api{$path}",
-        ['headers' => ['Accept' => 'application/json', 'X-XSRF-TOKEN' => urldecode((string) $token)]] +
-            ($body === null ? [] : ['json' => $body]),
-    );
-
-    return (array) json_decode((string) $answer->getBody(), true);
-};
-$kitchen = $send('GET', '/kitchen');
-$send('POST', '/session', ['person' => $kitchen['people'][0]['id'], 'pin' => $kitchen['people'][0]['demo_pin']]);
-$time = function (callable $once): array {
-    $times = [];
-    for ($i = 0; $i < 40; $i++) {
-        $start = hrtime(true);
-        $once();
-        $times[] = (hrtime(true) - $start) / 1e6;
-    }
-    sort($times);
-
-    return [$times[20], $times[37]];
-};
-$rows = ['bare framework route' => $time(fn () => $client->get('/up'))];
-foreach (
-    [
-        'cold room, in its order' => '/receive/cold-room',
-        'spine' => '/spine',
-        'what can be received' => '/receive',
-        'deliveries' => '/receive/deliveries',
-        'deliveries, searched' => '/receive/deliveries?q=harbour',
-        'deliveries, a lot' => '/receive/deliveries?q=L-777',
-        'to be broken down' => '/breakdown',
-        'to be portioned' => '/portion',
-        'to be routed' => '/route',
-        'bins' => '/route/bins',
-        'one bin' => '/route/bins/stock',
-        'batches' => '/route/batches',
-        'to be costed' => '/cost',
-        'plates of four weeks' => '/cost/plates',
-        'whole or ready cut' => '/cost/ready-cut',
-        'log' => '/log',
-        'log, last page' => '/log?page=4000',
-        'log, searched by species' => '/log?q=hake',
-        'log, searched by number' => '/log?q=31234',
-        'log, nothing found' => '/log?q=zzzz',
-        'log, in words' => '/log?q=hake+since+January+2025+over+1+kg',
-        'log, most below expected' => '/log?sort=below',
-        'log, one kind, most below' => '/log?q=zander&sort=below',
-        'log, a supplier in a month' => '/log?q=from+harbourgate+in+March+2025',
-        'log, by supplier' => '/log/by/supplier?q=hake',
-        'grams of a quarter' => '/log/walk?from=2025-01-01&until=2025-03-31',
-        'fish we know' => '/fish',
-        'recall of a lot' => '/log/recall?q=L-777',
-        'now' => '/hold/now',
-        'kept for service' => '/hold/kept',
-        'cold places' => '/hold/places',
-        'freezing runs' => '/hold/freezing',
-        'treatments' => '/hold/treatments',
-        'thaw and pack' => '/hold/thaws',
-        'checks of a day' => '/hold/checks',
-    ] as $name => $path
-) {
-    if (str_contains($name, $argv[2] ?? '')) {
-        $rows[$name] = $time(fn () => $send('GET', $path));
-    }
-}
-printf("%d fish\n%-28s %10s %10s %8s\n", $many, '', 'median ms', 'p95 ms', 'ratio');
-foreach ($rows as $name => [$median, $p95]) {
-    printf("%-28s %10.1f %10.1f %8.1f\n", $name, $median, $p95, $median / $rows['bare framework route'][0]);
-}
+$send = served($file, $port);
+printf("%d fish\n", $many);
+$lists = LISTS + [
+    'deliveries, a lot' => '/receive/deliveries?q=L-777',
+    'log, one kind, most below' => '/log?q=zander&sort=below',
+    'recall of a lot' => '/log/recall?q=L-777',
+];
+table($send, $lists, $argv[2] ?? '');

@@ -6,6 +6,7 @@ namespace App\Cost;
 
 use App\Contract\Fault;
 use App\Contract\Fields;
+use App\Fish\Fish;
 use App\Hold\Kept\Unserved;
 use App\Kitchen\Format\Words;
 use App\Kitchen\Moment;
@@ -68,7 +69,6 @@ final readonly class Plates
         $lately = $this->lately($settings, $dish)->forDish($dish->id);
         $count = $lately->portions($dish->id);
         $total = $lately->total($dish->id);
-        $nothing = Money::zero($settings->currency);
 
         return [
             'dish' => $dish->id,
@@ -83,22 +83,39 @@ final readonly class Plates
             'count' => $count,
             'total' => $total->print(),
             'total_minor' => $total->minor,
-            'fish' => array_map(
-                fn (array $one): array => [
-                    'fish' => $one[0]->id,
-                    'title' => $one[0]->title(),
-                    'supplier' => $one[0]->supplier_name,
-                    'on' => Moment::at($one[0]->received_at)->format('D j M'),
-                    'count' => count($one[1]->portions[$dish->id]),
-                    'mass' => $words->text(FishCost::sum($one[1]->masses($one[1]->portions[$dish->id]))),
-                    'total' => ($one[1]->product($dish->id)->total ?? $nothing)->print(),
-                    'minor' => $one[1]->product($dish->id)->total->minor ?? 0,
-                ],
-                array_reverse($lately->fish),
-            ),
+            'fish' => $this->fish($dish, array_reverse($lately->fish), $words),
             'unserved' => $count === 0 ? null : $this->unserved($dish, Portioned::mean($total, $count)),
             'base' => $this->base($dish, $lately, $words, $settings),
         ];
+    }
+
+    /**
+     * @param  list<CostOfFish>  $costs
+     * @return list<Answer>
+     */
+    private function fish(Dish $dish, array $costs, Words $words): array
+    {
+        $fish = Fish::query()->with('species')->withAggregate('supplier as supplier_name', 'name');
+        $fish = $fish->findMany(array_map(fn (CostOfFish $one): string => $one->fish, $costs))->keyBy('id');
+        $rows = [];
+        foreach ($costs as $cost) {
+            $one = $fish->get($cost->fish);
+            $of = $cost->dishes[$dish->id] ?? null;
+            if ($one !== null && $of !== null) {
+                $rows[] = [
+                    'fish' => $one->id,
+                    'title' => $one->title(),
+                    'supplier' => $one->supplier_name,
+                    'on' => Moment::at($one->received_at)->format('D j M'),
+                    'count' => $of->count,
+                    'mass' => $words->text($of->mass),
+                    'total' => $of->total->print(),
+                    'minor' => $of->total->minor,
+                ];
+            }
+        }
+
+        return $rows;
     }
 
     /** @return Answer|null what nobody was served of what was kept, in money; null while all of it was served */

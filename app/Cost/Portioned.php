@@ -7,12 +7,12 @@ namespace App\Cost;
 use App\Fish\Fish;
 use App\Fish\Piece;
 use App\Fish\Stage;
+use App\Kitchen\Database\Row;
 use App\Kitchen\Moment;
 use App\Kitchen\Settings;
-use App\Portion\Dish\Dish;
 use Brick\Math\BigRational;
 use DateTimeImmutable;
-use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Query\Builder;
 use Sectum\Cost\Yielded;
 use Sectum\Measure\Currency;
 use Sectum\Measure\Mass;
@@ -24,9 +24,7 @@ final readonly class Portioned
     /** Weeks looked back over. */
     public const WEEKS = 4;
 
-    /**
-     * @param  list<array{Fish, FishCost}>  $fish
-     */
+    /** @param  list<CostOfFish>  $fish  by their number */
     private function __construct(public array $fish, private Currency $currency)
     {
     }
@@ -34,8 +32,8 @@ final readonly class Portioned
     /** @param  string|null  $dish  only those a portion for this dish was cut from */
     public static function lately(DateTimeImmutable $now, Settings $settings, ?string $dish = null): self
     {
-        $query = Fish::forTheBench()
-            ->with('line')
+        $query = Fish::rows()
+            ->leftJoin('cost_summaries', 'cost_summaries.fish_id', 'fish.id')
             ->whereIn('stage', [Stage::Cost->value, Stage::Log->value])
             ->whereNotNull('price_per_kg_minor')
             ->where('received_at', '>=', Moment::written($now->modify('-'.self::WEEKS.' weeks')))
@@ -44,30 +42,21 @@ final readonly class Portioned
             $query->where(
                 fn (Builder $of) => $of
                     ->where('dish_id', $dish)
-                    ->orWhereIn('id', Piece::query()->select('fish_id')->where('dish_id', $dish)),
+                    ->orWhereIn('id', Piece::rows()->select('fish_id')->where('dish_id', $dish)),
             );
         }
-        $all = $query->get();
-        $credits = new Credited(
-            $settings,
-            array_values(array_map(fn (Fish $one): string => $one->id, $all->all())),
-        );
-        $found = [];
-        foreach ($all as $fish) {
-            $cost = FishCost::of($fish, $settings, $credits);
-            if ($cost->cost !== null) {
-                $found[] = [$fish, $cost];
-            }
-        }
 
-        return new self($found, $settings->currency);
+        return new self(
+            CostSummary::of(Row::all($query->get(['fish.id', 'species_id', 'cost_summaries.*'])), $settings),
+            $settings->currency,
+        );
     }
 
     /** Those a dish was cut from. */
     public function forDish(string $dish): self
     {
         return new self(
-            array_values(array_filter($this->fish, fn (array $one): bool => $one[1]->product($dish) !== null)),
+            array_values(array_filter($this->fish, fn (CostOfFish $one): bool => isset($one->dishes[$dish]))),
             $this->currency,
         );
     }
@@ -75,36 +64,20 @@ final readonly class Portioned
     public function ofSpecies(string $species): self
     {
         return new self(
-            array_values(array_filter($this->fish, fn (array $one): bool => $one[0]->species_id === $species)),
+            array_values(array_filter($this->fish, fn (CostOfFish $one): bool => $one->species === $species)),
             $this->currency,
         );
     }
 
-    /** @return list<string> dishes that were cut, each once */
-    public function dishes(): array
-    {
-        $dishes = [];
-        foreach ($this->fish as [, $cost]) {
-            foreach ($cost->cost->products ?? [] as $product) {
-                $dishes[$product->id] = true;
-            }
-        }
-
-        return array_map(strval(...), array_keys($dishes));
-    }
-
     public function portions(string $dish): int
     {
-        return array_sum(array_map(fn (array $one): int => count($one[1]->portions[$dish] ?? []), $this->fish));
+        return array_sum(array_map(fn (CostOfFish $one): int => $one->dishes[$dish]->count ?? 0, $this->fish));
     }
 
     public function portionMass(string $dish): Mass
     {
         return FishCost::sum(
-            array_map(
-                fn (array $one): Mass => FishCost::sum($one[1]->masses($one[1]->portions[$dish] ?? [])),
-                $this->fish,
-            ),
+            array_map(fn (CostOfFish $one): Mass => $one->dishes[$dish]->mass ?? Mass::zero(), $this->fish),
         );
     }
 
@@ -114,7 +87,7 @@ final readonly class Portioned
         $nothing = Money::zero($this->currency);
 
         return Money::sum(
-            array_map(fn (array $one): Money => $one[1]->product($dish)->total ?? $nothing, $this->fish),
+            array_map(fn (CostOfFish $one): Money => $one->dishes[$dish]->total ?? $nothing, $this->fish),
             $this->currency,
         );
     }
@@ -122,19 +95,8 @@ final readonly class Portioned
     /** What all of them were on the invoices, all told, and what of them is served; null when there are none. */
     public function yielded(): ?Yielded
     {
-        $bought = $served = Mass::zero();
-        $price = $work = $credit = Money::zero($this->currency);
-        foreach ($this->fish as [$fish, $found]) {
-            $cost = $found->cost;
-            if ($cost !== null) {
-                $bought = $bought->plus($fish->mass());
-                $served = $served->plus($found->served());
-                $delivery = Money::ofMinor($fish->delivery_minor, $this->currency);
-                $price = $price->plus($cost->invoice)->minus($delivery)->minus($cost->credited);
-                $work = $work->plus($delivery)->plus($cost->labour);
-                $credit = $credit->plus(Money::sum($cost->credits, $this->currency));
-            }
-        }
+        $bought = FishCost::sum(array_map(fn (CostOfFish $one): Mass => $one->bought, $this->fish));
+        $served = FishCost::sum(array_map(fn (CostOfFish $one): Mass => $one->served, $this->fish));
         if (! $bought->isPositive() || ! $served->isPositive()) {
             return null;
         }
@@ -143,9 +105,9 @@ final readonly class Portioned
         );
 
         return Yielded::of(
-            $perKg($price),
-            $perKg($work),
-            $perKg($credit),
+            $perKg(Money::sum(array_map(fn (CostOfFish $one): Money => $one->price, $this->fish), $this->currency)),
+            $perKg(Money::sum(array_map(fn (CostOfFish $one): Money => $one->work, $this->fish), $this->currency)),
+            $perKg(Money::sum(array_map(fn (CostOfFish $one): Money => $one->back, $this->fish), $this->currency)),
             BigRational::nd($served->milligrams, $bought->milligrams)->multipliedBy(100),
             $this->currency,
         );

@@ -33,7 +33,7 @@ final readonly class WholeOrReady
             Species::query()
                 ->whereKey(
                     array_values(
-                        array_unique(array_map(fn (array $one): string => $one[0]->species_id, $lately->fish)),
+                        array_unique(array_map(fn (CostOfFish $one): string => $one->species, $lately->fish)),
                     ),
                 )
                 ->orderBy('name')

@@ -124,6 +124,7 @@ final class QueryBudgetTest extends TestCase
         }
         // What has changed since the log was last opened is entered by whoever opens it, a hundred fish in few queries.
         $this->assertAsksAtMost(40, fn () => $this->api('GET', '/log')->assertOk(), 'the log, catching up');
+        $this->assertAsksAtMost(25, fn () => $this->api('GET', '/cost/plates')->assertOk(), 'costs not kept yet');
         foreach ([
             '/spine',
             '/receive',

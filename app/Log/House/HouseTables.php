@@ -24,6 +24,8 @@ final readonly class HouseTables
         'backups',
         'logged_fish',
         'logged_groups',
+        'bins_left',
+        'cost_summaries',
         'log_stale',
         'sqlite_sequence',
     ];

@@ -42,10 +42,8 @@ final readonly class Bins
     /** @return Builder<BinDeposit> of which something is left, in the order in which it was put in */
     private static function left(): Builder
     {
-        $gone = BinWithdrawal::rows()->selectRaw('sum(mass_mg)')->whereColumn('deposit_id', 'bin_deposits.id');
-
         return BinDeposit::query()
-            ->whereRaw('mass_mg > coalesce(('.$gone->toSql().'), 0)')
+            ->whereRaw('id in (select deposit_id from bins_left)')
             ->orderBy('put_at')
             ->orderBy('id');
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature\Cost;
 
 use App\Fish\Supplier;
+use App\Kitchen\Database\Remembered;
 use App\Kitchen\Settings;
 use App\Portion\Dish\Dish;
 use Illuminate\Support\Facades\DB;
@@ -305,5 +306,45 @@ final class PlatesTest extends TestCase
         self::assertIsString($amount);
 
         return (int) round(100 * (float) str_replace(['€', '−'], ['', '-'], $amount));
+    }
+
+    public function test_what_is_kept_of_a_fish_is_what_is_worked_out_whatever_changes(): void
+    {
+        [$fish, $main, $small] = $this->twoDishes();
+        $shown = fn (): array => [
+            $this->api('GET', '/cost/plates')->assertOk()->json(),
+            $this->api('GET', "/cost/plates/{$main}")->assertOk()->json(),
+            $this->api('GET', '/cost/ready-cut')->assertOk()->json(),
+        ];
+        $version = fn (): mixed => $this->api('GET', "/cost/fish/{$fish}")->json('fish.version');
+        $last = $shown();
+        foreach ([
+            'a price' => fn () => $this->api('PUT', "/cost/fish/{$fish}", [
+                'price_per_kg' => '11.40',
+                'version' => $version(),
+            ]),
+            'minutes' => fn () => $this->api('PUT', "/cost/fish/{$fish}", [
+                'labour_minutes' => 21,
+                'version' => $version(),
+            ]),
+            'work that counts no more' => fn () => $this->api('PUT', '/cost/house', ['counts_labour' => false]),
+            'shares by worth' => fn () => $this->api('PUT', '/cost/house', ['split' => 'relative-value']),
+        ] as $what => $change) {
+            $change()->assertOk();
+            $kept = $shown();
+            self::assertNotSame($last, $kept, $what);
+            self::assertSame(1, DB::table('cost_summaries')->delete());
+            self::assertSame($shown(), $kept, $what);
+            $last = $kept;
+        }
+        Dish::query()->whereKey($small)->update(['price_minor' => 6100]);
+        Remembered::forget();
+        $kept = $shown();
+        self::assertNotSame($last, $kept, 'what a dish is worth');
+        self::assertSame(1, DB::table('cost_summaries')->delete());
+        self::assertSame($shown(), $kept);
+        $kept = DB::table('cost_summaries')->get()->all();
+        $this->api('GET', '/cost/plates')->assertOk();
+        self::assertEquals($kept, DB::table('cost_summaries')->get()->all(), 'nothing changed, nothing is written');
     }
 }

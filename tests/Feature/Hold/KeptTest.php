@@ -184,6 +184,7 @@ final class KeptTest extends ColdKitchen
             'what the fish cost is shared as it was',
         );
         self::assertSame('765 g', $after->json('products.0.mass'));
+        self::assertSame('765 g', $this->api('GET', "/cost/plates/{$dish}")->json('fish.0.mass'), 'kept anew');
     }
 
     public function test_the_label_of_a_frozen_tray_says_best_before_and_of_a_thawed_one_not_to_freeze_again(): void
