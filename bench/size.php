@@ -33,10 +33,8 @@ const OF_CLOSED_FISH = [
     // A house empties its bins: what still lies in one is not copied.
     'bin_deposits' => 'fish_id in (select id from mine.fish) and mass_mg = (select sum(mass_mg)
         from bin_withdrawals where deposit_id = bin_deposits.id)',
-    'makings' => 'not exists (select 1 from bin_withdrawals where making_id = makings.id
-        and deposit_id not in (select id from mine.bin_deposits))',
-    'bin_withdrawals' => 'deposit_id in (select id from mine.bin_deposits)
-        and (making_id is null or making_id in (select id from mine.makings))',
+    'bin_withdrawals' => 'deposit_id in (select id from mine.bin_deposits)',
+    'makings' => 'id in (select making_id from mine.bin_withdrawals)',
     'cooling_readings' => 'making_id in (select id from mine.makings)',
     'activity_log' => 'subject_id in (select id from mine.fish)',
     'sent' => '1',

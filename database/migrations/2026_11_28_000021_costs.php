@@ -57,6 +57,13 @@ return new class extends Migration
                 insert into bins_left {$left};
             end");
         }
+        Schema::table('bin_deposits', function (Blueprint $table): void {
+            $table->index(['bin', 'put_at']);
+        });
+        Schema::table('boards', function (Blueprint $table): void {
+            $table->index('laid_at');
+            $table->index(['shape', 'laid_at']);
+        });
         foreach (self::CHANGES as $when => $fish) {
             $this->after($when, "fish_id = {$fish}");
         }

@@ -36,6 +36,9 @@ use Sectum\Portion\Zones\TakenOff;
  */
 final class BoardFillet extends Record
 {
+    /** Fillets looked back over for the shape that was last taken: some months of a busy house. */
+    private const LOOKED_BACK = 2000;
+
     protected $table = 'boards';
 
     protected $primaryKey = 'piece_id';
@@ -91,7 +94,7 @@ final class BoardFillet extends Record
     }
 
     /**
-     * The shape this house took last for the same part of the same kind of fish; null when it never cut one by marks.
+     * The shape this house took last for the same part of the same kind of fish; null when it cut none by marks lately.
      */
     public static function lastShape(string $species, Part $part): ?string
     {
@@ -99,11 +102,12 @@ final class BoardFillet extends Record
             $boards = self::rows()
                 ->join('pieces', 'pieces.id', '=', 'boards.piece_id')
                 ->join('fish', 'fish.id', '=', 'boards.fish_id')
-                ->orderBy('boards.laid_at')
+                ->orderByDesc('boards.laid_at')
+                ->limit(self::LOOKED_BACK)
                 ->get(['boards.shape', 'pieces.part', 'fish.species_id']);
             $shapes = [];
             foreach (Row::all($boards) as $board) {
-                $shapes["{$board->text('species_id')} {$board->text('part')}"] = $board->text('shape');
+                $shapes["{$board->text('species_id')} {$board->text('part')}"] ??= $board->text('shape');
             }
 
             return $shapes;

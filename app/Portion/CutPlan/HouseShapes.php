@@ -32,6 +32,9 @@ final readonly class HouseShapes
     /** The latest fillets a shape is learned from. */
     private const MOST = 200;
 
+    /** The latest boards they are looked for among: of those not all were cut by marks. */
+    private const AMONG = 400;
+
     /** How long one is kept in the cache, seconds. */
     private const KEPT = 86_400;
 
@@ -82,14 +85,22 @@ final readonly class HouseShapes
     /** Pieces that were cut by marks and count, of fish that were portioned. */
     private static function cuts(string $species, string $shape): Builder
     {
-        return CutMade::rows()
-            ->join('readings', 'readings.id', '=', 'cuts.reading_id')
-            ->leftJoin('reading_voids', 'reading_voids.reading_id', '=', 'readings.id')
-            ->join('boards', 'boards.piece_id', '=', 'cuts.fillet_id')
+        $lately = BoardFillet::rows()
             ->join('fish', 'fish.id', '=', 'boards.fish_id')
             ->where('fish.species_id', $species)
             ->where('boards.shape', $shape)
             ->whereIn('fish.stage', [Stage::Route->value, Stage::Cost->value, Stage::Log->value])
+            // A side whose belly was off first tells of another shape.
+            ->where('boards.belly', '!=', TakenOff::Before->value)
+            ->orderByDesc('boards.laid_at')
+            ->limit(self::AMONG)
+            ->select('boards.piece_id');
+
+        return CutMade::rows()
+            ->join('readings', 'readings.id', '=', 'cuts.reading_id')
+            ->leftJoin('reading_voids', 'reading_voids.reading_id', '=', 'readings.id')
+            ->join('boards', 'boards.piece_id', '=', 'cuts.fillet_id')
+            ->whereIn('cuts.fillet_id', $lately)
             ->where(
                 'readings.taken_at',
                 '>',
@@ -98,8 +109,6 @@ final readonly class HouseShapes
                     ->selectRaw("coalesce(max(reset_at), '')"),
             )
             ->where('cuts.at_mark', true)
-            // A side whose belly was off first tells of another shape.
-            ->where('boards.belly', '!=', TakenOff::Before->value)
             ->whereNull('reading_voids.reading_id');
     }
 
