@@ -54,6 +54,12 @@ final readonly class PeopleView
                 array_values($wrong->all()),
             ),
             'days' => Pin::KEPT_DAYS,
+            'kept' => [
+                'tries_days' => Pin::KEPT_DAYS,
+                'sign_ins_days' => SignIn::KEPT_DAYS,
+                'backups' => Settings::load()->backupsKept,
+                'log_days' => config()->integer('logging.channels.bounded.handler_with.maxFiles'),
+            ],
         ];
     }
 

@@ -27,6 +27,9 @@ final class SignIn extends Record
     /** Where its id is kept in the session. */
     public const KEPT = 'sign_in';
 
+    /** Days for which it is known when somebody was signed in, and on which tablet, once that is over. */
+    public const KEPT_DAYS = 90;
+
     protected $table = 'sign_ins';
 
     /** @return BelongsTo<Person, $this> */
@@ -40,6 +43,9 @@ final class SignIn extends Record
         $now = Moment::written(Carbon::now());
         $one = DB::connection()->transaction(function () use ($person, $tablet, $now): self {
             $person->update(['signed_in_at' => $now]);
+            self::query()
+                ->where('ended_at', '<', Moment::written(Carbon::now()->subDays(self::KEPT_DAYS)))
+                ->delete();
 
             return self::query()->create(['person_id' => $person->id, 'tablet' => $tablet, 'began_at' => $now]);
         });

@@ -60,6 +60,10 @@ return new class extends Migration
         Schema::table('bin_deposits', function (Blueprint $table): void {
             $table->index(['bin', 'put_at']);
         });
+        Schema::table('logged_fish', function (Blueprint $table): void {
+            $table->index('version');
+            $table->index('entered_at');
+        });
         Schema::table('boards', function (Blueprint $table): void {
             $table->index('laid_at');
             $table->index(['shape', 'laid_at']);

@@ -78,7 +78,17 @@ final readonly class FishQuery
     /** Rows of the ledger that are sought, each with what is expected of its kind. */
     public function rows(): Builder
     {
-        $rows = LoggedFish::expected();
+        return $this->sought(LoggedFish::expected());
+    }
+
+    /** How many they are; nothing is expected of them to count them. */
+    public function count(): int
+    {
+        return $this->sought(LoggedFish::rows())->count();
+    }
+
+    private function sought(Builder $rows): Builder
+    {
         foreach (self::COLUMNS as $kind => $column) {
             if (isset($this->names[$kind])) {
                 $rows->whereIn($column, $this->names[$kind]);

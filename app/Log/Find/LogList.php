@@ -13,6 +13,7 @@ use App\Kitchen\Database\Row;
 use App\Kitchen\Format\Words;
 use App\Kitchen\Person;
 use App\Kitchen\Settings;
+use App\Log\Ledger\LedgerState;
 use Illuminate\Database\Query\Builder;
 use Sectum\Log\Find\SuspectWhy;
 use Sectum\Measure\Percent;
@@ -29,12 +30,17 @@ final readonly class LogList
     public function page(FishQuery $query, Person $person, int $page, string $sort): array
     {
         in_array($sort, self::SORTS, true) || throw Fault::inField('/sort', 'Newest, above or below what is expected.');
-        $total = $query->rows()->count();
+        $total = $query->count();
         $page = max(1, $page);
-        $rows = self::sorted($query->rows(), $sort)
+        $asked = self::sorted($query->rows(), $sort)
             ->forPage($page, self::A_PAGE)
-            ->selectRaw('fish_id, edible_pct, portions, suspect, '.FishQuery::OFF.' as off')
-            ->get();
+            ->selectRaw('fish_id, edible_pct, portions, suspect, '.FishQuery::OFF.' as off');
+        $found = fn (): array => array_map(
+            fn (Row $row): array => $row->cells(['fish_id', 'edible_pct', 'portions', 'suspect', 'off']),
+            Row::all($asked->get()),
+        );
+        // Newest first is an index; by what they gave, every fish ever cut is set beside what its kind gives.
+        $rows = $sort === 'newest' ? $found() : LedgerState::remembered($asked->toRawSql(), $found);
 
         return [
             'total' => $total,
@@ -42,7 +48,10 @@ final readonly class LogList
             'pages' => max(1, (int) ceil($total / self::A_PAGE)),
             'asked' => $query->said(),
             'rest' => $query->asked->rest,
-            'fish' => $this->fish(Row::all($rows), $person),
+            'fish' => $this->fish(
+                array_map(fn (array $row): Row => Row::of((object) $row), $rows),
+                $person,
+            ),
         ];
     }
 

@@ -9,6 +9,7 @@ use App\Kitchen\Format\Words;
 use App\Kitchen\Moment;
 use App\Kitchen\Person;
 use App\Kitchen\Role;
+use App\Log\Ledger\LedgerState;
 use Illuminate\Database\Query\Builder;
 use Sectum\Log\Find\Level;
 use Sectum\Log\Find\Named;
@@ -34,6 +35,16 @@ final readonly class Multiples
         if ($by === SplitBy::Cutter && $person->role !== Role::HeadChef) {
             $measured->where('cutter_id', $person->id);
         }
+
+        return LedgerState::remembered(
+            "multiples {$by->value} {$person->units->value} {$measured->toRawSql()}",
+            fn (): array => $this->found($query, $by, $measured),
+        );
+    }
+
+    /** @return Answer */
+    private function found(FishQuery $query, SplitBy $by, Builder $measured): array
+    {
         $column = self::column($by);
         $off = FishQuery::OFF;
         $levels = Row::all(

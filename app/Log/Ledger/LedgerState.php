@@ -46,7 +46,9 @@ final readonly class LedgerState
     {
         $rows = Row::maybe(
             LoggedFish::rows()
-                ->selectRaw('count(*) as many, sum(version) as versions, max(number) as last, max(entered_at) as at')
+                ->selectRaw('count(*) as many, sum(version) as versions')
+                ->selectRaw('(select max(number) from logged_fish) as last')
+                ->selectRaw('(select max(entered_at) from logged_fish) as at')
                 ->first(),
         );
         $database = config('database.connections.sqlite.database');

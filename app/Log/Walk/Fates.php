@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Log\Walk;
 
+use App\Hold\Kept\KeptLeaving;
 use App\Hold\Kept\KeptTray;
 use App\Kitchen\Database\Row;
 use Illuminate\Support\Facades\DB;
@@ -46,6 +47,15 @@ final readonly class Fates
         }
 
         return $fates;
+    }
+
+    /** Differs whenever something was put on a tray or left one. */
+    public static function known(): string
+    {
+        $put = KeptTray::rows()->count();
+        $left = KeptLeaving::rows()->max('seq');
+
+        return $put.' '.(is_numeric($left) ? $left : 0);
     }
 
     /** @param  array<string, int>  $gone  by how */

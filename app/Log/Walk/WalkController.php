@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Log\Walk;
 
 use App\Kitchen\Person;
+use App\Log\Ledger\LedgerState;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 
@@ -12,7 +13,12 @@ final readonly class WalkController
 {
     public function index(Request $request): JsonResponse
     {
-        return new JsonResponse(WalkView::of(Period::asked($request->query->all()), Person::of($request)));
+        $period = Period::asked($request->query->all());
+        $person = Person::of($request);
+        // A quarter of a busy house is thousands of fish. What became of their trays is in no row of the ledger.
+        $asked = json_encode(['walk', $period->days(), $person->units, $person->seesPrices(), Fates::known()]);
+
+        return new JsonResponse(LedgerState::remembered((string) $asked, fn (): array => WalkView::of($period, $person)));
     }
 
     public function step(Request $request, string $step): JsonResponse

@@ -31,6 +31,9 @@ final readonly class BinsView
 
     private const SHOWN = 30;
 
+    /** Tubs whose leavings are looked through for them. */
+    private const LATELY = 400;
+
     public function __construct(private ClockInterface $clock)
     {
     }
@@ -299,7 +302,12 @@ final readonly class BinsView
         foreach (
             BinWithdrawal::query()
                 ->with(['deposit', 'person'])
-                ->whereHas('deposit', fn ($deposit) => $deposit->where('bin', $bin->value))
+                // Of what came in lately: nothing lies in a bin for longer than it took to fill it so often.
+                ->whereIn('deposit_id', BinDeposit::query()
+                    ->select('id')
+                    ->where('bin', $bin->value)
+                    ->orderByDesc('put_at')
+                    ->limit(self::LATELY))
                 ->orderByDesc('taken_at')
                 ->limit(self::SHOWN)
                 ->get() as $out

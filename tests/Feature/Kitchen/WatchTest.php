@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Feature\Kitchen;
 
+use App\Kitchen\Moment;
 use App\Kitchen\Person;
+use App\Kitchen\SignIn;
 use App\Kitchen\Watch\LogLine;
 use DateTimeImmutable;
 use Illuminate\Database\QueryException;
@@ -169,5 +171,20 @@ final class WatchTest extends TestCase
         $audit = (string) $this->api('GET', '/kitchen/audit')->getContent();
         self::assertStringContainsString('Former cook 1', $audit);
         $this->api('PUT', '/kitchen/people/'.self::id().'/anonymous')->assertNotFound();
+    }
+
+    public function test_when_somebody_was_signed_in_is_known_for_as_long_as_the_page_says(): void
+    {
+        $kept = $this->api('GET', '/kitchen/people')->assertOk()->json('kept.sign_ins_days');
+        $ended = fn (int $days): string => SignIn::query()->create([
+            'person_id' => $this->cutter->id,
+            'tablet' => 'a tablet',
+            'began_at' => Moment::written(now()->subDays($days)->subHour()),
+            'ended_at' => Moment::written(now()->subDays($days)),
+        ])->id;
+        [$old, $still] = [$ended($kept + 1), $ended($kept - 1)];
+        $this->api('POST', '/session', ['person' => $this->chef->id, 'pin' => '1234'])->assertOk();
+        self::assertFalse(SignIn::query()->whereKey($old)->exists());
+        self::assertTrue(SignIn::query()->whereKey($still)->exists());
     }
 }

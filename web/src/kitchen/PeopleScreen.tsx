@@ -75,7 +75,37 @@ export function PeopleScreen() {
           </ul>
         </div>
       )}
+      {data && <Kept kept={data.kept} />}
     </section>
+  );
+}
+
+/** What is known about people, and for how long. */
+function Kept({ kept }: { kept: People['kept'] }) {
+  const rows = [
+    [t('people.kept-person'), t('people.until-forgotten')],
+    [t('people.kept-work'), t('people.with-the-fish')],
+    [t('people.kept-practise'), t('people.until-number')],
+    [t('people.kept-sign-ins'), t('people.days-after', { count: kept.sign_ins_days })],
+    [t('people.kept-tries'), t('people.days', { count: kept.tries_days })],
+    [t('people.kept-tablets'), t('people.seconds')],
+    [t('people.kept-log'), t('people.days', { count: kept.log_days })],
+    [t('people.kept-paper'), t('people.as-printed')],
+    [t('people.kept-backups'), t('people.backups', { count: kept.backups })],
+  ];
+  return (
+    <div className={css.kept}>
+      <h2>{t('people.what-is-kept')}</h2>
+      <p className={look.soft}>{t('people.nothing-leaves')}</p>
+      <dl>
+        {rows.map(([what, how]) => (
+          <div key={what}>
+            <dt>{what}</dt>
+            <dd>{how}</dd>
+          </div>
+        ))}
+      </dl>
+    </div>
   );
 }
 
