@@ -129,6 +129,7 @@ Route::middleware('web')->group(function (): void {
             Route::put('me/hands-free', [KitchenController::class, 'handsFree'])->middleware('takes:hands-free');
             Route::put('here/{tab}', [TabletController::class, 'here'])->middleware('takes:here');
             Route::put('tablet/board', [TabletController::class, 'board'])->middleware('takes:board');
+            Route::put('me/language', [KitchenController::class, 'language'])->middleware('takes:language');
             Route::put('me/units', [KitchenController::class, 'units'])->middleware('takes:units');
             Route::post('compute/{name}', [ComputeController::class, 'now']);
             Route::put('compute/{name}/jobs/{computation}', [ComputeController::class, 'later']);

@@ -130,6 +130,10 @@ function table(callable $send, array $lists, string $part): void
 
 /** Every list and bench of the application, by the path beneath /api. */
 const LISTS = [
+    'today' => '/plan/today',
+    'services' => '/plan/services',
+    'prep' => '/plan/prep',
+    'order' => '/plan/order',
     'cold room, in its order' => '/receive/cold-room',
     'spine' => '/spine',
     'what can be received' => '/receive',

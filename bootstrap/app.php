@@ -14,6 +14,8 @@ use App\Kitchen\Backups\BackupCommand;
 use App\Kitchen\Backups\RestoreCommand;
 use App\Kitchen\BoundedBody;
 use App\Kitchen\FoldIds;
+use App\Kitchen\Language\InTheirLanguage;
+use App\Kitchen\Language\Language;
 use App\Kitchen\OpenKitchen;
 use App\Kitchen\PageHeaders;
 use App\Kitchen\PinCommand;
@@ -67,7 +69,9 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->append(PageHeaders::class);
         // Nothing of the framework's own is bound by a route or shown by a form here.
         $middleware->web(remove: [ShareErrorsFromSession::class, SubstituteBindings::class]);
-        $middleware->web(append: [PlainQuery::class, FoldIds::class, OpenKitchen::class]);
+        // The page reads it before anything is asked.
+        $middleware->encryptCookies(except: [Language::COOKIE]);
+        $middleware->web(append: [InTheirLanguage::class, PlainQuery::class, FoldIds::class, OpenKitchen::class]);
         $middleware->alias(['takes' => Takes::class]);
         $middleware->prependToPriorityList(before: AuthenticatesRequests::class, prepend: OpenKitchen::class);
         $middleware->redirectGuestsTo(fn () => null);

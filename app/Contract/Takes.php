@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Contract;
 
+use App\Kitchen\Language\Typed;
 use Closure;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -23,7 +24,7 @@ final readonly class Takes
      */
     public function handle(Request $request, Closure $next, string $schema): Response
     {
-        Document::read($request->getContent(), new Schema("requests/{$schema}"))->in($request);
+        Document::read(Typed::in($request), new Schema("requests/{$schema}"))->in($request);
 
         return $next($request);
     }

@@ -134,6 +134,13 @@ final readonly class KitchenController
         return new JsonResponse(SettingsView::of(Person::of($request)));
     }
 
+    public function language(Request $request): JsonResponse
+    {
+        Person::of($request)->update(['language' => Fields::of($request)->string('language')]);
+
+        return new JsonResponse(KitchenView::of($request));
+    }
+
     public function units(Request $request): JsonResponse
     {
         Person::of($request)->update(['units' => Fields::of($request)->string('units')]);

@@ -55,6 +55,7 @@ final readonly class KitchenView
                         'name' => $me->name,
                         'role' => $me->role->value,
                         'units' => $me->units->value,
+                        'language' => $me->language->value,
                         'sees_prices' => $me->seesPrices(),
                         'shortcuts' => $me->shortcuts,
                         'hands_free' => $me->hands_free,

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Kitchen;
 
 use App\Contract\Fault;
+use App\Kitchen\Language\Language;
 use Illuminate\Auth\Authenticatable as SignsIn;
 use Illuminate\Contracts\Auth\Authenticatable;
 use Illuminate\Http\Request;
@@ -17,6 +18,7 @@ use Sectum\Measure\UnitSystem;
  * @property string $name
  * @property Role $role
  * @property UnitSystem $units
+ * @property Language $language
  * @property string $pin_hash
  * @property string|null $disabled_at since when this person may not sign in any more
  * @property string|null $signed_in_at
@@ -33,7 +35,7 @@ final class Person extends Record implements Authenticatable
 
     protected $table = 'people';
 
-    protected $attributes = ['shortcuts' => true, 'hands_free' => false, 'version' => 1];
+    protected $attributes = ['language' => 'en', 'shortcuts' => true, 'hands_free' => false, 'version' => 1];
 
     protected $hidden = ['pin_hash'];
 
@@ -79,6 +81,7 @@ final class Person extends Record implements Authenticatable
         return [
             'role' => Role::class,
             'units' => UnitSystem::class,
+            'language' => Language::class,
             'shortcuts' => 'boolean',
             'hands_free' => 'boolean',
         ];

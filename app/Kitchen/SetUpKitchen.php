@@ -6,6 +6,7 @@ namespace App\Kitchen;
 
 use App\Contract\Fault;
 use App\Contract\Fields;
+use App\Kitchen\Language\Language;
 use DateTimeZone;
 use Illuminate\Support\Facades\DB;
 use Sectum\Measure\Mass;
@@ -47,6 +48,8 @@ final readonly class SetUpKitchen
                 'name' => trim($fields->string('name')),
                 'role' => Role::HeadChef,
                 'units' => $fields->string('units'),
+                // Whoever sets the kitchen up goes on in the language it was set up in.
+                'language' => Language::of(request()),
                 'pin_hash' => Pin::hash($pin),
             ]);
         });

@@ -39,6 +39,7 @@ final readonly class StorePerson
                     'name' => $name,
                     'role' => $role,
                     'units' => $by->units,
+                    'language' => $by->language,
                     'pin_hash' => $hash,
                 ]);
                 activity('house')

@@ -55,6 +55,7 @@ final readonly class LedgerState
 
         return json_encode([
             is_string($database) ? $database : '',
+            app()->getLocale(),
             // What was kept under another contract is no answer any more.
             filemtime(base_path('contract/log.yaml')),
             $rows?->text('many'),

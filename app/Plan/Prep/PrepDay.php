@@ -6,6 +6,7 @@ namespace App\Plan\Prep;
 
 use App\Catalogue\HouseBin;
 use App\Catalogue\UsualBins;
+use App\Kitchen\Database\WorkedOut;
 use App\Kitchen\Moment;
 use App\Kitchen\Settings;
 use App\Portion\Tonight\Tonight;
@@ -140,7 +141,11 @@ final readonly class PrepDay
     {
         return $this->hands === []
             ? null
-            : PrepPlan::of($this->work, $this->hands, $this->cleanDown, $pins, $effort);
+            : WorkedOut::of(
+                PrepPlan::class,
+                [$this->work, $this->hands, $this->cleanDown, $pins, $effort],
+                fn (): PrepPlan => PrepPlan::of($this->work, $this->hands, $this->cleanDown, $pins, $effort),
+            );
     }
 
     /** @param  list<Pin>  $pins */

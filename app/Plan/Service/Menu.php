@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Plan\Service;
 
+use App\Kitchen\Database\WorkedOut;
 use Sectum\Plan\Order\Demand;
 use Sectum\Plan\Service\Covers;
 use Sectum\Plan\Service\TakeUp;
@@ -28,7 +29,13 @@ final readonly class Menu
     {
         $takes = $this->takeUp($dish);
 
-        return $this->service->guests()->demand($takes->sharePct, $takes->sdPct, $dish->chosen);
+        $guests = $this->service->guests();
+
+        return WorkedOut::of(
+            Demand::class,
+            [$guests, $takes->sharePct, $takes->sdPct, $dish->chosen],
+            fn (): Demand => $guests->demand($takes->sharePct, $takes->sdPct, $dish->chosen),
+        );
     }
 
     /**

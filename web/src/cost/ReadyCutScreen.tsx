@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { api, asProblem, faultAt } from '../api/client';
 import { PREVIEW, useSettled } from '../api/preview';
 import { useKitchen } from '../kitchen/kitchen';
-import { t } from '../lang';
+import { figure, t } from '../lang';
 import { look } from '../ui/look';
 import { CostRooms } from './CostRooms';
 import css from './ReadyCutScreen.module.css';
@@ -69,7 +69,7 @@ export function ReadyCutScreen() {
             <TextInput
               label={t('readyCut.whole-fish-per-kg')}
               leftSection={sign}
-              value={whole ?? fish.price_per_kg.toFixed(2)}
+              value={whole ?? figure(fish.price_per_kg, 2)}
               onChange={(event) => setWhole(event.currentTarget.value)}
               error={fault('/price_per_kg')}
             />

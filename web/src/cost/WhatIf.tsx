@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { api, asProblem, type PlateInFull } from '../api/client';
 import { PREVIEW, useSettled } from '../api/preview';
 import { useKitchen } from '../kitchen/kitchen';
-import { t } from '../lang';
+import { figure, t } from '../lang';
 import { look } from '../ui/look';
 import { amount } from './amount';
 import css from './WhatIf.module.css';
@@ -68,7 +68,7 @@ export function WhatIf({ dish, base, price }: { dish: string; base: Base; price:
         from={Math.max(1, base.yield_pct - 20)}
         to={Math.min(100, base.yield_pct + 20)}
         step={0.5}
-        told={(value) => value.toFixed(1)}
+        told={(value) => figure(value, 1)}
         onMove={(value) => setAsked({ ...asked, yield_pct: value })}
       />
       <Figure

@@ -1,13 +1,13 @@
 import { api } from '../api/client';
 import { useKitchen } from '../kitchen/kitchen';
-import { t } from '../lang';
+import { figure, t } from '../lang';
 import css from './Jug.module.css';
 
 const OUNCE_MG = 28_349.523125;
 
 /** A difference on the scale, as the jug says it. */
 function said(mg: number, units: 'metric' | 'us'): string {
-  return units === 'us' ? `${(mg / OUNCE_MG).toFixed(1)} oz` : `${Math.round(mg / 1000)} g`;
+  return units === 'us' ? `${figure(mg / OUNCE_MG, 1)} oz` : `${Math.round(mg / 1000)} g`;
 }
 
 /** What is to be weighed in, filling like a jug; and how much is still to come, in the figures of the scale. */

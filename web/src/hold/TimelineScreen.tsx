@@ -4,7 +4,7 @@ import cx from 'clsx';
 import { Link } from 'react-router';
 import { ulid } from 'ulid';
 import type { NowThing } from '../api/client';
-import { t } from '../lang';
+import { LOCALE, t } from '../lang';
 import { look } from '../ui/look';
 import { Missing } from '../ui/Missing';
 import { nowSays, nowWhen, useNowList } from '../ui/Now';
@@ -81,7 +81,7 @@ export function TimelineScreen() {
           <div className={css.timelineHours} aria-hidden="true">
             {hours.map((hour) => (
               <span key={hour} style={{ left: `${x(hour)}%` }}>
-                {new Date(hour * 1000).toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' })}
+                {new Date(hour * 1000).toLocaleTimeString(LOCALE, { hour: '2-digit', minute: '2-digit' })}
               </span>
             ))}
           </div>

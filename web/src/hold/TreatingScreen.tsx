@@ -4,7 +4,7 @@ import cx from 'clsx';
 import { Link, useParams } from 'react-router';
 import { ulid } from 'ulid';
 import { api, asProblem, type Treating, type Weight } from '../api/client';
-import { t } from '../lang';
+import { figure, t } from '../lang';
 import { DishTimer, left } from '../ui/DishTimer';
 import { look } from '../ui/look';
 import { Missing } from '../ui/Missing';
@@ -109,7 +109,7 @@ function Board({ one }: { one: Treating }) {
         {one.reached && (
           <p>
             {one.reached.salt_pct !== null
-              ? t('treating.salt-now', { pct: one.reached.salt_pct.toFixed(2) })
+              ? t('treating.salt-now', { pct: figure(one.reached.salt_pct, 2) })
               : t('treating.share-reached', { share: Math.round(100 * (one.reached.share ?? 0)) })}
           </p>
         )}

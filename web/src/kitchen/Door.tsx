@@ -4,7 +4,7 @@ import { useEffect } from 'react';
 import { api } from '../api/client';
 import { isSignedOut } from '../api/session';
 import { useTogether } from '../api/together';
-import { t } from '../lang';
+import { language, speak, t } from '../lang';
 import { KitchenRoutes } from '../routes';
 import { look } from '../ui/look';
 import { setPerson } from '../ui/outbox';
@@ -21,6 +21,12 @@ export function Door() {
   useEffect(() => setPerson(me), [me]);
   useTogether(useQueryClient(), me?.id ?? '');
   useLetters(me?.shortcuts ?? true);
+  // Whoever signs in reads in his own language, whatever the tablet was read in before.
+  useEffect(() => {
+    if (me && me.language !== language) {
+      speak(me.language);
+    }
+  }, [me]);
   if (error && !data) {
     return (
       <main className={look.sheet}>

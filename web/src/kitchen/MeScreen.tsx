@@ -3,12 +3,13 @@ import { useQueryClient } from '@tanstack/react-query';
 import cx from 'clsx';
 import { useState } from 'react';
 import { api, asProblem, faultAt } from '../api/client';
-import { t } from '../lang';
+import { languages, t } from '../lang';
 import { Chips } from '../ui/Chips';
 import { look } from '../ui/look';
 import { HouseRooms } from './HouseRooms';
 import { useKitchen } from './kitchen';
 import { PinField } from './PinField';
+import { ROLES } from './roles';
 
 /** One's own: PIN, units, and what the bench does by itself. */
 export function MeScreen() {
@@ -27,6 +28,7 @@ export function MeScreen() {
   const keep = (kitchen: unknown) => queries.setQueryData(api.queryOptions('get', '/kitchen').queryKey, kitchen);
   const shortcuts = api.useMutation('put', '/me/shortcuts', { onSuccess: keep });
   const handsFree = api.useMutation('put', '/me/hands-free', { onSuccess: keep });
+  const speaks = api.useMutation('put', '/me/language', { onSuccess: keep });
   const units = api.useMutation('put', '/me/units', { onSuccess: () => queries.invalidateQueries() });
   const board = api.useMutation('put', '/tablet/board', { onSuccess: () => queries.invalidateQueries() });
   const fault = change.error && !asProblem(change.error).errors ? asProblem(change.error).detail : '';
@@ -36,7 +38,7 @@ export function MeScreen() {
       <HouseRooms />
       <div>
         <h1>{me.name}</h1>
-        <p className={look.soft}>{me.role}</p>
+        <p className={look.soft}>{ROLES[me.role]}</p>
       </div>
       <Chips
         legend={t('me.weights-are-read-in')}
@@ -47,6 +49,13 @@ export function MeScreen() {
           { value: 'us', label: t('me.pounds-and-ounces') },
         ]}
         onChange={(value) => units.mutate({ body: { units: value } })}
+      />
+      <Chips
+        legend={t('me.language')}
+        name="language"
+        value={me.language}
+        options={languages()}
+        onChange={(value) => speaks.mutate({ body: { language: value } })}
       />
       {boards.length > 1 && (
         <Chips

@@ -10,14 +10,11 @@ import { look } from '../ui/look';
 import { HouseRooms } from './HouseRooms';
 import css from './PeopleScreen.module.css';
 import { PinField } from './PinField';
+import { ROLES } from './roles';
 
 type One = People['people'][number];
 
-const ROLES: { value: One['role']; label: string }[] = [
-  { value: 'cutter', label: t('people.cutter') },
-  { value: 'trainee', label: t('people.trainee') },
-  { value: 'head chef', label: t('people.head-chef') },
-];
+const CHOICES = Object.entries(ROLES).map(([value, label]) => ({ value: value as One['role'], label }));
 
 /** Who works here: add, rename, give another role or PIN, disable. Nobody is deleted: their weights stay theirs. */
 export function PeopleScreen() {
@@ -128,7 +125,7 @@ function Row({ one, days, onEdit }: { one: One; days: number; onEdit: () => void
       <span className={css.name}>
         <b>{one.name}</b>
         <span className={look.soft}>
-          {one.anonymous ? t('people.anonymous') : one.disabled ? t('people.disabled') : one.role}
+          {one.anonymous ? t('people.anonymous') : one.disabled ? t('people.disabled') : ROLES[one.role]}
         </span>
       </span>
       <span className={look.soft}>
@@ -208,7 +205,7 @@ function PersonForm({ id, person, onDone }: { id: string; person: One | null; on
         error={faultAt(store.error, '/name')}
         onChange={(event) => setName(event.currentTarget.value)}
       />
-      <Chips legend={t('people.role')} name={`role-${id}`} value={role} options={ROLES} onChange={setRole} />
+      <Chips legend={t('people.role')} name={`role-${id}`} value={role} options={CHOICES} onChange={setRole} />
       <PinField
         label={person ? t('people.new-pin-if-it-is-to') : t('people.first-pin-best-six-digits')}
         value={pin}

@@ -5,6 +5,7 @@ import { t } from '../lang';
 import { Chips } from '../ui/Chips';
 import { look } from '../ui/look';
 import { useDraft } from '../ui/useDraft';
+import { Languages } from './Languages';
 import { PinField } from './PinField';
 import css from './Setup.module.css';
 
@@ -56,6 +57,7 @@ export function Setup() {
       <header>
         <h1>{t('setup.a-new-kitchen')}</h1>
         <p className={look.soft}>{t('setup.five-questions-and-the-first-fish')}</p>
+        <Languages />
       </header>
       <form
         onSubmit={(event) => {

@@ -8,7 +8,9 @@ import { t } from '../lang';
 import { DRAWINGS } from '../ui/fish/shapes';
 import { look } from '../ui/look';
 import { useEverythingWaiting } from '../ui/usePut';
+import { Languages } from './Languages';
 import { lastHere } from './lastHere';
+import { ROLES } from './roles';
 import css from './SignIn.module.css';
 
 const KEYS = ['1', '2', '3', '4', '5', '6', '7', '8', '9'];
@@ -49,12 +51,13 @@ export function SignIn({ kitchen }: { kitchen: Kitchen }) {
             <ul>
               {kitchen.people.map((p) => (
                 <li key={p.id}>
-                  {t('signIn.pin', { p: p.name, role: p.role })} <b>{p.demo_pin}</b>
+                  {t('signIn.pin', { p: p.name, role: ROLES[p.role] })} <b>{p.demo_pin}</b>
                 </li>
               ))}
             </ul>
           </div>
         )}
+        <Languages />
       </div>
       <form
         className={css.doorForm}
@@ -78,7 +81,7 @@ export function SignIn({ kitchen }: { kitchen: Kitchen }) {
                 }}
               >
                 <span className={look.name}>{p.name}</span>
-                <span className={look.mass}>{p.role}</span>
+                <span className={look.mass}>{ROLES[p.role]}</span>
               </UnstyledButton>
             </li>
           ))}

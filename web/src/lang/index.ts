@@ -36,20 +36,37 @@ type Counted<K> = K extends `${infer Base}_one` | `${infer Base}_other` ? Base :
 /** What stands in a sentence's braces. A number comes without its unit: the words are in the sentence. */
 type Values = Record<string, string | number | null | undefined>;
 
-const files = import.meta.glob<Record<string, string>>('./*/*.json', { eager: true, import: 'default' });
+/** The languages of the page, each by its own name. */
+export const LANGUAGES = { en: 'English', es: 'Español', fr: 'Français' } as const;
 
-/** Every language found beside this file, `./en/receive.json` and its like: a new one is a folder, not code. */
-const resources: Record<string, { page: Record<string, string> }> = {};
-for (const [path, words] of Object.entries(files)) {
-  const [, language = 'en'] = path.split('/');
-  resources[language] = { page: { ...resources[language]?.page, ...words } };
+export type Language = keyof typeof LANGUAGES;
+
+/** To choose from. */
+export const languages = () => Object.entries(LANGUAGES).map(([value, label]) => ({ value: value as Language, label }));
+
+/** What a tablet was last read in; the server reads it too. */
+const COOKIE = 'sectum_language';
+
+/** English comes with the page, since every sentence that is missing elsewhere is said in it; the others when asked. */
+const english = import.meta.glob<Record<string, string>>('./en/*.json', { eager: true, import: 'default' });
+const others = import.meta.glob<Record<string, string>>(['./*/*.json', '!./en/*.json'], { import: 'default' });
+
+const known = (code: string | undefined): code is Language => code !== undefined && code in LANGUAGES;
+
+function asked(): Language {
+  const last = document.cookie.match(new RegExp(`${COOKIE}=(\\w\\w)`))?.[1];
+  const wished = [last, ...navigator.languages.map((one) => one.slice(0, 2))];
+  return wished.find(known) ?? 'en';
 }
+
+/** What the page is read in, from before anything is drawn until it is loaded again. */
+export const language: Language = asked();
 
 const page = i18next.createInstance();
 page.init({
-  lng: document.documentElement.lang || 'en',
+  lng: language,
   fallbackLng: 'en',
-  resources,
+  resources: { en: { page: Object.assign({}, ...Object.values(english)) } },
   defaultNS: 'page',
   ns: ['page'],
   keySeparator: false,
@@ -57,6 +74,37 @@ page.init({
   initAsync: false,
   interpolation: { escapeValue: false, prefix: '{', suffix: '}' },
 });
+
+/** The words of the page's language are there: only then may a module say something as it is read. */
+export async function spoken(): Promise<void> {
+  document.documentElement.lang = language;
+  const files = Object.entries(others).filter(([path]) => path.startsWith(`./${language}/`));
+  for (const words of await Promise.all(files.map(([, fetch]) => fetch()))) {
+    page.addResourceBundle(language, 'page', words, true);
+  }
+}
+
+/** From now on this tablet is read in another language: all of the page, so it is loaded again. */
+export function speak(other: Language) {
+  // biome-ignore lint/suspicious/noDocumentCookie: over plain HTTP there is no store of cookies
+  document.cookie = `${COOKIE}=${other}; path=/; max-age=31536000; samesite=lax`;
+  location.reload();
+}
+
+/** A figure as the page's language writes it, with so many decimals. */
+export function figure(value: number, decimals: number): string {
+  return new Intl.NumberFormat(language === 'en' ? 'en-GB' : language, {
+    minimumFractionDigits: decimals,
+    maximumFractionDigits: decimals,
+    useGrouping: false,
+  }).format(value);
+}
+
+/** For dates and times of the page's own. */
+export const LOCALE = language === 'en' ? 'en-GB' : language;
+
+/** Before the decimals of a figure that is typed. */
+export const MARK = language === 'en' ? '.' : ',';
 
 /** A sentence in the language of the page, its values in place. What has no value leaves its place empty. */
 export function t(key: Key, values: Values = {}): string {

@@ -1,7 +1,7 @@
 import cx from 'clsx';
 import { Link, useParams } from 'react-router';
 import { api, type LearningCurve } from '../api/client';
-import { t } from '../lang';
+import { figure, t } from '../lang';
 import { look } from '../ui/look';
 import { Missing } from '../ui/Missing';
 import css from './CutterScreen.module.css';
@@ -66,7 +66,7 @@ export function CutterScreen() {
 }
 
 function yieldSays(of: LearningCurve): string {
-  const pct = Math.abs(of.gained.pct).toFixed(1);
+  const pct = figure(Math.abs(of.gained.pct), 1);
   const [low, high] = [points(of.gained.low), points(of.gained.high)];
   if (of.gained.low > 0) {
     return t('cutter.learned', { pct, low, high, count: of.fish });
@@ -77,7 +77,7 @@ function yieldSays(of: LearningCurve): string {
 }
 
 function paceSays(of: LearningCurve): string {
-  const [first, now] = [of.first.pct.toFixed(1), of.now.pct.toFixed(1)];
+  const [first, now] = [figure(of.first.pct, 1), figure(of.now.pct, 1)];
   return of.gained.high < 0
     ? t('cutter.faster', { first, now, count: of.fish })
     : t('cutter.no-faster', { now, count: of.fish });

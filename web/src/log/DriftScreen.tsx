@@ -2,7 +2,7 @@ import cx from 'clsx';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { api, asProblem, type DriftChart } from '../api/client';
-import { t } from '../lang';
+import { figure, t } from '../lang';
 import { look } from '../ui/look';
 import css from './DriftScreen.module.css';
 import { LogRooms } from './LogRooms';
@@ -132,7 +132,7 @@ function FishTable({ chart }: { chart: DriftChart }) {
       {[...chart.points].reverse().map((one) => (
         <li key={one.fish}>
           <Link to={`/log/${one.fish}`}>{t('drift.fish-no', { number: one.number, day: one.day })}</Link>{' '}
-          {t('drift.spreads', { z: one.z.toFixed(1).replace('-', '−') })}
+          {t('drift.spreads', { z: figure(one.z, 1).replace('-', '−') })}
         </li>
       ))}
     </ol>

@@ -2,7 +2,7 @@ import cx from 'clsx';
 import { useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import { api, asProblem, type Effects } from '../api/client';
-import { t } from '../lang';
+import { figure, t } from '../lang';
 import { look } from '../ui/look';
 import css from './EffectsScreen.module.css';
 import { LogRooms } from './LogRooms';
@@ -175,7 +175,7 @@ function Pair({ factor, a, b, asked }: { factor: string; a: string; b: string; a
     return <p className={look.soft}>{t('log.calculating')}</p>;
   }
   const { a: one, b: two } = data;
-  const pct = Math.abs(data.pct).toFixed(1);
+  const pct = figure(Math.abs(data.pct), 1);
   const [low, high, chance] = [points(data.low), points(data.high), chanceOf(data.above)];
   return (
     <p className={css.effectPair} role="status">

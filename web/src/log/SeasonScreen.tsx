@@ -1,7 +1,7 @@
 import cx from 'clsx';
 import { useState } from 'react';
 import { api, asProblem, type SeasonOf } from '../api/client';
-import { t } from '../lang';
+import { LOCALE, t } from '../lang';
 import { look } from '../ui/look';
 import { LogRooms } from './LogRooms';
 import { points } from './points';
@@ -109,7 +109,7 @@ function Fat({ grade }: { grade: string | null }) {
 }
 
 const nameOf = (month: number) =>
-  new Date(Date.UTC(2026, month - 1, 1)).toLocaleString('en-GB', { month: 'long', timeZone: 'UTC' });
+  new Date(Date.UTC(2026, month - 1, 1)).toLocaleString(LOCALE, { month: 'long', timeZone: 'UTC' });
 
 const SUPPLY: Record<string, string> = {
   plenty: t('season.is-plenty'),

@@ -2,7 +2,7 @@ import { Button, Table } from '@mantine/core';
 import cx from 'clsx';
 import { Link, useParams } from 'react-router';
 import { api, type SupplierInFull } from '../api/client';
-import { t } from '../lang';
+import { figure, t } from '../lang';
 import { look } from '../ui/look';
 import { Missing } from '../ui/Missing';
 import { LogRooms } from './LogRooms';
@@ -121,8 +121,8 @@ function BesideRow({ other, name, most }: { other: Beside; name: string; most: n
       <ZeroStroke low={other.low} mean={other.pct} high={other.high} most={most} />
       <p>
         {other.pct <= 0
-          ? t('supplier.cheaper', { name, other: other.name, pct: Math.abs(other.pct).toFixed(1), chance })
-          : t('supplier.dearer', { name, other: other.name, pct: other.pct.toFixed(1), chance: 100 - chance })}{' '}
+          ? t('supplier.cheaper', { name, other: other.name, pct: figure(Math.abs(other.pct), 1), chance })
+          : t('supplier.dearer', { name, other: other.name, pct: figure(other.pct, 1), chance: 100 - chance })}{' '}
         {other.wins_at
           .map((kind) =>
             kind.wins

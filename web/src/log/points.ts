@@ -1,6 +1,7 @@
+import { figure } from '../lang';
 /** Points of yield with their sign: "+1.2", "−0.4", "±0". */
 export function points(value: number, digits = 1): string {
-  const text = Math.abs(value).toFixed(digits);
+  const text = figure(Math.abs(value), digits);
   if (Number(text) === 0) {
     return '±0';
   }

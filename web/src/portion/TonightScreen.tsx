@@ -5,7 +5,7 @@ import { useEffect, useRef, useState } from 'react';
 import { Link } from 'react-router';
 import { ulid } from 'ulid';
 import { api, asProblem, type Tonight } from '../api/client';
-import { t } from '../lang';
+import { figure, t } from '../lang';
 import { look } from '../ui/look';
 import { PortionRooms } from './PortionRooms';
 import css from './TonightScreen.module.css';
@@ -138,7 +138,7 @@ function Dealt({ group, onWant }: { group: Group; onWant: (dish: string, need: n
                 {' '}
                 {group.gap_pct < 0.0005
                   ? t('tonight.proven-optimal')
-                  : t('tonight.within-of-the-optimum', { toFixed: group.gap_pct.toFixed(2) })}
+                  : t('tonight.within-of-the-optimum', { toFixed: figure(group.gap_pct, 2) })}
               </span>
             )}
           </p>

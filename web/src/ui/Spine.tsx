@@ -6,6 +6,7 @@ import { api, type StageName } from '../api/client';
 import { signOut } from '../api/session';
 import { useKitchen } from '../kitchen/kitchen';
 import { rememberLast } from '../kitchen/lastHere';
+import { ROLES } from '../kitchen/roles';
 import { t } from '../lang';
 import { look } from './look';
 import { NowList } from './Now';
@@ -88,7 +89,7 @@ export function Spine() {
         <p className={css.who}>
           {me.name}
           <br />
-          {me.role}
+          {ROLES[me.role]}
         </p>
         {leaving ? (
           <div className={css.leaving} role="alertdialog" aria-label={t('spine.weights-wait')}>

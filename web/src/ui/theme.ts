@@ -1,4 +1,5 @@
 import { createTheme, type MantineColorsTuple } from '@mantine/core';
+import { MARK } from '../lang';
 
 const gill: MantineColorsTuple = [
   '#fdeeea',
@@ -42,7 +43,7 @@ export const theme = createTheme({
     Checkbox: { defaultProps: { size: 'lg', color: 'ink.9' } },
     Table: { defaultProps: { verticalSpacing: 7, horizontalSpacing: 10, fz: 17 } },
     TextInput: { defaultProps: { size: 'md' } },
-    NumberInput: { defaultProps: { size: 'md' } },
+    NumberInput: { defaultProps: { size: 'md', decimalSeparator: MARK, allowedDecimalSeparators: ['.', ','] } },
     Autocomplete: { defaultProps: { size: 'md' } },
     Textarea: { defaultProps: { size: 'md' } },
     NativeSelect: { defaultProps: { size: 'md' } },

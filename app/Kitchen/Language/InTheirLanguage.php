@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Kitchen\Language;
+
+use Closure;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use stdClass;
+use Symfony\Component\HttpFoundation\Response;
+
+/**
+ * What is answered is read in the person's language: sentences, dates and figures, at the one place all answers pass.
+ *
+ * What goes on paper or into a file is for the house, in English.
+ */
+final readonly class InTheirLanguage
+{
+    /** @param  Closure(Request): Response  $next */
+    public function handle(Request $request, Closure $next): Response
+    {
+        $language = Language::of($request);
+        // A file is told by its ending.
+        if ($language === Language::English || ! $request->is('api/*') || str_contains($request->path(), '.')) {
+            return $next($request);
+        }
+        app()->setLocale($language->value);
+        $response = $next($request);
+        // Whoever signed in or chose another language meanwhile is answered in that one.
+        $language = Language::of($request);
+        if ($response instanceof JsonResponse && $language !== Language::English) {
+            $said = new Said($language);
+            $response->setData(self::walk($response->getData(), $said));
+        }
+
+        return $response;
+    }
+
+    private static function walk(mixed $answer, Said $said): mixed
+    {
+        if (is_string($answer)) {
+            return $said->text($answer);
+        }
+        if (is_array($answer)) {
+            return array_map(fn (mixed $one): mixed => self::walk($one, $said), $answer);
+        }
+        if ($answer instanceof stdClass) {
+            foreach (get_object_vars($answer) as $name => $one) {
+                $answer->{$name} = self::walk($one, $said);
+            }
+        }
+
+        return $answer;
+    }
+}

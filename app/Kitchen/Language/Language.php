@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Kitchen\Language;
+
+use App\Kitchen\Person;
+use Illuminate\Http\Request;
+
+/** The languages a person may read Sectum in, each with its decimal mark. A language is a case here and its files. */
+enum Language: string
+{
+    case English = 'en';
+    case Spanish = 'es';
+    case French = 'fr';
+
+    /** What a tablet was last read in: plain, since the page reads it before it asks anything. */
+    public const COOKIE = 'sectum_language';
+
+    /** A person's own; before somebody is signed in, what the tablet was last read in, then what its browser asks for. */
+    public static function of(Request $request): self
+    {
+        $person = $request->user();
+        if ($person instanceof Person) {
+            return $person->language;
+        }
+        $last = $request->cookies->get(self::COOKIE);
+
+        return (is_string($last) ? self::tryFrom($last) : null) ??
+            self::from($request->getPreferredLanguage(array_column(self::cases(), 'value')) ?? 'en');
+    }
+
+    public function hasComma(): bool
+    {
+        return $this !== self::English;
+    }
+
+    /** Between the thousands of a sum. */
+    public function thousands(): string
+    {
+        return match ($this) {
+            self::English => ',',
+            self::Spanish => '.',
+            self::French => "\u{202f}",
+        };
+    }
+}

@@ -1,0 +1,92 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Kitchen\Language;
+
+/**
+ * A text of the server in another language: a sentence or a name by the English it is kept under, values in their
+ * places; dates and figures as they are written there. What is known under no sentence stays as it is.
+ */
+final class Said
+{
+    /** A place in a sentence; what stands there is a value, which may be a name of its own. */
+    private const PLACE = '/:(\d)/';
+
+    /** Letters a sentence has beside its places before it is looked for among them. */
+    private const TELLING = 4;
+
+    /** @var array<string, string> */
+    private array $whole = [];
+
+    /** @var list<array{string, string, string}> what it has for certain, its pattern, and what is said then */
+    private array $places = [];
+
+    /** @var array<string, string> what was asked before */
+    private array $known = [];
+
+    public function __construct(private readonly Language $language)
+    {
+        foreach (['names', 'sentences'] as $file) {
+            $kept = json_decode((string) file_get_contents(lang_path("{$language->value}/{$file}.json")), true);
+            foreach (is_array($kept) ? $kept : [] as $english => $theirs) {
+                if (is_string($theirs)) {
+                    $this->keep((string) $english, $theirs);
+                }
+            }
+        }
+        // What says most comes first: "a fish" is also "a thing".
+        usort($this->places, fn (array $a, array $b): int => strlen($b[1]) <=> strlen($a[1]));
+    }
+
+    private function keep(string $english, string $theirs): void
+    {
+        $parts = self::parts($english);
+        if (count($parts) === 1) {
+            $this->whole[$english] = $theirs;
+        } elseif (preg_match_all('/\p{L}/u', implode('', $parts)) >= self::TELLING) {
+            usort($parts, fn (string $a, string $b): int => strlen($b) <=> strlen($a));
+            $pattern = implode('(.+?)', array_map(
+                fn (string $part): string => preg_quote($part, '/'),
+                self::parts($english),
+            ));
+            $this->places[] = [$parts[0], "/^{$pattern}$/us", $theirs];
+        }
+    }
+
+    /** @return list<string> */
+    private static function parts(string $english): array
+    {
+        $parts = preg_split(self::PLACE, $english);
+
+        return $parts === false ? [$english] : $parts;
+    }
+
+    public function text(string $english): string
+    {
+        if ($english === '' || ctype_alnum($english) && strtoupper($english) === $english) {
+            return $english;
+        }
+
+        return $this->known[$english] ??= $this->found($english, 2);
+    }
+
+    /** @param  int  $deep  places within places that are looked into */
+    private function found(string $english, int $deep): string
+    {
+        if (isset($this->whole[$english])) {
+            return $this->whole[$english];
+        }
+        foreach ($deep > 0 && str_contains($english, ' ') ? $this->places : [] as [$certain, $pattern, $theirs]) {
+            if (str_contains($english, $certain) && preg_match($pattern, $english, $values) === 1) {
+                return (string) preg_replace_callback(
+                    self::PLACE,
+                    fn (array $place): string => $this->found($values[(int) $place[1]] ?? '', $deep - 1),
+                    $theirs,
+                );
+            }
+        }
+
+        return Written::as($english, $this->language);
+    }
+}
