@@ -36,7 +36,7 @@ final readonly class TodayView
     private const AHEAD = 4;
 
     /** Share of the usual search the day's plan is given here. */
-    private const EFFORT = 0.1;
+    private const EFFORT = 0.06;
 
     /** Days back in which a service is asked what it sold. */
     private const BACK = 7;
