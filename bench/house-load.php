@@ -58,9 +58,13 @@ try {
     $hake = (new PDO("sqlite:{$house->data('/current/sectum.sqlite')}"))
         ->query("select id from species where name = 'Hake'")?->fetchColumn();
     $acknowledged = [];
-    $bench = function (int $i) use ($signsIn, $hake, &$acknowledged): Generator {
+    // A fish stays on its board from one minute to the next.
+    $boards = [];
+    $bench = function (int $i) use ($signsIn, $hake, &$acknowledged, &$boards): Generator {
         yield from $signsIn($i);
-        for ($n = 0; ; $n++) {
+        [$n, $fish, $last] = $boards[$i] ?? [0, '', []];
+        for (; ; $n++) {
+            $boards[$i] = [$n, $fish, $last];
             // A reading every three seconds is a fast hand; three minutes to a fish a faster one still.
             if ($n % 60 === 0) {
                 $fish = (string) Str::ulid();
@@ -125,6 +129,12 @@ try {
             $all->count(500, 599) + $all->count(0, 0),
             $memory() / 1024,
         );
+    }
+    // What was slow in the last minute.
+    $slow = array_filter(array_keys($all->tookBy), fn (string $kind): bool => str_contains($kind, ' '));
+    usort($slow, fn (string $a, string $b): int => $all->percentile(0.95, $b) <=> $all->percentile(0.95, $a));
+    foreach (array_slice($slow, 0, 6) as $kind) {
+        printf("%8.1f ms p95 of %5d  %s\n", $all->percentile(0.95, $kind), count($all->tookBy[$kind]), $kind);
     }
     ksort($all->statuses);
     echo json_encode($all->statuses), "\n", implode("\n", $all->broken), "\n";

@@ -42,7 +42,7 @@ final class Crowd
     /** @var list<string> the first few answers nobody should get */
     public array $broken = [];
 
-    /** @var array<string, list<float>> the same by verb */
+    /** @var array<string, list<float>> the same by verb, and by verb and path */
     public array $tookBy = [];
 
     /** @param  string|null  $authority  file of the certificate an address over HTTPS is trusted by */
@@ -165,7 +165,10 @@ final class Crowd
         $text = (string) curl_multi_getcontent($handle);
         curl_multi_remove_handle($this->multi, $handle);
         curl_close($handle);
-        $this->took[] = $this->tookBy[strtok($asked, ' ') ?: ''][] = 1000 * (microtime(true) - $since);
+        $this->took[] = $took = 1000 * (microtime(true) - $since);
+        foreach ([strtok($asked, ' '), preg_replace('/[0-7][0-9A-HJKMNP-TV-Z]{25}/', '…', $asked)] as $kind) {
+            $this->tookBy[(string) $kind][] = $took;
+        }
         $this->statuses[$status] = ($this->statuses[$status] ?? 0) + 1;
         if (($status >= 500 || $status === 0) && count($this->broken) < 5) {
             $this->broken[] = "{$status} {$asked}: ".substr($text === '' ? curl_error($handle) : $text, 0, 300);
