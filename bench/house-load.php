@@ -65,8 +65,8 @@ try {
         [$n, $fish, $last] = $boards[$i] ?? [0, '', []];
         for (; ; $n++) {
             $boards[$i] = [$n, $fish, $last];
-            // A reading every three seconds is a fast hand; three minutes to a fish a faster one still.
-            if ($n % 60 === 0) {
+            // A reading every six seconds is a fast hand, and so are three minutes to a fish.
+            if ($n % 30 === 0) {
                 $fish = (string) Str::ulid();
                 [$status] = (yield ['PUT', "/receive/fish/{$fish}", [
                     'reading' => $acknowledged[] = (string) Str::ulid(),
@@ -89,7 +89,7 @@ try {
                 $acknowledged[] = $last[$part] = $reading;
             }
             // A fish on each board every few seconds, its tablet listening meanwhile.
-            for ($second = 0; $second < 3; $second++) {
+            for ($second = 0; $second < 6; $second++) {
                 yield ['PAUSE', '1', []];
                 yield ['PUT', '/here/'.($tab ??= (string) Str::ulid()), ['at' => "/breakdown/{$fish}", 'since' => 0]];
             }

@@ -125,6 +125,19 @@ final class Fish extends Record
         return Remembered::of("fish:{$id}", self::GRAPH, fn (): self => self::forTheBench()->findOrFail($id));
     }
 
+    /**
+     * Those that are not through the board yet, by their number: at the door, in the cold room, on the benches.
+     *
+     * @return Collection<int, self>
+     */
+    public static function toBeCut(): Collection
+    {
+        return Remembered::of('fish to be cut', self::GRAPH, fn (): Collection => self::forTheBench()
+            ->whereIn('stage', [Stage::Receive->value, Stage::BreakDown->value, Stage::Portion->value])
+            ->orderBy('number')
+            ->get());
+    }
+
     /** What this request wrote stands in this fish already: it need not be read again. */
     public function staysOnTheBench(): self
     {

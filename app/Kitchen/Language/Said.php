@@ -14,7 +14,7 @@ final class Said
     private const PLACE = '/:(\d)/';
 
     /** Letters a sentence has beside its places before it is looked for among them. */
-    private const TELLING = 4;
+    private const TELLING = 2;
 
     /** @var array<string, string> */
     private array $whole = [];

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Plan\Order;
 
 use App\Portion\Dish\Dish;
+use App\Portion\Tonight\ExpectedSides;
 use Sectum\Plan\Order\Demand;
-use Sectum\Portion\Together\UncutPortions;
 use Sectum\Portion\Together\UncutSides;
 
 /** What is wanted of a dish, and what of it is there. */
@@ -32,7 +32,7 @@ final readonly class DishNeed
     /** @param  list<UncutSides>  $fish  that lies in the house uncut */
     public function withUncut(array $fish): self
     {
-        $portions = $fish === [] ? 0 : UncutPortions::of($fish, $this->dish->band()->target->grams())->sure;
+        $portions = $fish === [] ? 0 : ExpectedSides::give($fish, $this->dish->band()->target)->sure;
 
         return new self($this->dish, $this->demand, $this->wanted, $this->kept, $portions, count($fish));
     }

@@ -8,8 +8,8 @@ use App\Catalogue\Species;
 use App\Plan\Service\Menu;
 use App\Plan\Service\Service;
 use App\Portion\Dish\Dish;
+use App\Portion\Tonight\ExpectedSides;
 use Illuminate\Database\Eloquent\Collection;
-use Sectum\Portion\Together\UncutPortions;
 use Sectum\Portion\Together\UncutSides;
 
 /**
@@ -48,7 +48,7 @@ final readonly class HouseNeeds
             $portions = array_sum(array_column($dishes, 1));
             $main = $dishes[0][0];
             $sides = [...$here[$species] ?? [], ...$coming[$species] ?? []];
-            $uncut = $sides === [] ? 0.0 : UncutPortions::of($sides, $main->band()->target->grams())->expected;
+            $uncut = $sides === [] ? 0.0 : ExpectedSides::give($sides, $main->band()->target)->expected;
             if ($portions - $uncut >= 1) {
                 $all[] = new StillWanted(
                     $species,

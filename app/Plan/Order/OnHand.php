@@ -62,12 +62,10 @@ final readonly class OnHand
      */
     public static function uncut(array $species, string $day): array
     {
-        $fish = Fish::forTheBench()
-            ->whereIn('stage', [Stage::BreakDown->value, Stage::Portion->value])
+        $fish = Fish::toBeCut()
+            ->where('stage', '!=', Stage::Receive)
             ->whereIn('species_id', $species)
-            ->where(fn ($ends) => $ends->whereNull('keeps_until')->orWhere('keeps_until', '>=', $day))
-            ->orderBy('number')
-            ->get();
+            ->filter(fn (Fish $one): bool => $one->keeps_until === null || $one->keeps_until >= $day);
         Cut::ofAll($fish);
         $uncut = [];
         foreach ($fish as $one) {

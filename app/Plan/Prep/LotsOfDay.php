@@ -12,11 +12,11 @@ use App\Plan\Order\OnHand;
 use App\Plan\Order\OrderLine;
 use App\Portion\CutPlan\Cut;
 use App\Portion\Dish\Dish;
+use App\Portion\Tonight\ExpectedSides;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\DB;
 use Sectum\Plan\Work\CuttingPace;
 use Sectum\Plan\Work\LotToCut;
-use Sectum\Portion\Together\UncutPortions;
 use Sectum\Portion\Together\UncutSides;
 
 /** Fish for the board on a day: fillets that wait, fish in the cold room and at the door, and what is coming. */
@@ -48,14 +48,11 @@ final readonly class LotsOfDay
      */
     private function here(array $species): array
     {
-        $waiting = Fish::forTheBench()
-            ->whereIn('stage', [Stage::Receive->value, Stage::BreakDown->value, Stage::Portion->value])
+        $waiting = Fish::toBeCut()
             ->whereIn('species_id', $species)
             ->whereNull('refused')
             ->whereNull('held')
-            ->where(fn ($ends) => $ends->whereNull('keeps_until')->orWhere('keeps_until', '>=', $this->day))
-            ->orderBy('number')
-            ->get();
+            ->filter(fn (Fish $one): bool => $one->keeps_until === null || $one->keeps_until >= $this->day);
         $fish = $waiting->sortBy(fn (Fish $one): array => [
             $one->stage !== Stage::Portion,
             $one->keeps_until ?? '9',
@@ -209,7 +206,7 @@ final readonly class LotsOfDay
     {
         $portions = [];
         foreach (Dish::cutFor($species) as $dish) {
-            $portions[$dish->id] = UncutPortions::of($sides, $dish->band()->target->grams())->expected / $fish;
+            $portions[$dish->id] = ExpectedSides::give($sides, $dish->band()->target)->expected / $fish;
         }
 
         return $portions;

@@ -7,7 +7,9 @@ namespace App\Portion\Tonight;
 use App\Fish\CutFrom;
 use App\Fish\Fish;
 use App\Fish\Piece;
+use App\Kitchen\Database\WorkedOut;
 use Sectum\Measure\Mass;
+use Sectum\Portion\Together\UncutPortions;
 use Sectum\Portion\Together\UncutSides;
 
 /** The fillets of a fish that is not portioned yet: weighed where they are off, else as the catalogue expects them. */
@@ -30,5 +32,15 @@ final readonly class ExpectedSides
         );
 
         return $sides->meanGrams > 0 ? $sides : null;
+    }
+
+    /** @param  list<UncutSides>  $sides */
+    public static function give(array $sides, Mass $portion): UncutPortions
+    {
+        return WorkedOut::of(
+            UncutPortions::class,
+            [$sides, $portion->milligrams],
+            fn (): UncutPortions => UncutPortions::of($sides, $portion->grams()),
+        );
     }
 }

@@ -15,7 +15,6 @@ use Sectum\Measure\Mass;
 use Sectum\Portion\Allocate\Deal;
 use Sectum\Portion\FilletOnBoard;
 use Sectum\Portion\Kind;
-use Sectum\Portion\Together\UncutPortions;
 
 /** Tonight for one kind of fish: its dishes, the fillets that wait, what the cook has fixed of them, and uncut fish. */
 final readonly class OneKind
@@ -169,7 +168,7 @@ final readonly class OneKind
         if ($sides === []) {
             return null;
         }
-        $portions = UncutPortions::of($sides, $dish->band()->target->grams());
+        $portions = ExpectedSides::give($sides, $dish->band()->target);
 
         return ['about' => (int) round($portions->expected), 'sure' => $portions->sure];
     }

@@ -72,7 +72,7 @@ final readonly class Tonight
         $dishes = Dish::served()->with('species')->get();
         $made = $this->made(array_values($dishes->all()));
         [$bench, $together] = $this->bench($person);
-        $waiting = Fish::forTheBench()->where('stage', Stage::BreakDown->value)->orderBy('number')->get();
+        $waiting = Fish::toBeCut()->where('stage', Stage::BreakDown);
         $species = Species::query()
             ->where(
                 fn ($query) => $query
@@ -122,7 +122,7 @@ final readonly class Tonight
         $bench = [];
         $together = [];
         $count = 0;
-        $waiting = Fish::forTheBench()->where('stage', Stage::Portion->value)->orderBy('number')->get();
+        $waiting = Fish::toBeCut()->where('stage', Stage::Portion);
         Cut::ofAll($waiting);
         BoardFillet::underAll(array_values($waiting->map(fn (Fish $fish): string => $fish->id)->all()));
         foreach ($waiting as $fish) {
