@@ -13,7 +13,7 @@ final class Said
     /** A place in a sentence; what stands there is a value, which may be a name of its own. */
     private const PLACE = '/:(\d)/';
 
-    /** Letters a sentence has beside its places before it is looked for among them. */
+    /** Letters a sentence has beside its places: fewer are a unit. */
     private const TELLING = 2;
 
     /** @var array<string, string> */

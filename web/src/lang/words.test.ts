@@ -73,6 +73,22 @@ describe('the words of the page', () => {
     expect(odd).toEqual([]);
   });
 
+  it.each(readdirSync(`${ROOT}/lang`).filter((one) => /^[a-z]{2}$/.test(one) && one !== 'en'))(
+    'are all there in %s, with the same places, and none that nobody says',
+    (language) => {
+      for (const file of readdirSync(`${ROOT}/lang/en`)) {
+        const read = (of: string): Record<string, string> =>
+          JSON.parse(readFileSync(`${ROOT}/lang/${of}/${file}`, 'utf8'));
+        const [english, theirs] = [read('en'), read(language)];
+        expect(Object.keys(theirs), file).toEqual(Object.keys(english));
+        const odd = Object.keys(english).filter(
+          (key) => `${places(english[key] ?? '').sort()}` !== `${places(theirs[key] ?? '').sort()}`,
+        );
+        expect(odd, file).toEqual([]);
+      }
+    },
+  );
+
   it('put a value in its place and leave the place of none empty', () => {
     const key: Key = 'planner.left-over';
     expect(t(key, { count: 1, left_over: '40 g' })).toBe('portion, 40 g left over');

@@ -8,6 +8,7 @@ import { useKitchen } from '../kitchen/kitchen';
 import { rememberLast } from '../kitchen/lastHere';
 import { ROLES } from '../kitchen/roles';
 import { t } from '../lang';
+import { showGuide } from './Keys';
 import { look } from './look';
 import { NowList } from './Now';
 import css from './Spine.module.css';
@@ -79,9 +80,7 @@ export function Spine() {
           {me.units === 'metric' ? t('spine.switch-to-lb-oz') : t('spine.switch-to-grams')}
         </UnstyledButton>
         <div className={css.waysOut}>
-          <UnstyledButton onClick={() => document.querySelector<HTMLDialogElement>('#keys')?.showModal()}>
-            {t('spine.shortcuts')}
-          </UnstyledButton>
+          <UnstyledButton onClick={showGuide}>{t('spine.shortcuts')}</UnstyledButton>
           <NavLink to={me.role === 'head chef' ? '/settings' : '/me'}>
             {me.role === 'head chef' ? t('spine.settings') : t('spine.your-pin')}
           </NavLink>
