@@ -3,9 +3,9 @@ import { expectSound, signIn } from './kitchen';
 
 const ILSE = { name: 'Ilse Varga', pin: '5063' };
 
-/** By the address that stands behind it, whatever the page is read in. */
-const choose = (page: Page, code: string) =>
-  page.locator(`input[name="language"][value="${code}"]`).check({ force: true });
+const NAMES: Record<string, string> = { en: 'English', es: 'Español', fr: 'Français' };
+
+const choose = (page: Page, code: string) => page.getByText(NAMES[code] ?? '', { exact: true }).tap();
 
 const speaks = (page: Page, code: string) => expect(page.locator('html')).toHaveAttribute('lang', code);
 

@@ -16,6 +16,9 @@ final class Said
     /** Letters a sentence has beside its places: fewer are a unit. */
     private const TELLING = 2;
 
+    /** Of those that have fewer letters than this each value has a figure in it: "40 g left" is ours, "no bone left" is not. */
+    private const WEAK = 8;
+
     /** @var array<string, string> */
     private array $whole = [];
 
@@ -44,9 +47,10 @@ final class Said
         $parts = self::parts($english);
         if (count($parts) === 1) {
             $this->whole[$english] = $theirs;
-        } elseif (preg_match_all('/\p{L}/u', implode('', $parts)) >= self::TELLING) {
+        } elseif (($letters = preg_match_all('/\p{L}/u', implode('', $parts))) >= self::TELLING) {
             usort($parts, fn (string $a, string $b): int => strlen($b) <=> strlen($a));
-            $pattern = implode('(.+?)', array_map(
+            $value = $letters < self::WEAK && $parts[0] !== ' no. ' ? '(.*?\d.*?)' : '(.+?)';
+            $pattern = implode($value, array_map(
                 fn (string $part): string => preg_quote($part, '/'),
                 self::parts($english),
             ));
@@ -71,6 +75,14 @@ final class Said
         return $this->known[$english] ??= $this->found($english, 2);
     }
 
+    /** A sentence that began with a capital begins with one, whatever stands first in it there. */
+    private static function begun(string $english, string $theirs): string
+    {
+        return preg_match('/^\p{Lu}/u', $english) === 1
+            ? mb_strtoupper(mb_substr($theirs, 0, 1)).mb_substr($theirs, 1)
+            : $theirs;
+    }
+
     /** @param  int  $deep  places within places that are looked into */
     private function found(string $english, int $deep): string
     {
@@ -79,11 +91,11 @@ final class Said
         }
         foreach ($deep > 0 && str_contains($english, ' ') ? $this->places : [] as [$certain, $pattern, $theirs]) {
             if (str_contains($english, $certain) && preg_match($pattern, $english, $values) === 1) {
-                return (string) preg_replace_callback(
+                return self::begun($english, (string) preg_replace_callback(
                     self::PLACE,
                     fn (array $place): string => $this->found($values[(int) $place[1]] ?? '', $deep - 1),
                     $theirs,
-                );
+                ));
             }
         }
 

@@ -136,6 +136,12 @@ final class LanguageTest extends TestCase
         $es = new Said(Language::Spanish);
         self::assertSame('Merluza n.º 12', $es->text('Hake no. 12'));
         self::assertSame('Merluza n.º 12, 3 pescados', $es->text('Hake no. 12, 3 fish'));
+        self::assertSame(
+            'Una pesada (el espinazo) parece 418 g demasiado pesada, el peso de media bandeja.',
+            $es->text('The frame reading looks 418 g too heavy, the weight of the half tray.'),
+        );
+        self::assertSame('quedan 40 g', $es->text('40 g left'));
+        self::assertSame('no rib end left', $es->text('no rib end left'));
         self::assertSame('Harbourgate Fish', $es->text('Harbourgate Fish'));
         self::assertSame('01M8GRKHV1D2HF7QPDXJJHWWQC', $es->text('01M8GRKHV1D2HF7QPDXJJHWWQC'));
     }

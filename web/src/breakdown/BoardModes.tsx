@@ -43,7 +43,12 @@ export function BoardModes(props: {
           { value: 'fish', label: t('breakDown.fish') },
           { value: 'method', label: t('breakDown.method') },
           ...(bench.bones.length > 0
-            ? [{ value: 'bones' as const, label: bonesToDo > 0 ? `Bones: ${bonesToDo}` : t('breakDown.bones') }]
+            ? [
+                {
+                  value: 'bones' as const,
+                  label: bonesToDo > 0 ? t('breakDown.bones-to-do', { count: bonesToDo }) : t('breakDown.bones'),
+                },
+              ]
             : []),
           ...(hasSides ? [{ value: 'work' as const, label: t('breakDown.workmanship') }] : []),
           {

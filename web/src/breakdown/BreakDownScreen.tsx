@@ -289,7 +289,7 @@ function Board({ bench }: { bench: Bench }) {
             value={tray}
             onChange={(event) => setTray(event.currentTarget.value)}
             data={[
-              { value: '', label: 'none' },
+              { value: '', label: t('breakDown.no-container') },
               ...bench.trays.map((one) => ({ value: one.name, label: `${one.name}, ${one.mass.text}` })),
             ]}
           />

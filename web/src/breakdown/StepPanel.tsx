@@ -105,7 +105,7 @@ function Clock({ since, of, fish = false }: { since: number; of: number; fish?: 
   const shown = running(from, now);
   return (
     <span className={cx(css.clock, fish && css.whole)}>
-      {fish && 'fish: '}
+      {fish && t('stepPanel.whole-fish')}
       {shown && <b>{shown}</b>} {t('stepPanel.of-about', { minutes: minutes(of) })}
     </span>
   );

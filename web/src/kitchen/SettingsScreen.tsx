@@ -106,8 +106,8 @@ function RuleForm({ rule, zones, onDone }: { rule: Rule; zones: string[]; onDone
           data={
             rule.kind === 'truth'
               ? [
-                  { value: '0', label: 'no' },
-                  { value: '1', label: 'yes' },
+                  { value: '0', label: t('settings.no') },
+                  { value: '1', label: t('settings.yes') },
                 ]
               : rule.choices.map((choice) => ({ value: choice.value, label: choice.name }))
           }

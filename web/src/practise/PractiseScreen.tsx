@@ -175,7 +175,7 @@ function Beside() {
         data={
           waiting.data?.fish.map((one) => ({
             value: one.fish.id,
-            label: `${one.fish.title} no. ${one.fish.number}`,
+            label: t('waitingList.no', { title: one.fish.title, number: one.fish.number }),
           })) ?? []
         }
         value={fish}

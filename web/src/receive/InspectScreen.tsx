@@ -19,6 +19,7 @@ import { GradeDrawing } from './GradeDrawing';
 import css from './InspectScreen.module.css';
 import { PhotoButton } from './PhotoButton';
 import { ProbePanel, type Taken } from './ProbePanel';
+import { stateIn } from './states';
 
 type Attribute = InspectionForm['attributes'][number]['attribute'];
 type Rigor = InspectionForm['rigor'][number]['rigor'];
@@ -110,7 +111,7 @@ function Look({ line, form }: { line: string; form: InspectionForm }) {
               {form.title} <span style={{ fontWeight: 450 }}>{t('inspect.from', { supplier: form.supplier })}</span>
             </h1>
             <p className={look.soft}>
-              {t('inspect.bought-tap-what-you-see', { state: form.state })}{' '}
+              {t('inspect.bought-tap-what-you-see', { state: stateIn(form.state) })}{' '}
               <Link to={`/receive/deliveries/${form.delivery}`} state={{ line }}>
                 {t('inspect.back-to-the-delivery')}
               </Link>

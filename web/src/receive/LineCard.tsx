@@ -5,6 +5,7 @@ import type { Line } from '../api/client';
 import { t } from '../lang';
 import { look } from '../ui/look';
 import css from './LineCard.module.css';
+import { stateIn } from './states';
 
 const FAT = { lean: t('lineCard.lean'), good: t('lineCard.good'), fat: t('lineCard.fat') };
 
@@ -33,7 +34,7 @@ export function LineCard(props: {
         <span>
           <b>{line.species.name}</b>
           <span className={css.soft}>
-            {line.state}
+            {stateIn(line.state)}
             {line.lot ? t('lineCard.lot', { lot: line.lot }) : ''}
             {line.size ? `, ${line.size}` : ''}
             {line.price ? `, ${line.price}` : ''}

@@ -15,7 +15,7 @@ import { useOutbox, usePut } from '../ui/usePut';
 import { weightText } from '../ui/weightText';
 import { ReceiveRooms } from './ReceiveRooms';
 import css from './ReceiveScreen.module.css';
-import { chipsOf, FORMS, type State, statesOf } from './states';
+import { chipsOf, FORMS, type State, stateIn, statesOf } from './states';
 
 type Draft = { name: string; supplier: string; state: State; form: Form | null; price: string };
 
@@ -153,7 +153,7 @@ export function ReceiveScreen() {
       </section>
       <Pan
         todo={missing ?? t('receive.put-the-whole-fish-on-the')}
-        recordAs={missing ? null : t('receive.whole', { trim: name.trim(), state })}
+        recordAs={missing ? null : t('receive.whole', { trim: name.trim(), state: stateIn(state) })}
         takeWord={t('receive.receive')}
         onTake={take}
         busy={outbox.waiting.length > 0}

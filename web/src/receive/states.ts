@@ -1,5 +1,6 @@
 import type { Form } from '../api/client';
 import { t } from '../lang';
+import { lowerFirst } from '../ui/words';
 
 export type State = 'round' | 'gutted' | 'gutted and scaled' | 'headless' | 'side' | 'bone-in side' | 'tail';
 
@@ -12,6 +13,9 @@ const STATES: Record<State, string> = {
   'bone-in side': t('states.bone-in-side'),
   tail: t('states.tail'),
 };
+
+/** How a fish was bought, within a sentence. */
+export const stateIn = (state: string) => lowerFirst(STATES[state as State] ?? state);
 
 export const FORMS: Record<Form, string> = {
   round: t('states.round'),

@@ -1,6 +1,7 @@
 import type { FishHead } from '../api/client';
 import { useOthersHere } from '../api/together';
 import { t } from '../lang';
+import { stateIn } from '../receive/states';
 import { look } from './look';
 import { OutOfCold } from './OutOfCold';
 
@@ -16,7 +17,7 @@ export function FishTitle({ fish, figure, of }: { fish: FishHead; figure?: strin
         <p className={look.soft}>
           {t('fishTitle.from', {
             whole: fish.whole.text,
-            state: fish.state,
+            state: stateIn(fish.state),
             supplier: fish.supplier,
             received: fish.received,
           })}
