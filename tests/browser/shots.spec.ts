@@ -13,6 +13,29 @@ const shot = async (page: Page, name: string) => {
   await page.screenshot({ path: `docs/screenshots/${name}.png` });
 };
 
+/** The screen as it stands, read in another language for one picture. */
+async function inLanguage(page: Page, code: string, take: () => Promise<void>) {
+  const read = async (language: string) => {
+    await page.evaluate(async (one) => {
+      // biome-ignore lint/suspicious/noDocumentCookie: what the page itself writes when a language is chosen
+      document.cookie = `sectum_language=${one}; path=/`;
+      const token = decodeURIComponent(document.cookie.match(/XSRF-TOKEN=([^;]+)/)?.[1] ?? '');
+      await fetch('/api/me/language', {
+        method: 'PUT',
+        headers: { 'Content-Type': 'application/json', Accept: 'application/json', 'X-XSRF-TOKEN': token },
+        body: JSON.stringify({ language: one }),
+      });
+    }, language);
+    await page.reload();
+    await expect(page.locator('html')).toHaveAttribute('lang', language);
+    await expect(page.getByRole('navigation').first()).toBeVisible();
+    await page.waitForTimeout(1_500);
+  };
+  await read(code);
+  await take();
+  await read('en');
+}
+
 /** A side searched for bones and one cut, each of a seed that is named, with its answer over it. */
 const practiseShots = async (page: Page) => {
   const play = async (skill: string, subject: string, moves: unknown[], last: (drill: Drilled) => unknown) => {
@@ -159,7 +182,7 @@ if (on) {
       await expect(page.locator('.readings li').first()).toContainText(mass);
     }
     await putOnPan(page, '180 g');
-    await shot(page, 'portion');
+    await inLanguage(page, 'es', () => shot(page, 'portion'));
     await troutInPairs(page, 40);
     await page.goto('/portion/servings');
     await expect(page.locator('.servings-grid li').first()).toBeVisible();
@@ -174,7 +197,7 @@ if (on) {
       .getByRole('button', { name: /^Squared-off end / })
       .first()
       .click();
-    await shot(page, 'route');
+    await inLanguage(page, 'fr', () => shot(page, 'route'));
     await page.goto('/route/batches');
     await page.locator('.made-list a').first().click();
     await expect(page.locator('.cooling circle')).toHaveCount(4);
