@@ -108,7 +108,8 @@ Route::middleware('web')->group(function (): void {
         Route::post('kitchen/setup', [KitchenController::class, 'setup'])->middleware('takes:setup');
         Route::post('session', [KitchenController::class, 'signIn'])->middleware('takes:sign-in');
 
-        Route::middleware(['auth', StillSignedIn::class, TraineeStays::class, TellOthers::class])->group(function (): void {
+        $inside = ['auth', StillSignedIn::class, TraineeStays::class, TellOthers::class];
+        Route::middleware($inside)->group(function (): void {
             Route::delete('session', [KitchenController::class, 'signOut']);
             Route::get('kitchen/people', [KitchenController::class, 'people']);
             Route::put('kitchen/people/{person}', [KitchenController::class, 'storePerson'])->middleware(

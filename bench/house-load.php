@@ -108,7 +108,10 @@ try {
             }
         }
     };
-    printf("%-8s %8s %8s %8s %8s %8s %10s %8s\n", 'minute', 'answers', 'p50 ms', 'p95 ms', 'p99 ms', 'PUT p95', '5xx', 'MB');
+    printf(
+        "%-8s %8s %8s %8s %8s %8s %10s %8s\n",
+        ...['minute', 'answers', 'p50 ms', 'p95 ms', 'p99 ms', 'PUT p95', '5xx', 'MB'],
+    );
     $before = $memory();
     $all = new Crowd("https://localhost:{$house->https}", $house->authority());
     $seen = 0;

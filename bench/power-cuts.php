@@ -91,7 +91,8 @@ try {
         }
     }
     foreach ($done as $what => $left) {
-        printf("%-8s cut off %3d times: %3d left the old, %3d the new\n", $what, array_sum($left), ...array_values($left));
+        $counts = [array_sum($left), ...array_values($left)];
+        printf("%-8s cut off %3d times: %3d left the old, %3d the new\n", $what, ...$counts);
     }
     printf("halves: %d\n%s\n", count($halves), implode("\n", $halves));
 } finally {

@@ -25,7 +25,8 @@ final class SaidInSource
     private const SENTENCE = '/^[“"(]?(\p{Lu}|:\d+ )[^\\\\]*\p{Ll}/u';
 
     /** Not for people. */
-    private const CODE = '/[<>{}$|\\\\]|::|->|=>|^[A-Z]\w+\/|^\S+$| is not null$|count\(| desc$|^Thunnus |^[DjlMFYmdHis]([ :,-]+[DjlMFYmdHis])+$/u';
+    private const CODE = '/[<>{}$|\\\\]|::|->|=>|^[A-Z]\w+\/|^\S+$| is not null$|count\(| desc$|^Thunnus '.
+        '|^[DjlMFYmdHis]([ :,-]+[DjlMFYmdHis])+$/u';
 
     /** Folders whose words are for whoever looks after the computer, or for paper. */
     private const ELSEWHERE = '~Command\.php$|/Watch/|/Contract/(Checks|Schema|Fields)|Pdf\.php$|/Labels?/|/Backups/|'.

@@ -7,8 +7,8 @@ use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
 
-// What is left in each tub, and what a fish cost, kept beside its readings. Whatever may change it throws it away, by the database itself: a figure
-// that stands here is the one that would be worked out.
+// What is left in each tub, and what a fish cost, kept beside its readings. Whatever may change it throws it away, by
+// the database itself: a figure that stands here is the one that would be worked out.
 return new class extends Migration
 {
     /** Which fish's cost is old after what. */
@@ -49,7 +49,8 @@ return new class extends Migration
             $table->string('deposit_id')->primary();
         });
         DB::unprepared('insert into bins_left '.sprintf(self::LEFT, 'id'));
-        foreach (['insert on bin_deposits' => 'new.id', 'insert on bin_withdrawals' => 'new.deposit_id'] as $when => $id) {
+        $puts = ['insert on bin_deposits' => 'new.id', 'insert on bin_withdrawals' => 'new.deposit_id'];
+        foreach ($puts as $when => $id) {
             $name = 'left_'.str_replace(' ', '_', $when);
             $left = sprintf(self::LEFT, $id);
             DB::unprepared("create trigger {$name} after {$when} begin

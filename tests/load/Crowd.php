@@ -151,7 +151,11 @@ final class Crowd
                     "X-XSRF-TOKEN: {$token}",
                     'Expect:',
                 ],
-            ] + ($this->authority === null ? [] : [CURLOPT_CAINFO => $this->authority]) + ($verb === 'GET' ? [] : [CURLOPT_POSTFIELDS => json_encode((object) $body, JSON_THROW_ON_ERROR)]),
+            ]
+                + ($this->authority === null ? [] : [CURLOPT_CAINFO => $this->authority])
+                + ($verb === 'GET'
+                    ? []
+                    : [CURLOPT_POSTFIELDS => json_encode((object) $body, JSON_THROW_ON_ERROR)]),
         );
         curl_multi_add_handle($this->multi, $handle);
         $this->asking[spl_object_id($handle)] = [$client, $i, microtime(true), "{$verb} {$path}"];

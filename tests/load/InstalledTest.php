@@ -39,7 +39,8 @@ final class InstalledTest extends TestCase
             self::assertStringContainsStringIgnoringCase('; secure', $cookie);
         }
         self::assertSame(200, $this->house->send('GET', '/sw.js')->getStatusCode());
-        self::assertSame(200, $this->house->send('GET', '/up', host: '127.0.0.1')->getStatusCode(), 'by its address too');
+        $byAddress = $this->house->send('GET', '/up', host: '127.0.0.1');
+        self::assertSame(200, $byAddress->getStatusCode(), 'by its address too');
         $this->house->setUpKitchen();
         $this->house->receive();
         self::assertSame(1, $this->house->readings());
@@ -51,7 +52,8 @@ final class InstalledTest extends TestCase
         self::assertStringContainsString('BEGIN CERTIFICATE', (string) $root->getBody());
 
         foreach (['php', 'caddy', 'worker', 'scheduler'] as $program) {
-            $pid = new Process(['supervisorctl', '-c', "{$this->house->root}/etc/sectum/supervisor.conf", 'pid', $program]);
+            $supervisor = "{$this->house->root}/etc/sectum/supervisor.conf";
+            $pid = new Process(['supervisorctl', '-c', $supervisor, 'pid', $program]);
             $pid->mustRun();
             posix_kill((int) trim($pid->getOutput()), SIGKILL);
         }

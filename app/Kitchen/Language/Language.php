@@ -17,7 +17,7 @@ enum Language: string
     /** What a tablet was last read in: plain, since the page reads it before it asks anything. */
     public const COOKIE = 'sectum_language';
 
-    /** A person's own; before somebody is signed in, what the tablet was last read in, then what its browser asks for. */
+    /** A person's own; before somebody is signed in, what the tablet was read in last, then what its browser asks. */
     public static function of(Request $request): self
     {
         $person = $request->user();

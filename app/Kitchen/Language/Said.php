@@ -16,7 +16,10 @@ final class Said
     /** Letters a sentence has beside its places: fewer are a unit. */
     private const TELLING = 2;
 
-    /** Of those that have fewer letters than this each value has a figure in it: "40 g left" is ours, "no bone left" is not. */
+    /**
+     * Of those that begin with a value and have fewer letters than this, each value has a figure in it: "40 g left" is
+     * ours, "no bone left" is not.
+     */
     private const WEAK = 8;
 
     /** @var array<string, string> */
@@ -49,7 +52,7 @@ final class Said
             $this->whole[$english] = $theirs;
         } elseif (($letters = preg_match_all('/\p{L}/u', implode('', $parts))) >= self::TELLING) {
             usort($parts, fn (string $a, string $b): int => strlen($b) <=> strlen($a));
-            $value = $letters < self::WEAK && $parts[0] !== ' no. ' ? '(.*?\d.*?)' : '(.+?)';
+            $value = $letters < self::WEAK && $english[0] === ':' && $parts[0] !== ' no. ' ? '(.*?\d.*?)' : '(.+?)';
             $pattern = implode($value, array_map(
                 fn (string $part): string => preg_quote($part, '/'),
                 self::parts($english),

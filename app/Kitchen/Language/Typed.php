@@ -14,7 +14,8 @@ use stdClass;
  */
 final readonly class Typed
 {
-    private const FIGURE = '/^\s*(\d{0,9})([.,])(\d{1,9})(\s*(?:g|gr|kg|kilos?|oz|lbs?|cm|mm|in|°?\s?[CF]|€|%)?)\s*$/iu';
+    private const FIGURE = '/^\s*(\d{0,9})([.,])(\d{1,9})'.
+        '(\s*(?:g|gr|kg|kilos?|oz|lbs?|cm|mm|in|°?\s?[CF]|€|%)?)\s*$/iu';
 
     /** A request's body, its figures with a point. */
     public static function in(Request $request): string
@@ -37,7 +38,11 @@ final readonly class Typed
             return self::figure($one, $at);
         }
         if (is_array($one)) {
-            return array_map(fn (mixed $in, int|string $i): mixed => self::walk($in, "{$at}/{$i}"), $one, array_keys($one));
+            return array_map(
+                fn (mixed $in, int|string $i): mixed => self::walk($in, "{$at}/{$i}"),
+                $one,
+                array_keys($one),
+            );
         }
         if ($one instanceof stdClass) {
             foreach (get_object_vars($one) as $name => $in) {

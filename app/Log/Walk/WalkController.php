@@ -18,7 +18,9 @@ final readonly class WalkController
         // A quarter of a busy house is thousands of fish. What became of their trays is in no row of the ledger.
         $asked = json_encode(['walk', $period->days(), $person->units, $person->seesPrices(), Fates::known()]);
 
-        return new JsonResponse(LedgerState::remembered((string) $asked, fn (): array => WalkView::of($period, $person)));
+        $walk = fn (): array => WalkView::of($period, $person);
+
+        return new JsonResponse(LedgerState::remembered((string) $asked, $walk));
     }
 
     public function step(Request $request, string $step): JsonResponse

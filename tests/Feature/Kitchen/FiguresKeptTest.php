@@ -19,8 +19,8 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use Symfony\Component\Process\Process;
 
 /**
- * Kitchens as earlier versions wrote them, each with the figures that version itself showed of every fish: they migrate,
- * and show the same. Both files of each were written by that version; nothing here works them out.
+ * Kitchens as earlier versions wrote them, each with the figures that version itself showed of every fish: they
+ * migrate, and show the same. Both files of each were written by that version; nothing here works them out.
  */
 final class FiguresKeptTest extends TestCase
 {
@@ -58,7 +58,7 @@ final class FiguresKeptTest extends TestCase
         Settings::forget();
     }
 
-    /** @return array<string, array{string, int, bool}> its fixture, fish, and whether uncut fish had its share of cost */
+    /** @return array<string, array{string, int, bool}> its fixture, fish, and whether uncut fish had its share */
     public static function kitchens(): array
     {
         return [

@@ -63,7 +63,11 @@ final class LanguageTest extends TestCase
                 $theirs = Arr::dot(require lang_path("{$language}/{$file}.php"));
                 self::assertSame(array_keys($english), array_keys($theirs), "{$language}/{$file}");
                 foreach ($english as $key => $sentence) {
-                    self::assertSame(self::places($sentence), self::places($theirs[$key]), "{$language}/{$file}: {$key}");
+                    self::assertSame(
+                        self::places($sentence),
+                        self::places($theirs[$key]),
+                        "{$language}/{$file}: {$key}",
+                    );
                     self::assertSame(
                         substr_count($sentence, '|'),
                         substr_count($theirs[$key], '|'),
@@ -177,7 +181,9 @@ final class LanguageTest extends TestCase
             $paths,
         );
         $english = $answers();
-        $this->api('PUT', '/me/language', ['language' => $language])->assertOk()->assertJsonPath('me.language', $language);
+        $this->api('PUT', '/me/language', ['language' => $language])
+            ->assertOk()
+            ->assertJsonPath('me.language', $language);
         $theirs = $answers();
         // The contract held for each; whatever is no text is the same figure, and every code is the same code.
         self::assertSame(self::figures($english), self::figures($theirs));

@@ -37,7 +37,7 @@ type Counted<K> = K extends `${infer Base}_one` | `${infer Base}_other` ? Base :
 type Values = Record<string, string | number | null | undefined>;
 
 /** The languages of the page, each by its own name. */
-export const LANGUAGES = { en: 'English', es: 'Español', fr: 'Français' } as const;
+const LANGUAGES = { en: 'English', es: 'Español', fr: 'Français' } as const;
 
 export type Language = keyof typeof LANGUAGES;
 

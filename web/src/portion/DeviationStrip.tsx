@@ -4,6 +4,8 @@ import { t } from '../lang';
 import { look } from '../ui/look';
 import css from './DeviationStrip.module.css';
 
+const PLACED = { within: '', under: t('tally.under'), over: t('tally.over') };
+
 type Portion = PortionBench['portions'][number];
 
 /** The last pieces beside their target: the band shaded, each piece a mark above or below it. */
@@ -29,7 +31,7 @@ export function DeviationStrip({ portions, minus, plus }: { portions: Portion[];
             />
           </svg>
           <b>{portion.off}</b>
-          <em>{portion.placed === 'within' ? '' : (portion.given_away ?? portion.placed)}</em>
+          <em>{portion.placed && (portion.given_away ?? PLACED[portion.placed])}</em>
           {portion.plate && (
             <span className={look.soft}>{t('deviationStrip.on-the-plate', { plate: portion.plate })}</span>
           )}
