@@ -7,6 +7,7 @@ namespace App\Kitchen;
 use App\Contract\Fault;
 use App\Kitchen\Backups\Backup;
 use App\Kitchen\Tablets\Board;
+use App\Kitchen\Watch\ClockDoubt;
 use Illuminate\Http\Request;
 use Illuminate\Support\Carbon;
 
@@ -47,6 +48,7 @@ final readonly class KitchenView
             'zone' => $settings->time->zone->getName(),
             'probe' => $demo || $settings->probeAt !== '',
             'backup_due' => $me instanceof Person && $me->role === Role::HeadChef ? Backup::due() : null,
+            'clock_doubt' => $me instanceof Person ? ClockDoubt::said() : null,
             'needs_setup' => $people === [],
             'people' => $people,
             'me' => $me instanceof Person

@@ -63,6 +63,35 @@ final class DiskTest extends TestCase
         self::assertSame('ok', $this->open->query('pragma integrity_check')->fetchColumn());
     }
 
+    public function test_a_full_stick_takes_no_half_backup_and_keeps_the_one_before(): void
+    {
+        $this->live->receive();
+        $stick = "{$this->disk}-stick";
+        mkdir($stick);
+        (new Process(['mount', '-t', 'tmpfs', '-o', 'size=3m', 'tmpfs', $stick]))->mustRun();
+        try {
+            $backup = fn (): Process => new Process(
+                ['php', 'artisan', 'sectum:backup', "--to={$stick}"],
+                base_path(),
+                ['DB_DATABASE' => $this->live->database],
+            );
+            $there = fn (): array => array_values(array_diff((array) scandir($stick), ['.', '..', 'filler']));
+            $backup()->mustRun();
+            $before = $there();
+            self::assertCount(1, $before);
+            $whole = hash_file('sha256', "{$stick}/{$before[0]}");
+            (new Process(['dd', 'if=/dev/zero', "of={$stick}/filler", 'bs=4k']))->run();
+            $full = $backup();
+            self::assertNotSame(0, $full->run());
+            self::assertNotSame('', trim($full->getOutput().$full->getErrorOutput()), 'it says so');
+            self::assertSame($before, $there(), 'nothing half lies there');
+            self::assertSame($whole, hash_file('sha256', "{$stick}/{$before[0]}"));
+        } finally {
+            (new Process(['umount', '-l', $stick]))->run();
+            rmdir($stick);
+        }
+    }
+
     private function weighHead(string $fish, string $reading): ResponseInterface
     {
         return $this->live->send('PUT', "/breakdown/fish/{$fish}/readings/{$reading}", [

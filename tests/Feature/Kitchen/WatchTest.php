@@ -187,4 +187,28 @@ final class WatchTest extends TestCase
         self::assertFalse(SignIn::query()->whereKey($old)->exists());
         self::assertTrue(SignIn::query()->whereKey($still)->exists());
     }
+
+    public function test_a_clock_that_is_wrong_by_a_year_is_said_and_nothing_is_forgotten_by_it(): void
+    {
+        $said = fn (): mixed => $this->api('GET', '/kitchen')->assertOk()->json('clock_doubt');
+        self::assertNull($said(), 'nothing was ever weighed');
+        $this->travelTo('2026-11-28 12:00:00');
+        $this->received();
+        self::assertNull($said());
+        $this->travelTo('2026-12-27 12:00:00');
+        self::assertNull($said(), 'a month of holidays');
+        $ended = SignIn::query()->create([
+            'person_id' => $this->cutter->id,
+            'tablet' => 'a tablet',
+            'began_at' => '2026-11-28T08:00:00.000Z',
+            'ended_at' => '2026-11-28T09:00:00.000Z',
+        ])->id;
+        foreach (['2027-11-28 12:00:00' => '28 Nov 2027', '2025-11-28 12:00:00' => '28 Nov 2025'] as $clock => $says) {
+            $this->travelTo($clock);
+            self::assertStringContainsString($says, strval($said()));
+            self::assertStringContainsString('28 Nov 2026', strval($said()));
+            $this->api('POST', '/session', ['person' => $this->chef->id, 'pin' => '1234'])->assertOk();
+            self::assertTrue(SignIn::query()->whereKey($ended)->exists(), 'its days are counted by a clock that is right');
+        }
+    }
 }

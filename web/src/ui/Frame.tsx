@@ -1,4 +1,5 @@
 import { Outlet, useNavigate } from 'react-router';
+import { useKitchen } from '../kitchen/kitchen';
 import { t } from '../lang';
 import css from './Frame.module.css';
 import { Keys } from './Keys';
@@ -16,6 +17,7 @@ export function Frame() {
   useArrival();
   useFaultFocus();
   const said = useHouseLabels();
+  const { clock_doubt } = useKitchen();
   const stageKeys = Object.fromEntries(STAGES.map((stage, i) => [`Alt+${i + 1}`, () => navigate(`/${stage.path}`)]));
   useKeys({ ...stageKeys, '/': () => navigate('/log?seek') });
 
@@ -28,6 +30,7 @@ export function Frame() {
       <main className={css.main} id="main">
         <Offline />
         <NowCall />
+        {clock_doubt && <p role="alert">{clock_doubt}</p>}
         {said && <p role="alert">{said}</p>}
         <Outlet />
       </main>
