@@ -6,6 +6,7 @@ namespace Tests\load;
 
 use GuzzleHttp\Client;
 use Illuminate\Foundation\Testing\TestCase;
+use OpenSSLCertificateSigningRequest;
 use Symfony\Component\Process\Process;
 
 /** A house installed beneath a folder of its own: the real web server and the real process manager, on loopback. */
@@ -97,6 +98,36 @@ final class InstalledTest extends TestCase
         $wrong->run();
         self::assertSame(64, $wrong->getExitCode());
         self::assertSame(3, $this->house->command(['--status'])->run());
+    }
+
+    public function test_a_certificate_that_expired_while_the_machine_was_off_is_made_anew_as_it_starts(): void
+    {
+        $this->house->install();
+        $this->house->command(['--stop'])->mustRun();
+        $leaf = $this->house->data('/caddy/certificates/local/localhost/localhost.crt');
+        $folder = $this->house->data('/caddy/pki/authorities/local');
+        [$signer, $with] = array_map(
+            fn (string $end): string => (string) file_get_contents("{$folder}/intermediate.{$end}"),
+            ['crt', 'key'],
+        );
+        $key = openssl_pkey_get_private((string) file_get_contents(substr($leaf, 0, -4).'.key'));
+        self::assertNotFalse($key);
+        // For the same name, and valid for no time at all.
+        $names = "{$this->house->root}/names.cnf";
+        file_put_contents($names, "[req]\ndistinguished_name=dn\n[dn]\n[names]\nsubjectAltName=DNS:localhost\n");
+        $how = ['config' => $names, 'x509_extensions' => 'names', 'digest_alg' => 'sha256'];
+        $asked = openssl_csr_new(['commonName' => 'localhost'], $key, $how);
+        self::assertInstanceOf(OpenSSLCertificateSigningRequest::class, $asked);
+        $expired = openssl_csr_sign($asked, $signer, $with, 0, $how);
+        self::assertNotFalse($expired);
+        openssl_x509_export($expired, $text);
+        sleep(1);
+        self::assertLessThan(time(), openssl_x509_parse($text)['validTo_time_t'] ?? PHP_INT_MAX, 'it has ended');
+        file_put_contents($leaf, $text.$signer);
+        $this->house->command([])->mustRun();
+        self::assertTrue($this->house->answers(), 'a tablet that trusts the house is let in');
+        $now = openssl_x509_parse((string) file_get_contents($leaf));
+        self::assertGreaterThan(time(), $now['validTo_time_t'] ?? 0);
     }
 
     public function test_an_upgrade_cut_off_anywhere_leaves_the_old_or_the_new_and_every_reading(): void

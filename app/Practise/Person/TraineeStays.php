@@ -17,7 +17,7 @@ use Symfony\Component\HttpFoundation\Response;
  */
 final readonly class TraineeStays
 {
-    private const ALWAYS = ['practise', 'practise/*', 'session', 'kitchen', 'me/*', 'spine', 'hold/now'];
+    private const ALWAYS = ['practise', 'practise/*', 'session', 'kitchen', 'me/*', 'here/*', 'spine', 'hold/now'];
 
     private const AT_THE_BENCH = [
         'breakdown', 'breakdown/*', 'portion', 'portion/*', 'scale', 'scale/*', 'fish', 'fish/*', 'hold/out/*',

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature\Kitchen;
 
+use App\Kitchen\Role;
 use App\Kitchen\Tablets\Together;
 use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;
@@ -100,5 +101,18 @@ final class TogetherTest extends TestCase
             $chosen->json('boards'),
         );
         $chosen->assertCookie('sectum_board', 'b');
+    }
+
+    public function test_a_trainee_at_the_bench_hears_what_the_others_write(): void
+    {
+        $fish = $this->received();
+        $this->cutter->update(['role' => Role::Trainee]);
+        $this->actingAs($this->cutter->refresh());
+        $since = $this->looks($this->here)->json('n');
+        $this->actingAs($this->chef);
+        $this->withHeader('X-Sectum-Tab', $this->there);
+        $this->weigh($fish, 'head', '650 g')->assertOk();
+        $this->actingAs($this->cutter);
+        $this->looks($this->here, since: $since)->assertJson(['fish' => [$fish]]);
     }
 }
