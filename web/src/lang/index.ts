@@ -93,11 +93,7 @@ export function speak(other: Language) {
 
 /** A figure as the page's language writes it, with so many decimals. */
 export function figure(value: number, decimals: number): string {
-  return new Intl.NumberFormat(language === 'en' ? 'en-GB' : language, {
-    minimumFractionDigits: decimals,
-    maximumFractionDigits: decimals,
-    useGrouping: false,
-  }).format(value);
+  return value.toFixed(decimals).replace('.', MARK);
 }
 
 /** For dates and times of the page's own. */
