@@ -89,6 +89,10 @@ test('an unsteady pan cannot be taken, too much is said, tare comes off', async 
 });
 
 test('two tablets on one fish: the stale one is told, nothing is lost', async ({ page, browser }) => {
+  // One that hears nothing of the other, as for the second in which both press.
+  await page.route('**/api/here/**', (route) =>
+    route.fulfill({ json: { n: 0, everything: false, fish: [], with: [] } }),
+  );
   await signIn(page);
   await page.getByRole('link', { name: /Hake no. 144/ }).tap();
   await page.getByLabel('Weight, typed').fill('2100 g');
