@@ -57,7 +57,6 @@ export function SignIn({ kitchen }: { kitchen: Kitchen }) {
             </ul>
           </div>
         )}
-        <Languages />
       </div>
       <form
         className={css.doorForm}
@@ -127,6 +126,10 @@ export function SignIn({ kitchen }: { kitchen: Kitchen }) {
           </Button>
         </div>
       </form>
+      {/* After the form, so that the first stop of a keyboard is a name. */}
+      <div className={css.doorLanguages}>
+        <Languages />
+      </div>
     </main>
   );
 }
