@@ -119,7 +119,7 @@ test('with a slow answer what was shown is what is stored, and the button waits'
   await receive(page, 'Hake', '3900 g');
   await putOnPan(page, '2550 g');
   await page.route('**/readings/*', async (route) => {
-    await new Promise((after) => setTimeout(after, 800));
+    await new Promise((after) => setTimeout(after, 2_000));
     await route.continue();
   });
   await page.locator('.take').tap();
