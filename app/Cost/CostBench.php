@@ -154,7 +154,7 @@ final readonly class CostBench
                 'dish' => $dish?->id,
                 'name' => $dish->name ?? ($product->id === FishCost::UNCUT ? 'Not portioned yet' : 'No dish yet'),
                 'count' => count($pieces),
-                'mass' => $this->words->text(FishCost::sum($masses)),
+                'mass' => $this->words->text(Mass::sum($masses)),
                 'total' => $product->total->print(),
                 'minor' => $product->total->minor,
                 'mean' => $pieces === [] ? null : Portioned::mean($product->total, count($pieces))->print(),

@@ -43,7 +43,7 @@ final readonly class CostOfFish
         foreach ($found->portions as $dish => $pieces) {
             $dishes[$dish] = new DishOfFish(
                 count($pieces),
-                FishCost::sum($found->masses($pieces)),
+                Mass::sum($found->masses($pieces)),
                 $found->product($dish)->total ?? $settings->money(0),
             );
         }

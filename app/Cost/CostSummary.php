@@ -122,6 +122,8 @@ final class CostSummary extends KeyedTable
             $settings->labourPerHour->minor,
             array_map(fn (HouseBin $bin): int => $bin->value_per_kg_minor, HouseBin::byName()),
             $worth,
+            // Each version is installed in a folder of its own; a checkout is told by its files.
+            base_path(),
             filemtime(__FILE__),
             filemtime(base_path('core/src/Cost/Cost.php')),
         ], JSON_THROW_ON_ERROR)), 0, 24);

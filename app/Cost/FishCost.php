@@ -103,7 +103,7 @@ final readonly class FishCost
     /** All that is served of it. */
     public function served(): Mass
     {
-        return self::sum($this->masses(array_merge(...array_values($this->portions))));
+        return Mass::sum($this->masses(array_merge(...array_values($this->portions))));
     }
 
     /**
@@ -134,12 +134,6 @@ final readonly class FishCost
         return $masses;
     }
 
-    /** @param  list<Mass>  $masses */
-    public static function sum(array $masses): Mass
-    {
-        return array_reduce($masses, fn (Mass $sum, Mass $mass): Mass => $sum->plus($mass), Mass::zero());
-    }
-
     /**
      * @param  list<Credit>  $credits
      * @param  array<string, list<Piece>>  $portions
@@ -159,7 +153,7 @@ final readonly class FishCost
             $masses = self::each($fish, $pieces);
             $products[] = new Product(
                 $dish,
-                self::sum($masses),
+                Mass::sum($masses),
                 $masses,
                 self::perGram(Dish::of($dish), $settings),
             );
@@ -190,7 +184,7 @@ final readonly class FishCost
     private static function uncut(Fish $fish): Mass
     {
         return $fish->stage === Stage::Portion
-            ? self::sum(
+            ? Mass::sum(
                 array_map(
                     fn (Piece $fillet): Mass => Mass::ofMilligrams(
                         max(0, $fillet->bin === null ? Cut::left($fish, $fillet)->milligrams : 0),

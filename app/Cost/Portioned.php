@@ -76,7 +76,7 @@ final readonly class Portioned
 
     public function portionMass(string $dish): Mass
     {
-        return FishCost::sum(
+        return Mass::sum(
             array_map(fn (CostOfFish $one): Mass => $one->dishes[$dish]->mass ?? Mass::zero(), $this->fish),
         );
     }
@@ -95,8 +95,8 @@ final readonly class Portioned
     /** What all of them were on the invoices, all told, and what of them is served; null when there are none. */
     public function yielded(): ?Yielded
     {
-        $bought = FishCost::sum(array_map(fn (CostOfFish $one): Mass => $one->bought, $this->fish));
-        $served = FishCost::sum(array_map(fn (CostOfFish $one): Mass => $one->served, $this->fish));
+        $bought = Mass::sum(array_map(fn (CostOfFish $one): Mass => $one->bought, $this->fish));
+        $served = Mass::sum(array_map(fn (CostOfFish $one): Mass => $one->served, $this->fish));
         if (! $bought->isPositive() || ! $served->isPositive()) {
             return null;
         }

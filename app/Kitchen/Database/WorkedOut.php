@@ -6,10 +6,9 @@ namespace App\Kitchen\Database;
 
 use Closure;
 use Illuminate\Support\Facades\Cache;
-use ReflectionClass;
 use Throwable;
 
-/** What the core works out for long is worked out once for the same question: it is all in the question. */
+/** What takes long is worked out once for the same question: everything it depends on is in the question. */
 final readonly class WorkedOut
 {
     private const KEPT_SECONDS = 86_400;
@@ -17,17 +16,32 @@ final readonly class WorkedOut
     /**
      * @template T of object
      *
-     * @param  class-string<T>  $what  an answer of another version of this class is none
+     * @param  class-string<T>  $what
      * @param  array<mixed>  $question  everything the answer depends on
      * @param  Closure(): T  $work
      * @return T
      */
     public static function of(string $what, array $question, Closure $work): object
     {
-        $written = (new ReflectionClass($what))->getFileName();
-        $key = hash('sha256', serialize([$what, filemtime((string) $written), $question]));
+        $kept = self::kept([$what, $question], fn (mixed $one): bool => $one instanceof $what, $work);
+        /** @var T $kept told by its class */
+
+        return $kept;
+    }
+
+    /**
+     * The same for an answer that is no object of the core.
+     *
+     * @param  array<mixed>  $question
+     * @param  Closure(mixed): bool  $isOne  whether what was kept is such an answer
+     * @param  Closure(): mixed  $work
+     */
+    public static function kept(array $question, Closure $isOne, Closure $work): mixed
+    {
+        // What an earlier version worked out is none of this one's: each is installed in a folder of its own.
+        $key = hash('sha256', serialize([base_path(), ...$question]));
         $kept = Cache::get($key);
-        if ($kept instanceof $what) {
+        if ($isOne($kept)) {
             return $kept;
         }
         $answer = $work();

@@ -5,17 +5,13 @@ declare(strict_types=1);
 namespace App\Log\Ledger;
 
 use App\Kitchen\Database\Row;
-use App\Kitchen\Database\Trouble;
+use App\Kitchen\Database\WorkedOut;
 use App\Kitchen\Setting;
 use Closure;
-use Illuminate\Support\Facades\Cache;
-use Throwable;
 
 /** What takes seconds to work out is kept until a fish of the ledger changes, or a setting of the house. */
 final readonly class LedgerState
 {
-    private const KEPT_SECONDS = 86_400;
-
     /**
      * @template T of array<array-key, mixed>
      *
@@ -24,21 +20,10 @@ final readonly class LedgerState
      */
     public static function remembered(string $question, Closure $work): array
     {
-        $key = 'log:'.hash('sha256', self::now()."\n".$question);
-        $kept = Cache::get($key);
-        if (is_array($kept)) {
-            /** @var T $kept what was put there was an answer */
-            return $kept;
-        }
-        $answer = $work();
-        try {
-            Cache::put($key, $answer, self::KEPT_SECONDS);
-        } catch (Throwable $e) {
-            // Where a disk takes no more, it is worked out again the next time.
-            Trouble::of($e) === null && throw $e;
-        }
+        $kept = WorkedOut::kept(['log', self::now(), $question], is_array(...), $work);
+        /** @var T $kept told by its being an array */
 
-        return $answer;
+        return $kept;
     }
 
     /** Differs whenever something differs that an answer may stand on. */

@@ -11,10 +11,10 @@ use App\Fish\Piece;
 use App\Fish\Stage;
 use App\Kitchen\Database\Remembered;
 use App\Kitchen\Database\Row;
+use App\Kitchen\Database\WorkedOut;
 use App\Kitchen\Moment;
 use App\Kitchen\Person;
 use Illuminate\Database\Query\Builder;
-use Illuminate\Support\Facades\Cache;
 use Psr\Clock\ClockInterface;
 use Sectum\Portion\FilletShape;
 use Sectum\Portion\Shape\HouseShape;
@@ -34,9 +34,6 @@ final readonly class HouseShapes
 
     /** The latest boards they are looked for among: of those not all were cut by marks. */
     private const AMONG = 400;
-
-    /** How long one is kept in the cache, seconds. */
-    private const KEPT = 86_400;
 
     public function __construct(private ClockInterface $clock)
     {
@@ -67,19 +64,13 @@ final readonly class HouseShapes
                 ->selectRaw('(select count(*) from shape_resets) as resets')
                 ->first(),
         );
-        $stamp = implode(':', [
-            $species,
-            $shape,
-            $told?->text('cuts'),
-            $told?->text('latest'),
-            $told?->text('voids'),
-            $told?->text('resets'),
-        ]);
+        $stamp = $told?->cells(['cuts', 'latest', 'voids', 'resets']);
 
-        $learn = fn (): HouseShape => HouseShape::of($starting, self::fillets($species, $shape));
-        $kept = Cache::remember("shape:{$stamp}", self::KEPT, $learn);
-
-        return $kept instanceof HouseShape ? $kept : $learn();
+        return WorkedOut::of(
+            HouseShape::class,
+            [$species, $shape, $stamp],
+            fn (): HouseShape => HouseShape::of($starting, self::fillets($species, $shape)),
+        );
     }
 
     /** Pieces that were cut by marks and count, of fish that were portioned. */
