@@ -1,4 +1,6 @@
 import { spoken } from './lang';
 
-// A module may say something as it is read, so that the words come first.
-void spoken().then(() => import('./page'));
+// A module may say something as it is read, so that the words come first; what cannot be fetched is said in English.
+void spoken()
+  .catch(() => undefined)
+  .then(() => import('./page'));

@@ -27,7 +27,7 @@ final readonly class InTheirLanguage
         }
         app()->setLocale($language->value);
         $response = $next($request);
-        // Whoever signed in or chose another language meanwhile is answered in that one.
+        // Whoever signed in meanwhile, or chose another language, has his page loaded again in it.
         $language = Language::of($request);
         if ($response instanceof JsonResponse && $language !== Language::English) {
             $said = new Said($language);

@@ -22,6 +22,9 @@ final class Said
      */
     private const WEAK = 8;
 
+    /** A word with a capital, or several of which one is longer than a unit; and what a day is called. */
+    private const MAYBE = '/\p{Lu}\p{L}|\p{L}{3}.* | .*\p{L}{3}|^(?:today|tomorrow|yesterday)$/us';
+
     /** @var array<string, string> */
     private array $whole = [];
 
@@ -31,10 +34,18 @@ final class Said
     /** @var array<string, string> what was asked before */
     private array $known = [];
 
+    private bool $read = false;
+
     public function __construct(private readonly Language $language)
     {
+    }
+
+    /** Read when the first text comes that may be among them: a scale that is asked many times a second says none. */
+    private function read(): void
+    {
+        $this->read = true;
         foreach (['names', 'sentences'] as $file) {
-            $kept = json_decode((string) file_get_contents(lang_path("{$language->value}/{$file}.json")), true);
+            $kept = json_decode((string) file_get_contents(lang_path("{$this->language->value}/{$file}.json")), true);
             foreach (is_array($kept) ? $kept : [] as $english => $theirs) {
                 if (is_string($theirs)) {
                     $this->keep((string) $english, $theirs);
@@ -73,6 +84,14 @@ final class Said
     {
         if ($english === '' || ctype_alnum($english) && strtoupper($english) === $english) {
             return $english;
+        }
+
+        // A figure with its unit, or a code in small letters, is no sentence.
+        if (preg_match(self::MAYBE, $english) !== 1) {
+            return Written::as($english, $this->language);
+        }
+        if (! $this->read) {
+            $this->read();
         }
 
         return $this->known[$english] ??= $this->found($english, 2);
