@@ -29,8 +29,8 @@ final class SaidInSource
         '|^[DjlMFYmdHis]([ :,-]+[DjlMFYmdHis])+$/u';
 
     /** Folders whose words are for whoever looks after the computer, or for paper. */
-    private const ELSEWHERE = '~Command\.php$|/Watch/(?!Clock)|/Contract/(Checks|Schema|Fields)|Pdf\.php$|/Labels?/|/Backups/|'.
-        '/Prints?/|/Compute/|/KitchenView\.php|/Once\.php~';
+    private const ELSEWHERE = '~Command\.php$|/Watch/(?!Clock)|/Contract/(Checks|Schema|Fields)|Pdf\.php$|/Labels?/|'.
+        '/Backups/|/Prints?/|/Compute/|/KitchenView\.php|/Once\.php~';
 
     /** What only who writes the code hears. */
     private const OURS = ['LogicException', 'RuntimeException', 'UnexpectedValueException', 'InvalidArgumentException'];

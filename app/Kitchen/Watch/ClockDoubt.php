@@ -32,10 +32,8 @@ final readonly class ClockDoubt
         if ($now > $weighed->copy()->subDays(self::BACK_DAYS) && $now < $weighed->copy()->addDays(self::LONG_DAYS)) {
             return null;
         }
-        [$says, $was] = array_map(fn (Carbon $one): string => Moment::at($one->toISOString() ?? '')->format('D j M Y'), [
-            $now,
-            $weighed,
-        ]);
+        $day = fn (Carbon $one): string => Moment::at($one->toISOString() ?? '')->format('D j M Y');
+        [$says, $was] = [$day($now), $day($weighed)];
 
         return "The clock of the kitchen computer says {$says}, and the last weight was taken {$was}. ".
             'Check the clock before anything is dated by it.';
