@@ -31,6 +31,13 @@ $memory = function () use ($house): int {
     return $sum;
 };
 
+/** What the machine's owner gave to others meanwhile, and all there was, in hundredths of a second of its processors. */
+$processors = function (): array {
+    $times = array_map(intval(...), array_slice(preg_split('/\s+/', (string) fgets(fopen('/proc/stat', 'r'))) ?: [], 1, 8));
+
+    return [$times[7] ?? 0, array_sum($times)];
+};
+
 try {
     $house->install();
     if (isset($argv[2])) {
@@ -109,20 +116,21 @@ try {
         }
     };
     printf(
-        "%-8s %8s %8s %8s %8s %8s %10s %8s\n",
-        ...['minute', 'answers', 'p50 ms', 'p95 ms', 'p99 ms', 'PUT p95', '5xx', 'MB'],
+        "%-8s %8s %8s %8s %8s %8s %10s %8s %8s\n",
+        ...['minute', 'answers', 'p50 ms', 'p95 ms', 'p99 ms', 'PUT p95', '5xx', 'MB', 'stolen'],
     );
     $before = $memory();
     $all = new Crowd("https://localhost:{$house->https}", $house->authority());
     $seen = 0;
     for ($minute = 1; $minute <= $minutes; $minute++) {
         $all->took = $all->tookBy = [];
+        [$stolen, $of] = $processors();
         $all->run([
             ...array_map(fn (int $i): Generator => $bench($i), range(1, 8)),
             ...array_map(fn (int $i): Generator => $reader($i), range(9, 20)),
         ], 60);
         printf(
-            "%-8d %8d %8.1f %8.1f %8.1f %8.1f %10d %8.0f\n",
+            "%-8d %8d %8.1f %8.1f %8.1f %8.1f %10d %8.0f %6.1f %%\n",
             $minute,
             count($all->took),
             $all->percentile(0.5),
@@ -131,6 +139,7 @@ try {
             $all->percentile(0.95, 'PUT'),
             $all->count(500, 599) + $all->count(0, 0),
             $memory() / 1024,
+            100 * ($processors()[0] - $stolen) / max(1, $processors()[1] - $of),
         );
     }
     // What was slow in the last minute.

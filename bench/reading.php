@@ -30,10 +30,10 @@ $parts = [
     'scrapings',
     'dark-muscle',
 ];
-$rows = [
-    'bare framework route' => timed(fn () => $send('GET', '/up'), 120),
-    'kitchen (session, database)' => timed(fn () => $send('GET', '/kitchen'), 120),
-    'a reading and the whole bench' => timed(function (int $i) use ($send, $species, $parts, &$fish): void {
+$rows = timedInTurn([
+    'bare framework route' => fn () => $send('GET', '/up'),
+    'kitchen (session, database)' => fn () => $send('GET', '/kitchen'),
+    'a reading and the whole bench' => function (int $i) use ($send, $species, $parts, &$fish): void {
         if ($i % count($parts) === 0) {
             $fish = (string) Str::ulid();
             $send('PUT', "/receive/fish/{$fish}", [
@@ -55,8 +55,8 @@ $rows = [
                 ],
             ],
         ]);
-    }, 120),
-];
+    },
+], 120);
 printf("%-32s %10s %10s %8s\n", '', 'median ms', 'p95 ms', 'ratio');
 foreach ($rows as $name => [$median, $p95]) {
     printf("%-32s %10.1f %10.1f %8.1f\n", $name, $median, $p95, $median / $rows['bare framework route'][0]);

@@ -110,9 +110,39 @@ function timed(callable $once, int $often = 40): array
         $once($i);
         $times[] = (hrtime(true) - $start) / 1e6;
     }
+
+    return spread($times);
+}
+
+/**
+ * Several things in turn, so that a machine that is slower for a while is so for each of them alike.
+ *
+ * @param  array<string, callable>  $things  by name
+ * @return array<string, array{float, float}> as `timed`
+ */
+function timedInTurn(array $things, int $often): array
+{
+    $times = [];
+    for ($i = 0; $i < $often; $i++) {
+        foreach ($things as $name => $once) {
+            $start = hrtime(true);
+            $once($i);
+            $times[$name][] = (hrtime(true) - $start) / 1e6;
+        }
+    }
+
+    return array_map(spread(...), $times);
+}
+
+/**
+ * @param  list<float>  $times
+ * @return array{float, float} their median and 95th percentile
+ */
+function spread(array $times): array
+{
     sort($times);
 
-    return [$times[intdiv($often, 2)], $times[(int) ceil(0.95 * $often) - 1]];
+    return [$times[intdiv(count($times), 2)], $times[(int) ceil(0.95 * count($times)) - 1]];
 }
 
 /**

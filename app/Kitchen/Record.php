@@ -13,6 +13,15 @@ abstract class Record extends Table
 {
     use HasUlids;
 
+    public $incrementing = false;
+
+    protected $keyType = 'string';
+
+    public function getIncrementing(): bool
+    {
+        return false;
+    }
+
     /** In capitals, as the page writes them: an id has one spelling. */
     public function newUniqueId(): string
     {

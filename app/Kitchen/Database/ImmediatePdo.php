@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Kitchen\Database;
 
 use PDO;
+use PDOException;
 
 /**
  * A connection to SQLite whose transactions take the write lock as they begin.
@@ -38,6 +39,16 @@ final class ImmediatePdo extends PDO
         @$this->exec('rollback');
 
         return true;
+    }
+
+    /** Undoes whatever is not finished; nothing, where nothing was begun. */
+    public function abandon(): void
+    {
+        try {
+            $this->rollBack();
+        } catch (PDOException) {
+            // Nothing was begun.
+        }
     }
 
     public function inTransaction(): bool

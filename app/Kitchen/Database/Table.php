@@ -4,9 +4,14 @@ declare(strict_types=1);
 
 namespace App\Kitchen\Database;
 
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
-use Illuminate\Database\Query\Builder;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\Eloquent\Relations\HasOne;
+use Illuminate\Database\Query\Builder as Rows;
 use ReflectionMethod;
+use stdClass;
+use UnitEnum;
 
 /**
  * A table of the kitchen's: no columns but its own, and all of them may be written by whoever made it past the action.
@@ -17,8 +22,11 @@ abstract class Table extends Model
 
     protected $guarded = [];
 
+    /** @var array<class-string<self>, self> by class, one that stands in the database and holds nothing yet */
+    private static array $empty = [];
+
     /** Its rows as they are, with no model around each. */
-    public static function rows(): Builder
+    public static function rows(): Rows
     {
         return self::query()->toBase();
     }
@@ -42,5 +50,81 @@ abstract class Table extends Model
                 static::$traitInitializers[$class][] = "initialize{$name}";
             }
         }
+    }
+
+    // A column's value is its own or what a cast makes of it: no table here reads or writes one through a method, and so
+    // none is looked for at every access. TableTest holds the classes to that.
+
+    public function hasGetMutator($key)
+    {
+        return false;
+    }
+
+    public function hasSetMutator($key)
+    {
+        return false;
+    }
+
+    public function hasAttributeMutator($key)
+    {
+        return false;
+    }
+
+    public function hasAttributeGetMutator($key)
+    {
+        return false;
+    }
+
+    public function hasAttributeSetMutator($key)
+    {
+        return false;
+    }
+
+    protected function transformModelValue($key, $value)
+    {
+        return isset($this->casts[$key]) ? $this->castAttribute($key, $value) : $value;
+    }
+
+    /**
+     * A row as it was read. The framework makes each from nothing, its casts and traits anew; here it is a copy of the
+     * first. Nothing here listens to a row being read.
+     *
+     * @param  array<string, mixed>|stdClass  $attributes
+     * @param  string|UnitEnum|null  $connection
+     */
+    public function newFromBuilder($attributes = [], $connection = null): static
+    {
+        /** @var static $row of this very class */
+        $row = clone (self::$empty[static::class] ??= $this->newInstance([], true));
+        $row->setRawAttributes((array) $attributes, true);
+        $row->setConnection($connection ?? $this->getConnectionName());
+
+        return $row;
+    }
+
+    /**
+     * @template TRelated of Model
+     * @template TDeclaring of Model
+     *
+     * @param  Builder<TRelated>  $query
+     * @param  TDeclaring  $parent
+     * @return HasMany<TRelated, TDeclaring>
+     */
+    protected function newHasMany(Builder $query, Model $parent, $foreignKey, $localKey): HasMany
+    {
+        return new ManyOfEach($query, $parent, $foreignKey, $localKey);
+    }
+
+    /**
+     * @template TRelated of Model
+     * @template TDeclaring of Model
+     *
+     * @param  Builder<TRelated>  $query
+     * @param  TDeclaring  $parent
+     * @return HasOne<TRelated, TDeclaring>
+     */
+    protected function newHasOne(Builder $query, Model $parent, $foreignKey, $localKey): HasOne
+    {
+        return new OneOfEach($query, $parent, $foreignKey, $localKey);
     }
 }

@@ -125,10 +125,15 @@ final readonly class Together
             return $change(['n' => 0, 'written' => [], 'here' => []]);
         }
         flock($file, LOCK_EX);
-        $kept = $change(self::read((string) stream_get_contents($file)));
-        ftruncate($file, 0);
+        $before = (string) stream_get_contents($file);
+        $kept = $change(self::read($before));
+        $after = json_encode($kept, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE);
         rewind($file);
-        @fwrite($file, json_encode($kept, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE));
+        @fwrite($file, $after);
+        // Written over what stood there: a file that is emptied first gives its room back to the disk each time.
+        if (strlen($after) < strlen($before)) {
+            ftruncate($file, strlen($after));
+        }
         fclose($file);
 
         return $kept;

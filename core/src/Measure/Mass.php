@@ -155,20 +155,29 @@ final readonly class Mass
      */
     public function print(MassUnit $unit = MassUnit::Gram, ?self $resolution = null): string
     {
-        $step = BigDecimal::of(max(1, ($resolution ?? self::ofMilligrams(1000))->milligrams))
-            ->dividedBy(1000, 3)
-            ->dividedBy(
+        return $this->written($unit, self::decimals($unit, max(1, $resolution->milligrams ?? 1000)));
+    }
+
+    /** Decimals of a unit that a scale of this step, in milligrams, can tell apart; worked out once for each. */
+    private static function decimals(MassUnit $unit, int $milligrams): int
+    {
+        /** @var array<string, int> $known */
+        static $known = [];
+
+        return $known["{$unit->value} {$milligrams}"] ??= (function () use ($unit, $milligrams): int {
+            $step = BigDecimal::ofUnscaledValue($milligrams, 3)->dividedBy(
                 $unit === MassUnit::PoundOunce ? MassUnit::Ounce->grams() : $unit->grams(),
                 12,
                 RoundingMode::DOWN,
             );
-        $decimals = 0;
-        while ($decimals < $unit->exactDecimals() && $step->isLessThan(1)) {
-            $step = $step->multipliedBy(10);
-            $decimals++;
-        }
+            $decimals = 0;
+            while ($decimals < $unit->exactDecimals() && $step->isLessThan(1)) {
+                $step = $step->multipliedBy(10);
+                $decimals++;
+            }
 
-        return $this->written($unit, $decimals);
+            return $decimals;
+        })();
     }
 
     /** Printed so that reading it again gives this very mass. */
@@ -186,6 +195,16 @@ final readonly class Mass
     private function written(MassUnit $unit, int $decimals): string
     {
         $sign = $this->milligrams < 0 ? '−' : '';
+        $whole = $unit->milligrams();
+        if ($whole !== null) {
+            // So many milligrams to the last digit that is printed: whole numbers will do.
+            $last = intdiv($whole, 10 ** $decimals);
+            $digits = (string) intdiv(2 * abs($this->milligrams) + $last, 2 * $last);
+            $digits = str_pad($digits, $decimals + 1, '0', STR_PAD_LEFT);
+            $point = $decimals === 0 ? '' : '.'.substr($digits, -$decimals);
+
+            return $sign.substr($digits, 0, strlen($digits) - $decimals).$point." {$unit->value}";
+        }
         $grams = BigDecimal::ofUnscaledValue(abs($this->milligrams), 3);
         if ($unit !== MassUnit::PoundOunce) {
             return $sign.$grams->dividedBy($unit->grams(), $decimals, RoundingMode::HALF_UP).' '.$unit->value;

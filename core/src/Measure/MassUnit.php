@@ -29,6 +29,16 @@ enum MassUnit: string
         };
     }
 
+    /** The same in milligrams; null for the units that are no whole number of them. */
+    public function milligrams(): ?int
+    {
+        return match ($this) {
+            self::Gram => 1000,
+            self::Kilogram => 1_000_000,
+            self::Ounce, self::Pound, self::PoundOunce => null,
+        };
+    }
+
     /** Decimals that tell any two masses a milligram apart from each other. */
     public function exactDecimals(): int
     {

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Sectum\Tests\Measure;
 
+use Brick\Math\BigDecimal;
+use Brick\Math\RoundingMode;
 use Eris\Generator\ChooseGenerator;
 use Eris\TestTrait;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -98,6 +100,26 @@ final class MassTest extends TestCase
                 [MassUnit::Kilogram, MassUnit::Gram, MassUnit::Kilogram, MassUnit::Gram],
             ),
         );
+    }
+
+    /** Against the decimal arithmetic of the package: nothing is lost at the last digit, nor at a half. */
+    public function test_grams_and_kilograms_are_rounded_as_decimals_are(): void
+    {
+        mt_srand(7);
+        foreach (range(1, 2000) as $i) {
+            $mass = Mass::ofMilligrams($i % 5 === 0 ? 500 * mt_rand(-9, 9) : mt_rand(-2_000_000, 2_000_000) * $i);
+            foreach ([[MassUnit::Gram, '1', 3], [MassUnit::Kilogram, '1000', 6]] as [$unit, $grams, $most]) {
+                $step = 10 ** mt_rand(0, 6);
+                $printed = $mass->print($unit, Mass::ofMilligrams($step));
+                [$figure, $name] = explode(' ', $printed);
+                $decimals = strlen(explode('.', $figure)[1] ?? '');
+                self::assertSame($unit->value, $name);
+                self::assertSame(min($most, max(0, $unit->exactDecimals() - (int) log10($step))), $decimals);
+                $expected = BigDecimal::ofUnscaledValue(abs($mass->milligrams), 3)
+                    ->dividedBy($grams, $decimals, RoundingMode::HALF_UP);
+                self::assertSame(($mass->isNegative() ? '−' : '').$expected, $figure);
+            }
+        }
     }
 
     public function test_prints_no_more_digits_than_the_scale_gives(): void

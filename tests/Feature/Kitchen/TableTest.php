@@ -4,13 +4,18 @@ declare(strict_types=1);
 
 namespace Tests\Feature\Kitchen;
 
+use App\Fish\Piece;
 use App\Kitchen\Database\Table;
 use Illuminate\Database\Eloquent\Attributes\Boot;
 use Illuminate\Database\Eloquent\Attributes\Initialize;
+use Illuminate\Database\Eloquent\Casts\Attribute;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\Schema;
 use PHPUnit\Framework\Attributes\DataProvider;
 use ReflectionClass;
 use ReflectionProperty;
+use Sectum\Fish\Part;
 use Symfony\Component\Finder\Finder;
 use Tests\TestCase;
 
@@ -52,6 +57,39 @@ final class TableTest extends TestCase
             }
         }
         self::assertEqualsCanonicalizing($expected, $started[$class] ?? null);
+    }
+
+    /** @param  class-string<Table>  $class */
+    #[DataProvider('tables')]
+    public function test_it_reads_and_writes_no_column_through_a_method_and_hears_of_none_being_read(string $class): void
+    {
+        foreach ((new ReflectionClass($class))->getMethods() as $method) {
+            if (str_starts_with($method->getDeclaringClass()->getName(), 'App\\')) {
+                self::assertDoesNotMatchRegularExpression('/^[gs]et.+Attribute$/', $method->getName());
+            }
+            self::assertNotSame(Attribute::class, (string) $method->getReturnType());
+        }
+        self::assertFalse(Event::hasListeners("eloquent.retrieved: {$class}"));
+    }
+
+    /** What the framework would make of the same row, made from nothing, beside the copy. */
+    public function test_a_row_is_read_as_the_framework_reads_it(): void
+    {
+        $plain = ['id' => '01JC', 'fish_id' => 'x', 'part' => 'portion', 'broken' => 1, 'portions' => 3];
+        $one = (new Piece())->newFromBuilder($plain);
+        $other = (new Piece())->newFromBuilder((object) [...$plain, 'id' => '01JD', 'part' => 'head']);
+        $made = (new Piece())->newInstance([], true)->setRawAttributes($plain, true);
+        self::assertTrue($one->exists);
+        self::assertSame($made->getAttributes(), $one->getAttributes());
+        self::assertSame($made->attributesToArray(), $one->attributesToArray());
+        self::assertSame([Part::Portion, true, 3], [$one->part, $one->broken, $one->portions]);
+        self::assertSame(Part::Head, $other->part);
+        $one->portions = 4;
+        self::assertSame(['portions' => 4], $one->getDirty());
+        self::assertFalse($other->isDirty());
+        $one->setRelation('readings', new Collection());
+        self::assertFalse($other->relationLoaded('readings'));
+        self::assertFalse((new Piece())->newFromBuilder($plain)->relationLoaded('readings'));
     }
 
     /** @param  class-string<Table>  $class */
