@@ -82,7 +82,11 @@ abstract class Table extends Model
 
     protected function transformModelValue($key, $value)
     {
-        return isset($this->casts[$key]) ? $this->castAttribute($key, $value) : $value;
+        return match (true) {
+            isset($this->casts[$key]) => $this->castAttribute($key, $value),
+            $this->timestamps && $value !== null && in_array($key, $this->getDates(), true) => $this->asDateTime($value),
+            default => $value,
+        };
     }
 
     /**

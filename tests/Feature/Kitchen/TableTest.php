@@ -10,10 +10,12 @@ use Illuminate\Database\Eloquent\Attributes\Boot;
 use Illuminate\Database\Eloquent\Attributes\Initialize;
 use Illuminate\Database\Eloquent\Casts\Attribute;
 use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\Schema;
 use PHPUnit\Framework\Attributes\DataProvider;
 use ReflectionClass;
+use ReflectionMethod;
 use ReflectionProperty;
 use Sectum\Fish\Part;
 use Symfony\Component\Finder\Finder;
@@ -70,6 +72,25 @@ final class TableTest extends TestCase
             self::assertNotSame(Attribute::class, (string) $method->getReturnType());
         }
         self::assertFalse(Event::hasListeners("eloquent.retrieved: {$class}"));
+    }
+
+    /** @param  class-string<Table>  $class */
+    #[DataProvider('tables')]
+    public function test_a_column_without_a_cast_is_read_as_the_framework_reads_it(string $class): void
+    {
+        $row = new $class();
+        $frameworks = new ReflectionMethod(Model::class, 'transformModelValue');
+        foreach (Schema::getColumnListing($row->getTable()) as $column) {
+            if (! $row->hasCast($column)) {
+                foreach (['2026-11-28 12:30:00', null] as $raw) {
+                    $row->setRawAttributes([$column => $raw]);
+                    $expected = $frameworks->invoke($row, $column, $raw);
+                    self::assertEquals($expected, $row->getAttribute($column), $column);
+                    // A moment and the text of it are taken for equal.
+                    self::assertSame(get_debug_type($expected), get_debug_type($row->getAttribute($column)), $column);
+                }
+            }
+        }
     }
 
     /** What the framework would make of the same row, made from nothing, beside the copy. */
