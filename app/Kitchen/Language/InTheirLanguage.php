@@ -17,6 +17,9 @@ use Symfony\Component\HttpFoundation\Response;
  */
 final readonly class InTheirLanguage
 {
+    /** Under these no code stands: a single word in small letters is one of the language's, "oil" or "brush". */
+    private const WORDS = ['name', 'tools'];
+
     /** @param  Closure(Request): Response  $next */
     public function handle(Request $request, Closure $next): Response
     {
@@ -37,17 +40,17 @@ final readonly class InTheirLanguage
         return $response;
     }
 
-    private static function walk(mixed $answer, Said $said): mixed
+    private static function walk(mixed $answer, Said $said, string $of = ''): mixed
     {
         if (is_string($answer)) {
-            return $said->text($answer);
+            return in_array($of, self::WORDS, true) ? $said->word($answer) : $said->text($answer);
         }
         if (is_array($answer)) {
-            return array_map(fn (mixed $one): mixed => self::walk($one, $said), $answer);
+            return array_map(fn (mixed $one): mixed => self::walk($one, $said, $of), $answer);
         }
         if ($answer instanceof stdClass) {
             foreach (get_object_vars($answer) as $name => $one) {
-                $answer->{$name} = self::walk($one, $said);
+                $answer->{$name} = self::walk($one, $said, (string) $name);
             }
         }
 

@@ -44,7 +44,7 @@ final class Said
     private function read(): void
     {
         $this->read = true;
-        foreach (['names', 'sentences'] as $file) {
+        foreach (['names', 'catalogue', 'sentences'] as $file) {
             $kept = json_decode((string) file_get_contents(lang_path("{$this->language->value}/{$file}.json")), true);
             foreach (is_array($kept) ? $kept : [] as $english => $theirs) {
                 if (is_string($theirs)) {
@@ -95,6 +95,16 @@ final class Said
         }
 
         return $this->known[$english] ??= $this->found($english, 2);
+    }
+
+    /** As `text`, and a word in small letters, which elsewhere may be a code. */
+    public function word(string $english): string
+    {
+        if (! $this->read) {
+            $this->read();
+        }
+
+        return $this->whole[$english] ?? $this->text($english);
     }
 
     /** A sentence that began with a capital begins with one, whatever stands first in it there. */
