@@ -22,15 +22,15 @@ use SplFileInfo;
 final class SaidInSource
 {
     /** What begins like a sentence or a name: a capital, and more than one word. */
-    private const SENTENCE = '/^[“"(]?(\p{Lu}|:\d+ )[^\\\\]*\p{Ll}/u';
+    private const SENTENCE = '/^[“"(]?(\p{Lu}|:\d+[ .,;:])[^\\\\]*\p{Ll}/u';
 
     /** Not for people. */
-    private const CODE = '/[<>{}$|\\\\]|::|->|=>|^[A-Z]\w+\/|^\S+$| is not null$|count\(| desc$|^Thunnus '.
+    private const CODE = '/[<>{}$|\\\\]|::|->|=>|^[A-Z]\w+\/|^\S+$| is not null$|count\(| desc$|^Thunnus |charset=|:2 lb :3 '.
         '|^[DjlMFYmdHis]([ :,-]+[DjlMFYmdHis])+$/u';
 
-    /** Folders whose words are for whoever looks after the computer, or for paper. */
-    private const ELSEWHERE = '~Command\.php$|/Watch/(?!Clock)|/Contract/(Checks|Schema|Fields)|Pdf\.php$|/Labels?/|'.
-        '/Backups/|/Prints?/|/Compute/|/KitchenView\.php|/Once\.php~';
+    /** Folders whose words are for whoever looks after the computer. */
+    private const ELSEWHERE = '~Command\.php$|/Watch/(?!Clock)|/Contract/(Checks|Schema|Fields)|'.
+        '/Backups/|/Compute/|/KitchenView\.php|/Once\.php~';
 
     /** What only who writes the code hears. */
     private const OURS = ['LogicException', 'RuntimeException', 'UnexpectedValueException', 'InvalidArgumentException'];

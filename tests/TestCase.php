@@ -21,6 +21,7 @@ use Symfony\Component\HttpFoundation\Response;
 /** The API against a real SQLite file; every answer is checked against the contract. */
 abstract class TestCase extends Base
 {
+    use ReadsPaper;
     use RefreshDatabase;
 
     /** The console is not pretended: migrations really run. */

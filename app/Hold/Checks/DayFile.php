@@ -176,7 +176,7 @@ final readonly class DayFile
         foreach ($out as $one) {
             $rows[] = self::row(
                 Moment::written($this->from->modify('+'.(int) round($one->from).' minutes')),
-                "{$place->name}, ".($one->how === Range::TooWarm ? 'too warm' : 'too cold'),
+                "{$place->name}, ".($one->how === Range::TooWarm ? 'warmer than allowed' : 'colder than allowed'),
                 'for '.
                     ($one->to === null ? 'the rest of the time' : round($one->to - $one->from).' min').
                     ', '.

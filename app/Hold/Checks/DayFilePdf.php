@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Hold\Checks;
 
+use App\Kitchen\Format\Sheet;
 use App\Kitchen\Settings;
 use Sectum\Receive\Freshness;
-use TCPDF;
 
 /** The day file for an inspector, black on white: everything checked, what was out of range, what was done about it. */
 final readonly class DayFilePdf
@@ -19,11 +19,8 @@ final readonly class DayFilePdf
     public static function of(string $title, array $sections): string
     {
         $settings = Settings::load();
-        $pdf = new TCPDF('P', 'mm', 'A4', true, 'UTF-8');
-        $pdf->setCreator('Sectum');
+        $pdf = new Sheet();
         $pdf->setTitle($title);
-        $pdf->setPrintHeader(false);
-        $pdf->setPrintFooter(false);
         $pdf->setMargins(15, 15, 15);
         $pdf->setAutoPageBreak(true, 15);
         $pdf->AddPage();
@@ -41,7 +38,7 @@ final readonly class DayFilePdf
             $pdf->Cell(0, 6, $section->title, 'B', 1);
             foreach ($section->rows as $row) {
                 $pdf->setFont(self::FONT, $row->bad ? 'B' : '', 8.5);
-                foreach ([$row->at, $row->what, ($row->bad ? '! ' : '').$row->result, $row->by] as $i => $cell) {
+                foreach ([$row->at, $row->what, ($row->bad ? '! ' : '').$pdf->says($row->result), $row->by] as $i => $cell) {
                     $pdf->Cell(self::COLUMNS[$i], 4.8, $cell, 0, $i === 3 ? 1 : 0, 'L', false, '', 1);
                 }
             }

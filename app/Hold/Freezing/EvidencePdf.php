@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Hold\Freezing;
 
 use App\Contract\Fields;
+use App\Kitchen\Format\Sheet;
 use App\Kitchen\Settings;
-use TCPDF;
 
 /**
  * The evidence of a freezing run on one page, black on white: curve, rules, what was in it with its lots, who did it.
@@ -37,23 +37,20 @@ final readonly class EvidencePdf
     /** @param  Answer  $run  as the page shows it */
     public static function of(array $run): string
     {
-        $page = new self(new Fields($run), new TCPDF('P', 'mm', 'A4', true, 'UTF-8'));
+        $page = new self(new Fields($run), new Sheet());
         $page->draw();
 
         return $page->pdf->Output('evidence.pdf', 'S');
     }
 
-    private function __construct(private Fields $run, private TCPDF $pdf)
+    private function __construct(private Fields $run, private Sheet $pdf)
     {
     }
 
     private function draw(): void
     {
         $settings = Settings::load();
-        $this->pdf->setCreator('Sectum');
         $this->pdf->setTitle("Freezing record {$this->run->int('number')}");
-        $this->pdf->setPrintHeader(false);
-        $this->pdf->setPrintFooter(false);
         $this->pdf->setAutoPageBreak(false);
         $this->pdf->AddPage();
         $this->line(14, 18, 'B', "Freezing record {$this->run->int('number')}");

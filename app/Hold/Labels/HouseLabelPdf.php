@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Hold\Labels;
 
+use App\Kitchen\Format\Sheet;
 use App\Kitchen\Settings;
-use TCPDF;
 
 /** A label of a pack, a treatment, a batch or a tub as a PDF, of the size of a portion's label, black on white. */
 final readonly class HouseLabelPdf
@@ -19,11 +19,8 @@ final readonly class HouseLabelPdf
     public static function of(HouseLabel $label): string
     {
         $settings = Settings::load();
-        $pdf = new TCPDF('L', 'mm', [self::WIDTH_MM, self::HEIGHT_MM], true, 'UTF-8');
-        $pdf->setCreator('Sectum');
+        $pdf = new Sheet('L', [self::WIDTH_MM, self::HEIGHT_MM]);
         $pdf->setTitle("{$label->name}, {$label->what}");
-        $pdf->setPrintHeader(false);
-        $pdf->setPrintFooter(false);
         $pdf->setMargins(4, 3, 4);
         $pdf->setAutoPageBreak(false);
         $pdf->AddPage();

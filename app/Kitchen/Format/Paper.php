@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Kitchen\Format;
 
+use App\Kitchen\Language\Language;
 use App\Kitchen\Settings;
-use TCPDF;
 
 /** Pages that are printed and carried about: A4, black on white, the house's name on top, boxes to tick. */
 final class Paper
@@ -28,21 +28,30 @@ final class Paper
 
     private float $scale = 1.0;
 
-    private function __construct(private readonly TCPDF $pdf)
+    private function __construct(private readonly Sheet $pdf)
     {
     }
 
     public static function titled(string $title): self
     {
-        $pdf = new TCPDF('P', 'mm', 'A4', true, 'UTF-8');
-        $pdf->setCreator('Sectum');
+        $pdf = new Sheet();
         $pdf->setTitle($title);
-        $pdf->setPrintHeader(false);
-        $pdf->setPrintFooter(false);
         $pdf->setAutoPageBreak(false);
         $pdf->setLineStyle(['width' => 0.25, 'color' => [0, 0, 0]]);
 
         return new self($pdf);
+    }
+
+    /** What follows is for somebody who reads in this language. */
+    public function in(Language $language): void
+    {
+        $this->pdf->in($language);
+    }
+
+    /** A text that is put together with others, as this page says it. */
+    public function says(string $text): string
+    {
+        return $this->pdf->says($text);
     }
 
     /**
@@ -58,7 +67,7 @@ final class Paper
         $this->y = 14.0;
         $this->line($heading, 18, 'B');
         $house = $settings->printHeader === '' ? $settings->kitchen : $settings->printHeader;
-        $this->line("{$house}. {$below}", 10);
+        $this->line("{$house}. {$this->says($below)}", 10);
         $this->space(2);
         $this->scale = max(self::SMALLEST, min(1.0, (self::BOTTOM - $this->y) / max(1.0, $points * self::LINE)));
     }

@@ -13,7 +13,7 @@ use Symfony\Component\HttpFoundation\Response;
 /**
  * What is answered is read in the person's language: sentences, dates and figures, at the one place all answers pass.
  *
- * What goes on paper or into a file is for the house, in English.
+ * Paper says what it is given itself, as it is drawn (Sheet). What goes into a file for another program stays English.
  */
 final readonly class InTheirLanguage
 {
@@ -25,7 +25,8 @@ final readonly class InTheirLanguage
     {
         $language = Language::of($request);
         // A file is told by its ending.
-        if ($language === Language::English || ! $request->is('api/*') || str_contains($request->path(), '.')) {
+        $file = preg_match('/\.(?!pdf$)/', $request->path()) === 1;
+        if ($language === Language::English || ! $request->is('api/*') || $file) {
             return $next($request);
         }
         app()->setLocale($language->value);

@@ -30,6 +30,12 @@ enum Language: string
             self::from($request->getPreferredLanguage(array_column(self::cases(), 'value')) ?? 'en');
     }
 
+    /** The one this request is answered in; English where nobody asked. */
+    public static function spoken(): self
+    {
+        return self::tryFrom(app()->getLocale()) ?? self::English;
+    }
+
     public function hasComma(): bool
     {
         return $this !== self::English;

@@ -13,6 +13,9 @@ final class Said
     /** A place in a sentence; what stands there is a value, which may be a name of its own. */
     private const PLACE = '/:(\d)/';
 
+    /** Places within places that are looked into. */
+    private const DEEP = 3;
+
     /** Letters a sentence has beside its places: fewer are a unit. */
     private const TELLING = 2;
 
@@ -28,7 +31,7 @@ final class Said
     /** @var array<string, string> */
     private array $whole = [];
 
-    /** @var list<array{string, string, string}> what it has for certain, its pattern, and what is said then */
+    /** @var list<array{string, string, string, int}> what is certain in it, its pattern, what is said then, its letters */
     private array $places = [];
 
     /** @var array<string, string> what was asked before */
@@ -53,7 +56,7 @@ final class Said
             }
         }
         // What says most comes first: "a fish" is also "a thing".
-        usort($this->places, fn (array $a, array $b): int => strlen($b[1]) <=> strlen($a[1]));
+        usort($this->places, fn (array $a, array $b): int => $b[3] <=> $a[3]);
     }
 
     private function keep(string $english, string $theirs): void
@@ -63,12 +66,13 @@ final class Said
             $this->whole[$english] = $theirs;
         } elseif (($letters = preg_match_all('/\p{L}/u', implode('', $parts))) >= self::TELLING) {
             usort($parts, fn (string $a, string $b): int => strlen($b) <=> strlen($a));
-            $value = $letters < self::WEAK && $english[0] === ':' && $parts[0] !== ' no. ' ? '(.*?\d.*?)' : '(.+?)';
+            $weak = $letters < self::WEAK && $english[0] === ':' && ! in_array(' no. ', $parts, true);
+            $value = $weak ? '(.*?\d.*?)' : '(.+?)';
             $pattern = implode($value, array_map(
                 fn (string $part): string => preg_quote($part, '/'),
                 self::parts($english),
             ));
-            $this->places[] = [$parts[0], "/^{$pattern}$/us", $theirs];
+            $this->places[] = [$parts[0], "/^{$pattern}$/us", $theirs, strlen(implode('', $parts))];
         }
     }
 
@@ -82,7 +86,8 @@ final class Said
 
     public function text(string $english): string
     {
-        if ($english === '' || ctype_alnum($english) && strtoupper($english) === $english) {
+        $code = ctype_alnum($english) && strtoupper($english) === $english;
+        if ($this->language === Language::English || $english === '' || $code) {
             return $english;
         }
 
@@ -94,12 +99,16 @@ final class Said
             $this->read();
         }
 
-        return $this->known[$english] ??= $this->found($english, 2);
+        return $this->known[$english] ??= $this->found($english, self::DEEP) ??
+            Written::as($english, $this->language);
     }
 
     /** As `text`, and a word in small letters, which elsewhere may be a code. */
     public function word(string $english): string
     {
+        if ($this->language === Language::English) {
+            return $english;
+        }
         if (! $this->read) {
             $this->read();
         }
@@ -115,22 +124,49 @@ final class Said
             : $theirs;
     }
 
-    /** @param  int  $deep  places within places that are looked into */
-    private function found(string $english, int $deep): string
+    /**
+     * @param  int  $deep  places within this one that are still looked into
+     * @return string|null null for what is kept under no sentence
+     */
+    private function found(string $english, int $deep): ?string
     {
-        if (isset($this->whole[$english])) {
-            return $this->whole[$english];
+        return $this->whole[$english] ??
+            ($deep === self::DEEP ? $this->each($english, '/(?<=[.!?]) (?=\p{Lu})/u', ' ', $deep) : null) ??
+            ($deep > 0 && str_contains($english, ' ') ? $this->withValues($english, $deep) : null) ??
+            $this->each($english, '/, /', ', ', 0);
+    }
+
+    /** Several in a row, of which every one is known. */
+    private function each(string $english, string $between, string $joined, int $deep): ?string
+    {
+        $each = preg_split($between, $english);
+        if ($each === false || count($each) < 2) {
+            return null;
         }
-        foreach ($deep > 0 && str_contains($english, ' ') ? $this->places : [] as [$certain, $pattern, $theirs]) {
+        $said = array_map(
+            fn (string $one): ?string => $deep > 0 ? $this->found($one, $deep - 1) : ($this->whole[$one] ?? null),
+            $each,
+        );
+
+        return in_array(null, $said, true) ? null : implode($joined, $said);
+    }
+
+    private function withValues(string $english, int $deep): ?string
+    {
+        foreach ($this->places as [$certain, $pattern, $theirs]) {
             if (str_contains($english, $certain) && preg_match($pattern, $english, $values) === 1) {
                 return self::begun($english, (string) preg_replace_callback(
                     self::PLACE,
-                    fn (array $place): string => $this->found($values[(int) $place[1]] ?? '', $deep - 1),
+                    function (array $place) use ($values, $deep): string {
+                        $value = $values[(int) $place[1]] ?? '';
+
+                        return $this->found($value, $deep - 1) ?? Written::as($value, $this->language);
+                    },
                     $theirs,
                 ));
             }
         }
 
-        return Written::as($english, $this->language);
+        return null;
     }
 }

@@ -65,14 +65,16 @@ final readonly class ComplaintPdf
         }
         foreach (self::rows($view, 'fish') as $fish) {
             $lines[] = ["{$fish('name')} no. {$fish('number')}, lot {$fish('lot')}, {$fish('supplier')}", [
-                "Received {$fish('received')}. {$fish('from')} Cut by {$fish('cutter')}.",
+                "Received {$fish('received')}.",
+                ...array_filter([$fish('from')], fn (string $from): bool => $from !== ''),
+                "Cut by {$fish('cutter')}.",
                 ...$fish->list('checks'),
             ]];
         }
         $siblings = [];
         foreach (self::rows($view, 'siblings') as $lot) {
             $held = $lot('held') === '' ? 'may be served' : "held back, {$lot('held')}";
-            $siblings[] = "{$lot('dish')}: {$lot('left')} left, {$held}.";
+            $siblings[] = "{$lot('dish')}: {$lot('left')} portions left, {$held}.";
         }
         $steps = [];
         foreach (self::rows($view, 'steps') as $step) {

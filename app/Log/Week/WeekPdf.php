@@ -35,7 +35,7 @@ final readonly class WeekPdf
         [$yields, $portions] = [$of->yields(), $of->portions()];
         $paper = Paper::titled("Week {$week->said()}");
         $paper->page(
-            "The week, {$week->said()} {$week->until->format('Y')}",
+            "The week, {$week->said()}, {$week->until->format('Y')}",
             'Printed '.Moment::at(Moment::written(now()))->format('D j M, H:i').'.',
             self::points(count($of->walk->walk->lines) + count($yields) + count($portions)),
         );

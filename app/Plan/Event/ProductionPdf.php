@@ -57,7 +57,7 @@ final readonly class ProductionPdf
             $paper->line("Note: {$service->note}", 11, 'B');
         }
         foreach (AllergyGuests::of($service) as $one) {
-            $named = Allergen::from($one['allergen'])->spoken();
+            $named = $paper->says(Allergen::from($one['allergen'])->spoken());
             $paper->line(
                 "{$one['guests']} without {$named}: ".
                     ($one['dishes'] === [] ? 'no dish here has it' : implode(', ', $one['dishes']).' has it').'.',
@@ -74,7 +74,7 @@ final readonly class ProductionPdf
                 [Words::inBoth($dish->plateBand()->target).' each', 60.0],
             ];
             $paper->cells($made, 12, 'B', Paper::LEFT + 8);
-            $paper->cells([['Contains '.self::allergens($dish).'.', 170.0]], 9.5, '', Paper::LEFT + 8);
+            $paper->cells([['Contains '.self::allergens($paper, $dish).'.', 170.0]], 9.5, '', Paper::LEFT + 8);
         }
         self::packed($paper, $dishes);
         self::loaded($paper);
@@ -139,8 +139,11 @@ final readonly class ProductionPdf
         return $dishes;
     }
 
-    private static function allergens(Dish $dish): string
+    private static function allergens(Paper $paper, Dish $dish): string
     {
-        return implode(', ', array_map(fn (Allergen $one): string => $one->spoken(), $dish->allergens()));
+        return implode(', ', array_map(
+            fn (Allergen $one): string => $paper->says($one->spoken()),
+            $dish->allergens(),
+        ));
     }
 }

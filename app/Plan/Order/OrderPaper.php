@@ -64,7 +64,7 @@ final readonly class OrderPaper
                 '',
                 "{$line->species->name}, {$line->state->value}",
                 (string) $line->fish,
-                "{$words->text(Mass::ofGrams($line->from_g))} to {$words->text(Mass::ofGrams($line->to_g))}",
+                "{$words->text(Mass::ofGrams($line->from_g))} – {$words->text(Mass::ofGrams($line->to_g))}",
                 $settings->perKg($line->price_per_kg_minor)->perKg->print(),
                 '________',
                 '________',

@@ -11,6 +11,8 @@ use App\Catalogue\UsualBins;
 use App\Fish\Fish;
 use App\Hold\Treatment\HouseTreatment;
 use App\Kitchen\Format\Words;
+use App\Kitchen\Language\Language;
+use App\Kitchen\Language\Said;
 use App\Kitchen\Moment;
 use App\Kitchen\Settings;
 use App\Portion\Dish\Dish;
@@ -37,15 +39,17 @@ final readonly class PrepList
 
     /**
      * @param  string|null  $cutter  null for what runs by itself
+     * @param  Language  $in  lists are put together of words in it; sentences are said so where they are drawn
      * @return list<PrepLine> in the order they begin
      */
-    public function of(?string $cutter): array
+    public function of(?string $cutter, Language $in = Language::English): array
     {
+        $said = new Said($in);
         $lines = [];
         foreach ($this->of->work->jobs as $job) {
             $one = $this->plan->planned[$job->task->id] ?? null;
             if ($one !== null && $one->cutter === $cutter) {
-                $lines[] = $this->line($job, $one);
+                $lines[] = $this->line($job, $one, $said);
             }
         }
         usort($lines, fn (PrepLine $a, PrepLine $b): int => $a->start <=> $b->start);
@@ -53,7 +57,7 @@ final readonly class PrepList
         return $lines;
     }
 
-    private function line(Job $job, Planned $one): PrepLine
+    private function line(Job $job, Planned $one, Said $said): PrepLine
     {
         $lot = $job->lot === null ? null : $this->of->lots[$job->lot] ?? null;
         $dish = $job->serves === null ? null : $this->of->dishes[$job->serves] ?? null;
@@ -65,7 +69,7 @@ final readonly class PrepList
             $this->title($job, $lot, $dish),
             array_values(array_filter([
                 ...match ($job->doing) {
-                    Doing::BreakDown => $lot === null ? [] : $this->howCut($lot),
+                    Doing::BreakDown => $lot === null ? [] : $this->howCut($lot, $said),
                     Doing::Receive => $lot === null ? [] : self::cautions($lot->species),
                     Doing::Portion => $dish === null ? [] : $this->portioned($dish->dish),
                     Doing::Pack => $dish === null ? [] : [self::for($dish)],
@@ -85,7 +89,7 @@ final readonly class PrepList
 
         return match ($job->doing) {
             Doing::Receive => "Receive {$job->fish} {$fish}, {$label}",
-            Doing::BreakDown => "Break down {$job->fish} {$fish}, {$label}{$this->each($lot)}",
+            Doing::BreakDown => "Break down {$job->fish} {$fish}, {$this->each($label, $lot)}",
             Doing::MakeUp => "Make up {$this->treatment($dish)} for {$name}",
             Doing::Stand => "{$this->treatment($dish)}: {$name}",
             Doing::Portion => "Portion {$portions} of {$name}",
@@ -96,9 +100,11 @@ final readonly class PrepList
         };
     }
 
-    private function each(?LotHere $lot): string
+    private function each(string $label, ?LotHere $lot): string
     {
-        return $lot === null || $lot->grams === 0 ? '' : ', about '.Words::inBoth(Mass::ofGrams($lot->grams));
+        return $lot === null || $lot->grams === 0
+            ? $label
+            : "{$label}, about ".Words::inBoth(Mass::ofGrams($lot->grams));
     }
 
     private function treatment(?ServedDish $dish): string
@@ -109,7 +115,7 @@ final readonly class PrepList
     }
 
     /** @return list<string> method with its answers, where the parts go, and what to mind */
-    private function howCut(LotHere $lot): array
+    private function howCut(LotHere $lot, Said $words): array
     {
         $fish = $lot->fish;
         $how = $fish === null ? null : HowCut::of($fish);
@@ -121,13 +127,16 @@ final readonly class PrepList
                 : $how->answered->chosen;
             $names = [];
             foreach ($answers as $question => $option) {
-                $name = ($method->questions[$question] ?? null)?->option($option)?->name;
-                $names[] = $name === null ? '' : str_replace('-', ' ', $question).': '.lcfirst($name);
+                $asked = $method->questions[$question] ?? null;
+                $name = $asked?->option($option)?->name;
+                $names[] = $asked === null || $name === null
+                    ? ''
+                    : self::within($words->word($asked->asks)).': '.self::within($words->word($name));
             }
-            $said[] = "{$method->name} – ".implode('; ', array_filter($names, self::says(...)));
+            $said[] = "{$words->word($method->name)} – ".implode('; ', array_filter($names, self::says(...)));
         }
 
-        return [...$said, self::bins($lot->species), ...self::cautions($lot->species)];
+        return [...$said, self::bins($lot->species, $words), ...self::cautions($lot->species)];
     }
 
     private static function usual(Species $species, ?Fish $fish): ?Method
@@ -138,7 +147,7 @@ final readonly class PrepList
         return is_string($code) ? Methods::of($code) : null;
     }
 
-    private static function bins(Species $species): string
+    private static function bins(Species $species, Said $words): string
     {
         $bins = [];
         foreach (array_keys($species->expected($species->usual_state)) as $part) {
@@ -150,10 +159,16 @@ final readonly class PrepList
         }
         $said = [];
         foreach ($bins as $bin => $parts) {
-            $said[] = "{$bin}: ".implode(', ', $parts);
+            $said[] = $words->word((string) $bin).': '.implode(', ', array_map($words->word(...), $parts));
         }
 
         return $said === [] ? '' : 'Bins – '.implode('; ', $said);
+    }
+
+    /** A name that does not begin a sentence. */
+    private static function within(string $name): string
+    {
+        return mb_strtolower(mb_substr($name, 0, 1)).mb_substr($name, 1);
     }
 
     /** @return list<string> */
@@ -169,13 +184,13 @@ final readonly class PrepList
     private function portioned(Dish $dish): array
     {
         $band = $dish->each();
-        $pieces = $dish->per_plate > 1 ? ", {$dish->per_plate} pieces to a plate" : '';
-        $where = $dish->stretch === Stretch::Anywhere ? '' : ", from {$dish->stretch->spoken()}";
         $preps = implode(', ', array_map(fn ($prep): string => $prep->spoken(), $dish->preps()));
 
         return [
             Words::inBoth($band->target).", no less than {$this->metric->text($band->target->minus($band->minus))}, ".
-                "no more than {$this->metric->text($band->target->plus($band->plus))}{$pieces}{$where}",
+                "no more than {$this->metric->text($band->target->plus($band->plus))}",
+            $dish->per_plate > 1 ? "{$dish->per_plate} pieces to a plate." : '',
+            $dish->stretch === Stretch::Anywhere ? '' : "From {$dish->stretch->spoken()}.",
             $preps === '' ? '' : ucfirst($preps).'.',
         ];
     }

@@ -19,7 +19,7 @@ final readonly class PrepListPdf
     /** Columns: box, hours, text; mm. */
     private const BOX = 8.0;
 
-    private const HOURS = 33.0;
+    private const HOURS = 38.0;
 
     public static function of(PrepDay $of, ?PrepPlan $plan): string
     {
@@ -32,9 +32,10 @@ final readonly class PrepListPdf
         }
         $list = new PrepList($of, $plan);
         foreach ($of->shifts->shifts as $shift) {
-            $lines = $shift->off ? [] : $list->of($shift->person_id);
+            $lines = $shift->off ? [] : $list->of($shift->person_id, $shift->person->language);
             if ($lines !== []) {
-                $hours = PrepLine::hour($shift->from_minute).' to '.PrepLine::hour($shift->to_minute);
+                $hours = PrepLine::hour($shift->from_minute).' – '.PrepLine::hour($shift->to_minute);
+                $paper->in($shift->person->language);
                 self::page($paper, "{$shift->person->name}, {$date}", "{$hours}.", $lines, $list->of(null));
             }
         }
@@ -65,7 +66,7 @@ final readonly class PrepListPdf
             $paper->line('Runs by itself', 11, 'B');
             foreach ($alone as $one) {
                 $paper->line(
-                    PrepLine::hour($one->start).' to '.PrepLine::hour($one->end)."  {$one->title}",
+                    PrepLine::hour($one->start).' – '.PrepLine::hour($one->end)."  {$one->title}",
                     self::DETAIL,
                 );
             }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Portion\Tray;
 
-use TCPDF;
+use App\Kitchen\Format\Sheet;
 
 /** Labels as a PDF, one to a page, black on white. */
 final readonly class LabelPdf
@@ -21,11 +21,8 @@ final readonly class LabelPdf
      */
     public static function of(array $labels): string
     {
-        $pdf = new TCPDF('L', 'mm', [self::WIDTH_MM, self::HEIGHT_MM], true, 'UTF-8');
-        $pdf->setCreator('Sectum');
+        $pdf = new Sheet('L', [self::WIDTH_MM, self::HEIGHT_MM]);
         $pdf->setTitle("{$labels[0]->dish}, {$labels[0]->what}");
-        $pdf->setPrintHeader(false);
-        $pdf->setPrintFooter(false);
         $pdf->setMargins(4, 3, 4);
         $pdf->setAutoPageBreak(false);
         $pdf->setFontSubsetting(true);
@@ -37,7 +34,7 @@ final readonly class LabelPdf
         return $pdf->Output('labels.pdf', 'S');
     }
 
-    private static function draw(TCPDF $pdf, Label $label): void
+    private static function draw(Sheet $pdf, Label $label): void
     {
         self::line($pdf, 3.5, 14, 'B', $label->dish, 66);
         self::line($pdf, 10.5, 8, '', $label->what, 66);
@@ -72,7 +69,7 @@ final readonly class LabelPdf
 
     /** One line that is made smaller rather than cut off. */
     private static function line(
-        TCPDF $pdf,
+        Sheet $pdf,
         float $y,
         float $points,
         string $weight,

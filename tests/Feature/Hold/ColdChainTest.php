@@ -178,6 +178,15 @@ final class ColdChainTest extends ColdKitchen
         $stock = strval($this->api('GET', '/route/bins/stock')->json('deposits.0.id'));
         $this->api('PUT', '/hold/labels/'.self::id(), ['kind' => 'tub', 'id' => $stock])->assertOk();
         $this->api('GET', "/hold/labels/tub/{$stock}")->assertOk()->assertJsonPath('to', '/route/bins/stock');
+        foreach (['es' => 'Envasado por ', 'fr' => 'Emballé par '] as $language => $said) {
+            $this->api('PUT', '/me/language', ['language' => $language])->assertOk();
+            foreach (['pack' => $pack, 'tub' => $stock] as $kind => $id) {
+                $this->api('PUT', '/hold/labels/'.($job = self::id()), ['kind' => $kind, 'id' => $id])->assertOk();
+                $text = self::printed(strval(DB::table('printed')->where('id', $job)->value('pdf')));
+                self::assertSame([], self::english($text), $text);
+                self::assertSame($kind === 'pack', str_contains($text, $said), $text);
+            }
+        }
         $this->expectException(QueryException::class);
         DB::table('printed')->delete();
     }
@@ -202,8 +211,9 @@ final class ColdChainTest extends ColdKitchen
         self::assertSame(['Scale and probe', 'Cold places'], $day->json('sections.*.title'));
         self::assertContains(true, (array) $day->json('sections.1.rows.*.bad'));
         foreach (['?day=2026-03-06', '?month=1'] as $asked) {
-            $file = $this->get("/api/hold/day-file.pdf{$asked}")->assertOk();
-            self::assertStringStartsWith('%PDF', (string) $file->getContent());
+            foreach (['es', 'fr'] as $language) {
+                $this->paperIn($language, "/hold/day-file.pdf{$asked}");
+            }
         }
         $this->get('/api/hold/day-file.pdf?day=2026-13-45')->assertStatus(400);
     }

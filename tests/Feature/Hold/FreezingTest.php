@@ -64,8 +64,9 @@ final class FreezingTest extends ColdKitchen
         foreach (Fish::onTheBench($fish)->pieces->where('part', Part::Portion) as $portion) {
             self::assertSame($portion->parent_id === $in, $this->isOpen($fish, $portion->id));
         }
-        $sheet = $this->get("/api/hold/freezing/{$run}/evidence.pdf")->assertOk();
-        self::assertStringStartsWith('%PDF', (string) $sheet->getContent());
+        foreach (['es', 'fr'] as $language) {
+            $this->paperIn($language, "/hold/freezing/{$run}/evidence.pdf");
+        }
     }
 
     public function test_it_closes_again_when_a_later_file_shows_that_the_record_broke(): void

@@ -14,6 +14,7 @@ use Illuminate\Support\Arr;
 use Illuminate\Support\Facades\DB;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\TestWith;
+use Symfony\Component\Finder\Finder;
 use Tests\SaidInSource;
 use Tests\TestCase;
 
@@ -148,6 +149,50 @@ final class LanguageTest extends TestCase
         self::assertSame('no rib end left', $es->text('no rib end left'));
         self::assertSame('Harbourgate Fish', $es->text('Harbourgate Fish'));
         self::assertSame('01M8GRKHV1D2HF7QPDXJJHWWQC', $es->text('01M8GRKHV1D2HF7QPDXJJHWWQC'));
+    }
+
+    /** No fish is without bones, and none is said to be safe: in no language, on no floor. */
+    public function test_nothing_is_promised(): void
+    {
+        $promises = [
+            'en' => '/\bsafe\b|\bboneless\b|\bbone[- ]free\b/iu',
+            'es' => '/\bsin (?:espinas?|riesgos?|peligro)\b|\bes segur[oa]\b|\binofensiv/iu',
+            'fr' => '/\bsans (?:arêtes?|danger|risque)\b|\binoffensi[fv]/iu',
+        ];
+        $said = 0;
+        foreach ($promises as $language => $promise) {
+            $folders = array_filter(
+                [lang_path($language), base_path("web/src/lang/{$language}"), base_path("docs/guide/{$language}")],
+                is_dir(...),
+            );
+            foreach (Finder::create()->files()->in($folders)->name('/\.(?:json|php|md)$/') as $file) {
+                foreach (explode("\n", $file->getContents()) as $line) {
+                    // Of a line of JSON or PHP what is said, not what it is said for.
+                    $text = (string) preg_replace('/^\s*(?:"(?:[^"\\\\]|\\\\.)*":|\'[^\']*\' =>)/u', '', $line);
+                    self::assertDoesNotMatchRegularExpression($promise, $text, $file->getPathname());
+                    $said++;
+                }
+            }
+        }
+        foreach (SaidInSource::all() as $sentence) {
+            self::assertDoesNotMatchRegularExpression($promises['en'], $sentence);
+        }
+        self::assertGreaterThan(9000, $said);
+    }
+
+    public function test_no_code_of_the_contract_is_taken_for_a_text(): void
+    {
+        $codes = [];
+        foreach (Finder::create()->files()->in(base_path('contract'))->name('*.json') as $file) {
+            preg_match_all('/"enum":\s*\[([^]]*)\]|"const":\s*("[^"]*")/', $file->getContents(), $lists);
+            preg_match_all('/"([^"]+)"/', implode(' ', [...$lists[1], ...$lists[2]]), $each);
+            array_push($codes, ...$each[1]);
+        }
+        $codes = array_values(array_unique($codes));
+        self::assertGreaterThan(300, count($codes));
+        foreach (self::OTHERS as $language) {
+            self::assertSame($codes, array_map((new Said(Language::from($language)))->text(...), $codes));
+        }
     }
 
     /** @return array<string, array{string, string}> a language, and what a wrong PIN is answered with */

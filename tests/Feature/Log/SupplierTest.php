@@ -37,9 +37,9 @@ final class SupplierTest extends LogKitchen
         self::assertEqualsWithDelta(13.90 - 1.11, $wins, 0.12);
         $other = $this->api('GET', "/log/suppliers/{$this->supplier('Harbourgate Fish')}")->assertOk();
         $other->assertJsonPath('beside.0.wins_at', []);
-        $this->get("/api/log/suppliers/{$this->supplier('Second Boats')}/year.pdf")
-            ->assertOk()
-            ->assertHeader('Content-Type', 'application/pdf');
+        foreach (['es', 'fr'] as $language) {
+            $this->paperIn($language, "/log/suppliers/{$this->supplier('Second Boats')}/year.pdf");
+        }
         $this->api('GET', '/log/suppliers/'.self::id())->assertNotFound();
     }
 

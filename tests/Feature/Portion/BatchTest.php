@@ -146,6 +146,13 @@ final class BatchTest extends AtTheDoor
         self::assertSame('application/pdf', $pdf->headers->get('Content-Type'));
         self::assertStringStartsWith('%PDF-', (string) $pdf->getContent());
         self::assertSame(1, preg_match_all('#/Type /Page\b#', (string) $pdf->getContent()));
+        foreach (['es' => 'raciones', 'fr' => 'portions'] as $language => $said) {
+            $this->api('PUT', '/me/language', ['language' => $language])->assertOk();
+            $this->api('PUT', "/portion/batches/{$batch}/labels/".($job = self::id()), ['for' => 'tray'])->assertOk();
+            $text = self::printed((string) $this->get("/api/printer/{$job}")->assertOk()->getContent());
+            self::assertSame([], self::english($text), $text);
+            self::assertStringContainsString(", 3 {$said}", $text);
+        }
         $this->api('GET', '/printer/'.self::id())->assertNotFound();
         $this->expectExceptionMessage('printed are only ever added to');
         DB::table('printed')->delete();

@@ -11,6 +11,7 @@ use App\Kitchen\Settings;
 use App\Portion\CutPlan\CutMade;
 use App\Practise\Person\GateSign;
 use App\Practise\Person\Learner;
+use Illuminate\Support\Arr;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
 use Sectum\Practise\Level;
@@ -331,6 +332,14 @@ final class GatesTest extends PractiseKitchen
         $pdf = (string) $paper->getContent();
         self::assertStringStartsWith('%PDF', $pdf);
         self::assertSame(1, preg_match_all('#/Type\s*/Page[^s]#', $pdf));
+        foreach (['es', 'fr'] as $language) {
+            $evidence = Arr::flatten(GateSign::query()->pluck('evidence')->all());
+            $this->paperIn(
+                $language,
+                "/practise/people/{$this->cutter->id}/certificate.pdf",
+                ...array_map(strval(...), array_filter($evidence, is_string(...))),
+            );
+        }
         $this->get("/api/practise/people/{$this->chef->id}/certificate.pdf")->assertForbidden();
     }
 
