@@ -31,9 +31,10 @@ $memory = function () use ($house): int {
     return $sum;
 };
 
-/** What the machine's owner gave to others meanwhile, and all there was, in hundredths of a second of its processors. */
+/** What the machine's owner gave to others, and all there was, in hundredths of a second of its processors. */
 $processors = function (): array {
-    $times = array_map(intval(...), array_slice(preg_split('/\s+/', (string) fgets(fopen('/proc/stat', 'r'))) ?: [], 1, 8));
+    $line = (string) fgets(fopen('/proc/stat', 'r'));
+    $times = array_map(intval(...), array_slice(preg_split('/\s+/', $line) ?: [], 1, 8));
 
     return [$times[7] ?? 0, array_sum($times)];
 };

@@ -8,7 +8,8 @@ namespace Tests;
 trait ReadsPaper
 {
     /** The short words no English sentence does without, and neither Spanish nor French has. */
-    private const ENGLISH = '/\b(?:the|of|by|and|was|were|with|from|each|which|it|is|to|in|at|use|made|nothing|no longer)\b/i';
+    private const ENGLISH =
+        '/\b(?:the|of|by|and|was|were|with|from|each|which|it|is|to|in|at|use|made|nothing|no longer)\b/i';
 
     /**
      * A paper in a language: nothing of it is left in English.

@@ -25,8 +25,8 @@ final class SaidInSource
     private const SENTENCE = '/^[“"(]?(\p{Lu}|:\d+[ .,;:])[^\\\\]*\p{Ll}/u';
 
     /** Not for people. */
-    private const CODE = '/[<>{}$|\\\\]|::|->|=>|^[A-Z]\w+\/|^\S+$| is not null$|count\(| desc$|^Thunnus |charset=|:2 lb :3 '.
-        '|^[DjlMFYmdHis]([ :,-]+[DjlMFYmdHis])+$/u';
+    private const CODE = '/[<>{}$|\\\\]|::|->|=>|^[A-Z]\w+\/|^\S+$| is not null$|count\(| desc$|^Thunnus '.
+        '|charset=|:2 lb :3 |^[DjlMFYmdHis]([ :,-]+[DjlMFYmdHis])+$/u';
 
     /** Folders whose words are for whoever looks after the computer. */
     private const ELSEWHERE = '~Command\.php$|/Watch/(?!Clock)|/Contract/(Checks|Schema|Fields)|'.

@@ -38,7 +38,8 @@ final readonly class DayFilePdf
             $pdf->Cell(0, 6, $section->title, 'B', 1);
             foreach ($section->rows as $row) {
                 $pdf->setFont(self::FONT, $row->bad ? 'B' : '', 8.5);
-                foreach ([$row->at, $row->what, ($row->bad ? '! ' : '').$pdf->says($row->result), $row->by] as $i => $cell) {
+                $result = ($row->bad ? '! ' : '').$pdf->says($row->result);
+                foreach ([$row->at, $row->what, $result, $row->by] as $i => $cell) {
                     $pdf->Cell(self::COLUMNS[$i], 4.8, $cell, 0, $i === 3 ? 1 : 0, 'L', false, '', 1);
                 }
             }

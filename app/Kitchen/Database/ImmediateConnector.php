@@ -11,8 +11,8 @@ use SensitiveParameter;
 /**
  * Opens the kitchen's file with transactions that take their lock at the start.
  *
- * A process that answers one request after the other keeps it open between them: opening it and reading its scheme was a
- * fifth of a reading's time, and whoever closed it last wrote the whole log of changes back.
+ * A process that answers one request after the other keeps it open between them: opening it and reading its scheme was
+ * a fifth of a reading's time, and whoever closed it last wrote the whole log of changes back.
  */
 final class ImmediateConnector extends SQLiteConnector
 {

@@ -52,8 +52,8 @@ abstract class Table extends Model
         }
     }
 
-    // A column's value is its own or what a cast makes of it: no table here reads or writes one through a method, and so
-    // none is looked for at every access. TableTest holds the classes to that.
+    // A column's value is its own or what a cast makes of it: no table here reads or writes one through a method, and
+    // so none is looked for at every access. TableTest holds the classes to that.
 
     public function hasGetMutator($key)
     {
@@ -84,7 +84,8 @@ abstract class Table extends Model
     {
         return match (true) {
             isset($this->casts[$key]) => $this->castAttribute($key, $value),
-            $this->timestamps && $value !== null && in_array($key, $this->getDates(), true) => $this->asDateTime($value),
+            $value === null || ! $this->timestamps => $value,
+            in_array($key, $this->getDates(), true) => $this->asDateTime($value),
             default => $value,
         };
     }

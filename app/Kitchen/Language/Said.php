@@ -31,7 +31,7 @@ final class Said
     /** @var array<string, string> */
     private array $whole = [];
 
-    /** @var list<array{string, string, string, int}> what is certain in it, its pattern, what is said then, its letters */
+    /** @var list<array{string, string, string, int}> what is certain in it, its pattern, what is said then, how much */
     private array $places = [];
 
     /** @var array<string, string> what was asked before */

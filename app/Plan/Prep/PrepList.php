@@ -159,7 +159,7 @@ final readonly class PrepList
         }
         $said = [];
         foreach ($bins as $bin => $parts) {
-            $said[] = $words->word((string) $bin).': '.implode(', ', array_map($words->word(...), $parts));
+            $said[] = $words->word($bin).': '.implode(', ', array_map($words->word(...), $parts));
         }
 
         return $said === [] ? '' : 'Bins – '.implode('; ', $said);

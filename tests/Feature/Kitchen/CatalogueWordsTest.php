@@ -13,7 +13,7 @@ use Tests\TestCase;
 /** What lies in the catalogue as text is said in each language: steps, reasons, cautions, signs, recipes, sources. */
 final class CatalogueWordsTest extends TestCase
 {
-    /** The columns of each file that are read by people, and by what their texts are parted. Names stand in names.json. */
+    /** The columns of each file that people read, and by what their texts are parted. Names stand in names.json. */
     private const TEXTS = [
         'bins' => ['source' => null],
         'exclusions' => ['source' => null],
@@ -132,7 +132,8 @@ final class CatalogueWordsTest extends TestCase
         $this->travelTo('2026-11-28 12:00:00');
         $this->kitchen();
         $paths = ['/receive', '/route/house', '/hold/treatments', '/plan/order', '/plan/today'];
-        foreach (['Hake', 'Turbot', 'Monkfish', 'Northern pike', 'European pilchard', 'Escolar', 'European eel'] as $kind) {
+        $kinds = ['Hake', 'Turbot', 'Monkfish', 'Northern pike', 'European pilchard', 'Escolar', 'European eel'];
+        foreach ($kinds as $kind) {
             $fish = $this->received('2 kg', [
                 'species' => $this->species($kind),
                 'state' => $kind === 'Monkfish' ? 'tail' : 'round',

@@ -63,7 +63,7 @@ final class TableTest extends TestCase
 
     /** @param  class-string<Table>  $class */
     #[DataProvider('tables')]
-    public function test_it_reads_and_writes_no_column_through_a_method_and_hears_of_none_being_read(string $class): void
+    public function test_it_reads_and_writes_no_column_through_a_method_and_hears_of_none_read(string $class): void
     {
         foreach ((new ReflectionClass($class))->getMethods() as $method) {
             if (str_starts_with($method->getDeclaringClass()->getName(), 'App\\')) {

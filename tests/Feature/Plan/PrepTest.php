@@ -163,7 +163,8 @@ final class PrepTest extends PlanKitchen
         self::assertSame($hours, array_values(Arr::sort($hours)));
         $pdf = $this->get('/api/plan/prep/'.self::FRIDAY.'/list.pdf')->assertOk();
         self::assertStringStartsWith('%PDF-', (string) $pdf->getContent());
-        foreach (['es' => 'Despiezar 1 Merluza, N.º 1, unos', 'fr' => 'Lever 1 Merlu, N° 1, environ'] as $language => $said) {
+        $first = ['es' => 'Despiezar 1 Merluza, N.º 1, unos', 'fr' => 'Lever 1 Merlu, N° 1, environ'];
+        foreach ($first as $language => $said) {
             Person::query()->update(['language' => $language]);
             self::assertStringContainsString(
                 $said,
