@@ -15,7 +15,7 @@ const quiet = (): string => {
 async function plan(page: Page, name: string, guests: string) {
   await page.getByRole('button', { name: 'Add a service', exact: true }).tap();
   await page.getByLabel('Name').fill(name);
-  await page.getByLabel('Day').fill(quiet());
+  await page.getByLabel('Day', { exact: true }).fill(quiet());
   await page.getByLabel(/^Guests/).fill(guests);
 }
 
@@ -137,7 +137,7 @@ test('an event over two days, from its guests to the order, the prep lists, the 
     if (name === 'Sailing lunch') {
       const next = new Date(`${quiet()}T12:00:00Z`);
       next.setUTCDate(next.getUTCDate() + 1);
-      await page.getByLabel('Day').fill(next.toISOString().slice(0, 10));
+      await page.getByLabel('Day', { exact: true }).fill(next.toISOString().slice(0, 10));
     }
     await page.getByLabel('Served at').fill(hour);
     await page.getByLabel('Event it belongs to').fill('The Sailing Club');
