@@ -1,4 +1,5 @@
-import { expect, type Page, test } from '@playwright/test';
+import { gzipSync } from 'node:zlib';
+import { expect, type Page, type Response, test } from '@playwright/test';
 import { expectNothingSpills, expectSound, signIn } from './kitchen';
 
 /** A desk, a tablet held upright, a telephone. */
@@ -122,6 +123,27 @@ for (const third of [0, 1, 2]) {
     }
   });
 }
+
+test('what is fetched before anybody signs in is small, and all screens are few files', async ({ page }) => {
+  const files: Response[] = [];
+  page.on('response', (answer) => {
+    if (/\.(?:js|css)$/.test(new URL(answer.url()).pathname)) {
+      files.push(answer);
+    }
+  });
+  const scripts = async () => {
+    const bodies = await Promise.all(files.filter((one) => one.url().endsWith('.js')).map((one) => one.body()));
+    return bodies.reduce((sum, body) => sum + gzipSync(body).length, 0);
+  };
+  await page.goto('/');
+  await expect(page.locator('main h1').first()).toBeVisible();
+  await page.waitForLoadState('networkidle');
+  expect(await scripts(), 'bytes of script, packed').toBeLessThan(230_000);
+  await signIn(page);
+  await page.waitForLoadState('networkidle').catch(() => undefined);
+  expect(files.length).toBeGreaterThan(15);
+  expect(files.length).toBeLessThan(60);
+});
 
 test('the heading is read when the screen changes; a skip link leads past the stages', async ({ page }) => {
   await signIn(page);

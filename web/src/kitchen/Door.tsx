@@ -1,6 +1,6 @@
 import { useQueryClient } from '@tanstack/react-query';
 import cx from 'clsx';
-import { useEffect } from 'react';
+import { lazy, Suspense, useEffect } from 'react';
 import { api } from '../api/client';
 import { isSignedOut } from '../api/session';
 import { useTogether } from '../api/together';
@@ -10,8 +10,10 @@ import { look } from '../ui/look';
 import { setPerson } from '../ui/outbox';
 import { useLetters } from '../ui/useKeys';
 import { KitchenContext } from './kitchen';
-import { Setup } from './Setup';
 import { SignIn } from './SignIn';
+
+// Seen once in the life of a kitchen: nobody else fetches it.
+const Setup = lazy(() => import('./Setup').then((file) => ({ default: file.Setup })));
 
 /** First run, sign-in, or the kitchen. */
 export function Door() {
@@ -35,11 +37,16 @@ export function Door() {
       </main>
     );
   }
+  const loading = <main className={cx(look.sheet, look.soft)}>{t('door.loading')}</main>;
   if (!data) {
-    return <main className={cx(look.sheet, look.soft)}>{t('door.loading')}</main>;
+    return loading;
   }
   if (data.needs_setup) {
-    return <Setup />;
+    return (
+      <Suspense fallback={loading}>
+        <Setup />
+      </Suspense>
+    );
   }
   if (!me) {
     return <SignIn kitchen={data} />;
