@@ -4,6 +4,7 @@ import { defineConfig } from 'vite';
 
 type Modules = { getModuleInfo(id: string): { importedIds: readonly string[] } | null };
 
+const MAIN = new URL('web/src/main.tsx', import.meta.url).pathname;
 const PAGE = new URL('web/src/page.tsx', import.meta.url).pathname;
 
 /** The library's controls that stand on the page before any screen; its other ones belong to screens. */
@@ -12,25 +13,31 @@ const FOR_SCREENS = new RegExp(
   `/@mantine/core/esm/components/(?!(?:${CONTROLS}|TextInput|Transition|UnstyledButton)/)`,
 );
 
-/** What the page is made of before any screen: all it imports, and all that imports. */
-const first = new Set<string>();
-
-function isFirst(id: string, modules: Modules): boolean {
-  const open = first.size === 0 ? [PAGE] : [];
-  for (let one = open.pop(); one !== undefined; one = open.pop()) {
-    if (!first.has(one) && !FOR_SCREENS.test(one)) {
-      first.add(one);
-      open.push(...(modules.getModuleInfo(one)?.importedIds ?? []));
+/** Whether a file is among what another is made of: all it imports, and all that imports. */
+function within(root: string): (id: string, modules: Modules) => boolean {
+  const all = new Set<string>();
+  return (id, modules) => {
+    const open = all.size === 0 ? [root] : [];
+    for (let one = open.pop(); one !== undefined; one = open.pop()) {
+      if (!all.has(one) && !FOR_SCREENS.test(one)) {
+        all.add(one);
+        open.push(...(modules.getModuleInfo(one)?.importedIds ?? []));
+      }
     }
-  }
-  return first.has(id);
+    return all.has(id);
+  };
 }
+
+// The words are there before the page is read: a module may say something as it is.
+const isWords = within(MAIN);
+const isFirst = within(PAGE);
 
 /** The folder of the page a file lies in: a stage of the work, or what all of them use. */
 const folder = (id: string): string | undefined => /\/web\/src\/(\w+)\/[^?]*\.(?:tsx?|css)$/.exec(id)?.[1];
 
 /** The screens of a stage come in one file, and what they share in another: thirty to fetch, not three hundred. */
 const shelves = [
+  { debugName: 'words', name: (id: string, modules: Modules) => (isWords(id, modules) ? 'words' : null), priority: 4 },
   { debugName: 'first', name: (id: string, modules: Modules) => (isFirst(id, modules) ? 'first' : null), priority: 3 },
   {
     debugName: 'shared',

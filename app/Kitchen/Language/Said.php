@@ -16,6 +16,9 @@ final class Said
     /** Places within places that are looked into. */
     private const DEEP = 3;
 
+    /** Several names in a row; what a house calls its dish is none of them. */
+    private const NAMES = '/^\p{Lu}[^,]*(?:, \p{Lu}[^,]*)+$/u';
+
     /** Letters a sentence has beside its places: fewer are a unit. */
     private const TELLING = 2;
 
@@ -133,7 +136,7 @@ final class Said
         return $this->whole[$english] ??
             ($deep === self::DEEP ? $this->each($english, '/(?<=[.!?]) (?=\p{Lu})/u', ' ', $deep) : null) ??
             ($deep > 0 && str_contains($english, ' ') ? $this->withValues($english, $deep) : null) ??
-            $this->each($english, '/, /', ', ', 0);
+            (preg_match(self::NAMES, $english) === 1 ? $this->each($english, '/, /', ', ', 0) : null);
     }
 
     /** Several in a row, of which every one is known. */

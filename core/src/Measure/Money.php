@@ -152,7 +152,11 @@ final readonly class Money
         $major = abs($this->minor) / 10 ** $this->currency->decimals;
         $digits = $major < 10 ? 0 : 1 - (int) floor(log10($major));
 
-        return ($this->minor < 0 ? '−' : '').$this->currency->sign().number_format(round($major, $digits));
+        $rounded = round($major, $digits);
+        // Nothing is neither lost nor won.
+        $minus = $this->minor < 0 && $rounded > 0;
+
+        return ($minus ? '−' : '').$this->currency->sign().number_format($rounded);
     }
 
     public function plain(): string

@@ -68,6 +68,15 @@ final class MoneyTest extends TestCase
         self::assertSame('JPY 1390', Money::ofMinor(1390, Currency::of('JPY'))->print());
     }
 
+    public function test_what_nobody_knows_to_the_cent_has_two_figures_and_nothing_has_no_sign(): void
+    {
+        $printed = fn (int $minor): string => Money::ofMinor($minor, Currency::of('EUR'))->rounded();
+        self::assertSame(
+            ['€1,900', '−€40', '€3', '€0', '€0', '−€1', '€100'],
+            array_map($printed, [191_234, -4010, 310, 0, -49, -50, 9960]),
+        );
+    }
+
     public function test_a_currency_is_three_letters(): void
     {
         $this->expectException(UnreadableMoney::class);
