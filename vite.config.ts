@@ -28,27 +28,25 @@ function within(root: string): (id: string, modules: Modules) => boolean {
   };
 }
 
-// The words are there before the page is read: a module may say something as it is.
-const isWords = within(MAIN);
-const isFirst = within(PAGE);
-
 /** The folder of the page a file lies in: a stage of the work, or what all of them use. */
 const folder = (id: string): string | undefined => /\/web\/src\/(\w+)\/[^?]*\.(?:tsx?|css)$/.exec(id)?.[1];
 
+type Shelf = { debugName: string; name: (id: string, modules: Modules) => string | null; priority: number };
+
+/** One file of all that belongs on it, taken from whatever has a lower priority. */
+const shelf = (file: string, priority: number, holds: (id: string, modules: Modules) => boolean): Shelf => ({
+  debugName: file,
+  name: (id, modules) => (holds(id, modules) ? file : null),
+  priority,
+});
+
 /** The screens of a stage come in one file, and what they share in another: thirty to fetch, not three hundred. */
-const shelves = [
-  { debugName: 'words', name: (id: string, modules: Modules) => (isWords(id, modules) ? 'words' : null), priority: 4 },
-  { debugName: 'first', name: (id: string, modules: Modules) => (isFirst(id, modules) ? 'first' : null), priority: 3 },
-  {
-    debugName: 'shared',
-    name: (id: string) => (folder(id) === 'ui' || /\/node_modules\/.*\.m?js$/.test(id) ? 'shared' : null),
-    priority: 2,
-  },
-  {
-    debugName: 'stage',
-    name: (id: string) => (folder(id) === 'lang' ? null : (folder(id) ?? null)),
-    priority: 1,
-  },
+const shelves: Shelf[] = [
+  // The words are there before the page is read: a module may say something as it is.
+  shelf('words', 4, within(MAIN)),
+  shelf('first', 3, within(PAGE)),
+  shelf('shared', 2, (id) => folder(id) === 'ui' || /\/node_modules\/.*\.m?js$/.test(id)),
+  { debugName: 'stage', name: (id) => (folder(id) === 'lang' ? null : (folder(id) ?? null)), priority: 1 },
 ];
 
 export default defineConfig({

@@ -12,29 +12,40 @@ trait ReadsPaper
         '/\b(?:the|of|by|and|was|were|with|from|each|which|it|is|to|in|at|use|made|nothing|no longer)\b/i';
 
     /**
-     * A paper in a language: nothing of it is left in English.
+     * A paper prints in each language.
      *
      * @param  string  ...$typed  what people wrote, which stays what it is
      */
+    protected function paper(string $path, string ...$typed): void
+    {
+        foreach (['es', 'fr', 'en'] as $language) {
+            $this->paperIn($language, $path, ...$typed);
+        }
+    }
+
+    /** Its text in one language; in any but English nothing of it is left in English. */
     protected function paperIn(string $language, string $path, string ...$typed): string
     {
         $this->api('PUT', '/me/language', ['language' => $language])->assertOk();
         $paper = $this->get("/api{$path}")->assertOk()->assertHeader('Content-Type', 'application/pdf');
         $this->api('PUT', '/me/language', ['language' => 'en'])->assertOk();
+        self::assertStringStartsWith('%PDF', (string) $paper->getContent());
         $text = self::printed((string) $paper->getContent());
         self::assertNotSame('', $text);
-        self::assertSame([], self::english(str_replace($typed, '', $text)), $text);
+        if ($language !== 'en') {
+            self::assertNothingEnglish(str_replace($typed, '', $text));
+        }
 
         return $text;
     }
 
-    /** @return list<string> the lines of it that are English */
-    protected static function english(string $text): array
+    protected static function assertNothingEnglish(string $text): void
     {
-        return array_values(array_filter(
+        $lines = array_filter(
             explode("\n", $text),
             fn (string $line): bool => preg_match(self::ENGLISH, $line) === 1,
-        ));
+        );
+        self::assertSame([], $lines, $text);
     }
 
     /** The texts of a document in the order in which they were drawn, a line each. */

@@ -39,7 +39,7 @@ final readonly class KitchenView
 
         return [
             'name' => $settings->kitchen,
-            'print_header' => $settings->printHeader === '' ? $settings->kitchen : $settings->printHeader,
+            'print_header' => $settings->onPaper(),
             'currency_sign' => trim($settings->currency->sign()),
             'demo' => $demo,
             'today' => Moment::date(Carbon::now()),

@@ -160,6 +160,12 @@ final readonly class Settings
         );
     }
 
+    /** What the house calls itself on what it prints: a name of its own for that, or the kitchen's. */
+    public function onPaper(): string
+    {
+        return $this->printHeader === '' ? $this->kitchen : $this->printHeader;
+    }
+
     /** @return list<float> the kitchen's pots, litres */
     public function pots(): array
     {

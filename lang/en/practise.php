@@ -42,7 +42,8 @@ return [
         'over-1500' => 'over 1.5 kg',
     ],
     'evidence' => [
-        'bones' => ':found of :bones bones found. At least :asked % are asked for, looked at after every :every bones: '.
+        'bones' => ':found of :bones bones found. At least :asked % are asked for, '.
+            'looked at after every :every bones: '.
             ':look',
         'not-looked' => 'not looked at yet.',
         'holds' => 'the last :seen carry it.',

@@ -27,7 +27,7 @@ final readonly class DayFilePdf
         $pdf->setFont(self::FONT, 'B', 17);
         $pdf->Cell(0, 9, $title, 0, 1);
         $pdf->setFont(self::FONT, '', 10);
-        $pdf->Cell(0, 6, $settings->printHeader === '' ? $settings->kitchen : $settings->printHeader, 0, 1);
+        $pdf->Cell(0, 6, $settings->onPaper(), 0, 1);
         $pdf->Cell(0, 6, Freshness::CHECK, 0, 1);
         if ($sections === []) {
             $pdf->Cell(0, 10, 'Nothing was checked.', 0, 1);

@@ -54,7 +54,7 @@ final readonly class EvidencePdf
         $this->pdf->setAutoPageBreak(false);
         $this->pdf->AddPage();
         $this->line(14, 18, 'B', "Freezing record {$this->run->int('number')}");
-        $this->line(23, 10, '', $settings->printHeader === '' ? $settings->kitchen : $settings->printHeader);
+        $this->line(23, 10, '', $settings->onPaper());
         $this->line(
             30,
             10,

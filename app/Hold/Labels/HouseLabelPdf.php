@@ -24,7 +24,7 @@ final readonly class HouseLabelPdf
         $pdf->setMargins(4, 3, 4);
         $pdf->setAutoPageBreak(false);
         $pdf->AddPage();
-        $kitchen = $settings->printHeader === '' ? $settings->kitchen : $settings->printHeader;
+        $kitchen = $settings->onPaper();
         $lines = [
             [4.0, 14.0, 'B', $label->name],
             [11.5, 9.0, '', $label->what],

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Kitchen\Format;
 
-use App\Kitchen\Language\Language;
+use App\Kitchen\Language\Said;
 use App\Kitchen\Settings;
 
 /** Pages that are printed and carried about: A4, black on white, the house's name on top, boxes to tick. */
@@ -42,10 +42,10 @@ final class Paper
         return new self($pdf);
     }
 
-    /** What follows is for somebody who reads in this language. */
-    public function in(Language $language): void
+    /** What follows is for somebody who reads these words. */
+    public function in(Said $words): void
     {
-        $this->pdf->in($language);
+        $this->pdf->in($words);
     }
 
     /** A text that is put together with others, as this page says it. */
@@ -66,7 +66,7 @@ final class Paper
         $this->scale = 1.0;
         $this->y = 14.0;
         $this->line($heading, 18, 'B');
-        $house = $settings->printHeader === '' ? $settings->kitchen : $settings->printHeader;
+        $house = $settings->onPaper();
         $this->line("{$house}. {$this->says($below)}", 10);
         $this->space(2);
         $this->scale = max(self::SMALLEST, min(1.0, (self::BOTTOM - $this->y) / max(1.0, $points * self::LINE)));

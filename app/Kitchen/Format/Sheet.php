@@ -32,10 +32,10 @@ final class Sheet extends TCPDF
         $this->setPrintFooter(false);
     }
 
-    /** What follows is for somebody who reads in this language. */
-    public function in(Language $language): void
+    /** What follows is for somebody who reads these words. */
+    public function in(Said $words): void
     {
-        $this->said = new Said($language);
+        $this->said = $words;
     }
 
     /** As this sheet says it. */

@@ -24,9 +24,7 @@ final readonly class InTheirLanguage
     public function handle(Request $request, Closure $next): Response
     {
         $language = Language::of($request);
-        // A file is told by its ending.
-        $file = preg_match('/\.(?!pdf$)/', $request->path()) === 1;
-        if ($language === Language::English || ! $request->is('api/*') || $file) {
+        if ($language === Language::English || ! $request->is('api/*') || self::isFile($request->path())) {
             return $next($request);
         }
         app()->setLocale($language->value);
@@ -39,6 +37,12 @@ final readonly class InTheirLanguage
         }
 
         return $response;
+    }
+
+    /** Told by its ending; paper is read by people. */
+    private static function isFile(string $path): bool
+    {
+        return preg_match('/\.(?!pdf$)/', $path) === 1;
     }
 
     private static function walk(mixed $answer, Said $said, string $of = ''): mixed

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Kitchen\Language;
 
+use Illuminate\Support\Str;
+
 /**
  * A text of the server in another language: a sentence or a name by the English it is kept under, values in their
  * places; dates and figures as they are written there. What is known under no sentence stays as it is.
@@ -49,6 +51,9 @@ final class Said
     /** Read when the first text comes that may be among them: a scale that is asked many times a second says none. */
     private function read(): void
     {
+        if ($this->read) {
+            return;
+        }
         $this->read = true;
         foreach (['names', 'catalogue', 'sentences'] as $file) {
             $kept = json_decode((string) file_get_contents(lang_path("{$this->language->value}/{$file}.json")), true);
@@ -67,7 +72,12 @@ final class Said
         $parts = self::parts($english);
         if (count($parts) === 1) {
             $this->whole[$english] = $theirs;
-        } elseif (($letters = preg_match_all('/\p{L}/u', implode('', $parts))) >= self::TELLING) {
+
+            return;
+        }
+        $certain = implode('', $parts);
+        $letters = preg_match_all('/\p{L}/u', $certain);
+        if ($letters >= self::TELLING) {
             usort($parts, fn (string $a, string $b): int => strlen($b) <=> strlen($a));
             $weak = $letters < self::WEAK && $english[0] === ':' && ! in_array(' no. ', $parts, true);
             $value = $weak ? '(.*?\d.*?)' : '(.+?)';
@@ -75,7 +85,7 @@ final class Said
                 fn (string $part): string => preg_quote($part, '/'),
                 self::parts($english),
             ));
-            $this->places[] = [$parts[0], "/^{$pattern}$/us", $theirs, strlen(implode('', $parts))];
+            $this->places[] = [$parts[0], "/^{$pattern}$/us", $theirs, strlen($certain)];
         }
     }
 
@@ -98,9 +108,7 @@ final class Said
         if (preg_match(self::MAYBE, $english) !== 1) {
             return Written::as($english, $this->language);
         }
-        if (! $this->read) {
-            $this->read();
-        }
+        $this->read();
 
         return $this->known[$english] ??= $this->found($english, self::DEEP) ??
             Written::as($english, $this->language);
@@ -112,9 +120,7 @@ final class Said
         if ($this->language === Language::English) {
             return $english;
         }
-        if (! $this->read) {
-            $this->read();
-        }
+        $this->read();
 
         return $this->whole[$english] ?? $this->text($english);
     }
@@ -123,7 +129,7 @@ final class Said
     private static function begun(string $english, string $theirs): string
     {
         return preg_match('/^\p{Lu}/u', $english) === 1
-            ? mb_strtoupper(mb_substr($theirs, 0, 1)).mb_substr($theirs, 1)
+            ? Str::ucfirst($theirs)
             : $theirs;
     }
 

@@ -51,7 +51,7 @@ final readonly class OriginController
         $settings = Settings::load();
 
         return new Response(view('origin', [
-            'house' => $settings->printHeader === '' ? $settings->kitchen : $settings->printHeader,
+            'house' => $settings->onPaper(),
             'cards' => array_map(fn (OriginOf $card): array => [
                 'title' => $card->title,
                 'lines' => array_map(OriginOf::said(...), $card->lines),

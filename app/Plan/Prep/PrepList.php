@@ -16,6 +16,7 @@ use App\Kitchen\Language\Said;
 use App\Kitchen\Moment;
 use App\Kitchen\Settings;
 use App\Portion\Dish\Dish;
+use Illuminate\Support\Str;
 use Sectum\BreakDown\Method\Method;
 use Sectum\Fish\Hazard;
 use Sectum\Fish\Part;
@@ -39,17 +40,16 @@ final readonly class PrepList
 
     /**
      * @param  string|null  $cutter  null for what runs by itself
-     * @param  Language  $in  lists are put together of words in it; sentences are said so where they are drawn
+     * @param  Said  $words  lists are put together of these; sentences are said where they are drawn
      * @return list<PrepLine> in the order they begin
      */
-    public function of(?string $cutter, Language $in = Language::English): array
+    public function of(?string $cutter, Said $words = new Said(Language::English)): array
     {
-        $said = new Said($in);
         $lines = [];
         foreach ($this->of->work->jobs as $job) {
             $one = $this->plan->planned[$job->task->id] ?? null;
             if ($one !== null && $one->cutter === $cutter) {
-                $lines[] = $this->line($job, $one, $said);
+                $lines[] = $this->line($job, $one, $words);
             }
         }
         usort($lines, fn (PrepLine $a, PrepLine $b): int => $a->start <=> $b->start);
@@ -57,7 +57,7 @@ final readonly class PrepList
         return $lines;
     }
 
-    private function line(Job $job, Planned $one, Said $said): PrepLine
+    private function line(Job $job, Planned $one, Said $words): PrepLine
     {
         $lot = $job->lot === null ? null : $this->of->lots[$job->lot] ?? null;
         $dish = $job->serves === null ? null : $this->of->dishes[$job->serves] ?? null;
@@ -69,7 +69,7 @@ final readonly class PrepList
             $this->title($job, $lot, $dish),
             array_values(array_filter([
                 ...match ($job->doing) {
-                    Doing::BreakDown => $lot === null ? [] : $this->howCut($lot, $said),
+                    Doing::BreakDown => $lot === null ? [] : $this->howCut($lot, $words),
                     Doing::Receive => $lot === null ? [] : self::cautions($lot->species),
                     Doing::Portion => $dish === null ? [] : $this->portioned($dish->dish),
                     Doing::Pack => $dish === null ? [] : [self::for($dish)],
@@ -131,7 +131,7 @@ final readonly class PrepList
                 $name = $asked?->option($option)?->name;
                 $names[] = $asked === null || $name === null
                     ? ''
-                    : self::within($words->word($asked->asks)).': '.self::within($words->word($name));
+                    : Str::lcfirst($words->word($asked->asks)).': '.Str::lcfirst($words->word($name));
             }
             $said[] = "{$words->word($method->name)} – ".implode('; ', array_filter($names, self::says(...)));
         }
@@ -163,12 +163,6 @@ final readonly class PrepList
         }
 
         return $said === [] ? '' : 'Bins – '.implode('; ', $said);
-    }
-
-    /** A name that does not begin a sentence. */
-    private static function within(string $name): string
-    {
-        return mb_strtolower(mb_substr($name, 0, 1)).mb_substr($name, 1);
     }
 
     /** @return list<string> */

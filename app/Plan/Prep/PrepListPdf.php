@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Plan\Prep;
 
 use App\Kitchen\Format\Paper;
+use App\Kitchen\Language\Said;
 use App\Kitchen\Moment;
 use Sectum\Plan\Work\PrepPlan;
 use Sectum\Receive\Freshness;
@@ -31,12 +32,14 @@ final readonly class PrepListPdf
             return $paper->print();
         }
         $list = new PrepList($of, $plan);
+        $alone = $list->of(null);
         foreach ($of->shifts->shifts as $shift) {
-            $lines = $shift->off ? [] : $list->of($shift->person_id, $shift->person->language);
+            $words = new Said($shift->person->language);
+            $lines = $shift->off ? [] : $list->of($shift->person_id, $words);
             if ($lines !== []) {
                 $hours = PrepLine::hour($shift->from_minute).' – '.PrepLine::hour($shift->to_minute);
-                $paper->in($shift->person->language);
-                self::page($paper, "{$shift->person->name}, {$date}", "{$hours}.", $lines, $list->of(null));
+                $paper->in($words);
+                self::page($paper, "{$shift->person->name}, {$date}", "{$hours}.", $lines, $alone);
             }
         }
 

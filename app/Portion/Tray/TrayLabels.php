@@ -74,7 +74,7 @@ final readonly class TrayLabels
         $day = $kept->day ?? Moment::at($this->batch->use_by);
 
         return new Label(
-            Settings::load()->printHeader === '' ? Settings::load()->kitchen : Settings::load()->printHeader,
+            Settings::load()->onPaper(),
             $this->batch->dish->name,
             "Tray {$this->batch->number}".($piece === '' ? '' : ", {$piece}"),
             $net,

@@ -64,9 +64,7 @@ final class FreezingTest extends ColdKitchen
         foreach (Fish::onTheBench($fish)->pieces->where('part', Part::Portion) as $portion) {
             self::assertSame($portion->parent_id === $in, $this->isOpen($fish, $portion->id));
         }
-        foreach (['es', 'fr'] as $language) {
-            $this->paperIn($language, "/hold/freezing/{$run}/evidence.pdf");
-        }
+        $this->paper("/hold/freezing/{$run}/evidence.pdf");
     }
 
     public function test_it_closes_again_when_a_later_file_shows_that_the_record_broke(): void

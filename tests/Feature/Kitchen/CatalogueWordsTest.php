@@ -8,50 +8,40 @@ use App\Catalogue\Species;
 use Database\Seed\Csv;
 use Illuminate\Support\Arr;
 use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\ReadsWords;
 use Tests\TestCase;
 
 /** What lies in the catalogue as text is said in each language: steps, reasons, cautions, signs, recipes, sources. */
 final class CatalogueWordsTest extends TestCase
 {
-    /** The columns of each file that people read, and by what their texts are parted. Names stand in names.json. */
+    use ReadsWords;
+
+    /** The columns of each file that people read, beside its sources. Names stand in names.json. */
     private const TEXTS = [
-        'bins' => ['source' => null],
-        'exclusions' => ['source' => null],
-        'freshness' => ['source' => null],
-        'kinds' => ['handling' => null, 'source' => null],
-        'methods' => ['name' => null, 'why' => null, 'source' => null],
-        'orders' => ['why' => null, 'source' => null],
-        'parts' => ['name' => null, 'source' => null],
-        'questions' => ['asks' => null, 'name' => null, 'why' => null, 'source' => null],
-        'recipe_marks' => ['recipe' => null, 'doing' => null, 'why' => null, 'source' => null],
-        'recipes' => ['recipe' => null, 'ingredients' => '|', 'caution' => null, 'source' => null],
-        'seasons' => ['why' => null, 'source' => null],
-        'shares' => ['source' => null],
-        'signs' => ['sign' => null, 'source' => null],
-        'species' => ['raw_note' => null, 'size_names' => ';', 'source' => null],
-        'steps' => [
-            'doing' => null, 'why' => null, 'tools' => null, 'caution' => null, 'inspect' => null, 'cue' => null,
-            'mistake' => null, 'mistake_costs' => null, 'source' => null,
-        ],
-        'treatments' => ['treatment' => null, 'aromatics' => '|', 'caution' => null, 'source' => null],
-        'yields' => ['source' => null],
+        'bins' => [],
+        'exclusions' => [],
+        'freshness' => [],
+        'kinds' => ['handling'],
+        'methods' => ['name', 'why'],
+        'orders' => ['why'],
+        'parts' => ['name'],
+        'questions' => ['asks', 'name', 'why'],
+        'recipe_marks' => ['recipe', 'doing', 'why'],
+        'recipes' => ['recipe', 'ingredients', 'caution'],
+        'seasons' => ['why'],
+        'shares' => [],
+        'signs' => ['sign'],
+        'species' => ['raw_note', 'size_names'],
+        'steps' => ['doing', 'why', 'tools', 'caution', 'inspect', 'cue', 'mistake', 'mistake_costs'],
+        'treatments' => ['treatment', 'aromatics', 'caution'],
+        'yields' => [],
     ];
+
+    /** "water:1200:ml|salt:8:g" */
+    private const AMOUNTS = ['ingredients', 'aromatics'];
 
     /** A code in every method's answer, named by the page. */
     private const CODED = ['exclusions' => ['reason']];
-
-    /** @return array<string, string> */
-    private static function words(string $language, string ...$files): array
-    {
-        $words = [];
-        foreach ($files as $file) {
-            $kept = json_decode((string) file_get_contents(lang_path("{$language}/{$file}.json")), true);
-            self::assertIsArray($kept);
-            $words += array_map(strval(...), $kept);
-        }
-
-        return $words;
-    }
 
     /** @return list<string> each text of the catalogue, as it is looked for */
     private static function texts(): array
@@ -61,12 +51,19 @@ final class CatalogueWordsTest extends TestCase
             foreach (Csv::rows(base_path("database/catalogue/{$file}.csv")) as $row) {
                 // A kind's two sources are kept as one.
                 $row['source'] .= isset($row['figures_source']) ? "; figures: {$row['figures_source']}" : '';
-                foreach ($columns as $column => $parted) {
-                    foreach ($parted === null ? [$row[$column]] : explode($parted, $row[$column]) as $text) {
-                        // "water:1200:ml" is water; a size is said behind its weights.
-                        $text = $parted === '|' ? explode(':', $text)[0] : $text;
-                        $texts[$parted === ';' && $text !== '' ? ":1, {$text}" : $text] = true;
-                    }
+                foreach (['source', ...$columns] as $column) {
+                    $each = match (true) {
+                        in_array($column, self::AMOUNTS, true) => array_map(
+                            fn (string $one): string => explode(':', $one)[0],
+                            explode('|', $row[$column]),
+                        ),
+                        // A size is said behind its weights.
+                        $column === 'size_names' => $row[$column] === ''
+                            ? []
+                            : array_map(fn (string $one): string => ":1, {$one}", explode(';', $row[$column])),
+                        default => [$row[$column]],
+                    };
+                    $texts += array_fill_keys($each, true);
                 }
             }
         }
@@ -116,7 +113,7 @@ final class CatalogueWordsTest extends TestCase
                 [],
                 array_values(array_diff(
                     array_keys($texts),
-                    array_keys(self::TEXTS[$file] ?? []),
+                    ['source', ...self::TEXTS[$file] ?? []],
                     self::CODED[$file] ?? [],
                     // Names a fish is found by stay what they are.
                     ['species', 'name', 'other_names', 'scientific', 'look_alikes'],

@@ -15,22 +15,16 @@ use Illuminate\Support\Facades\DB;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\TestWith;
 use Symfony\Component\Finder\Finder;
+use Tests\ReadsWords;
 use Tests\SaidInSource;
 use Tests\TestCase;
 
 /** Every sentence in each language, figures and dates as it writes them, and what is typed as it is meant. */
 final class LanguageTest extends TestCase
 {
+    use ReadsWords;
+
     private const OTHERS = ['es', 'fr'];
-
-    /** @return array<string, string> */
-    private static function words(string $language, string $file): array
-    {
-        $words = json_decode((string) file_get_contents(lang_path("{$language}/{$file}.json")), true);
-        self::assertIsArray($words);
-
-        return array_map(strval(...), $words);
-    }
 
     /** @return list<string> the places of a sentence, each once */
     private static function places(string $sentence): array

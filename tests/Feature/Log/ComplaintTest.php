@@ -78,9 +78,7 @@ final class ComplaintTest extends LogKitchen
             ['held', 'released'],
             array_map(fn (ComplaintEntry $one): string => $one->what->value, ComplaintEntry::query()->get()->all()),
         );
-        foreach (['es', 'fr'] as $language) {
-            $this->paperIn($language, "/log/complaints/{$id}/report.pdf", 'A bone in the middle');
-        }
+        $this->paper("/log/complaints/{$id}/report.pdf", 'A bone in the middle');
     }
 
     public function test_of_a_dish_and_a_day_the_trays_are_those_that_were_served(): void
@@ -145,9 +143,7 @@ final class ComplaintTest extends LogKitchen
         self::assertStringContainsString('Hake (Merluccius merluccius)', $page);
         self::assertStringNotContainsString('€', $page);
         self::assertStringNotContainsString('http', $page, 'nothing is fetched from anywhere');
-        foreach (['es', 'fr'] as $language) {
-            $this->paperIn($language, "/log/origin/card.pdf?dish={$this->dish}");
-        }
+        $this->paper("/log/origin/card.pdf?dish={$this->dish}");
         $this->actingAs($this->cutter);
         $this->api('GET', "/log/origin?dish={$this->dish}")->assertOk();
     }

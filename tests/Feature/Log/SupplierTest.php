@@ -37,9 +37,7 @@ final class SupplierTest extends LogKitchen
         self::assertEqualsWithDelta(13.90 - 1.11, $wins, 0.12);
         $other = $this->api('GET', "/log/suppliers/{$this->supplier('Harbourgate Fish')}")->assertOk();
         $other->assertJsonPath('beside.0.wins_at', []);
-        foreach (['es', 'fr'] as $language) {
-            $this->paperIn($language, "/log/suppliers/{$this->supplier('Second Boats')}/year.pdf");
-        }
+        $this->paper("/log/suppliers/{$this->supplier('Second Boats')}/year.pdf");
         $this->api('GET', '/log/suppliers/'.self::id())->assertNotFound();
     }
 

@@ -97,9 +97,7 @@ final class WeekTest extends LogKitchen
         self::assertSame(1, Printed::query()->where('title', 'Week 23 to 29 Nov')->count());
         $kept = (string) $this->get('/api/log/week.pdf?day=2026-11-25')->assertOk()->getContent();
         self::assertStringStartsWith('%PDF', $kept);
-        foreach (['es', 'fr'] as $language) {
-            $this->paperIn($language, '/log/week.pdf?day=2026-11-17');
-        }
+        $this->paper('/log/week.pdf?day=2026-11-17');
         LoggedFish::query()->update(['steps' => json_encode(['plates' => 2_000_000])]);
         self::assertSame($kept, (string) $this->get('/api/log/week.pdf?day=2026-11-25')->getContent(), 'as it was');
         $this->api('GET', '/log/week?day=2026-11-25')->assertJsonPath('kept', true);

@@ -99,9 +99,7 @@ final class ArrivedOrderTest extends PlanKitchen
         $path = "/api/plan/orders/{$this->order}/order.pdf";
         $pdf = $this->get($path)->assertOk()->assertHeader('Content-Type', 'application/pdf');
         self::assertStringStartsWith('%PDF-', (string) $pdf->getContent());
-        foreach (['es', 'fr'] as $language) {
-            $this->paperIn($language, "/plan/orders/{$this->order}/order.pdf");
-        }
+        $this->paper("/plan/orders/{$this->order}/order.pdf");
         $this->actingAs($this->cutter);
         $this->get($path)->assertStatus(403);
     }

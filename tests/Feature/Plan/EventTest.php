@@ -82,9 +82,7 @@ final class EventTest extends PlanKitchen
         $this->banquet($dinner);
         $pdf = $this->get("/api/plan/services/{$dinner}/production.pdf")->assertOk();
         self::assertStringStartsWith('%PDF-', (string) $pdf->getContent());
-        foreach (['es', 'fr'] as $language) {
-            $this->paperIn($language, "/plan/services/{$dinner}/production.pdf", 'The Guild');
-        }
+        $this->paper("/plan/services/{$dinner}/production.pdf", 'The Guild');
         $this->api('PUT', "/plan/services/{$dinner}", [
             'day' => self::FRIDAY,
             'at' => '19:00',

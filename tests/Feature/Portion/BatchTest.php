@@ -150,7 +150,7 @@ final class BatchTest extends AtTheDoor
             $this->api('PUT', '/me/language', ['language' => $language])->assertOk();
             $this->api('PUT', "/portion/batches/{$batch}/labels/".($job = self::id()), ['for' => 'tray'])->assertOk();
             $text = self::printed((string) $this->get("/api/printer/{$job}")->assertOk()->getContent());
-            self::assertSame([], self::english($text), $text);
+            self::assertNothingEnglish($text);
             self::assertStringContainsString(", 3 {$said}", $text);
         }
         $this->api('GET', '/printer/'.self::id())->assertNotFound();
