@@ -324,6 +324,40 @@ test('a second tab on the same fish follows within two seconds', async ({ page, 
   await expect(readings(page)).toHaveCount(3, { timeout: 2_000 });
 });
 
+test.describe('without what the page keeps for a bad network', () => {
+  test.use({ serviceWorkers: 'block' });
+
+  test('an answer from before a weight was taken does not take it off the screen again', async ({ page, context }) => {
+    await signIn(page);
+    await receive(page, 'Hake', '3900 g');
+    const other = await context.newPage();
+    await other.goto(page.url());
+    await expect(readings(other)).toHaveCount(1);
+    let release = () => {};
+    const held = new Promise<void>((free) => {
+      release = free;
+    });
+    let old = 0;
+    await other.route('**/api/breakdown/fish/*', async (route) => {
+      const answer = await route.fetch();
+      old++;
+      await held;
+      await route.fulfill({ response: answer });
+    });
+    await type(page, '2550 g');
+    await expect.poll(() => old).toBeGreaterThan(0);
+    // The other tab hears of it twice: from its neighbour, and from the kitchen computer within a second.
+    await other.waitForTimeout(1_500);
+    const before = old;
+    await type(other, '140 g');
+    await expect(readings(other)).toHaveCount(3);
+    release();
+    await expect.poll(() => old).toBeGreaterThan(before);
+    await other.waitForTimeout(500);
+    await expect(readings(other)).toHaveCount(3);
+  });
+});
+
 test('a weight that cannot be is asked about before it is recorded', async ({ page }) => {
   await signIn(page);
   await receive(page, 'Hake', '3900 g');

@@ -2,6 +2,7 @@ import createFetchClient, { type Middleware } from 'openapi-fetch';
 import createClient from 'openapi-react-query';
 import { ulid } from 'ulid';
 import { t } from '../lang';
+import { askedSince } from './fresh';
 import { answered, unanswered } from './reach';
 import type { components, paths } from './schema';
 import { sessionEnded } from './session';
@@ -151,7 +152,8 @@ const watch: Middleware = {
 };
 
 const client = createFetchClient<paths>({ baseUrl: '/api', headers: { Accept: 'application/json' } });
-client.use(token, watch);
+// The last in this row is the first to see an answer.
+client.use(token, watch, askedSince());
 
 export const api = createClient(client);
 
@@ -165,12 +167,12 @@ const UNREACHED: Problem = {
   detail: t('client.the-kitchen-computer-cannot-be'),
 };
 
-/** Whatever went wrong, as a problem with one sentence to show. */
 /** Whether a refusal is of one kind. */
 export function saysCode(problem: Problem | null, code: string): boolean {
   return problem !== null && 'code' in problem && problem.code === code;
 }
 
+/** Whatever went wrong, as a problem with one sentence to show. */
 export function asProblem(error: unknown): Problem {
   if (error && typeof error === 'object' && 'detail' in error && typeof error.detail === 'string') {
     return error as Problem;
