@@ -7,11 +7,11 @@ declare(strict_types=1);
 use GuzzleHttp\Client;
 use GuzzleHttp\Cookie\CookieJar;
 
-/** Artisan over a database of its own, or an exception. */
-function artisan(string $database, string ...$words): void
+/** A command over a database of its own, or an exception. */
+function over(string $database, string ...$words): void
 {
     $process = proc_open(
-        ['php', 'artisan', ...$words],
+        $words,
         [1 => ['file', '/dev/null', 'w'], 2 => STDERR],
         $pipes,
         dirname(__DIR__),
@@ -20,14 +20,16 @@ function artisan(string $database, string ...$words): void
     proc_close($process) === 0 || throw new RuntimeException(implode(' ', $words).' failed.');
 }
 
+function artisan(string $database, string ...$words): void
+{
+    over($database, 'php', 'artisan', ...$words);
+}
+
 /** The made-up kitchen in a new database. */
 function demoKitchen(string $database): void
 {
     is_dir(dirname($database)) || mkdir(dirname($database), 0o755, true);
-    touch($database);
-    artisan($database, 'migrate', '--force', '--quiet');
-    artisan($database, 'db:seed', '--force', '--quiet', '--class=Database\Seed\CatalogueSeeder');
-    artisan($database, 'db:seed', '--force', '--quiet', '--class=Database\Seed\DemoSeeder');
+    over($database, 'bin/seed', $database);
 }
 
 /**

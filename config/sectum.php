@@ -15,6 +15,8 @@ return [
         // A file with the passphrase backups are encrypted with; empty for none.
         'passphrase_file' => env('SECTUM_BACKUP_PASSPHRASE_FILE'),
     ],
+    // How many times faster than a real one a simulated scale settles and a probe creeps; 1 as they are.
+    'pace' => (float) env('SECTUM_PACE', 1),
     'scale' => [
         'host' => '127.0.0.1',
         'port' => (int) env('SECTUM_SCALE_PORT', 8417),

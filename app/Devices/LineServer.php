@@ -30,8 +30,9 @@ final class LineServer
     /**
      * @param  callable(array<array-key, mixed>, float): Answer  $answer  to one line, at a moment in
      *     seconds that never goes back
+     * @param  float  $pace  seconds of the device that pass in one of ours
      */
-    private function __construct(private $answer)
+    private function __construct(private $answer, private readonly float $pace)
     {
     }
 
@@ -47,7 +48,7 @@ final class LineServer
             throw new RuntimeException("The device cannot listen at {$address}: {$message}");
         }
         stream_set_blocking($server, false);
-        $device = new self($answer);
+        $device = new self($answer, config()->float('sectum.pace'));
         while (true) {
             $device->turn($server);
         }
@@ -107,7 +108,7 @@ final class LineServer
             try {
                 @fwrite(
                     $socket,
-                    json_encode(($this->answer)(is_array($words) ? $words : [], self::now()), JSON_THROW_ON_ERROR).
+                    json_encode(($this->answer)(is_array($words) ? $words : [], self::now() * $this->pace), JSON_THROW_ON_ERROR).
                         "\n",
                 );
             } catch (JsonException) {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Fish;
 
+use App\Kitchen\Database\Remembered;
 use App\Kitchen\Moment;
 use App\Kitchen\Person;
 use App\Kitchen\Record;
@@ -85,8 +86,18 @@ final class Reading extends Record
     protected static function booted(): void
     {
         self::creating(function (self $reading): void {
+            $reading->seq = self::last() + 1;
+        });
+        self::created(fn (self $reading) => Remembered::put('last reading', ['readings'], $reading->seq));
+    }
+
+    /** Which in the order of all readings was the latest; 0 before the first. */
+    public static function last(): int
+    {
+        return Remembered::of('last reading', ['readings'], function (): int {
             $last = self::query()->max('seq');
-            $reading->seq = (is_numeric($last) ? (int) $last : 0) + 1;
+
+            return is_numeric($last) ? (int) $last : 0;
         });
     }
 

@@ -27,8 +27,7 @@ final class ReadingVoid extends KeyedTable
     protected static function booted(): void
     {
         self::creating(function (self $void): void {
-            $last = Reading::query()->max('seq');
-            $void->after_seq = is_numeric($last) ? (int) $last : 0;
+            $void->after_seq = Reading::last();
         });
     }
 

@@ -24,8 +24,7 @@ final class Happened extends Activity
     protected static function booted(): void
     {
         self::creating(function (self $happened): void {
-            $last = Reading::query()->max('seq');
-            $happened->after_seq = is_numeric($last) ? (int) $last : 0;
+            $happened->after_seq = Reading::last();
         });
     }
 }

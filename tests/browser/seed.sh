@@ -9,13 +9,9 @@ exec 9>storage/framework/seed.lock
 flock 9
 if [ ! -f "$file" ]; then
   rm -f database/seeded-*.sqlite*
-  export SECTUM_DEMO=true
-  export DB_DATABASE="$file.begun"
-  : > "$DB_DATABASE"
-  php artisan migrate --force --quiet
-  php artisan db:seed --force --quiet --class='Database\Seed\CatalogueSeeder'
-  php artisan db:seed --force --quiet --class='Database\Seed\DemoSeeder'
-  php -r '(new PDO("sqlite:$argv[1]"))->query("pragma wal_checkpoint(truncate)")->fetchAll();' "$DB_DATABASE"
-  mv "$DB_DATABASE" "$file"
+  begun="$file.begun"
+  bin/seed "$begun"
+  php -r '(new PDO("sqlite:$argv[1]"))->query("pragma wal_checkpoint(truncate)")->fetchAll();' "$begun"
+  mv "$begun" "$file"
 fi
 echo "$file"

@@ -16,8 +16,11 @@ final class Remembered
 {
     private const WRITES = '/^\s*(?:insert|replace|update|delete)\b(?:\s+(?:or\s+\w+|into|from))*\s+"?(\w+)"?/i';
 
-    /** @var array<string, array{list<string>, mixed}> the tables an answer stands on, and the answer, by question */
+    /** @var array<string, mixed> by question */
     private array $answers = [];
+
+    /** @var array<string, array<string, true>> the questions whose answers stand on a table, by table */
+    private array $on = [];
 
     /**
      * @template T
@@ -30,12 +33,11 @@ final class Remembered
     public static function of(string $question, array $tables, Closure $ask): mixed
     {
         $remembered = app(self::class);
-        if (! isset($remembered->answers[$question])) {
-            $answer = $ask();
-            $remembered->answers[$question] = [$tables, $answer];
+        if (! array_key_exists($question, $remembered->answers)) {
+            $remembered->keep($question, $tables, $ask());
         }
         /** @var T $known whatever stands under a question was its answer */
-        $known = $remembered->answers[$question][1];
+        $known = $remembered->answers[$question];
 
         return $known;
     }
@@ -47,12 +49,13 @@ final class Remembered
      */
     public static function put(string $question, array $tables, mixed $answer): void
     {
-        app(self::class)->answers[$question] = [$tables, $answer];
+        app(self::class)->keep($question, $tables, $answer);
     }
 
     public static function forget(): void
     {
-        app(self::class)->answers = [];
+        $remembered = app(self::class);
+        $remembered->answers = $remembered->on = [];
     }
 
     /** Forgets what a statement makes old: all of it when the statement does not say what it writes. */
@@ -64,10 +67,18 @@ final class Remembered
             return;
         }
         $remembered = app(self::class);
-        foreach ($remembered->answers as $question => [$tables]) {
-            if (in_array($written[1], $tables, true)) {
-                unset($remembered->answers[$question]);
-            }
+        foreach ($remembered->on[$written[1]] ?? [] as $question => $stood) {
+            unset($remembered->answers[$question]);
+        }
+        unset($remembered->on[$written[1]]);
+    }
+
+    /** @param  list<string>  $tables */
+    private function keep(string $question, array $tables, mixed $answer): void
+    {
+        $this->answers[$question] = $answer;
+        foreach ($tables as $table) {
+            $this->on[$table][$question] = true;
         }
     }
 }

@@ -383,6 +383,6 @@ final class Board
 
     private static function version(Fish $fish): int
     {
-        return Fish::query()->findOrFail($fish->id)->version;
+        return Fish::query()->whereKey($fish->id)->valueOrFail('version');
     }
 }
