@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace App\Kitchen\Database;
 
+use Closure;
+use Generator;
 use Illuminate\Database\SQLiteConnection;
+use stdClass;
 use Throwable;
 
 /**
@@ -58,6 +61,64 @@ final class KitchenConnection extends SQLiteConnection
         Remembered::written($query);
 
         return parent::affectingStatement($query, $bindings);
+    }
+
+    /**
+     * @param  string  $query
+     * @param  array<array-key, mixed>  $bindings
+     * @param  bool  $useReadPdo
+     * @return Generator<int, stdClass>
+     */
+    public function cursor($query, $bindings = [], $useReadPdo = true)
+    {
+        // Its rows are fetched while other things are asked, maybe the same.
+        $this->lend($query);
+        foreach (parent::cursor($query, $bindings, $useReadPdo) as $row) {
+            $this->lend($query);
+            yield $row;
+        }
+    }
+
+    /**
+     * @param  string  $query
+     * @param  array<array-key, mixed>  $bindings
+     */
+    protected function runQueryCallback($query, $bindings, Closure $callback)
+    {
+        try {
+            return parent::runQueryCallback($query, $bindings, $callback);
+        } catch (Throwable $e) {
+            // What broke off in the middle is not run again as it is.
+            $this->lend($query);
+            throw $e;
+        }
+    }
+
+    private function lend(string $query): void
+    {
+        $pdo = $this->getPdo();
+        if ($pdo instanceof ImmediatePdo) {
+            $pdo->lent($query);
+        }
+    }
+
+    public function setPdo($pdo)
+    {
+        $this->lendAll();
+
+        return parent::setPdo($pdo);
+    }
+
+    public function __destruct()
+    {
+        $this->lendAll();
+    }
+
+    private function lendAll(): void
+    {
+        if ($this->pdo instanceof ImmediatePdo) {
+            $this->pdo->lendAll();
+        }
     }
 
     public function unprepared($query)
