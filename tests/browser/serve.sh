@@ -9,5 +9,5 @@ export DB_DATABASE="$PWD/database/browser-$SECTUM_TEST_PORT.sqlite"
 rm -f "$DB_DATABASE" "$DB_DATABASE-wal" "$DB_DATABASE-shm"
 cp "$seeded" "$DB_DATABASE"
 rm -rf storage/framework/cache/data/*
-export SECTUM_INSTALLED=1
+export SECTUM_INSTALLED=1 SECTUM_SEEDED=1
 exec bin/serve "$SECTUM_TEST_PORT" "$((SECTUM_TEST_PORT + 1))"
