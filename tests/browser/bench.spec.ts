@@ -74,7 +74,7 @@ test('an unsteady pan cannot be taken, too much is said, tare comes off', async 
   await page.getByLabel('Put on the scale').fill('1000 g');
   // Looked at with every picture the page draws: the scale of these walks settles fast.
   const settling = page.waitForFunction(
-    () => document.body.innerText.includes('Settling') && document.querySelector('.take')?.matches(':disabled'),
+    () => document.body.textContent?.includes('Settling') && document.querySelector('.take')?.matches(':disabled'),
   );
   await page.getByRole('button', { name: 'Put on', exact: true }).tap();
   await settling;

@@ -30,6 +30,9 @@ final class Said
      */
     private const WEAK = 8;
 
+    /** What begins a sentence is not a sentence of its own that goes on after a colon. */
+    private const FIRST = '((?:(?!: \p{Ll}).)+?)';
+
     /** A word with a capital, or several of which one is longer than a unit; and what a day is called. */
     private const MAYBE = '/\p{Lu}\p{L}|\p{L}{3}.* | .*\p{L}{3}|^(?:today|tomorrow|yesterday)$/us';
 
@@ -85,6 +88,9 @@ final class Said
                 fn (string $part): string => preg_quote($part, '/'),
                 self::parts($english),
             ));
+            if (str_starts_with($pattern, '(.+?)')) {
+                $pattern = self::FIRST.substr($pattern, strlen('(.+?)'));
+            }
             $this->places[] = [$parts[0], "/^{$pattern}$/us", $theirs, strlen($certain)];
         }
     }
@@ -125,12 +131,17 @@ final class Said
         return $this->whole[$english] ?? $this->text($english);
     }
 
-    /** A sentence that began with a capital begins with one, whatever stands first in it there. */
-    private static function begun(string $english, string $theirs): string
+    /**
+     * A sentence that began with a capital begins with one, whatever stands first in it there; one that began with a
+     * small letter after a colon does so there, where it does not begin with a name.
+     */
+    private static function begun(string $english, string $theirs, string $kept): string
     {
-        return preg_match('/^\p{Lu}/u', $english) === 1
-            ? Str::ucfirst($theirs)
-            : $theirs;
+        return match (true) {
+            preg_match('/^\p{Lu}/u', $english) === 1 => Str::ucfirst($theirs),
+            preg_match('/^\p{Ll}/u', $english) === 1 && $kept[0] !== ':' => Str::lcfirst($theirs),
+            default => $theirs,
+        };
     }
 
     /**
@@ -172,7 +183,7 @@ final class Said
                         return $this->found($value, $deep - 1) ?? Written::as($value, $this->language);
                     },
                     $theirs,
-                ));
+                ), $theirs);
             }
         }
 

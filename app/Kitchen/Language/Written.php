@@ -16,6 +16,12 @@ final readonly class Written
 
     private const AMOUNT = '\d{1,3}(?:,\d{3})+(?:\.\d+)?|\d+(?:\.\d+)?';
 
+    /** A figure of its own, bare or with its unit, or a day. */
+    private const FIGURE = '[+−]?'.self::SIGN.'?(?:'.self::AMOUNT.')(?: ?'.self::UNIT.')?(?: [\d.]+ oz)?|'.
+        '\d{1,2} \p{L}{3}(?: \d{4})?';
+
+    private const TO = ['es' => 'a', 'fr' => 'à'];
+
     private const DAYS = [
         'es' => ['lun', 'mar', 'mié', 'jue', 'vie', 'sáb', 'dom'],
         'fr' => ['lun.', 'mar.', 'mer.', 'jeu.', 'ven.', 'sam.', 'dim.'],
@@ -57,7 +63,10 @@ final readonly class Written
             return $english;
         }
 
-        return self::days(self::figures($english, $language), $language);
+        $to = self::TO[$language->value];
+        $between = preg_replace('/^('.self::FIGURE.') to ('.self::FIGURE.')$/u', "$1 {$to} $2", $english) ?? $english;
+
+        return self::days(self::figures($between, $language), $language);
     }
 
     private static function figures(string $text, Language $language): string

@@ -82,6 +82,15 @@ final class LanguageTest extends TestCase
         }
     }
 
+    public function test_what_stands_after_a_colon_is_said_within_what_stands_before_it(): void
+    {
+        $english = 'More came off the whole fish than went on, by 1.400 kg: the frame reading looks 418 g too heavy.';
+        $spanish = (new Said(Language::Spanish))->text($english);
+        self::assertMatchesRegularExpression('/^El pescado entero.* 1,400 kg; una .*espinazo.* 418 g /u', $spanish);
+        self::assertStringEndsWith('.', $spanish);
+        self::assertSame(1, mb_substr_count($spanish, '.'), 'one sentence');
+    }
+
     #[TestWith(['es', '€1,234.50', "1.234,50\u{a0}€"])]
     #[TestWith(['fr', '€1,234.50', "1\u{202f}234,50\u{a0}€"])]
     #[TestWith(['es', '1.515 kg', '1,515 kg'])]
@@ -97,6 +106,13 @@ final class LanguageTest extends TestCase
     #[TestWith(['fr', 'Saturday 1 August', 'samedi 1 août'])]
     #[TestWith(['es', 'November 2026', 'noviembre 2026'])]
     #[TestWith(['es', 'Marchant 12', 'Marchant 12'])]
+    #[TestWith(['fr', '2000 g to 3000 g', '2000 g à 3000 g'])]
+    #[TestWith(['es', '€1.20 to €3.40', "1,20\u{a0}€ a 3,40\u{a0}€"])]
+    #[TestWith(['es', '2 lb 3.5 oz to 3 lb', '2 lb 3,5 oz a 3 lb'])]
+    #[TestWith(['fr', '5 Dec to 9 Dec 2026', '5 déc. à 9 déc. 2026'])]
+    #[TestWith(['es', '28 to 35', '28 a 35'])]
+    #[TestWith(['fr', 'Moved 3 fish to drawer 2', 'Moved 3 fish to drawer 2'])]
+    #[TestWith(['es', '3 to Ada', '3 to Ada'])]
     #[TestWith(['en', '1.515 kg, Sat 28 Nov', '1.515 kg, Sat 28 Nov'])]
     public function test_figures_and_dates_are_written_as_there(string $language, string $english, string $theirs): void
     {

@@ -102,8 +102,12 @@ export const LOCALE = language === 'en' ? 'en-GB' : language;
 /** Before the decimals of a figure that is typed. */
 export const MARK = language === 'en' ? '.' : ',';
 
+/** A number as the page's language writes it; the one a plural goes by stays a number. */
+const written = (name: string, value: Values[string]) =>
+  typeof value === 'number' && name !== 'count' ? String(value).replace('.', MARK) : (value ?? '');
+
 /** A sentence in the language of the page, its values in place. What has no value leaves its place empty. */
 export function t(key: Key, values: Values = {}): string {
-  const filled = Object.fromEntries(Object.entries(values).map(([name, value]) => [name, value ?? '']));
+  const filled = Object.fromEntries(Object.entries(values).map(([name, value]) => [name, written(name, value)]));
   return page.t(key, filled);
 }

@@ -1,6 +1,6 @@
 import { readdirSync, readFileSync } from 'node:fs';
 import ts from 'typescript';
-import { describe, expect, it } from 'vitest';
+import { describe, expect, it, vi } from 'vitest';
 import { type Key, t } from '.';
 
 const ROOT = 'web/src';
@@ -93,5 +93,19 @@ describe('the words of the page', () => {
     const key: Key = 'planner.left-over';
     expect(t(key, { count: 1, left_over: '40 g' })).toBe('portion, 40 g left over');
     expect(t(key, { count: 3, left_over: null })).toBe('portions,  left over');
+  });
+
+  it.each([
+    ['en', '63.3 % trimmed, our 18 fish'],
+    ['es', '63,3 %'],
+    ['fr', '63,3 %'],
+  ])('are written in %s with its own mark, and counted all the same', async (code, written) => {
+    vi.resetModules();
+    vi.stubGlobal('document', { cookie: `sectum_language=${code}`, documentElement: {} });
+    const there = await import('.');
+    await there.spoken();
+    expect(there.t('order.yield', { count: 18, pct: 63.3 })).toContain(written);
+    expect(there.t('order.yield', { count: 1, pct: 63 })).not.toMatch(/[.,]\d/);
+    vi.unstubAllGlobals();
   });
 });
