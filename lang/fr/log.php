@@ -37,34 +37,34 @@ return [
     'week' => [
         'step' => [
             'process' => [
-                'what' => ':mass se sont perdus sur la planche ou n’ont pas été pesés ; :best '.
+                'what' => ':mass se sont perdus sur la planche ou n’ont pas été pesés ; :best '.
                     'au mieux. Valeur : :worth.',
                 'try' => 'Pesez les parties dès qu’elles viennent, et gardez le poisson au froid jusque-là.',
             ],
             'frame-left' => [
-                'what' => ':mass de chair sont restés sur les arêtes ; :best au mieux. Valeur : :worth.',
+                'what' => ':mass de chair sont restés sur les arêtes ; :best au mieux. Valeur : :worth.',
                 'try' => 'Posez la lame à plat sur l’arête, et raclez ce qui se voit encore.',
             ],
             'tidy' => [
-                'what' => 'Le parage a pris :mass ; :best au mieux. Valeur : :worth.',
+                'what' => 'Le parage a pris :mass ; :best au mieux. Valeur : :worth.',
                 'try' => 'Ne parez que ce que demande le plat, et regardez une planche de parures '.
                     'avant de l’envoyer.',
             ],
             'ends' => [
-                'what' => 'Les bouts ont pris :mass ; :best au mieux. Valeur : :worth.',
+                'what' => 'Les bouts ont pris :mass ; :best au mieux. Valeur : :worth.',
                 'try' => 'Équarrissez moins, et prévoyez les queues pour un plat à elles.',
             ],
             'left-over' => [
-                'what' => ':mass de filet n’ont jamais été portionnés ; :best au mieux. Valeur : :worth.',
+                'what' => ':mass de filet n’ont jamais été portionnés ; :best au mieux. Valeur : :worth.',
                 'try' => 'Prévoyez les côtés avant la première coupe, et donnez un plat au reste.',
             ],
             'over' => [
-                'what' => 'Les portions ont donné :mass au-delà de leur poids ; :best au mieux. Valeur : :worth.',
+                'what' => 'Les portions ont donné :mass au-delà de leur poids ; :best au mieux. Valeur : :worth.',
                 'try' => 'Voyez la dispersion de chaque main sous Portionner, et laissez le plan poser les repères.',
             ],
             'unserved' => [
-                'what' => ':mass de portions ont été coupés et pas servis ; :best au mieux. Valeur : :worth.',
-                'try' => 'Coupez plus tard, ou moins : Plan dit combien un soir en prend.',
+                'what' => ':mass de portions ont été coupés et pas servis ; :best au mieux. Valeur : :worth.',
+                'try' => 'Coupez plus tard, ou moins : Plan dit combien un soir en prend.',
             ],
         ],
         'drift' => [
@@ -111,11 +111,11 @@ return [
                 'try' => 'Voyez ce qu’y coûte un kilo comestible avant de déplacer une commande.',
             ],
             'method' => [
-                'what' => 'Chaque poisson coupé comme « :name » vaut :year par an.',
+                'what' => 'Chaque poisson coupé comme « :name » vaut :year par an.',
                 'try' => 'Essayez sur les cinq prochains de chaque espèce.',
             ],
             'answer' => [
-                'what' => 'Chaque poisson coupé avec « :name » vaut :year par an.',
+                'what' => 'Chaque poisson coupé avec « :name » vaut :year par an.',
                 'try' => 'Essayez sur les cinq prochains de chaque espèce.',
             ],
         ],
@@ -126,7 +126,7 @@ return [
             'try' => 'Envoyez la réclamation, et pesez cette semaine chacune de leurs caisses.',
         ],
         'thrown-away' => [
-            'what' => ':mass ont été jetés. Valeur : :worth.',
+            'what' => ':mass ont été jetés. Valeur : :worth.',
             'try' => 'Regardez chaque matin ce qui finit ce jour, et congelez-le ou cuisez-le avant midi.',
         ],
     ],

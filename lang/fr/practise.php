@@ -8,10 +8,10 @@ return [
         'bones' => 'Où sont les arêtes',
         'weight' => 'L’œil pour le poids',
         'cuts' => 'Placer les coupes',
-        'fresh' => 'Est-il frais ?',
-        'sheets' => 'Quel poids est faux ?',
-        'bins' => 'Où cela va-t-il ?',
-        'raw' => 'Peut-il se servir cru ?',
+        'fresh' => 'Est-il frais ?',
+        'sheets' => 'Quel poids est faux ?',
+        'bins' => 'Où cela va-t-il ?',
+        'raw' => 'Peut-il se servir cru ?',
     ],
     'progress' => [
         'new' => 'nouveau',
@@ -73,9 +73,9 @@ return [
         'holds' => 'les :seen dernières le portent.',
         'not-yet' => 'les :seen dernières ne le portent pas encore.',
         'eye' => 'Neuf portions sur dix sont estimées entre :low % et +:high % près, sur :guesses '.
-            'estimations ; il faut à :within % près. :bench l’ont été à la planche.',
-        'eye-none' => 'Moins de 30 portions d’une même taille ont été estimées ; il faut à :within % près.',
+            'estimations ; il faut à :within % près. :bench l’ont été à la planche.',
+        'eye-none' => 'Moins de 30 portions d’une même taille ont été estimées ; il faut à :within % près.',
         'many-boned' => ':beside poissons à beaucoup d’arêtes coupés à côté de quelqu’un de '.
-            'signé ; il en faut :asked.',
+            'signé ; il en faut :asked.',
     ],
 ];

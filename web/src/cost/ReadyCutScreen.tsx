@@ -81,7 +81,7 @@ export function ReadyCutScreen() {
             />
             <TextInput
               label={t('readyCut.bought-fillets-per-kg')}
-              placeholder="26.40"
+              placeholder={figure(26.4, 2)}
               leftSection={sign}
               value={ready}
               onChange={(event) => setReady(event.currentTarget.value)}

@@ -1,4 +1,4 @@
-import { Button, Checkbox, NativeSelect, NumberInput, TextInput } from '@mantine/core';
+import { Button, Checkbox, Group, NativeSelect, NumberInput, TextInput } from '@mantine/core';
 import cx from 'clsx';
 import { useState } from 'react';
 import { ulid } from 'ulid';
@@ -117,14 +117,14 @@ export function PlaceForm(props: { place?: ColdPlace; onDone: (places: ColdPlace
           {asProblem(store.error).detail}
         </p>
       )}
-      <div className={look.row}>
+      <Group gap={8}>
         <Button type="submit" disabled={name.trim() === '' || store.isPending}>
           {t('places.save')}
         </Button>
         <Button variant="default" onClick={props.onCancel}>
           {t('places.cancel')}
         </Button>
-      </div>
+      </Group>
     </form>
   );
 }

@@ -4,7 +4,7 @@ import cx from 'clsx';
 import { useState } from 'react';
 import { ulid } from 'ulid';
 import { api, asProblem, faultAt, type Thaws } from '../api/client';
-import { t } from '../lang';
+import { figure, t } from '../lang';
 import { look } from '../ui/look';
 import { Missing } from '../ui/Missing';
 import { useOnScale } from '../ui/usePan';
@@ -227,7 +227,7 @@ function Going({ one, onChanged }: { one: Thaws['thaws'][number]; onChanged: (th
           <>
             <TextInput
               label={t('thaw.core')}
-              placeholder="2.1"
+              placeholder={figure(2.1, 1)}
               value={core}
               error={faultAt(problem, '/temperature')}
               onChange={(event) => setCore(event.target.value)}

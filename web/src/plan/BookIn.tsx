@@ -1,4 +1,4 @@
-import { Button, FileInput, Table } from '@mantine/core';
+import { Button, FileInput, Group, Table } from '@mantine/core';
 import cx from 'clsx';
 import { useState } from 'react';
 import { ulid } from 'ulid';
@@ -78,7 +78,7 @@ export function BookIn(props: { onDone: (services: Services) => void; onCancel: 
         </Table>
       )}
       {lines.length > 0 && many === 0 && <p>{t('book.nothing')}</p>}
-      <div className={look.row}>
+      <Group gap={8}>
         {many > 0 && (
           <Button disabled={take.isPending} onClick={() => take.mutate({ params: { path: { act } }, body: { text } })}>
             {t('book.take', { count: many })}
@@ -87,7 +87,7 @@ export function BookIn(props: { onDone: (services: Services) => void; onCancel: 
         <Button variant="default" onClick={props.onCancel}>
           {t('book.cancel')}
         </Button>
-      </div>
+      </Group>
     </section>
   );
 }

@@ -1,4 +1,4 @@
-import { Button } from '@mantine/core';
+import { Button, Group } from '@mantine/core';
 import { useQueryClient } from '@tanstack/react-query';
 import { ulid } from 'ulid';
 import { api } from '../api/client';
@@ -27,7 +27,7 @@ export function CalendarAddress() {
           <a href={data.address}>{`${window.location.origin}${data.address}`}</a>
         </p>
       )}
-      <div className={look.row}>
+      <Group gap={8}>
         <Button variant="default" onClick={() => renew.mutate({ params: { path: { act: ulid() } } })}>
           {data.address ? t('calendar.renew') : t('calendar.make')}
         </Button>
@@ -36,7 +36,7 @@ export function CalendarAddress() {
             {t('calendar.stop')}
           </Button>
         )}
-      </div>
+      </Group>
     </section>
   );
 }

@@ -1,4 +1,4 @@
-import { Autocomplete, Button, NativeSelect, NumberInput, TextInput } from '@mantine/core';
+import { Autocomplete, Button, Group, NativeSelect, NumberInput, TextInput } from '@mantine/core';
 import cx from 'clsx';
 import { useState } from 'react';
 import { ulid } from 'ulid';
@@ -114,7 +114,7 @@ export function OfferForm(props: {
           {asProblem(store.error).detail}
         </p>
       )}
-      <div className={look.row}>
+      <Group gap={8}>
         <Button type="submit" disabled={supplier.trim() === '' || species === '' || store.isPending}>
           {t('order.save-offer')}
         </Button>
@@ -126,7 +126,7 @@ export function OfferForm(props: {
             {t('order.not-offered')}
           </Button>
         )}
-      </div>
+      </Group>
     </form>
   );
 }

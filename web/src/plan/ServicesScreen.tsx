@@ -1,4 +1,4 @@
-import { Button } from '@mantine/core';
+import { Button, Group } from '@mantine/core';
 import { useQueryClient } from '@tanstack/react-query';
 import cx from 'clsx';
 import { useState } from 'react';
@@ -57,14 +57,14 @@ export function ServicesScreen() {
           <p className={look.soft}>{t('services.intro')}</p>
         </div>
         {isChef && !editing && !importing && (
-          <div className={look.row}>
+          <Group gap={8}>
             <Button variant="default" onClick={() => setImporting(true)}>
               {t('book.import')}
             </Button>
             <Button variant="default" onClick={() => setEditing({ day: data.days[0]?.day ?? '' })}>
               {t('services.add')}
             </Button>
-          </div>
+          </Group>
         )}
       </div>
       {importing && <BookIn onDone={done} onCancel={() => setImporting(false)} />}

@@ -1,4 +1,4 @@
-import { Button, NumberInput } from '@mantine/core';
+import { Button, Group, NumberInput } from '@mantine/core';
 import cx from 'clsx';
 import { useState } from 'react';
 import { ulid } from 'ulid';
@@ -53,14 +53,14 @@ export function SoldForm(props: { service: Service; onDone: (services: Services)
           {asProblem(store.error).detail}
         </p>
       )}
-      <div className={look.row}>
+      <Group gap={8}>
         <Button type="submit" disabled={covers === '' || store.isPending}>
           {t('services.save-sold')}
         </Button>
         <Button variant="default" onClick={props.onCancel}>
           {t('services.cancel')}
         </Button>
-      </div>
+      </Group>
     </form>
   );
 }

@@ -5,7 +5,7 @@ import { Link, useNavigate } from 'react-router';
 import { ulid } from 'ulid';
 import { api, type Form, faultAt, type Weight } from '../api/client';
 import { useKitchen } from '../kitchen/kitchen';
-import { t } from '../lang';
+import { figure, t } from '../lang';
 import { Chips } from '../ui/Chips';
 import { look } from '../ui/look';
 import { takenNow } from '../ui/outbox';
@@ -125,7 +125,7 @@ export function ReceiveScreen() {
             description={t('receive.as-on-the-invoice-it-can')}
             leftSection={sign}
             inputMode="decimal"
-            placeholder="13.90"
+            placeholder={figure(13.9, 2)}
             value={price}
             onChange={(event) => set({ price: event.currentTarget.value })}
             error={fault('/price_per_kg')}
