@@ -12,9 +12,7 @@ use PDOStatement;
  * A connection to SQLite whose transactions take the write lock as they begin.
  *
  * PDO begins them deferred: two that read first and write then can only fail, at once and without waiting. The
- * framework's own setting for this is obeyed from PHP 8.4 on.
- *
- * Statements are kept ready, too.
+ * framework's own setting for this is obeyed from PHP 8.4 on. What was asked once is kept ready to be asked again.
  */
 final class ImmediatePdo extends PDO
 {

@@ -124,6 +124,7 @@ final class KitchenConnection extends SQLiteConnection
     public function unprepared($query)
     {
         Remembered::forget();
+        $this->lendAll();
 
         return parent::unprepared($query);
     }

@@ -73,10 +73,12 @@ final class StatementsTest extends TestCase
     {
         $all = fn (): array => array_keys(get_object_vars((object) DB::selectOne('select * from tares')));
         $before = $all();
-        DB::statement('alter table tares add column colour text');
-        self::assertSame([...$before, 'colour'], $all());
-        DB::statement('alter table tares drop column colour');
-        self::assertSame($before, $all());
+        foreach ([DB::statement(...), DB::unprepared(...)] as $change) {
+            $change('alter table tares add column colour text');
+            self::assertSame([...$before, 'colour'], $all());
+            $change('alter table tares drop column colour');
+            self::assertSame($before, $all());
+        }
     }
 
     public function test_a_connection_that_is_let_go_is_closed_and_holds_nothing(): void
