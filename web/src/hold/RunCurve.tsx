@@ -68,7 +68,12 @@ export function RunCurve({ run }: { run: FreezingRun }) {
       )}
       <path className={css.curveNow} d={`M${x(run.minutes)} 6V${H + 4}`} />
       {hours.map((hour) => (
-        <text key={hour} x={x(hour * 60)} y={H + 16} textAnchor={hour === 0 ? 'start' : 'middle'}>
+        <text
+          key={hour}
+          x={x(hour * 60)}
+          y={H + 16}
+          textAnchor={hour === 0 ? 'start' : x(hour * 60) > W - 20 ? 'end' : 'middle'}
+        >
           {`${hour} h`}
         </text>
       ))}
