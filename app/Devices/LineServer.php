@@ -105,10 +105,11 @@ final class LineServer
         while (($end = strpos($line, "\n")) !== false) {
             $words = json_decode(substr($line, 0, $end), true, 4);
             $line = substr($line, $end + 1);
+            $asked = is_array($words) ? $words : [];
             try {
                 @fwrite(
                     $socket,
-                    json_encode(($this->answer)(is_array($words) ? $words : [], self::now() * $this->pace), JSON_THROW_ON_ERROR).
+                    json_encode(($this->answer)($asked, self::now() * $this->pace), JSON_THROW_ON_ERROR).
                         "\n",
                 );
             } catch (JsonException) {

@@ -67,7 +67,7 @@ final class RememberedTest extends TestCase
         $this->ask();
         try {
             DB::transaction(function (): void {
-                self::assertSame(1, $this->ask(), 'a savepoint is no new lock: a test runs in a transaction of its own');
+                self::assertSame(1, $this->ask(), 'a savepoint within the test’s own is no new lock');
                 throw new RuntimeException();
             });
         } catch (RuntimeException) {

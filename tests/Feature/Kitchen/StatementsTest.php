@@ -25,7 +25,10 @@ final class StatementsTest extends TestCase
     /** @return list<mixed> the names of the tares that are like this */
     private static function names(string $like): array
     {
-        return array_map(fn (mixed $row): mixed => $row instanceof stdClass ? $row->name : null, DB::select(self::ASK, [$like]));
+        return array_map(
+            fn (mixed $row): mixed => $row instanceof stdClass ? $row->name : null,
+            DB::select(self::ASK, [$like]),
+        );
     }
 
     public function test_asked_again_it_answers_what_is_asked_now(): void
@@ -88,7 +91,8 @@ final class StatementsTest extends TestCase
             scandir('/proc/self/fd') ?: [],
             fn (string $one): bool => str_starts_with((string) @readlink("/proc/self/fd/{$one}"), $file),
         ));
-        config(['database.connections.beside' => [...(array) config('database.connections.sqlite'), 'database' => $file]]);
+        $here = (array) config('database.connections.sqlite');
+        config(['database.connections.beside' => [...$here, 'database' => $file]]);
         $beside = DB::connection('beside');
         $beside->statement('create table things (name text)');
         $beside->insert('insert into things (name) values (?)', ['one']);
