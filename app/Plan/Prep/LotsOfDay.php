@@ -131,7 +131,7 @@ final readonly class LotsOfDay
         $numbers = array_map(fn (Fish $one): int => $one->number, array_values($fish->all()));
         [$first, $last] = [min([...$numbers, PHP_INT_MAX]), max([...$numbers, 0])];
 
-        return $first === $last ? "No. {$first}" : "No. {$first} to {$last}";
+        return $first === $last ? "no. {$first}" : "no. {$first} to {$last}";
     }
 
     /** Minute of the day at which its rest is over; null when it may be cut at any. */

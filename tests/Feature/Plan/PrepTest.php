@@ -153,7 +153,7 @@ final class PrepTest extends PlanKitchen
         self::assertNotNull($plan);
         $lines = (new PrepList($of, $plan))->of($this->ann);
         self::assertSame([], (new PrepList($of, $plan))->of(null));
-        self::assertStringContainsString('Break down 1 Hake, No. 1, about 4210 g (9 lb', $lines[0]->title);
+        self::assertStringContainsString('Break down 1 Hake, no. 1, about 4210 g (9 lb', $lines[0]->title);
         $details = implode("\n", $lines[0]->details);
         foreach (['Two fillets', 'skin: ', 'White stock: ', 'freezing record'] as $said) {
             self::assertStringContainsString($said, $details);
@@ -163,7 +163,7 @@ final class PrepTest extends PlanKitchen
         self::assertSame($hours, array_values(Arr::sort($hours)));
         $pdf = $this->get('/api/plan/prep/'.self::FRIDAY.'/list.pdf')->assertOk();
         self::assertStringStartsWith('%PDF-', (string) $pdf->getContent());
-        $first = ['es' => 'Despiezar 1 Merluza, N.º 1, unos', 'fr' => 'Lever 1 Merlu, N° 1, environ'];
+        $first = ['es' => 'Despiezar 1 Merluza, n.º 1, unos', 'fr' => 'Lever 1 Merlu, n° 1, environ'];
         foreach ($first as $language => $said) {
             Person::query()->update(['language' => $language]);
             self::assertStringContainsString(
