@@ -177,13 +177,22 @@ final class InstalledHouse
         for ($look = 0; $look < 2; $look++) {
             foreach (glob('/proc/[0-9]*') ?: [] as $process) {
                 $of = str_replace("\0", ' ', (string) @file_get_contents("{$process}/cmdline"));
-                $at = (string) @readlink("{$process}/cwd");
-                if (
-                    str_contains($of, $this->root) || str_contains($of, $pool) || str_starts_with($at, $this->root)
-                ) {
+                if (str_contains($of, $this->root) || str_contains($of, $pool) || $this->isIn($process)) {
                     posix_kill((int) basename($process), SIGKILL);
                 }
             }
         }
+    }
+
+    /** Whether a process stands in this house or has anything of it open, were it the lock of its parent. */
+    private function isIn(string $process): bool
+    {
+        foreach (["{$process}/cwd", ...glob("{$process}/fd/*") ?: []] as $link) {
+            if (str_starts_with((string) @readlink($link), $this->root)) {
+                return true;
+            }
+        }
+
+        return false;
     }
 }
