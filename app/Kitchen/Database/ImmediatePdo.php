@@ -37,7 +37,7 @@ final class ImmediatePdo extends PDO
     {
         $rows = preg_match(self::ROWS, $query) === 1;
         if (! $rows || count($this->ready) >= self::MOST_READY) {
-            $this->ready = [];
+            $this->lendAll();
         }
         if (! $rows || $options !== []) {
             return parent::prepare($query, $options);

@@ -71,11 +71,14 @@ final class KitchenConnection extends SQLiteConnection
      */
     public function cursor($query, $bindings = [], $useReadPdo = true)
     {
-        // Its rows are fetched while other things are asked, maybe the same.
+        // Its rows are fetched while other things are asked, maybe the same: from its first row on it is nobody else's.
         $this->lend($query);
-        foreach (parent::cursor($query, $bindings, $useReadPdo) as $row) {
-            $this->lend($query);
-            yield $row;
+        $rows = parent::cursor($query, $bindings, $useReadPdo);
+        $any = $rows->valid();
+        $this->lend($query);
+        for (; $any; $any = $rows->valid()) {
+            yield $rows->current();
+            $rows->next();
         }
     }
 
@@ -94,11 +97,11 @@ final class KitchenConnection extends SQLiteConnection
         }
     }
 
+    /** Opens nothing: what could not be opened has nothing ready. */
     private function lend(string $query): void
     {
-        $pdo = $this->getPdo();
-        if ($pdo instanceof ImmediatePdo) {
-            $pdo->lent($query);
+        if ($this->pdo instanceof ImmediatePdo) {
+            $this->pdo->lent($query);
         }
     }
 

@@ -50,6 +50,7 @@ final class StatementsTest extends TestCase
             $seen[] = [$row->name, self::names('b%')];
         }
         self::assertSame([['a 1', ['b 1']], ['a 2', ['b 1']], ['a 3', ['b 1']]], $seen);
+        self::assertSame([], iterator_to_array(DB::cursor(self::ASK, ['c%'])));
         // Left in the middle, and asked from the beginning.
         foreach (DB::cursor(self::ASK, ['a%']) as $row) {
             self::assertSame('a 1', $row->name);
@@ -82,6 +83,14 @@ final class StatementsTest extends TestCase
             $change('alter table tares drop column colour');
             self::assertSame($before, $all());
         }
+    }
+
+    public function test_one_that_cannot_be_opened_is_tried_once_and_said_as_any_other_failed_question(): void
+    {
+        $here = (array) config('database.connections.sqlite');
+        config(['database.connections.nowhere' => [...$here, 'database' => '/nowhere/at/all.sqlite']]);
+        $this->expectException(QueryException::class);
+        DB::connection('nowhere')->select('select 1');
     }
 
     public function test_a_connection_that_is_let_go_is_closed_and_holds_nothing(): void

@@ -93,7 +93,7 @@ export function speak(other: Language) {
 
 /** A figure as the page's language writes it, with so many decimals. */
 export function figure(value: number, decimals: number): string {
-  return value.toFixed(decimals).replace('.', MARK);
+  return marked(value.toFixed(decimals));
 }
 
 /** For dates and times of the page's own. */
@@ -102,9 +102,11 @@ export const LOCALE = language === 'en' ? 'en-GB' : language;
 /** Before the decimals of a figure that is typed. */
 export const MARK = language === 'en' ? '.' : ',';
 
+const marked = (number: string) => number.replace('.', MARK);
+
 /** A number as the page's language writes it; the one a plural goes by stays a number. */
 const written = (name: string, value: Values[string]) =>
-  typeof value === 'number' && name !== 'count' ? String(value).replace('.', MARK) : (value ?? '');
+  typeof value === 'number' && name !== 'count' ? marked(String(value)) : (value ?? '');
 
 /** A sentence in the language of the page, its values in place. What has no value leaves its place empty. */
 export function t(key: Key, values: Values = {}): string {
