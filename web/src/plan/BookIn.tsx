@@ -78,7 +78,7 @@ export function BookIn(props: { onDone: (services: Services) => void; onCancel: 
         </Table>
       )}
       {lines.length > 0 && many === 0 && <p>{t('book.nothing')}</p>}
-      <Group gap={8}>
+      <Group gap={8} mt="md">
         {many > 0 && (
           <Button disabled={take.isPending} onClick={() => take.mutate({ params: { path: { act } }, body: { text } })}>
             {t('book.take', { count: many })}

@@ -114,7 +114,7 @@ export function OfferForm(props: {
           {asProblem(store.error).detail}
         </p>
       )}
-      <Group gap={8}>
+      <Group gap={8} mt="md">
         <Button type="submit" disabled={supplier.trim() === '' || species === '' || store.isPending}>
           {t('order.save-offer')}
         </Button>

@@ -53,7 +53,7 @@ export function SoldForm(props: { service: Service; onDone: (services: Services)
           {asProblem(store.error).detail}
         </p>
       )}
-      <Group gap={8}>
+      <Group gap={8} mt="md">
         <Button type="submit" disabled={covers === '' || store.isPending}>
           {t('services.save-sold')}
         </Button>
