@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Contract;
 
 use Opis\JsonSchema\Errors\ValidationError;
+use Opis\JsonSchema\Resolvers\SchemaResolver;
+use Opis\JsonSchema\SchemaLoader;
 use Opis\JsonSchema\Validator;
 
 /**
@@ -97,8 +99,9 @@ final class Schema
     private static function validator(): Validator
     {
         if (self::$validator === null) {
-            self::$validator = new Validator(null, 20, false);
-            self::$validator->resolver()?->registerPrefix(self::BASE, self::folder());
+            $files = new SchemaResolver();
+            $files->registerPrefix(self::BASE, self::folder());
+            self::$validator = new Validator(new SchemaLoader(new DialectParser(), $files), 20, false);
         }
 
         return self::$validator;
