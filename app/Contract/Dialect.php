@@ -7,11 +7,6 @@ namespace App\Contract;
 use Opis\JsonSchema\Parsers\Drafts\Draft202012;
 use Opis\JsonSchema\Parsers\KeywordParser;
 use Opis\JsonSchema\Parsers\Keywords\AdditionalPropertiesKeywordParser;
-use Opis\JsonSchema\Parsers\Keywords\AllOfKeywordParser;
-use Opis\JsonSchema\Parsers\Keywords\AnyOfKeywordParser;
-use Opis\JsonSchema\Parsers\Keywords\ConstKeywordParser;
-use Opis\JsonSchema\Parsers\Keywords\ContainsKeywordParser;
-use Opis\JsonSchema\Parsers\Keywords\DependentRequiredKeywordParser;
 use Opis\JsonSchema\Parsers\Keywords\EnumKeywordParser;
 use Opis\JsonSchema\Parsers\Keywords\ExclusiveMaximumKeywordParser;
 use Opis\JsonSchema\Parsers\Keywords\ExclusiveMinimumKeywordParser;
@@ -27,12 +22,9 @@ use Opis\JsonSchema\Parsers\Keywords\MinLengthKeywordParser;
 use Opis\JsonSchema\Parsers\Keywords\MinPropertiesKeywordParser;
 use Opis\JsonSchema\Parsers\Keywords\OneOfKeywordParser;
 use Opis\JsonSchema\Parsers\Keywords\PatternKeywordParser;
-use Opis\JsonSchema\Parsers\Keywords\PatternPropertiesKeywordParser;
 use Opis\JsonSchema\Parsers\Keywords\PropertiesKeywordParser;
-use Opis\JsonSchema\Parsers\Keywords\PropertyNamesKeywordParser;
 use Opis\JsonSchema\Parsers\Keywords\RequiredKeywordParser;
 use Opis\JsonSchema\Parsers\Keywords\TypeKeywordParser;
-use Opis\JsonSchema\Parsers\Keywords\UnevaluatedPropertiesKeywordParser;
 use Opis\JsonSchema\Parsers\Keywords\UniqueItemsKeywordParser;
 
 /**
@@ -48,7 +40,6 @@ final class Dialect extends Draft202012
     {
         return [
             new TypeKeywordParser('type'),
-            new ConstKeywordParser('const'),
             new EnumKeywordParser('enum'),
             new FormatKeywordParser('format'),
             new MinLengthKeywordParser('minLength'),
@@ -61,20 +52,13 @@ final class Dialect extends Draft202012
             new MinItemsKeywordParser('minItems'),
             new MaxItemsKeywordParser('maxItems'),
             new UniqueItemsKeywordParser('uniqueItems'),
-            new ContainsKeywordParser('contains', 'minContains', 'maxContains'),
             new ItemsKeywordParser('items', ItemsKeywordParser::ONLY_SCHEMA, 'prefixItems'),
             new MinPropertiesKeywordParser('minProperties'),
             new MaxPropertiesKeywordParser('maxProperties'),
             new RequiredKeywordParser('required'),
-            new DependentRequiredKeywordParser('dependentRequired'),
-            new PropertyNamesKeywordParser('propertyNames'),
             new PropertiesKeywordParser('properties'),
-            new PatternPropertiesKeywordParser('patternProperties'),
             new AdditionalPropertiesKeywordParser('additionalProperties'),
-            new AnyOfKeywordParser('anyOf'),
-            new AllOfKeywordParser('allOf'),
             new OneOfKeywordParser('oneOf'),
-            new UnevaluatedPropertiesKeywordParser('unevaluatedProperties'),
         ];
     }
 }
