@@ -13,6 +13,9 @@ final readonly class StudentT
 
     private const NEAR_ENOUGH = 1e-15;
 
+    /** Of a quantile, relative to it. */
+    private const CLOSE = 1e-13;
+
     /** @param  float  $df  degrees of freedom, above 0 */
     public function __construct(public float $df)
     {
@@ -22,7 +25,8 @@ final readonly class StudentT
     /** The share of the distribution that lies below $t. */
     public function below(float $t): float
     {
-        $tail = 0.5 * self::incompleteBeta($this->df / 2, 0.5, $this->df / ($this->df + $t * $t));
+        $sum = $this->df + $t * $t;
+        $tail = 0.5 * self::incompleteBeta($this->df / 2, 0.5, $this->df / $sum, ($t * $t) / $sum);
 
         return $t < 0 ? $tail : 1 - $tail;
     }
@@ -43,29 +47,50 @@ final readonly class StudentT
         $low = 0.0;
         $high = 2.0;
         while ($this->below($high) < $p) {
+            $low = $high;
             $high *= 2;
         }
-        for ($i = 0; $i < 200 && $high - $low > 1e-13 * $high; $i++) {
-            $middle = ($low + $high) / 2;
-            $this->below($middle) < $p ? ($low = $middle) : ($high = $middle);
+        // Newton's steps from below, where the curve only flattens; halved where a step would leave the bracket.
+        $t = $low;
+        for ($i = 0; $i < 200 && $high - $low > self::CLOSE * $high; $i++) {
+            $short = $p - $this->below($t);
+            $short > 0 ? ($low = $t) : ($high = $t);
+            $step = $short / $this->density($t);
+            if (abs($step) <= self::CLOSE * $t) {
+                return $t;
+            }
+            $t = $t + $step > $low && $t + $step < $high ? $t + $step : ($low + $high) / 2;
         }
 
         return ($low + $high) / 2;
     }
 
-    /** Regularised incomplete beta function by Lentz's continued fraction (Numerical Recipes, 6.4). */
-    private static function incompleteBeta(float $a, float $b, float $x): float
+    /** How dense the distribution is at $t. */
+    private function density(float $t): float
     {
-        if ($x <= 0 || $x >= 1) {
+        $half = ($this->df + 1) / 2;
+
+        return exp(Gamma::log($half) - Gamma::log($this->df / 2) - $half * log(1 + ($t * $t) / $this->df)) /
+            sqrt($this->df * M_PI);
+    }
+
+    /**
+     * Regularised incomplete beta function by Lentz's continued fraction (Numerical Recipes, 6.4).
+     *
+     * @param  float  $y  what $x lacks of 1, which near 1 cannot be had from it any more
+     */
+    private static function incompleteBeta(float $a, float $b, float $x, float $y): float
+    {
+        if ($x <= 0 || $y <= 0) {
             return $x <= 0 ? 0.0 : 1.0;
         }
         $front = exp(
-            Gamma::log($a + $b) - Gamma::log($a) - Gamma::log($b) + $a * log($x) + $b * log(1 - $x),
+            Gamma::log($a + $b) - Gamma::log($a) - Gamma::log($b) + $a * log($x) + $b * log($y),
         );
 
         return $x < ($a + 1) / ($a + $b + 2)
             ? ($front * self::fraction($a, $b, $x)) / $a
-            : 1 - ($front * self::fraction($b, $a, 1 - $x)) / $b;
+            : 1 - ($front * self::fraction($b, $a, $y)) / $b;
     }
 
     private static function fraction(float $a, float $b, float $x): float
