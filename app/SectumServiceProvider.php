@@ -46,6 +46,7 @@ use App\Hold\Places\TemperaturesKept;
 use App\Kitchen\Database\ImmediateConnector;
 use App\Kitchen\Database\KitchenConnection;
 use App\Kitchen\Database\Remembered;
+use App\Kitchen\People;
 use App\Kitchen\Person;
 use App\Kitchen\Settings;
 use App\Kitchen\Tablets\Board;
@@ -58,10 +59,13 @@ use App\Route\Bins\Deposits;
 use App\Route\Bins\ThrownOut;
 use App\Route\Recipes\MadeFromRecipes;
 use Closure;
+use Illuminate\Auth\AuthManager;
+use Illuminate\Contracts\Hashing\Hasher;
 use Illuminate\Database\Connection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\Relation;
 use Illuminate\Foundation\Http\Events\RequestHandled;
+use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Event;
 use Illuminate\Support\ServiceProvider;
@@ -101,6 +105,10 @@ final class SectumServiceProvider extends ServiceProvider
             ->when(Registry::class)
             ->needs(Computation::class)
             ->give(fn (): array => array_map($this->app->make(...), Registry::classes()));
+        $this->callAfterResolving('auth', fn (AuthManager $auth) => $auth->provider(
+            'people',
+            fn (): People => new People($this->app->make(Hasher::class), $this->app->make(Request::class)),
+        ));
         $this->app->bind(ExpectedPortions::class, UsualPortions::class);
         $this->app->bind(CostOfPortions::class, FishPortionCosts::class);
         $this->app->bind(ThrownAway::class, ThrownOut::class);

@@ -5,5 +5,5 @@ declare(strict_types=1);
 return [
     'defaults' => ['guard' => 'kitchen', 'passwords' => null],
     'guards' => ['kitchen' => ['driver' => 'session', 'provider' => 'people']],
-    'providers' => ['people' => ['driver' => 'eloquent', 'model' => App\Kitchen\Person::class]],
+    'providers' => ['people' => ['driver' => 'people']],
 ];

@@ -219,6 +219,10 @@ final readonly class Bench
     /** @return list<Answer> */
     private static function finds(Fish $fish, Words $words): array
     {
+        if ($fish->finds_on_it === 0) {
+            return [];
+        }
+
         return array_map(
             fn (Row $row): array => [
                 'id' => $row->text('id'),
@@ -329,7 +333,7 @@ final readonly class Bench
                         'piece' => $pair[0]->id,
                         'name' => $pair[0]->name,
                         'mass' => $words->mass($pair[1]->mass()),
-                        'by' => $pair[1]->person->name,
+                        'by' => $pair[1]->by(),
                         'at' => Moment::hour($pair[1]->taken_at),
                         'source' => $pair[1]->source,
                         'taken_back' => $pair[1]->void?->reason,

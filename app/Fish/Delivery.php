@@ -40,7 +40,6 @@ final class Delivery extends Record
         'lines.fish.species',
         'lines.fish.supplier',
         'lines.fish.pieces.readings.void',
-        'lines.fish.pieces.readings.person',
     ];
 
     /** @return BelongsTo<Supplier, $this> */

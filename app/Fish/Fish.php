@@ -61,6 +61,8 @@ use Sectum\Receive\Verdict;
  * @property-read Species $species
  * @property-read string|null $last_step_at of a fish on the bench, when somebody last said a step is done
  * @property-read string $supplier_name of a fish on the bench
+ * @property-read int|null $finds_on_it of a fish on the bench, how many things were found on it
+ * @property-read int|null $bone_passes of a fish on the bench, how often one of its fillets was checked for bones
  * @property-read Supplier $supplier
  * @property-read DeliveryLine|null $line
  * @property-read Person $receiver
@@ -70,8 +72,24 @@ final class Fish extends Record
 {
     protected $table = 'fish';
 
-    /** What a fish on the bench is read from. */
-    private const GRAPH = ['fish', 'pieces', 'readings', 'reading_voids', 'species', 'species_shares', 'suppliers'];
+    /** What a fish on the bench is read with. */
+    private const SAID_OF_IT = '(select name from suppliers where id = fish.supplier_id) as supplier_name, '.
+        '(select max(said_at) from step_times where fish_id = fish.id) as last_step_at, '.
+        '(select count(*) from finds where fish_id = fish.id) as finds_on_it, '.
+        '(select count(*) from bone_checks where fish_id = fish.id) as bone_passes';
+
+    /** What it is read from: a write to any of them makes it old. */
+    private const GRAPH = [
+        'fish',
+        'pieces',
+        'readings',
+        'reading_voids',
+        'finds',
+        'bone_checks',
+        'species',
+        'species_shares',
+        'suppliers',
+    ];
 
     protected $attributes = ['choices' => '{}', 'not_done' => '[]', 'steps_said' => 0];
 
@@ -111,11 +129,8 @@ final class Fish extends Record
     /** @return Builder<self> everything a bench screen needs, in few queries */
     public static function forTheBench(): Builder
     {
-        $fish = self::query()->with(['species.shares', 'pieces.readings.void', 'pieces.readings.person']);
-        $fish->withAggregate('supplier as supplier_name', 'name');
-        $fish->addSelect([
-            'last_step_at' => StepTime::rows()->selectRaw('max(said_at)')->whereColumn('fish_id', 'fish.id'),
-        ]);
+        $fish = self::query()->with(['species.shares', 'pieces.readings.void']);
+        $fish->select('fish.*')->selectRaw(self::SAID_OF_IT);
 
         return $fish;
     }

@@ -41,7 +41,7 @@ final class Piece extends Record
     public function readings(): HasMany
     {
         $readings = $this->hasMany(Reading::class);
-        $readings->orderBy('seq');
+        $readings->select('readings.*')->selectRaw(Reading::SAID_OF_IT)->orderBy('seq');
 
         return $readings;
     }

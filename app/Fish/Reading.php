@@ -30,12 +30,18 @@ use Sectum\Measure\UnitSystem;
  * @property string $taken_at when it was weighed; kept in universal time
  * @property string|null $sent_at when it came to be known here, later where it waited
  * @property UnitSystem|null $units in which the scale was read
+ * @property-read string|null $taken_by_name where it was read from its piece
+ * @property-read int|null $is_taken_back 1 or 0, where it was read from its piece
  * @property-read Person $person
  * @property-read ReadingVoid|null $void
  * @property-read Piece $piece
  */
 final class Reading extends Record
 {
+    /** What the readings of a piece are read with: who took each, and whether it was taken back. */
+    public const SAID_OF_IT = '(select name from people where people.id = readings.taken_by) as taken_by_name, '.
+        'exists(select 1 from reading_voids where reading_voids.reading_id = readings.id) as is_taken_back';
+
     protected $table = 'readings';
 
     /** @return BelongsTo<Piece, $this> */
@@ -53,7 +59,16 @@ final class Reading extends Record
     /** @return HasOne<ReadingVoid, $this> */
     public function void(): HasOne
     {
-        return $this->hasOne(ReadingVoid::class);
+        /** @var TakenBack<$this> $takenBack */
+        $takenBack = new TakenBack(ReadingVoid::query(), $this, 'reading_voids.reading_id', 'id');
+
+        return $takenBack;
+    }
+
+    /** Who took it, by name. */
+    public function by(): string
+    {
+        return $this->taken_by_name ?? $this->person->name;
     }
 
     /**

@@ -55,6 +55,7 @@ final class SignIn extends Record
         Auth::login($person);
         $request->session()->regenerate();
         $request->session()->put(self::KEPT, $one->id);
+        self::found($request, true);
     }
 
     public static function end(Request $request): void
@@ -67,6 +68,7 @@ final class SignIn extends Record
                 ->update(['ended_at' => Moment::written(Carbon::now())]);
         }
         Auth::logout();
+        self::found($request, false);
         $request->session()->invalidate();
         $request->session()->regenerateToken();
     }
@@ -95,7 +97,15 @@ final class SignIn extends Record
         $on =
             $person->disabled_at === null &&
             $kept !== null &&
-            self::query()->whereKey($kept)->where('person_id', $person->id)->whereNull('ended_at')->exists();
+            ($request->attributes->has(self::class)
+                ? $request->attributes->getBoolean(self::class)
+                : self::query()->whereKey($kept)->where('person_id', $person->id)->whereNull('ended_at')->exists());
         $on || throw Fault::signedOut();
+    }
+
+    /** What was found of it as its person was looked for; true of this request alone. */
+    public static function found(Request $request, bool $goesOn): void
+    {
+        $request->attributes->set(self::class, $goesOn);
     }
 }

@@ -9,7 +9,6 @@ use App\Fish\Fish;
 use App\Fish\Piece;
 use App\Kitchen\Database\Remembered;
 use App\Kitchen\Database\Row;
-use Illuminate\Support\Facades\DB;
 use Sectum\BreakDown\BoneCheck;
 use Sectum\BreakDown\BoneReach;
 use Sectum\Fish\Part;
@@ -18,7 +17,7 @@ use Sectum\Fish\PinBoneRow;
 /** How the bone check of each fillet of a fish stands. */
 final readonly class BoneChecks
 {
-    /** Marked sides of a kind that count. */
+    /** Marked passes of a kind that count. */
     private const MOST = 200;
 
     /** @return array<string, BoneCheck> by piece; only fillets cut from the fish itself */
@@ -51,43 +50,33 @@ final readonly class BoneChecks
         return $latest;
     }
 
-    /**
-     * Its own checks, and the latest of its kind that say where the bones were found: asked for together.
-     *
-     * @return list<Row> first to last
-     */
+    /** @return list<Row> its own passes, first to last */
     private static function rows(Fish $fish): array
     {
-        return Remembered::of("bone checks:{$fish->id}", ['bone_checks'], function () use ($fish): array {
-            $marked = BonePass::rows()
-                ->select('bone_checks.*', 'bone_checks.rowid as written')
-                ->join('fish', 'fish.id', 'bone_checks.fish_id')
-                ->where('fish.species_id', $fish->species_id)
-                ->where('fish.id', '!=', $fish->id)
-                ->where('marks', '!=', '[]')
-                ->orderByDesc('written')
-                ->limit(self::MOST);
-
-            return Row::all(
-                BonePass::rows()
-                    ->select('bone_checks.*', 'rowid as written')
-                    ->where('fish_id', $fish->id)
-                    ->unionAll(DB::query()->fromSub($marked, 'marked'))
-                    ->orderBy('written')
-                    ->get(),
-            );
-        });
+        return $fish->bone_passes === 0 ? [] : Remembered::of(
+            "bone checks:{$fish->id}",
+            ['bone_checks'],
+            fn (): array => Row::all(BonePass::rows()->where('fish_id', $fish->id)->orderBy('rowid')->get()),
+        );
     }
 
     /** How far the bones of its kind run here: the last pass of a side that was marked says where its last one was. */
     private static function reach(Fish $fish): BoneReach
     {
+        $marked = Remembered::of("bone marks:{$fish->species_id}", ['bone_checks', 'fish'], fn (): array => Row::all(
+            BonePass::rows()
+                ->select('piece_id')
+                ->selectRaw('(select max(value) from json_each(marks)) as farthest')
+                ->join('fish', 'fish.id', 'bone_checks.fish_id')
+                ->where('fish.species_id', $fish->species_id)
+                ->where('marks', '!=', '[]')
+                ->orderByDesc('bone_checks.rowid')
+                ->limit(self::MOST)
+                ->get(),
+        ));
         $farthest = [];
-        foreach (self::rows($fish) as $row) {
-            $marks = self::marked($row);
-            if ($marks !== []) {
-                $farthest[$row->text('piece_id')] = 100 * max($marks);
-            }
+        foreach ($marked as $row) {
+            $farthest[$row->text('piece_id')] ??= 100 * $row->number('farthest');
         }
 
         return BoneReach::of(max(1.0, $fish->species->pin_reach_pct), array_values($farthest));
@@ -110,7 +99,7 @@ final readonly class BoneChecks
     /** @return list<Answer> */
     public static function view(Fish $fish): array
     {
-        if ($fish->species->pin_row === PinBoneRow::None) {
+        if ($fish->species->pin_row === PinBoneRow::None || CutFrom::sides($fish) === []) {
             return [];
         }
         $checks = self::of($fish);

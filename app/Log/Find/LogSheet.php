@@ -44,7 +44,7 @@ final readonly class LogSheet
                 $lines[] = [
                     [$reading->seq, 0, 0],
                     $reading->taken_at,
-                    "{$reading->person->name} weighed {$piece->name}: ".
+                    "{$reading->by()} weighed {$piece->name}: ".
                     $reading->mass()->print().
                     ($reading->typed === null ? ' on the scale.' : ", typed as \"{$reading->typed}\"."),
                 ];

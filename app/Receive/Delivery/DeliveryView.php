@@ -305,7 +305,7 @@ final readonly class DeliveryView
             'wrong_grade' => $line->found($fish)->wrongGrade,
             'rests_until' => $fish->rests_until === null ? null : Moment::at($fish->rests_until)->format('D j M, H:i'),
             'reading' => $fish->whole()->reading()?->id,
-            'by' => $fish->whole()->reading()?->person->name,
+            'by' => $fish->whole()->reading()?->by(),
             'at' => Moment::hour($fish->whole()->reading()->taken_at ?? ''),
         ];
     }

@@ -50,7 +50,9 @@ final readonly class Deposits
             return;
         }
         $fish->loadMissing('line');
-        foreach ($fish->pieces->whereIn('id', $known->pluck('piece_id')->all()) as $piece) {
+        $mended = $fish->pieces->whereIn('id', $known->pluck('piece_id')->all());
+        $mended->loadMissing('readings.person');
+        foreach ($mended as $piece) {
             $this->matched(
                 $fish,
                 $piece,
