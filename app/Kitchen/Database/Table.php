@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Kitchen\Database;
 
+use BackedEnum;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -24,6 +25,9 @@ abstract class Table extends Model
 
     /** @var array<class-string<self>, self> by class, one that stands in the database and holds nothing yet */
     private static array $empty = [];
+
+    /** @var array<string, array<int|string, BackedEnum>> the case of each word read so far, by enum */
+    private static array $words = [];
 
     /** Its rows as they are, with no model around each. */
     public static function rows(): Rows
@@ -88,6 +92,36 @@ abstract class Table extends Model
             in_array($key, $this->getDates(), true) => $this->asDateTime($value),
             default => $value,
         };
+    }
+
+    /**
+     * The usual in one step: a value as it is in its column, a word of an enum, what was read beside the row. The parts
+     * of one fish are asked for theirs some hundred times in a request. All else is the framework's.
+     *
+     * @param  string  $key
+     */
+    public function __get($key): mixed
+    {
+        $value = $this->attributes[$key] ?? null;
+        if ($value === null && isset($this->relations[$key]) && ! array_key_exists($key, $this->attributes)) {
+            return $this->relations[$key];
+        }
+        if ($this->timestamps || (! is_string($value) && ! is_int($value))) {
+            return parent::__get($key);
+        }
+        $cast = $this->casts[$key] ?? null;
+        if (! is_string($cast)) {
+            return $cast === null ? $value : parent::__get($key);
+        }
+        $known = self::$words[$cast][$value] ?? null;
+        if ($known === null) {
+            $known = parent::__get($key);
+            if ($known instanceof BackedEnum) {
+                self::$words[$cast][$value] = $known;
+            }
+        }
+
+        return $known;
     }
 
     /**

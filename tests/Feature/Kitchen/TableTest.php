@@ -6,6 +6,7 @@ namespace Tests\Feature\Kitchen;
 
 use App\Fish\Piece;
 use App\Kitchen\Database\Table;
+use BackedEnum;
 use Illuminate\Database\Eloquent\Attributes\Boot;
 use Illuminate\Database\Eloquent\Attributes\Initialize;
 use Illuminate\Database\Eloquent\Casts\Attribute;
@@ -91,6 +92,47 @@ final class TableTest extends TestCase
                 }
             }
         }
+    }
+
+    /** @param  class-string<Table>  $class */
+    #[DataProvider('tables')]
+    public function test_what_it_is_asked_for_is_what_the_framework_makes_of_it(string $class): void
+    {
+        $row = new $class();
+        foreach (Schema::getColumnListing($row->getTable()) as $column) {
+            foreach ([...self::raw($row->getCasts()[$column] ?? null), null] as $raw) {
+                $row->setRawAttributes([$column => $raw]);
+                // Twice: the second time a word is known.
+                foreach ([$row->{$column}, $row->{$column}] as $asked) {
+                    self::assertEquals($row->getAttribute($column), $asked, $column);
+                    self::assertSame(get_debug_type($row->getAttribute($column)), get_debug_type($asked), $column);
+                }
+            }
+        }
+    }
+
+    /** @return list<int|string> values as they may stand in a column of this cast */
+    private static function raw(?string $cast): array
+    {
+        return match (true) {
+            $cast !== null && is_subclass_of($cast, BackedEnum::class) => array_map(
+                fn (BackedEnum $case): int|string => $case->value,
+                $cast::cases(),
+            ),
+            $cast === 'array' => ['{"a": [1]}', '[]'],
+            $cast === null || str_contains($cast, 'date') => ['2026-11-28 12:30:00'],
+            default => [0, 1, '7'],
+        };
+    }
+
+    public function test_what_was_read_beside_a_row_stands_behind_its_columns(): void
+    {
+        $piece = (new Piece())->newFromBuilder(['id' => '01JC', 'part' => 'head', 'bin' => null]);
+        $piece->setRelation('readings', new Collection([1]))->setRelation('bin', new Collection([2]));
+        self::assertSame([1], $piece->readings->all());
+        self::assertNull($piece->bin);
+        $piece->part = Part::Frame;
+        self::assertSame([Part::Frame, 'frame'], [$piece->part, $piece->getAttributes()['part']]);
     }
 
     /** What the framework would make of the same row, made from nothing, beside the copy. */
