@@ -28,6 +28,11 @@ final readonly class PageHeaders
         if ($request->is('api/*')) {
             $response->headers->set('Cache-Control', 'no-store');
         }
+        // Whoever asked knows where the answer ends, and does not wait for what is done after it.
+        $content = $response->getContent();
+        if ($content !== false && $content !== '') {
+            $response->headers->set('Content-Length', (string) strlen($content));
+        }
 
         return $response;
     }

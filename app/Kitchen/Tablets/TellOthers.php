@@ -18,17 +18,19 @@ final readonly class TellOthers
     /** @param  Closure(Request): Response  $next */
     public function handle(Request $request, Closure $next): Response
     {
-        $database = DB::connection();
-        if ($request->isMethodSafe()) {
-            return $next($request);
-        }
-        $database->forgetRecordModificationState();
-        $answer = $next($request);
-        if ($answer->isSuccessful() && $database->hasModifiedRecords()) {
-            Together::written("/{$request->path()}", self::tab($request));
+        if (! $request->isMethodSafe()) {
+            DB::connection()->forgetRecordModificationState();
         }
 
-        return $answer;
+        return $next($request);
+    }
+
+    /** Once whoever wrote it has the answer: they need not wait until the others are told. */
+    public function terminate(Request $request, Response $answer): void
+    {
+        if (! $request->isMethodSafe() && $answer->isSuccessful() && DB::connection()->hasModifiedRecords()) {
+            Together::written("/{$request->path()}", self::tab($request));
+        }
     }
 
     private static function tab(Request $request): string
