@@ -23,6 +23,7 @@ return [
         'kept' => 'Kept',
         'plates' => 'On plates',
     ],
+    'try' => 'Try: :what',
     'walk-key' => 'Dark: portions, kept, still to portion. Grey: flesh that became none. '.
         'Lined: head, bones, skin. White: lost.',
     'complaint' => ['bone' => 'Bone', 'illness' => 'Illness', 'quality' => 'Quality'],
@@ -97,19 +98,19 @@ return [
         ],
         'best' => [
             'cutter' => $step(
-                'Every fish as with :name is worth :year a year.',
+                'All fish cut as :name cuts them would bring :year a year.',
                 'Let :name cut one fish a day beside each of the others.',
             ),
             'supplier' => $step(
-                'Every fish as from :name is worth :year a year in yield alone.',
+                'All fish as :name sends them would bring :year a year in yield alone.',
                 'Look at what an edible kilo costs there before you move an order.',
             ),
             'method' => $step(
-                'Every fish cut as “:name” is worth :year a year.',
+                'All fish cut as “:name” would bring :year a year.',
                 'Try it on the next five of each kind.',
             ),
             'answer' => $step(
-                'Every fish cut with “:name” is worth :year a year.',
+                'All fish cut with “:name” would bring :year a year.',
                 'Try it on the next five of each kind.',
             ),
         ],

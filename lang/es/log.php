@@ -20,6 +20,7 @@ return [
         'kept' => 'Guardado',
         'plates' => 'En los platos',
     ],
+    'try' => 'Prueba: :what',
     'walk-key' => 'Oscuro: raciones, guardado, por racionar. Gris: carne que no llegó a serlo. Rayado: '.
         'cabeza, huesos, piel. Blanco: perdido.',
     'complaint' => [
@@ -101,19 +102,19 @@ return [
         ],
         'best' => [
             'cutter' => [
-                'what' => 'Todo el pescado como con :name vale :year al año.',
+                'what' => 'Cortar todo el pescado como lo corta :name daría :year al año.',
                 'try' => 'Que :name corte un pescado al día junto a cada uno de los demás.',
             ],
             'supplier' => [
-                'what' => 'Todo el pescado como el de :name vale :year al año solo en rendimiento.',
+                'what' => 'Todo el pescado como lo manda :name daría :year al año solo en rendimiento.',
                 'try' => 'Mira lo que cuesta ahí un kilo comestible antes de mover un pedido.',
             ],
             'method' => [
-                'what' => 'Todo el pescado cortado como «:name» vale :year al año.',
+                'what' => 'Todo el pescado cortado como «:name» daría :year al año.',
                 'try' => 'Pruébalo en los próximos cinco de cada tipo.',
             ],
             'answer' => [
-                'what' => 'Todo el pescado cortado con «:name» vale :year al año.',
+                'what' => 'Todo el pescado cortado con «:name» daría :year al año.',
                 'try' => 'Pruébalo en los próximos cinco de cada tipo.',
             ],
         ],

@@ -20,6 +20,7 @@ return [
         'kept' => 'Gardé',
         'plates' => 'Dans les assiettes',
     ],
+    'try' => 'Essayez : :what',
     'walk-key' => 'Foncé : portions, gardé, à portionner. Gris : chair qui n’en est pas devenue. '.
         'Rayé : tête, arêtes, peau. Blanc : perdu.',
     'complaint' => [
@@ -103,19 +104,19 @@ return [
         ],
         'best' => [
             'cutter' => [
-                'what' => 'Chaque poisson comme avec :name vaut :year par an.',
+                'what' => 'Couper tous les poissons comme :name rapporterait :year par an.',
                 'try' => 'Que :name coupe un poisson par jour à côté de chacun des autres.',
             ],
             'supplier' => [
-                'what' => 'Chaque poisson comme de :name vaut :year par an rien qu’en rendement.',
+                'what' => 'Tous les poissons comme les livre :name rapporteraient :year par an rien qu’en rendement.',
                 'try' => 'Voyez ce qu’y coûte un kilo comestible avant de déplacer une commande.',
             ],
             'method' => [
-                'what' => 'Chaque poisson coupé comme « :name » vaut :year par an.',
+                'what' => 'Tous les poissons coupés comme « :name » rapporteraient :year par an.',
                 'try' => 'Essayez sur les cinq prochains de chaque espèce.',
             ],
             'answer' => [
-                'what' => 'Chaque poisson coupé avec « :name » vaut :year par an.',
+                'what' => 'Tous les poissons coupés avec « :name » rapporteraient :year par an.',
                 'try' => 'Essayez sur les cinq prochains de chaque espèce.',
             ],
         ],

@@ -88,7 +88,7 @@ test('hands are told apart, and two touched say their difference', async ({ page
   await page.goto('/log/effects');
   const hands = page.getByRole('region', { name: 'Hand' });
   await expect(hands).toBeVisible({ timeout: 20_000 });
-  await expect(hands.getByText(/^Every fish as with .+ a year/)).toBeVisible();
+  await expect(hands.getByText(/^If all were as with .+ a year/)).toBeVisible();
   await hands.getByRole('button', { name: /Ilse Varga/ }).tap();
   await hands.getByRole('button', { name: /Tobin Hale/ }).tap();
   await expect(hands.getByRole('status')).toContainText(/Ilse Varga .*Tobin Hale.* in 100/, { timeout: 15_000 });

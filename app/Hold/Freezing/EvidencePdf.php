@@ -6,6 +6,7 @@ namespace App\Hold\Freezing;
 
 use App\Contract\Fields;
 use App\Kitchen\Format\Sheet;
+use App\Kitchen\Format\Words;
 use App\Kitchen\Settings;
 
 /**
@@ -20,6 +21,9 @@ final readonly class EvidencePdf
     private const LEFT = 15.0;
 
     private const WIDTH = 180.0;
+
+    /** What stands at the left of the curve, mm. */
+    private const DEGREES = 11.0;
 
     /** The curve, mm from the top and its height; room for the hours below. */
     private const TOP = 52.0;
@@ -88,12 +92,12 @@ final readonly class EvidencePdf
     {
         $minutes = $this->run->number('minutes');
         $this->pdf->setLineStyle(['width' => 0.2, 'color' => [120, 120, 120]]);
-        $this->pdf->Rect(self::LEFT, self::TOP, self::WIDTH, self::HEIGHT);
+        $this->pdf->Rect($this->x(0), self::TOP, self::WIDTH - self::DEGREES, self::HEIGHT);
         foreach ([0, -10, -20, -30, -35, -40] as $celsius) {
             $y = $this->y($celsius);
             $this->pdf->setLineStyle(['width' => 0.1, 'color' => [170, 170, 170], 'dash' => '1,1']);
-            $this->pdf->Line(self::LEFT, $y, self::LEFT + self::WIDTH, $y);
-            $this->text(self::LEFT - 9, $y - 2, 7, "{$celsius} °C", 9);
+            $this->pdf->Line($this->x(0), $y, self::LEFT + self::WIDTH, $y);
+            $this->text(self::LEFT, $y - 2, 7, str_replace('-', '−', "{$celsius}").' °C', self::DEGREES);
         }
         $hours = max(1.0, $minutes / 60);
         $step = (int) max(1, ceil($hours / 12));
@@ -119,7 +123,7 @@ final readonly class EvidencePdf
         foreach ($this->run->list('rules') as $rule) {
             $this->text(self::LEFT, $y, 10, $rule->string('text'), self::WIDTH, 'B');
             $said = $rule->bool('met')
-                ? "Meets it, since {$rule->string('met_at')}."
+                ? 'Meets it, after '.Words::span($rule->number('met_minute')).'.'
                 : "Does not meet it: {$rule->fields('missing')->string('say')}";
             $this->text(
                 self::LEFT,
@@ -160,7 +164,9 @@ final readonly class EvidencePdf
 
     private function x(float $minute): float
     {
-        return self::LEFT + (self::WIDTH * min(1.0, $minute / max(1.0, $this->run->number('minutes'))));
+        $share = min(1.0, $minute / max(1.0, $this->run->number('minutes')));
+
+        return self::LEFT + self::DEGREES + (self::WIDTH - self::DEGREES) * $share;
     }
 
     private function y(float $celsius): float

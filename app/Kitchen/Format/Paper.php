@@ -83,13 +83,17 @@ final class Paper
      *
      * @param  list<string>  $cells
      * @param  list<float>  $widths  mm, as many
+     * @param  int|null  $figures  the first column of figures: from it on all stand at their right edge, one below the
+     *                             other
      */
-    public function row(array $cells, array $widths, float $points, string $weight = ''): void
+    public function row(array $cells, array $widths, float $points, string $weight = '', ?int $figures = null): void
     {
         $this->cells(
             array_map(fn (string $cell, float $width): array => [$cell, $width], $cells, $widths),
             $points,
             $weight,
+            self::LEFT,
+            $figures,
         );
     }
 
@@ -97,9 +101,15 @@ final class Paper
      * Cells side by side; each wraps within its width.
      *
      * @param  list<array{string, float}>  $cells  text and width in mm
+     * @param  int|null  $figures  from this one on they stand at their right edge
      */
-    public function cells(array $cells, float $points, string $weight = '', float $left = self::LEFT): void
-    {
+    public function cells(
+        array $cells,
+        float $points,
+        string $weight = '',
+        float $left = self::LEFT,
+        ?int $figures = null,
+    ): void {
         $points *= $this->scale;
         $this->pdf->setFont(self::FONT, $weight, $points);
         $high = $points * self::LINE;
@@ -111,9 +121,9 @@ final class Paper
             $this->turn($points, $weight);
         }
         $x = $left;
-        foreach ($cells as [$text, $width]) {
+        foreach ($cells as $i => [$text, $width]) {
             $this->pdf->setXY($x, $this->y);
-            $this->pdf->MultiCell($width, $high, $text, 0, 'L');
+            $this->pdf->MultiCell($width, $high, $text, 0, $figures !== null && $i >= $figures ? 'R' : 'L');
             $x += $width;
         }
         $this->y += $lines * $high;

@@ -28,6 +28,8 @@ final class Sheet extends TCPDF
         parent::__construct($orientation, 'mm', $format, true, 'UTF-8');
         $this->said = new Said(Language::spoken());
         $this->setCreator('Sectum');
+        // The library's own line, which nobody sees, is in no paper of a kitchen's.
+        $this->tcpdflink = false;
         $this->setPrintHeader(false);
         $this->setPrintFooter(false);
     }
@@ -41,7 +43,7 @@ final class Sheet extends TCPDF
     /** As this sheet says it. */
     public function says(string $text): string
     {
-        return $this->saying ? $text : $this->said->word($text);
+        return $this->saying ? $text : $this->said->cell($text);
     }
 
     public function setTitle($title): void

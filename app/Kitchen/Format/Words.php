@@ -100,10 +100,14 @@ final readonly class Words
             : intdiv($whole, 60)."\u{a0}h".($whole % 60 === 0 ? '' : "\u{a0}".($whole % 60)."\u{a0}min");
     }
 
-    /** What something is called, by its code in the language files: "portion.shape.loin". */
-    public static function named(string $key): string
+    /**
+     * What something is called, by its code in the language files: "portion.shape.loin".
+     *
+     * @param  array<string, string>  $values  what stands in its places
+     */
+    public static function named(string $key, array $values = []): string
     {
-        $name = trans($key);
+        $name = trans($key, $values);
 
         return is_string($name) ? $name : $key;
     }

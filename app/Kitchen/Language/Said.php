@@ -131,6 +131,14 @@ final class Said
         return $this->whole[$english] ?? $this->text($english);
     }
 
+    /** As `word`, and a figure with nothing beside it, which elsewhere may be read by a program. */
+    public function cell(string $english): string
+    {
+        $figure = preg_match('/\p{L}/u', $english) !== 1;
+
+        return $figure ? Written::value($english, $this->language) : $this->word($english);
+    }
+
     /**
      * A sentence that began with a capital begins with one, whatever stands first in it there; one that began with a
      * small letter after a colon does so there, where it does not begin with a name.
@@ -180,7 +188,7 @@ final class Said
                     function (array $place) use ($values, $deep): string {
                         $value = $values[(int) $place[1]] ?? '';
 
-                        return $this->found($value, $deep - 1) ?? Written::as($value, $this->language);
+                        return $this->found($value, $deep - 1) ?? Written::value($value, $this->language);
                     },
                     $theirs,
                 ), $theirs);

@@ -69,6 +69,14 @@ final readonly class Written
         return self::days(self::figures($between, $language), $language);
     }
 
+    /** A value that is read as a figure though nothing stands beside it: within a sentence, or in a column of a paper. */
+    public static function value(string $english, Language $language): string
+    {
+        return $language->hasComma() && preg_match('/^[+−-]?\d+\.\d+$/u', $english) === 1
+            ? strtr($english, '.', ',')
+            : self::as($english, $language);
+    }
+
     private static function figures(string $text, Language $language): string
     {
         $written = fn (string $number): string => strtr($number, [',' => $language->thousands(), '.' => ',']);

@@ -66,7 +66,7 @@ final readonly class WeekPdf
         foreach ($of->sentences() as $one) {
             [$what, $try] = WeekWords::of($one);
             $paper->line($what, self::LARGE, 'B');
-            $paper->line("Try: {$try}", self::TEXT);
+            $paper->line(Words::named('log.try', ['what' => $try]), self::TEXT);
             $paper->space(1.5);
         }
     }
@@ -98,7 +98,7 @@ final readonly class WeekPdf
                     Percent::share($line->mass, $walk->bought)?->print() ?? '',
                     $line->paid->print(),
                     $line->best === null ? '' : $words->text($line->best).' at best',
-                ], self::STEPS, self::SMALL);
+                ], self::STEPS, self::SMALL, '', 1);
             }
         }
         $paper->rule();
@@ -109,7 +109,8 @@ final readonly class WeekPdf
     {
         foreach ($yields as $i => $one) {
             if ($i === 0) {
-                $paper->row(['Yield against expected', 'Fish', 'Points', 'Between'], self::THREE, self::SMALL, 'B');
+                $heads = ['Yield against expected', 'Fish', 'Points', 'Between'];
+                $paper->row($heads, self::THREE, self::SMALL, 'B', 1);
             }
             $level = $one['level'];
             $paper->row([
@@ -117,7 +118,7 @@ final readonly class WeekPdf
                 (string) $level->count,
                 self::signed($level->mean),
                 $level->low === null ? '' : self::signed($level->low).' and '.self::signed($level->high ?? 0.0),
-            ], self::THREE, self::SMALL);
+            ], self::THREE, self::SMALL, '', 1);
         }
         $paper->space(2);
     }
@@ -128,12 +129,14 @@ final readonly class WeekPdf
         foreach ($portions as $i => $one) {
             if ($i === 0) {
                 $heads = ['Portions off trays', 'Served', 'Not served', 'Thrown away'];
-                $paper->row($heads, self::THREE, self::SMALL, 'B');
+                $paper->row($heads, self::THREE, self::SMALL, 'B', 1);
             }
             $paper->row(
                 [$one['name'], (string) $one['served'], (string) $one['unserved'], (string) $one['thrown']],
                 self::THREE,
                 self::SMALL,
+                '',
+                1,
             );
         }
     }

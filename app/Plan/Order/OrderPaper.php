@@ -62,9 +62,9 @@ final readonly class OrderPaper
             $paper->box();
             $paper->row([
                 '',
-                "{$line->species->name}, {$line->state->value}",
+                "{$paper->says($line->species->name)}, {$paper->says($line->state->value)}",
                 (string) $line->fish,
-                "{$words->text(Mass::ofGrams($line->from_g))} – {$words->text(Mass::ofGrams($line->to_g))}",
+                "{$words->text(Mass::ofGrams($line->from_g))} to {$words->text(Mass::ofGrams($line->to_g))}",
                 $settings->perKg($line->price_per_kg_minor)->perKg->print(),
                 '________',
                 '________',
@@ -75,7 +75,7 @@ final readonly class OrderPaper
             $paper->line($order->note, 12);
         }
         $placed = Moment::at($order->placed_at)->format('j M Y, H:i');
-        $paper->line("{$order->total($settings)->print()} about. {$order->placer->name}, {$placed}", 10);
+        $paper->line("About {$order->total($settings)->print()}. {$order->placer->name}, {$placed}", 10);
 
         return $paper->print();
     }

@@ -129,9 +129,11 @@ final readonly class LotsOfDay
     private static function numbers(Collection $fish): string
     {
         $numbers = array_map(fn (Fish $one): int => $one->number, array_values($fish->all()));
-        [$first, $last] = [min([...$numbers, PHP_INT_MAX]), max([...$numbers, 0])];
+        sort($numbers);
+        [$first, $last] = [$numbers[0] ?? 0, $numbers[count($numbers) - 1] ?? 0];
+        $row = $first < $last && $last - $first === count($numbers) - 1;
 
-        return $first === $last ? "no. {$first}" : "no. {$first} to {$last}";
+        return $row ? "no. {$first} to {$last}" : 'no. '.implode(', ', $numbers);
     }
 
     /** Minute of the day at which its rest is over; null when it may be cut at any. */

@@ -89,7 +89,10 @@ final readonly class PrepList
 
         return match ($job->doing) {
             Doing::Receive => "Receive {$job->fish} {$fish}, {$label}",
-            Doing::BreakDown => "Break down {$job->fish} {$fish}, {$this->each($label, $lot)}",
+            // Some of a lot stay: nobody looks for which, they lie in one box.
+            Doing::BreakDown => $lot !== null && $job->fish < $lot->cut->fish
+                ? "Break down {$job->fish} of {$lot->cut->fish} {$fish}, {$this->each($label, $lot)}"
+                : "Break down {$job->fish} {$fish}, {$this->each($label, $lot)}",
             Doing::MakeUp => "Make up {$this->treatment($dish)} for {$name}",
             Doing::Stand => "{$this->treatment($dish)}: {$name}",
             Doing::Portion => "Portion {$portions} of {$name}",

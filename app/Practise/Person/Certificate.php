@@ -62,7 +62,11 @@ final readonly class Certificate
                 [
                     Words::named("practise.skill.{$skill->value}"),
                     Words::named("practise.progress.{$standing->progress->value}"),
-                    $standing->drills === 0 ? '' : "{$standing->drills} drills",
+                    match ($standing->drills) {
+                        0 => '',
+                        1 => '1 drill',
+                        default => "{$standing->drills} drills",
+                    },
                     $standing->meanPct === null ? '' : round($standing->meanPct).' % on average',
                 ],
                 [60, 40, 30, 50],

@@ -119,6 +119,21 @@ final class LanguageTest extends TestCase
         self::assertSame($theirs, Written::as($english, Language::from($language)));
     }
 
+    #[TestWith(['es', '−0.1', '−0,1'])]
+    #[TestWith(['fr', '+12.75', '+12,75'])]
+    #[TestWith(['en', '8.8', '8.8'])]
+    #[TestWith(['es', '11:20', '11:20'])]
+    #[TestWith(['es', '3-402.11', '3-402.11'])]
+    #[TestWith(['fr', '0.19.1', '0.19.1'])]
+    #[TestWith(['es', '8.8 °C', '8,8 °C'])]
+    #[TestWith(['es', 'gutted', 'eviscerado'])]
+    #[TestWith(['fr', '1 drill', '1 exercice'])]
+    #[TestWith(['es', 'A lot had about 8.8 days of life left when it came.', 'A un lote le quedaban unos 8,8 días de vida al llegar.'])]
+    public function test_a_column_of_paper_is_written_as_there(string $language, string $english, string $theirs): void
+    {
+        self::assertSame($theirs, (new Said(Language::from($language)))->cell($english));
+    }
+
     #[TestWith(['1,515 kg', '1.515 kg'])]
     #[TestWith(['12,5 g', '12.5 g'])]
     #[TestWith(['13,90', '13.90'])]

@@ -100,6 +100,10 @@ final class ArrivedOrderTest extends PlanKitchen
         $pdf = $this->get($path)->assertOk()->assertHeader('Content-Type', 'application/pdf');
         self::assertStringStartsWith('%PDF-', (string) $pdf->getContent());
         $this->paper("/plan/orders/{$this->order}/order.pdf");
+        self::assertMatchesRegularExpression(
+            '/Merluza, (?:entero, sin eviscerar|eviscerado)/',
+            $this->paperIn('es', "/plan/orders/{$this->order}/order.pdf"),
+        );
         $this->actingAs($this->cutter);
         $this->get($path)->assertStatus(403);
     }

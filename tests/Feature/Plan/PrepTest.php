@@ -6,6 +6,8 @@ namespace Tests\Feature\Plan;
 
 use App\Fish\Fish;
 use App\Hold\Treatment\HouseTreatment;
+use App\Kitchen\Language\Language;
+use App\Kitchen\Language\Said;
 use App\Kitchen\Person;
 use App\Kitchen\Role;
 use App\Plan\Prep\PrepDay;
@@ -140,6 +142,20 @@ final class PrepTest extends PlanKitchen
         $this->api('PUT', $path, ['task' => $task['id'], 'version' => 1])->assertOk();
         self::assertSame($task['start'], $this->tasks()[1]['start']);
         self::assertNull($this->tasks()[1]['pinned']);
+    }
+
+    public function test_a_prep_list_says_of_how_many_some_are_cut(): void
+    {
+        $this->dinner(10, 0);
+        $this->shift('09:00', '17:00')->assertOk();
+        Carbon::setTestNow(self::FRIDAY.' 08:00:00');
+        Fish::query()->whereKey($this->received('8420 g', ['state' => 'gutted']))->update(['count' => 2]);
+        $of = PrepDay::of(self::FRIDAY, Carbon::now()->toDateTimeImmutable(), app(Tonight::class));
+        $plan = $of->plan([], 0.05);
+        self::assertNotNull($plan);
+        $title = (new PrepList($of, $plan))->of($this->ann)[0]->title;
+        self::assertStringStartsWith('Break down 1 of 2 Hake, no. 1, about 4210 g (9 lb', $title);
+        self::assertStringStartsWith('Despiezar 1 de 2 Merluza', (new Said(Language::Spanish))->text($title));
     }
 
     public function test_a_prep_list_says_how_the_fish_is_cut_how_heavy_and_where_the_rest_goes(): void
