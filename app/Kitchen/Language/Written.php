@@ -69,7 +69,7 @@ final readonly class Written
         return self::days(self::figures($between, $language), $language);
     }
 
-    /** A value that is read as a figure though nothing stands beside it: within a sentence, or in a column of a paper. */
+    /** A value that is a figure though nothing stands beside it: within a sentence, or in a column of a paper. */
     public static function value(string $english, Language $language): string
     {
         return $language->hasComma() && preg_match('/^[+−-]?\d+\.\d+$/u', $english) === 1

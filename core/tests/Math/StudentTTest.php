@@ -8,7 +8,7 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Sectum\Math\StudentT;
 
-/** Held to the distributions that can be written down: one degree of freedom is Cauchy's, and two and four are roots. */
+/** Held to the distributions that can be written down: with one degree of freedom it is Cauchy's. */
 final class StudentTTest extends TestCase
 {
     private const SHARES = [1e-6, 0.001, 0.05, 0.3, 0.499999, 0.5, 0.51, 0.75, 0.9, 0.95, 0.975, 0.9995, 1 - 1e-7];

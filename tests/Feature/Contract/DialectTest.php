@@ -23,6 +23,8 @@ final class DialectTest extends TestCase
     /** Names, not demands; what a $ref points at is read with it. */
     private const SAYS_NOTHING = ['$schema', '$id', '$defs', '$ref', 'title', 'description', 'x-say'];
 
+    private const DOCUMENTS = ['{}', '[]', '{"part": "head", "weight": {"typed": "150 g"}}', '{"weight": {"pan": {}}}'];
+
     private const OF_SCHEMAS = ['properties', 'patternProperties', '$defs'];
 
     private const A_SCHEMA = ['items', 'additionalProperties', 'contains', 'propertyNames', 'unevaluatedProperties'];
@@ -53,7 +55,7 @@ final class DialectTest extends TestCase
         $whole->resolver()?->registerPrefix('https://sectum.example/contract/', self::CONTRACT.'/');
         $judged = 0;
         foreach (array_keys(self::files()) as $file) {
-            foreach (['{}', '[]', '{"part": "head", "weight": {"typed": "150 g"}}', '{"weight": {"pan": {}}}'] as $json) {
+            foreach (self::DOCUMENTS as $json) {
                 $document = json_decode($json);
                 $fits = $whole->validate($document, "https://sectum.example/contract/{$file}.schema.json")->isValid();
                 self::assertSame($fits, self::fits($file, $document), "{$file} {$json}");

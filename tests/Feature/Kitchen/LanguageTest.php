@@ -128,7 +128,11 @@ final class LanguageTest extends TestCase
     #[TestWith(['es', '8.8 °C', '8,8 °C'])]
     #[TestWith(['es', 'gutted', 'eviscerado'])]
     #[TestWith(['fr', '1 drill', '1 exercice'])]
-    #[TestWith(['es', 'A lot had about 8.8 days of life left when it came.', 'A un lote le quedaban unos 8,8 días de vida al llegar.'])]
+    #[TestWith([
+        'es',
+        'A lot had about 8.8 days of life left when it came.',
+        'A un lote le quedaban unos 8,8 días de vida al llegar.',
+    ])]
     public function test_a_column_of_paper_is_written_as_there(string $language, string $english, string $theirs): void
     {
         self::assertSame($theirs, (new Said(Language::from($language)))->cell($english));
