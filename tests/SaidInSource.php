@@ -29,7 +29,7 @@ final class SaidInSource
         '|charset=|:2 lb :3 |^[DjlMFYmdHis]([ :,-]+[DjlMFYmdHis])+$/u';
 
     /** Folders whose words are for whoever looks after the computer. */
-    private const ELSEWHERE = '~Command\.php$|/Watch/(?!Clock)|/Contract/(Checks|Schema|Fields)|'.
+    private const ELSEWHERE = '~Command\.php$|/Watch/(?!Clock)|/Contract/(Checks|Fields)|'.
         '/Backups/|/Compute/|/KitchenView\.php|/Once\.php~';
 
     /** What only who writes the code hears. */

@@ -58,7 +58,7 @@ final class Said
             return;
         }
         $this->read = true;
-        foreach (['names', 'catalogue', 'sentences'] as $file) {
+        foreach (['names', 'catalogue', 'sentences', 'contract'] as $file) {
             $kept = json_decode((string) file_get_contents(lang_path("{$this->language->value}/{$file}.json")), true);
             foreach (is_array($kept) ? $kept : [] as $english => $theirs) {
                 if (is_string($theirs)) {
@@ -160,8 +160,9 @@ final class Said
     {
         return $this->whole[$english] ??
             ($deep === self::DEEP ? $this->each($english, '/(?<=[.!?]) (?=\p{Lu})/u', ' ', $deep) : null) ??
-            ($deep > 0 && str_contains($english, ' ') ? $this->withValues($english, $deep) : null) ??
-            (preg_match(self::NAMES, $english) === 1 ? $this->each($english, '/, /', ', ', 0) : null);
+            // "Tail end 2, Brill" is two names, and not one of a tail end called "2, Brill".
+            (preg_match(self::NAMES, $english) === 1 ? $this->each($english, '/, /', ', ', min($deep, 2)) : null) ??
+            ($deep > 0 && str_contains($english, ' ') ? $this->withValues($english, $deep) : null);
     }
 
     /** Several in a row, of which every one is known. */

@@ -12,6 +12,7 @@ use App\Kitchen\Language\Typed;
 use App\Kitchen\Language\Written;
 use Illuminate\Support\Arr;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\TestWith;
 use Symfony\Component\Finder\Finder;
@@ -48,6 +49,43 @@ final class LanguageTest extends TestCase
                 self::assertSame(self::places((string) $english), self::places($theirs), "{$language}: {$english}");
             }
         }
+    }
+
+    public function test_what_the_contract_says_of_a_value_is_said_in_each_language(): void
+    {
+        $said = [];
+        $files = glob(base_path('contract/requests/*.json')) ?: [];
+        foreach ([...$files, base_path('contract/part.schema.json')] as $file) {
+            $schema = json_decode((string) file_get_contents($file), true, 512, JSON_THROW_ON_ERROR);
+            array_walk_recursive($schema, function (mixed $value, int|string $key) use (&$said): void {
+                if ($key === 'x-say') {
+                    $said[$value] = $value;
+                }
+            });
+        }
+        self::assertGreaterThan(450, count($said));
+        foreach (self::OTHERS as $language) {
+            $here = self::words($language, 'contract');
+            $known = $here + self::words($language, 'sentences', 'names', 'catalogue');
+            self::assertSame([], array_values(array_diff($said, array_keys($known))), "{$language} lacks");
+            self::assertSame([], array_values(array_diff(array_keys($here), $said)), "{$language} says for nobody");
+        }
+    }
+
+    public function test_a_fault_is_said_where_it_was_entered_in_the_language_of_whoever_entered_it(): void
+    {
+        $this->kitchen();
+        $this->api('PUT', '/me/language', ['language' => 'es'])->assertOk();
+        $this->api('PUT', '/hold/labels/'.Str::ulid(), ['kind' => 'ship', 'id' => (string) Str::ulid()])
+            ->assertStatus(422)
+            ->assertJsonPath('errors.0', ['pointer' => '/kind', 'detail' => 'Di de qué es la etiqueta.']);
+        $this->api('PUT', '/me/units', ['units' => 'stone'])
+            ->assertStatus(422)
+            ->assertJsonPath('errors.0', ['pointer' => '/units', 'detail' => 'Los pesos son métricos o de EE. UU.']);
+        $this->api('PUT', '/me/language', ['language' => 'fr'])->assertOk();
+        $this->api('PUT', '/me/language', ['language' => 'la'])
+            ->assertStatus(422)
+            ->assertJsonPath('errors.0.detail', 'Il n’y a pas ici de mots dans cette langue.');
     }
 
     public function test_what_is_said_by_code_has_the_same_codes_and_values_in_each_language(): void
@@ -128,6 +166,8 @@ final class LanguageTest extends TestCase
     #[TestWith(['es', '8.8 °C', '8,8 °C'])]
     #[TestWith(['es', 'gutted', 'eviscerado'])]
     #[TestWith(['fr', '1 drill', '1 exercice'])]
+    #[TestWith(['es', 'Tail end 2, Brill', 'Cola 2, Rémol'])]
+    #[TestWith(['es', 'Brill, Harbourgate Fish', 'Brill, Harbourgate Fish'])]
     #[TestWith([
         'es',
         'A lot had about 8.8 days of life left when it came.',
