@@ -118,7 +118,7 @@ export function FindPanel({ fish, line, finds, kinds }: Props) {
           <li key={find.id}>
             <b>{find.name}</b>
             {find.mass ? `, ${find.mass}` : ''}
-            {find.note ? `: ${lowerFirst(find.note)}` : ''}{' '}
+            {find.note ? `, ${lowerFirst(find.note)}` : ''}{' '}
             <span className={look.soft}>{find.claimed ? t('findPanel.in-the-claim') : t('findPanel.not-claimed')}</span>
             {find.photo && (
               <a href={`/api/receive/photos/${find.photo}`} target="_blank" rel="noreferrer">

@@ -131,7 +131,9 @@ export function Keel(props: { keel: KeelData; small?: boolean; onChoose?: (piece
               </>
             ) : expected.length > 0 ? (
               <span>
-                {t('keel.uncut-what-it-should-give-is', { portions: keel.portions ? `: ${keel.portions}` : '' })}
+                {keel.portions
+                  ? t('keel.uncut-with-portions', { portions: keel.portions })
+                  : t('keel.uncut-what-it-should-give-is')}
               </span>
             ) : (
               FAMILIES.map(({ family, name }) => (
