@@ -219,7 +219,7 @@ test('a dish is written down with what suits it, changed, and taken off the list
 test('what the house learned of its fillets is shown, and forgotten by the head chef', async ({ page }) => {
   await signIn(page);
   await page.goto('/portion/shapes');
-  const hake = page.getByRole('article', { name: 'Hake, long-side' });
+  const hake = page.getByRole('article', { name: 'Hake, long side' });
   await expect(hake).toContainText(/From \d+ pieces of \d+ fillets/);
   await expectSound(page);
   await hake.getByRole('button', { name: 'Reset learned shape' }).tap();

@@ -165,6 +165,7 @@ function Board({ bench }: { bench: Bench }) {
         {view !== 'method' && <CleanDown fish={fish.id} always={view === 'finds'} begun={offAnything} />}
         <Remarks
           remarks={bench.remarks}
+          said={todo}
           onRetake={(piece) => {
             setAgain(piece);
             outbox.dismiss();

@@ -6,10 +6,9 @@ import { Link } from 'react-router';
 import { api } from '../api/client';
 import { t } from '../lang';
 import { ReceiveRooms } from '../receive/ReceiveRooms';
+import { coded } from '../ui/codes';
 import { look } from '../ui/look';
 import css from './FishWeKnow.module.css';
-
-const FORMS = { round: 'round', flat: 'flat', tail: 'tail' };
 
 /** The catalogue: every fish the house knows, found by any of its names. */
 export function FishWeKnow() {
@@ -50,9 +49,9 @@ export function FishWeKnow() {
             <i>{fish.scientific}</i>
             <span>{fish.code}</span>
             <span>
-              {FORMS[fish.form]}, {fish.fat}
+              {coded(fish.form)}, {coded(fish.fat)}
             </span>
-            <span className={css.soft}>{fish.hazards.join(', ')}</span>
+            <span className={css.soft}>{fish.hazards.map(coded).join(', ')}</span>
             <span className={css.soft}>{fish.ours ? t('fishWeKnow.ours') : ''}</span>
           </Link>
         ))}

@@ -6,6 +6,8 @@ import { Link, useParams } from 'react-router';
 import { api, asProblem, faultAt, type Species } from '../api/client';
 import { useKitchen } from '../kitchen/kitchen';
 import { t } from '../lang';
+import { stateIn } from '../receive/states';
+import { coded, codedEach } from '../ui/codes';
 import { look } from '../ui/look';
 import { Missing } from '../ui/Missing';
 import { Several } from '../ui/Several';
@@ -32,7 +34,7 @@ const NAMES: Record<Field, string> = {
 const CHOICES: Partial<Record<Field, string[]>> = {
   fat: ['lean', 'medium', 'oily'],
   scales: ['none', 'small', 'large', 'bony'],
-  usual_state: ['round', 'gutted', t('species.gutted-and-scaled'), 'headless', 'side', 'bone-in side', 'tail'],
+  usual_state: ['round', 'gutted', 'gutted and scaled', 'headless', 'side', 'bone-in side', 'tail'],
   pin_row: ['none', 'short', 'long', 'many'],
 };
 
@@ -40,6 +42,16 @@ const SEVERAL: Partial<Record<Field, string[]>> = {
   hazards: ['parasites', 'histamine', 'ciguatera', 'purging', 'freshwater', 'toxin'],
   keep: ['cheeks', 'collar', 'belly', 'roe', 'frill', 'liver', 'skin'],
 };
+
+/** A value of a field as it is read; what the house typed stays. */
+const said = (field: Field, value: string) =>
+  field === 'usual_state'
+    ? stateIn(value)
+    : field === 'hazards' || field === 'keep'
+      ? codedEach(value)
+      : field in CHOICES
+        ? coded(value)
+        : value;
 
 /** One fish of the catalogue: the house's values beside the shipped ones, and the yields it starts from. */
 export function SpeciesScreen() {
@@ -87,7 +99,7 @@ function Known({ species }: { species: Species }) {
           <h1>{species.name}</h1>
           <p className={look.soft}>
             <i>{species.scientific}</i>
-            {species.code ? `, FAO ${species.code}` : ''}, {species.form}
+            {species.code ? `, FAO ${species.code}` : ''}, {coded(species.form)}
             {species.bled ? t('species.bled-on-the-boat') : ''}. <Link to="/fish">{t('species.all-species')}</Link>
           </p>
         </div>
@@ -115,19 +127,19 @@ function Known({ species }: { species: Species }) {
                   <Table.Th scope="row">{NAMES[one.field]}</Table.Th>
                   <Table.Td>
                     {!mine ? (
-                      one.value
+                      said(one.field, one.value)
                     ) : SEVERAL[one.field] ? (
                       <Several
                         legend={NAMES[one.field]}
                         quiet
                         chosen={typed.split(' ').filter(Boolean)}
-                        options={(SEVERAL[one.field] ?? []).map((value) => ({ value, label: value }))}
+                        options={(SEVERAL[one.field] ?? []).map((value) => ({ value, label: coded(value) }))}
                         onChange={(chosen) => set(chosen.join(' '))}
                       />
                     ) : choices ? (
                       <NativeSelect
                         aria-label={NAMES[one.field]}
-                        data={choices}
+                        data={choices.map((value) => ({ value, label: said(one.field, value) }))}
                         value={typed}
                         error={fault}
                         onChange={(event) => set(event.currentTarget.value)}
@@ -142,7 +154,7 @@ function Known({ species }: { species: Species }) {
                     )}
                     {one.ours && one.shipped !== null && (
                       <p className={look.soft}>
-                        {t('species.default', { shipped: one.shipped || 'none' })}{' '}
+                        {t('species.default', { shipped: said(one.field, one.shipped || 'none') })}{' '}
                         {mine && (
                           <Button variant="transparent" size="compact-md" onClick={() => set(null)}>
                             {t('species.use-default')}
@@ -161,20 +173,20 @@ function Known({ species }: { species: Species }) {
           <p className={look.soft}>{t('species.of-as-purchased-1-sd')}</p>
           {species.yields.map((ladder) => (
             <Table key={ladder.state} className={css.startYields}>
-              <Table.Caption>{ladder.state}</Table.Caption>
+              <Table.Caption>{stateIn(ladder.state)}</Table.Caption>
               <Table.Tbody>
                 {ladder.rungs.map((rung) => {
                   const which = `${ladder.state}|${rung.rung}`;
                   return (
                     <Table.Tr key={rung.rung}>
-                      <Table.Th scope="row">{rung.rung}</Table.Th>
+                      <Table.Th scope="row">{coded(rung.rung)}</Table.Th>
                       <Table.Td className={css.gauge}>
                         <i style={{ width: `${rung.mean_pct}%` }} />
                       </Table.Td>
                       <Table.Td className={look.n}>
                         {mine ? (
                           <TextInput
-                            aria-label={`${ladder.state}, ${rung.rung}, %`}
+                            aria-label={`${stateIn(ladder.state)}, ${coded(rung.rung)}, %`}
                             inputMode="decimal"
                             value={yields[which] ?? String(rung.mean_pct)}
                             onChange={(event) => setYields({ ...yields, [which]: event.currentTarget.value })}
@@ -185,7 +197,7 @@ function Known({ species }: { species: Species }) {
                       </Table.Td>
                       <Table.Td className={look.n}>± {rung.sd_pct} %</Table.Td>
                       <Table.Td className={look.soft}>
-                        {rung.source}
+                        {coded(rung.source)}
                         {rung.source === 'house' && rung.shipped_mean_pct !== null
                           ? t('species.default-2', { shipped_mean_pct: rung.shipped_mean_pct })
                           : ''}

@@ -41,7 +41,7 @@ export function ShapesScreen() {
         <article
           className={css.shape}
           key={`${shape.species}${shape.shape}`}
-          aria-label={`${shape.fish}, ${shape.shape}`}
+          aria-label={`${shape.fish}, ${lowerFirst(shape.name)}`}
         >
           <div>
             <h2>

@@ -9,7 +9,7 @@ const Guide = lazy(() => import('./Guide'));
 
 const LIST: [string, string][] = [
   ['1 … 9', t('keys.choose-the-part')],
-  ['Space', t('keys.record-the-weight')],
+  [t('keys.space'), t('keys.record-the-weight')],
   ['T', t('keys.tare-the-scale')],
   ['W', t('keys.type-a-weight-instead')],
   ['G', t('keys.guess-the-weight-first')],

@@ -2,6 +2,7 @@ import { Table } from '@mantine/core';
 import cx from 'clsx';
 import type { Rung } from '../api/client';
 import { t } from '../lang';
+import { coded } from './codes';
 import css from './Ladder.module.css';
 import { look } from './look';
 
@@ -35,7 +36,7 @@ export function Ladder({ rungs }: { rungs: Rung[] }) {
         {rungs.map((rung) => (
           <Table.Tr key={rung.rung}>
             <Table.Th scope="row">
-              {rung.rung}
+              {coded(rung.rung)}
               {rung.band && (
                 <>
                   <span className={css.soft}>{rung.band.said}</span>
@@ -73,8 +74,8 @@ export function LadderLine({ rungs }: { rungs: Rung[] }) {
     <ol className={css.ladderLine} aria-label={t('ladder.yield-so-far')}>
       {rungs.slice(1).map((rung, i, all) => (
         <li key={rung.rung} className={cx(rung.band?.verdict.replace(' ', '-'))}>
-          {rung.rung} <b>{rung.of_purchased}</b>
-          {rung.band && rung.band.verdict !== 'as expected' && ` ${rung.band.verdict}`}
+          {coded(rung.rung)} <b>{rung.of_purchased}</b>
+          {rung.band && rung.band.verdict !== 'as expected' && ` ${coded(rung.band.verdict)}`}
           {rung.band && i === all.length - 1 && (
             <span className={css.soft}>
               {' '}

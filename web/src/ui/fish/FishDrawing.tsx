@@ -1,5 +1,6 @@
 import cx from 'clsx';
 import type { Family, Form } from '../../api/client';
+import { t } from '../../lang';
 import css from './FishDrawing.module.css';
 import { COVERS, DRAWINGS } from './shapes';
 
@@ -36,7 +37,7 @@ export function FishDrawing({ form, title, weighed, chosen, choosable, onChoose,
 
   return (
     <div className={css.fishBoard}>
-      <svg viewBox="-10 -26 920 366" role="img" aria-label={`${title} on the board`}>
+      <svg viewBox="-10 -26 920 366" role="img" aria-label={t('fishDrawing.on-the-board', { title })}>
         <defs>
           <pattern id="tex-usable" width="9" height="9" patternUnits="userSpaceOnUse">
             <rect width="9" height="9" fill="var(--usable-wash)" />
