@@ -88,7 +88,7 @@ final class HouseRule
                     'A kitchen day ends at',
                     '4',
                     'estimate: after the last service',
-                    'o’clock',
+                    "o'clock",
                     0,
                     11,
                 ),

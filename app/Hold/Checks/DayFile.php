@@ -14,6 +14,7 @@ use App\Hold\Places\PlaceAct;
 use App\Hold\Places\PlaceRecord;
 use App\Kitchen\Database\Row;
 use App\Kitchen\Format\Words;
+use App\Kitchen\Language\Said;
 use App\Kitchen\Moment;
 use App\Kitchen\Settings;
 use App\Route\Batches\CoolingReading;
@@ -119,7 +120,7 @@ final readonly class DayFile
             $core = Temperature::ofCelsius(($one->celsius_tenths ?? 0) / 10);
             $rows[] = self::row(
                 $one->inspected_at,
-                "{$one->line->species->name}, {$one->line->delivery->supplier->name}",
+                Said::called($one->line->species->name).", {$one->line->delivery->supplier->name}",
                 "{$this->words->degrees($core)}, {$one->verdict->spoken()}",
                 $one->inspector->name,
                 $core->isAbove($limit->celsius()),

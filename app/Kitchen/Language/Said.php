@@ -47,6 +47,9 @@ final class Said
 
     private bool $read = false;
 
+    /** @var array<string, self> by language, for names that stand within what is put together */
+    private static array $spoken = [];
+
     public function __construct(private readonly Language $language)
     {
     }
@@ -116,8 +119,28 @@ final class Said
         }
         $this->read();
 
-        return $this->known[$english] ??= $this->found($english, self::DEEP) ??
-            Written::as($english, $this->language);
+        return $this->known[$english] ??= str_contains($english, "\n")
+            ? $this->lines($english)
+            : $this->found($english, self::DEEP) ?? Written::as($english, $this->language);
+    }
+
+    /** A letter is in one language from its first line to its last: in this one where every line of it is known. */
+    private function lines(string $english): string
+    {
+        $said = array_map(
+            fn (string $line): ?string => $line === '' ? '' : $this->found($line, self::DEEP),
+            explode("\n", $english),
+        );
+
+        return in_array(null, $said, true) ? $english : implode("\n", $said);
+    }
+
+    /** A name of the catalogue that is put together with what the house calls its own. */
+    public static function called(string $name): string
+    {
+        $language = Language::spoken();
+
+        return (self::$spoken[$language->value] ??= new self($language))->word($name);
     }
 
     /** As `text`, and a word in small letters, which elsewhere may be a code. */

@@ -103,7 +103,7 @@ final readonly class Written
         }
         $short = fn (string $name): string => substr($name, 0, 3);
         $names = [
-            '/\b(%s)(?= \d{1,2} )/' => [
+            '/\b(%s)(?= \d{1,2}[ :])/' => [
                 array_combine(self::ENGLISH_DAYS, self::WHOLE_DAYS[$of]),
                 array_combine(array_map($short, self::ENGLISH_DAYS), self::DAYS[$of]),
             ],

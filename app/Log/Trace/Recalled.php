@@ -8,6 +8,7 @@ use App\Fish\Delivery;
 use App\Fish\DeliveryLine;
 use App\Fish\Fish;
 use App\Fish\Stage;
+use App\Kitchen\Language\Said;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 use Psr\Clock\ClockInterface;
@@ -85,7 +86,7 @@ final readonly class Recalled
         ) {
             $lately[(string) $line->lot] ??= [
                 'lot' => (string) $line->lot,
-                'what' => "{$line->species->name}, {$line->delivery->supplier->name}",
+                'what' => Said::called($line->species->name).", {$line->delivery->supplier->name}",
             ];
         }
 

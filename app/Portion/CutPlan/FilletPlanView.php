@@ -6,6 +6,7 @@ namespace App\Portion\CutPlan;
 
 use App\Catalogue\UsualBins;
 use App\Kitchen\Format\Words;
+use App\Kitchen\Language\Said;
 use App\Kitchen\Settings;
 use App\Portion\Dish\Dish;
 use Sectum\Fish\Part;
@@ -212,7 +213,7 @@ final readonly class FilletPlanView
     {
         $bin = UsualBins::of($part);
 
-        return $bin === null ? '' : ', for '.lcfirst($bin->spoken());
+        return $bin === null ? '' : ', '.Said::called('for '.lcfirst($bin->spoken()));
     }
 
     private static function thickness(FilletPlan $plan, float $fromCm, float $toCm): Thicknesses

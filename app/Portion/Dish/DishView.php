@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Portion\Dish;
 
 use App\Kitchen\Format\Words;
+use App\Kitchen\Language\Said;
 use App\Kitchen\Person;
 use App\Kitchen\Settings;
 use Sectum\Measure\Mass;
@@ -61,7 +62,10 @@ final readonly class DishView
             'service' => $dish->service->value,
             'service_said' => $dish->service->spoken(),
             'preparations' => array_map(fn (Prep $prep): string => $prep->value, $dish->preps()),
-            'prepared' => implode(', ', array_map(fn (Prep $prep): string => $prep->spoken(), $dish->preps())),
+            'prepared' => implode(
+                ', ',
+                array_map(fn (Prep $prep): string => Said::called($prep->spoken()), $dish->preps()),
+            ),
             'board' => $dish->losses === [] ? null : $words->text($dish->band()->target),
             'fat_grades' => $dish->fat_grades === '' ? [] : explode(' ', $dish->fat_grades),
             'per_plate' => $dish->per_plate,

@@ -7,6 +7,7 @@ namespace App\Route\Batches;
 use App\Catalogue\HouseBin;
 use App\Catalogue\Species;
 use App\Kitchen\Format\Words;
+use App\Kitchen\Language\Said;
 use App\Kitchen\Moment;
 use App\Kitchen\Person;
 use App\Kitchen\Settings;
@@ -268,7 +269,7 @@ final readonly class FoodBatchView
                 'parts' => [],
                 'back' => [],
             ];
-            $lines[$fish->id]['parts'][] = $one->deposit->piece->name.' '.$words->text($one->mass());
+            $lines[$fish->id]['parts'][] = Said::called($one->deposit->piece->name).' '.$words->text($one->mass());
             if ($returned !== null) {
                 $lines[$fish->id]['back'][] = $returned->shares[$i];
             }

@@ -141,7 +141,16 @@ export function LogScreen() {
           <Row key={row.fish.id} row={row} />
         ))}
       </div>
-      {data && <Pages of="fish" to="/log" also={asAsked(search)} page={page} pages={data.pages} total={data.total} />}
+      {data && (
+        <Pages
+          of={t('pages.fish')}
+          to="/log"
+          also={asAsked(search)}
+          page={page}
+          pages={data.pages}
+          total={data.total}
+        />
+      )}
       {data && data.total > 0 && (
         <p className={look.lineActions}>
           {(['csv', 'json'] as const).map((format) => (

@@ -9,6 +9,21 @@ import { Missing } from '../ui/Missing';
 import { ClaimCourse } from './ClaimCourse';
 import css from './ClaimScreen.module.css';
 
+const KINDS: Record<string, string> = {
+  short: t('claim.short'),
+  over: t('claim.over'),
+  dearer: t('claim.dearer'),
+  refused: t('claim.refused'),
+  'found when cut': t('claim.found-when-cut'),
+  'wrong grade': t('claim.wrong-grade'),
+  'wrong species': t('claim.wrong-species'),
+  'not as sold': t('claim.not-as-sold'),
+};
+
+/** What is claimed of a line, which stands in a column of its own; a colon has a space before it in some languages. */
+const withoutLine = (sentence: string, line: string) =>
+  sentence.startsWith(line) ? sentence.slice(line.length).replace(/^\s*:\s*/, '') : sentence;
+
 /** What is not as invoiced, with figures, and the text ready to send. */
 export function ClaimScreen() {
   const { delivery: id = '' } = useParams();
@@ -68,9 +83,9 @@ export function ClaimScreen() {
             <Table.Tbody>
               {claim.items.map((item) => (
                 <Table.Tr key={item.sentence}>
-                  <Table.Td>{item.kind}</Table.Td>
+                  <Table.Td>{KINDS[item.kind] ?? item.kind}</Table.Td>
                   <Table.Td>{item.line}</Table.Td>
-                  <Table.Td>{item.sentence.replace(`${item.line}: `, '')}</Table.Td>
+                  <Table.Td>{withoutLine(item.sentence, item.line)}</Table.Td>
                   <Table.Td className={look.n}>{item.money ?? '–'}</Table.Td>
                 </Table.Tr>
               ))}

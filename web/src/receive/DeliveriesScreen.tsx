@@ -85,7 +85,9 @@ export function DeliveriesScreen() {
           </Link>
         ))}
       </div>
-      {data && <Pages of="deliveries" to="/receive/deliveries" page={page} pages={data.pages} total={data.total} />}
+      {data && (
+        <Pages of={t('pages.deliveries')} to="/receive/deliveries" page={page} pages={data.pages} total={data.total} />
+      )}
     </section>
   );
 }

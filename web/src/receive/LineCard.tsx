@@ -111,7 +111,7 @@ export function LineCard(props: {
             {line.fish.length > 0 && (
               <Button component={Link} variant="default" to={`/receive/lines/${line.id}/inspect`}>
                 {unseen > 0
-                  ? `Inspect${unseen === line.fish.length ? '' : ` ${t('lineCard.the-other', { unseen })}`}`
+                  ? `${t('lineCard.inspect')}${unseen === line.fish.length ? '' : ` ${t('lineCard.the-other', { unseen })}`}`
                   : t('lineCard.inspect-again')}
               </Button>
             )}
