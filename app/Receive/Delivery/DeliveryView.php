@@ -13,6 +13,7 @@ use App\Fish\Inspection;
 use App\Fish\OrderedFish;
 use App\Fish\Photo;
 use App\Kitchen\Format\Words;
+use App\Kitchen\Language\Said;
 use App\Kitchen\Moment;
 use App\Kitchen\Person;
 use App\Kitchen\Settings;
@@ -276,12 +277,12 @@ final readonly class DeliveryView
             ', ',
             array_filter(
                 [
-                    $line->production,
+                    $line->production === null ? null : Said::called($line->production),
                     $line->area,
                     $line->gear,
                     $line->vessel,
-                    $line->harvested_on === null ? null : 'harvested '.self::day($line->harvested_on),
-                    $line->landed_on === null ? null : 'landed '.self::day($line->landed_on),
+                    $line->harvested_on === null ? null : Said::called('harvested '.self::day($line->harvested_on)),
+                    $line->landed_on === null ? null : Said::called('landed '.self::day($line->landed_on)),
                 ],
                 fn (?string $said): bool => $said !== null && $said !== '',
             ),

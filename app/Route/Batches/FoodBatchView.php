@@ -16,6 +16,7 @@ use App\Route\Bins\BinsView;
 use App\Route\Bins\BinWithdrawal;
 use App\Route\Recipes\Recipe;
 use DateTimeImmutable;
+use Illuminate\Support\Str;
 use Psr\Clock\ClockInterface;
 use Sectum\Fish\Allergen;
 use Sectum\Measure\Mass;
@@ -302,7 +303,7 @@ final readonly class FoodBatchView
         return [
             'amounts' => array_map(
                 fn (Amount $one): array => [
-                    'name' => ucfirst($one->name),
+                    'name' => Str::ucfirst(Said::called($one->name)),
                     'amount' => $one->poured
                         ? Volume::ofLitres($one->amount / 1000)->print($words->units)
                         : $words->text(Mass::ofGrams(round($one->amount))),

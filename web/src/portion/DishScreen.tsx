@@ -215,8 +215,8 @@ function Writing({ dish }: { dish?: Dish | undefined }) {
             onChange={(event) => set({ stretch: event.currentTarget.value as Dish['stretch'] })}
           />
           <div className={look.pair}>
-            {number('min_thickness_mm', t('dish.no-thinner-than-mm'), 'any')}
-            {number('max_thickness_mm', t('dish.no-thicker-than-mm'), 'any')}
+            {number('min_thickness_mm', t('dish.no-thinner-than-mm'), t('dish.any'))}
+            {number('max_thickness_mm', t('dish.no-thicker-than-mm'), t('dish.any'))}
           </div>
           <div className={look.pair}>
             {number('min_evenness', t('dish.evenness-at-least'), t('dish.thin-end-over-thick-end-0'))}

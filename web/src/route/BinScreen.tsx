@@ -11,6 +11,7 @@ import { look } from '../ui/look';
 import { Missing } from '../ui/Missing';
 import { Pan } from '../ui/Pan';
 import { usePut } from '../ui/usePut';
+import { lowerFirst } from '../ui/words';
 import css from './BinScreen.module.css';
 
 const ALL_PAST = t('bin.all-past');
@@ -204,7 +205,7 @@ function Tubs({ bin }: { bin: BinInFull }) {
         }
         recordAs={
           tub
-            ? `${what}, ${leaves === 'meal' ? t('bin.for-a-meal') : leaves === 'discard' ? 'discard' : 'correction'}`
+            ? `${what}, ${leaves === 'meal' ? t('bin.for-a-meal') : lowerFirst(leaves === 'discard' ? t('bin.thrown-away') : t('bin.correction'))}`
             : null
         }
         takeWord={verb}
