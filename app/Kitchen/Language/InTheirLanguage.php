@@ -18,7 +18,7 @@ use Symfony\Component\HttpFoundation\Response;
 final readonly class InTheirLanguage
 {
     /** Under these no code stands: a single word in small letters is one of the language's, "oil" or "brush". */
-    private const WORDS = ['name', 'tools', 'shown', 'default', 'source', 'allergens', 'service_said'];
+    private const WORDS = ['name', 'tools', 'shown', 'default', 'source', 'service_said'];
 
     /** @param  Closure(Request): Response  $next */
     public function handle(Request $request, Closure $next): Response

@@ -347,7 +347,7 @@ final readonly class FoodBatchView
     public static function allergens(array $some, Settings $settings): array
     {
         return array_map(
-            fn (Allergen $one): string => $one->spoken(),
+            fn (Allergen $one): string => Said::called($one->spoken()),
             Allergen::listed($some, $settings->onlyTheNine),
         );
     }

@@ -211,7 +211,7 @@ final class LanguageTest extends TestCase
         self::assertSame('Merluza n.º 12', $es->text('Hake no. 12'));
         self::assertSame('Merluza n.º 12, 3 pescados', $es->text('Hake no. 12, 3 fish'));
         self::assertSame(
-            'Una pesada (el espinazo) parece 418 g demasiado pesada, el peso de media bandeja.',
+            'Una pesada (el espinazo) parece 418 g demasiado pesada, el peso de «media bandeja».',
             $es->text('The frame reading looks 418 g too heavy, the weight of the half tray.'),
         );
         self::assertSame('quedan 40 g', $es->text('40 g left'));

@@ -5,7 +5,7 @@ import { useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { api, asProblem, faultAt, type Species } from '../api/client';
 import { useKitchen } from '../kitchen/kitchen';
-import { t } from '../lang';
+import { amount, typed as inMark, t } from '../lang';
 import { stateIn } from '../receive/states';
 import { coded, codedEach } from '../ui/codes';
 import { look } from '../ui/look';
@@ -84,9 +84,9 @@ function Known({ species }: { species: Species }) {
         version: species.version,
         // The names of the fields are the contract's own.
         about: about as { fat?: 'lean' },
-        yields: Object.entries(yields).map(([which, typed]) => {
+        yields: Object.entries(yields).map(([which, text]) => {
           const [state = '', rung = ''] = which.split('|');
-          return { state, rung, mean_pct: typed.trim() === '' ? null : Number(typed) };
+          return { state, rung, mean_pct: text.trim() === '' ? null : amount(text) };
         }),
       },
     });
@@ -188,14 +188,14 @@ function Known({ species }: { species: Species }) {
                           <TextInput
                             aria-label={`${stateIn(ladder.state)}, ${coded(rung.rung)}, %`}
                             inputMode="decimal"
-                            value={yields[which] ?? String(rung.mean_pct)}
+                            value={yields[which] ?? inMark(rung.mean_pct)}
                             onChange={(event) => setYields({ ...yields, [which]: event.currentTarget.value })}
                           />
                         ) : (
-                          rung.mean_pct
+                          inMark(rung.mean_pct)
                         )}
                       </Table.Td>
-                      <Table.Td className={look.n}>± {rung.sd_pct} %</Table.Td>
+                      <Table.Td className={look.n}>± {inMark(rung.sd_pct)} %</Table.Td>
                       <Table.Td className={look.soft}>
                         {coded(rung.source)}
                         {rung.source === 'house' && rung.shipped_mean_pct !== null

@@ -6,7 +6,7 @@ import { Link, useNavigate, useParams } from 'react-router';
 import { ulid } from 'ulid';
 import { api, asProblem, faultAt, type RouteHouse } from '../api/client';
 import { useKitchen } from '../kitchen/kitchen';
-import { t } from '../lang';
+import { amount, t, typed } from '../lang';
 import { Chips } from '../ui/Chips';
 import { look } from '../ui/look';
 
@@ -33,8 +33,8 @@ function Writing({ house, recipe }: { house: RouteHouse; recipe: Recipe | undefi
     one_kind: recipe?.one_kind ?? false,
     litres: recipe?.litres ?? true,
     hot: recipe?.hot ?? true,
-    yields: String(recipe?.yield_per_kg ?? ''),
-    sd: String(recipe?.yield_sd ?? ''),
+    yields: typed(recipe?.yield_per_kg),
+    sd: typed(recipe?.yield_sd),
     minutes: String(recipe?.minutes ?? ''),
     value: (recipe?.value ?? '').replace(sign, '').trim(),
     days: String(recipe?.days_kept ?? ''),
@@ -102,8 +102,8 @@ function Writing({ house, recipe }: { house: RouteHouse; recipe: Recipe | undefi
           doing: one?.[2] ?? '',
           ...(one?.[3] ? { why: one[3] } : {}),
         })),
-        yield_per_kg: Number(form.yields),
-        yield_sd: Number(form.sd) || 0,
+        yield_per_kg: amount(form.yields),
+        yield_sd: amount(form.sd) || 0,
         minutes: Number(form.minutes) || 0,
         value: form.value || '0',
         days_kept: Number(form.days) || 1,
