@@ -252,10 +252,10 @@ test('the head chef decides about fish that is held, and sets what the house kno
   await page.getByLabel('Search species').fill('pike');
   await page.getByRole('link', { name: /Zander/ }).tap();
   await page.getByLabel('Pin bones a side').fill('19');
-  await page.getByLabel('gutted, skinned, %').fill('99');
+  await page.getByLabel('gutted, skinned, %', { exact: true }).fill('99');
   await page.getByRole('button', { name: 'Edit our figures' }).tap();
   await expect(page.getByRole('alert')).toContainText('more skinned than');
-  await page.getByLabel('gutted, skinned, %').fill('48');
+  await page.getByLabel('gutted, skinned, %', { exact: true }).fill('48');
   await page.getByRole('button', { name: 'Edit our figures' }).tap();
   await expect(page.getByText('house, default')).toBeVisible();
   await expect(page.getByText(/^default: \d+/)).toBeVisible();
