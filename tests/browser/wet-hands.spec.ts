@@ -412,3 +412,19 @@ test('hands free: a certain weight records itself, lifted off at once it is aske
   await itself.locator('.mantine-Chip-root', { hasText: /^Off$/ }).tap();
   await expect(itself.getByLabel('Off')).toBeChecked();
 });
+
+test('whoever has just signed in stays so when the page is opened again without a network', async ({
+  page,
+  context,
+}) => {
+  await signIn(page);
+  // What is kept for a bad network says who it is, and no longer that nobody is.
+  await page.waitForFunction(async () => {
+    const kept = await (await caches.open('sectum-answers')).match('/api/kitchen');
+    return kept !== undefined && (await kept.json()).me?.name === 'Maren Osk';
+  });
+  await context.setOffline(true);
+  await page.reload();
+  await expect(page.getByRole('navigation', { name: 'Stages' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Who is at the board?' })).toHaveCount(0);
+});

@@ -34,8 +34,14 @@ export function isSignedOut(): boolean {
   return localStorage.getItem(SIGNED_OUT) !== null;
 }
 
-export function signedIn() {
+/**
+ * Somebody signed in. What was kept at the door says that nobody is, and would say so again when the network is away: it is
+ * thrown away, and the kitchen asked once more.
+ */
+export async function signedIn() {
   localStorage.removeItem(SIGNED_OUT);
+  await globalThis.caches?.delete('sectum-answers');
+  await queries?.invalidateQueries({ queryKey: ['get', KITCHEN] });
 }
 
 /** Signs out, here at once, and at the kitchen computer as soon as it answers. */
@@ -53,7 +59,7 @@ async function tellSignedOut() {
       headers: { Accept: 'application/json', 'X-XSRF-TOKEN': decodeURIComponent(token) },
     });
     if (answer.ok || answer.status === 401) {
-      signedIn();
+      await signedIn();
       void queries?.invalidateQueries();
     }
   } catch {

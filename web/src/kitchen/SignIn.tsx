@@ -26,7 +26,7 @@ export function SignIn({ kitchen }: { kitchen: Kitchen }) {
   const queries = useQueryClient();
   const signIn = api.useMutation('post', '/session', {
     onSuccess: (data) => {
-      signedIn();
+      void signedIn();
       queries.setQueryData(api.queryOptions('get', '/kitchen').queryKey, data);
     },
     onError: () => setPin(''),
