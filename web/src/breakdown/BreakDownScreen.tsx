@@ -99,15 +99,12 @@ function Board({ bench }: { bench: Bench }) {
         ? `${choice.name}${choice.mass ? t('breakDown.one-more') : ''}${choice.of_a_fillet && source ? t('breakDown.cut-from', { lowerFirst: lowerFirst(source.name) }) : ''}${tray ? t('breakDown.on-the', { tray }) : ''}`
         : null;
   const offAnything = bench.pieces.length > 1 || outbox.waiting.length > 0;
-  const todo = wholeMissing
-    ? t('breakDown.put-the-whole-fish-on-the')
-    : bench.remarks[0]
-      ? bench.remarks[0].todo
-      : choice
-        ? t('breakDown.put-on-the-scale', { lowerFirst: lowerFirst(choice.name) })
-        : mode === 'steps' && at
-          ? at.doing
-          : t('breakDown.everything-is-weighed-go-on-to');
+  const next = choice
+    ? t('breakDown.put-on-the-scale', { lowerFirst: lowerFirst(choice.name) })
+    : mode === 'steps' && at
+      ? at.doing
+      : t('breakDown.everything-is-weighed-go-on-to');
+  const todo = wholeMissing ? t('breakDown.put-the-whole-fish-on-the') : (bench.remarks[0]?.todo ?? next);
   const choose = (part: string) => {
     setPicked(part);
     setAgain(null);
