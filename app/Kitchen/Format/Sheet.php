@@ -26,7 +26,7 @@ final class Sheet extends TCPDF
     public function __construct(string $orientation = 'P', string|array $format = 'A4')
     {
         parent::__construct($orientation, 'mm', $format, true, 'UTF-8');
-        $this->said = new Said(Language::spoken());
+        $this->said = Said::in(Language::spoken());
         $this->setCreator('Sectum');
         // The library's own line, which nobody sees, is in no paper of a kitchen's.
         $this->tcpdflink = false;

@@ -32,8 +32,7 @@ final readonly class InTheirLanguage
         // Whoever signed in meanwhile, or chose another language, has his page loaded again in it.
         $language = Language::of($request);
         if ($response instanceof JsonResponse && $language !== Language::English) {
-            $said = new Said($language);
-            $response->setData(self::walk($response->getData(), $said));
+            $response->setData(self::walk($response->getData(), Said::in($language)));
         }
 
         return $response;

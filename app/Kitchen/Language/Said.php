@@ -47,11 +47,17 @@ final class Said
 
     private bool $read = false;
 
-    /** @var array<string, self> by language, for names that stand within what is put together */
-    private static array $spoken = [];
+    /** @var array<string, self> by language: its files are read once */
+    private static array $of = [];
 
     public function __construct(private readonly Language $language)
     {
+    }
+
+    /** The one of this language: whoever asks in a request reads its files together with all others. */
+    public static function in(Language $language): self
+    {
+        return self::$of[$language->value] ??= new self($language);
     }
 
     /** Read when the first text comes that may be among them: a scale that is asked many times a second says none. */
@@ -138,9 +144,7 @@ final class Said
     /** A name of the catalogue that is put together with what the house calls its own. */
     public static function called(string $name): string
     {
-        $language = Language::spoken();
-
-        return (self::$spoken[$language->value] ??= new self($language))->word($name);
+        return self::in(Language::spoken())->word($name);
     }
 
     /** As `text`, and a word in small letters, which elsewhere may be a code. */

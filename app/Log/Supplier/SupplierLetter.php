@@ -27,14 +27,13 @@ final readonly class SupplierLetter
             $paper->space(1.2);
         }
         $paper->rule();
-        $paper->row(['Fish', 'Cut so far', 'Invoiced at', 'Edible yield'], self::COLUMNS, self::TEXT, 'B', 1);
+        $paper->row(['Fish', 'Cut so far', 'Invoiced at', 'Edible yield'], self::COLUMNS, self::TEXT, 'B', figures: 1);
         foreach ($view->kinds($id) as $kind) {
             $paper->row(
                 [$kind['name'], (string) $kind['fish'], $kind['asks']->text(), $kind['yield'] ?? '–'],
                 self::COLUMNS,
                 self::TEXT,
-                '',
-                1,
+                figures: 1,
             );
         }
 

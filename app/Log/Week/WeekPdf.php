@@ -98,7 +98,7 @@ final readonly class WeekPdf
                     Percent::share($line->mass, $walk->bought)?->print() ?? '',
                     $line->paid->print(),
                     $line->best === null ? '' : $words->text($line->best).' at best',
-                ], self::STEPS, self::SMALL, '', 1);
+                ], self::STEPS, self::SMALL, figures: 1);
             }
         }
         $paper->rule();
@@ -110,7 +110,7 @@ final readonly class WeekPdf
         foreach ($yields as $i => $one) {
             if ($i === 0) {
                 $heads = ['Yield against expected', 'Fish', 'Points', 'Between'];
-                $paper->row($heads, self::THREE, self::SMALL, 'B', 1);
+                $paper->row($heads, self::THREE, self::SMALL, 'B', figures: 1);
             }
             $level = $one['level'];
             $paper->row([
@@ -118,7 +118,7 @@ final readonly class WeekPdf
                 (string) $level->count,
                 self::signed($level->mean),
                 $level->low === null ? '' : self::signed($level->low).' and '.self::signed($level->high ?? 0.0),
-            ], self::THREE, self::SMALL, '', 1);
+            ], self::THREE, self::SMALL, figures: 1);
         }
         $paper->space(2);
     }
@@ -129,14 +129,13 @@ final readonly class WeekPdf
         foreach ($portions as $i => $one) {
             if ($i === 0) {
                 $heads = ['Portions off trays', 'Served', 'Not served', 'Thrown away'];
-                $paper->row($heads, self::THREE, self::SMALL, 'B', 1);
+                $paper->row($heads, self::THREE, self::SMALL, 'B', figures: 1);
             }
             $paper->row(
                 [$one['name'], (string) $one['served'], (string) $one['unserved'], (string) $one['thrown']],
                 self::THREE,
                 self::SMALL,
-                '',
-                1,
+                figures: 1,
             );
         }
     }

@@ -8,6 +8,9 @@ const channel = typeof BroadcastChannel === 'undefined' ? null : new BroadcastCh
 
 const KITCHEN = '/kitchen';
 
+/** Where the worker keeps the last answers for a bad network. */
+const ANSWERS = 'sectum-answers';
+
 const isKitchen = (key: readonly unknown[]) => key[1] === KITCHEN;
 
 /** Nothing of the person before is left: not on the screen, not in memory, not among the answers kept for a bad network. */
@@ -20,7 +23,7 @@ function forget() {
       queries.setQueryData(known, { ...kitchen, me: null });
     }
   }
-  void globalThis.caches?.delete('sectum-answers');
+  void globalThis.caches?.delete(ANSWERS);
   navigator.serviceWorker?.controller?.postMessage('ended');
   sessionStorage.clear();
   queries.removeQueries({ predicate: (query) => !isKitchen(query.queryKey) });
@@ -40,7 +43,7 @@ export function isSignedOut(): boolean {
  */
 export async function signedIn() {
   localStorage.removeItem(SIGNED_OUT);
-  await globalThis.caches?.delete('sectum-answers');
+  await globalThis.caches?.delete(ANSWERS);
   await queries?.invalidateQueries({ queryKey: ['get', KITCHEN] });
 }
 
@@ -59,7 +62,7 @@ async function tellSignedOut() {
       headers: { Accept: 'application/json', 'X-XSRF-TOKEN': decodeURIComponent(token) },
     });
     if (answer.ok || answer.status === 401) {
-      await signedIn();
+      localStorage.removeItem(SIGNED_OUT);
       void queries?.invalidateQueries();
     }
   } catch {

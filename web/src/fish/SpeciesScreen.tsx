@@ -5,7 +5,7 @@ import { useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { api, asProblem, faultAt, type Species } from '../api/client';
 import { useKitchen } from '../kitchen/kitchen';
-import { amount, typed as inMark, t } from '../lang';
+import { amount, inMark, t } from '../lang';
 import { stateIn } from '../receive/states';
 import { coded, codedEach } from '../ui/codes';
 import { look } from '../ui/look';

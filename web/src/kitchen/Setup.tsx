@@ -1,6 +1,7 @@
 import { Autocomplete, Button, NativeSelect, TextInput } from '@mantine/core';
 import { useQueryClient } from '@tanstack/react-query';
 import { api, asProblem, faultAt } from '../api/client';
+import { signedIn } from '../api/session';
 import { t } from '../lang';
 import { Chips } from '../ui/Chips';
 import { look } from '../ui/look';
@@ -40,6 +41,7 @@ export function Setup() {
   const setup = api.useMutation('post', '/kitchen/setup', {
     onSuccess: (data) => {
       clear();
+      void signedIn();
       queries.setQueryData(api.queryOptions('get', '/kitchen').queryKey, data);
     },
   });

@@ -105,7 +105,7 @@ export const MARK = language === 'en' ? '.' : ',';
 const marked = (number: string) => number.replace('.', MARK);
 
 /** A number as it is typed into a field, with the page's own mark; empty where there is none. */
-export const typed = (value: number | null | undefined): string => marked(String(value ?? ''));
+export const inMark = (value: number | null | undefined): string => marked(String(value ?? ''));
 
 /** A number that was typed, with the page's own mark or a point; not a number where it is none. */
 export const amount = (text: string): number => Number(text.trim().replace(MARK, '.'));

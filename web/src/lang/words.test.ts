@@ -107,10 +107,10 @@ describe('the words of the page', () => {
     expect(there.t('order.yield', { count: 18, pct: 63.3 })).toContain(written);
     expect(there.t('order.yield', { count: 1, pct: 63 })).not.toMatch(/[.,]\d/);
     // What a field is filled with is read back as it was, whichever mark is typed into it then.
-    expect(there.amount(there.typed(58.6))).toBe(58.6);
+    expect(there.amount(there.inMark(58.6))).toBe(58.6);
     expect(there.amount(' 0.95 ')).toBe(0.95);
     expect(there.amount('0,95')).toEqual(code === 'en' ? Number.NaN : 0.95);
-    expect([there.typed(null), there.typed(3)]).toEqual(['', '3']);
+    expect([there.inMark(null), there.inMark(3)]).toEqual(['', '3']);
     vi.unstubAllGlobals();
   });
 });

@@ -6,7 +6,7 @@ import { Link, useNavigate, useParams } from 'react-router';
 import { ulid } from 'ulid';
 import { api, asProblem, faultAt, type RouteHouse } from '../api/client';
 import { useKitchen } from '../kitchen/kitchen';
-import { amount, t, typed } from '../lang';
+import { amount, inMark, t } from '../lang';
 import { Chips } from '../ui/Chips';
 import { look } from '../ui/look';
 
@@ -33,8 +33,8 @@ function Writing({ house, recipe }: { house: RouteHouse; recipe: Recipe | undefi
     one_kind: recipe?.one_kind ?? false,
     litres: recipe?.litres ?? true,
     hot: recipe?.hot ?? true,
-    yields: typed(recipe?.yield_per_kg),
-    sd: typed(recipe?.yield_sd),
+    yields: inMark(recipe?.yield_per_kg),
+    sd: inMark(recipe?.yield_sd),
     minutes: String(recipe?.minutes ?? ''),
     value: (recipe?.value ?? '').replace(sign, '').trim(),
     days: String(recipe?.days_kept ?? ''),

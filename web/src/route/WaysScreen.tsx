@@ -7,7 +7,6 @@ import { api, asProblem, faultAt, type RouteHouse } from '../api/client';
 import { useKitchen } from '../kitchen/kitchen';
 import { t } from '../lang';
 import { Chips } from '../ui/Chips';
-import { coded } from '../ui/codes';
 import { look } from '../ui/look';
 import { RouteRooms } from './RouteRooms';
 import css from './WaysScreen.module.css';
@@ -118,7 +117,7 @@ export function WaysScreen() {
                   yield_per_kg: recipe.yield_per_kg,
                   measure: recipe.litres ? 'L' : t('ways.kg'),
                   minutes: recipe.minutes,
-                  source: recipe.source === 'house' ? t('ways.ours') : `, ${coded(recipe.source)}`,
+                  source: recipe.source === 'house' ? t('ways.ours') : `, ${recipe.source}`,
                 })}
               </span>
             </Link>
@@ -173,7 +172,7 @@ function HouseBin({ bin, onKept }: { bin: RouteHouse['bins'][number]; onKept: (h
     >
       <b>
         <i className={cx(look.swatch, `fam-${bin.family}`)} /> {bin.name}
-        <span className={css.soft}>{bin.source === 'house' ? t('ways.ours-2') : coded(bin.source)}</span>
+        <span className={css.soft}>{bin.source === 'house' ? t('ways.ours-2') : bin.source}</span>
       </b>
       {me.sees_prices && field('value', t('ways.value-per-kg-2', { sign }), '/value')}
       {field('enough', t('ways.a-batch-takes'), '/enough')}

@@ -42,8 +42,6 @@ const WORDS: Record<string, string> = {
   frill: t('codes.frill'),
   liver: t('codes.liver'),
   skin: t('codes.skin'),
-  estimate: t('codes.estimate'),
-  shipped: t('codes.shipped'),
   house: t('codes.house'),
 };
 
