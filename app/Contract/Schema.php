@@ -38,6 +38,9 @@ final class Schema
      */
     public function judge(mixed $document): void
     {
+        if (Glance::fits($document, self::read($this->file))) {
+            return;
+        }
         $error = self::validator()
             ->validate($document, self::BASE.$this->file.'.schema.json')
             ->error();
@@ -57,12 +60,15 @@ final class Schema
      */
     public function folded(array $values): array
     {
-        $schema = self::$read[$this->file] ??= json_decode(
-            (string) file_get_contents(self::folder().$this->file.'.schema.json'),
-        );
-        $folded = self::fold($values, $schema);
+        $folded = self::fold($values, self::read($this->file));
 
         return is_array($folded) ? $folded : $values;
+    }
+
+    /** What a file says; null where it is none. */
+    public static function read(string $file): mixed
+    {
+        return self::$read[$file] ??= json_decode((string) file_get_contents(self::folder()."{$file}.schema.json"));
     }
 
     private static function fold(mixed $value, mixed $schema): mixed

@@ -10,6 +10,7 @@ use Random\Randomizer;
 use stdClass;
 use Tests\ContractCheck;
 use Tests\Feature\Receive\AtTheDoor;
+use Tests\MadeBySchema;
 
 /**
  * Every address with what its schema allows, and with what it does not, from a fixed seed: never a 5xx.
@@ -19,27 +20,6 @@ use Tests\Feature\Receive\AtTheDoor;
 final class FuzzTest extends AtTheDoor
 {
     private const SEED = 20261126;
-
-    private const ODD = [
-        '',
-        ' ',
-        "\0",
-        "\u{2163}",
-        "\u{FF1D}1+1",
-        '=1+1',
-        "\nx",
-        'NaN',
-        '1e999',
-        '-0',
-        '٣ kg',
-        'x\'; drop table fish; --',
-        '../../../etc/passwd',
-        '%ff',
-        "a\u{0300}\u{0301}",
-        '🐟',
-        '2026-02-30',
-        '00:00',
-    ];
 
     private const QUERIES = [
         'q[]=1',
@@ -55,20 +35,19 @@ final class FuzzTest extends AtTheDoor
         'species[]=1',
     ];
 
-    private Randomizer $dice;
-
     public function test_no_request_is_answered_with_a_broken_server(): void
     {
-        $this->dice = new Randomizer(new Mt19937(self::SEED));
+        $dice = new Randomizer(new Mt19937(self::SEED));
+        $made = new MadeBySchema($dice);
         $routes = $this->routes();
         $asked = $answered = 0;
         for ($i = 0, $most = getenv('SECTUM_LOAD') === 'long' ? 20_000 : 500; $i < $most; $i++) {
             [$verb, $path, $schema] = $routes[$i % count($routes)];
-            $this->actingAs($this->dice->getInt(0, 3) === 0 ? $this->cutter : $this->chef);
-            $body = $schema === null ? [] : $this->made($schema, 0);
+            $this->actingAs($dice->getInt(0, 3) === 0 ? $this->cutter : $this->chef);
+            $body = $schema === null ? [] : $made->by($schema);
             $query =
-                $verb === 'GET' && $this->dice->getInt(0, 1) === 0
-                    ? '?'.self::QUERIES[$this->dice->getInt(0, count(self::QUERIES) - 1)]
+                $verb === 'GET' && $dice->getInt(0, 1) === 0
+                    ? '?'.self::QUERIES[$dice->getInt(0, count(self::QUERIES) - 1)]
                     : '';
             $answer = $this->json($verb, "/api{$path}{$query}", is_array($body) ? $body : ['x' => $body]);
             self::assertLessThan(
@@ -152,83 +131,5 @@ final class FuzzTest extends AtTheDoor
         }
 
         return $routes;
-    }
-
-    /** Something that mostly fits a schema, and sometimes not at all. */
-    private function made(stdClass $schema, int $depth): mixed
-    {
-        if ($this->dice->getInt(0, 9) === 0 || $depth > 6) {
-            return $this->odd();
-        }
-        $other = $schema->{'$ref'} ?? null;
-        if (is_string($other)) {
-            $schema = json_decode((string) file_get_contents(base_path('contract/'.basename($other))));
-        }
-        if (isset($schema->enum)) {
-            return $this->one((array) $schema->enum);
-        }
-        $type = $this->one((array) ($schema->type ?? 'object'));
-
-        return match ($type) {
-            'object' => $this->object($schema, $depth),
-            'array' => array_map(
-                fn (): mixed => $this->made(
-                    $schema->items instanceof stdClass ? $schema->items : new stdClass(),
-                    $depth + 1,
-                ),
-                array_fill(0, $this->dice->getInt(0, 3), 0),
-            ),
-            'integer' => $this->dice->getInt(
-                (int) ($schema->minimum ?? 0),
-                max((int) ($schema->minimum ?? 0), min(1_000_000, (int) ($schema->maximum ?? 1000))),
-            ),
-            'number' => $this->one([0.001, 0.5, 1, 12.5, 170, 4210, 99_999]),
-            'boolean' => $this->dice->getInt(0, 1) === 1,
-            'null' => null,
-            default => str_contains((string) ($schema->pattern ?? ''), '{25}')
-                ? self::id()
-                : $this->one(['170 g', '4.21', '2 lb', 'Hake', '18.60', '2026-11-26', '3.4', ...self::ODD]),
-        };
-    }
-
-    private function object(stdClass $schema, int $depth): mixed
-    {
-        $object = [];
-        foreach ((array) ($schema->properties ?? []) as $name => $property) {
-            if (
-                $property instanceof stdClass &&
-                (in_array($name, (array) ($schema->required ?? []), true)
-                    ? $this->dice->getInt(0, 19) > 0
-                    : $this->dice->getInt(0, 2) === 0)
-            ) {
-                $object[$name] = $this->made($property, $depth + 1);
-            }
-        }
-
-        return $object === [] ? new stdClass() : $object;
-    }
-
-    private function odd(): mixed
-    {
-        return $this->one([
-            null,
-            true,
-            -1,
-            0,
-            1e308,
-            -1e-300,
-            PHP_INT_MAX,
-            [],
-            [[]],
-            ['x' => 1],
-            str_repeat('y', 5000),
-            ...self::ODD,
-        ]);
-    }
-
-    /** @param  array<array-key, mixed>  $among */
-    private function one(array $among): mixed
-    {
-        return array_values($among)[$this->dice->getInt(0, count($among) - 1)];
     }
 }

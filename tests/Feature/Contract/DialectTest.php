@@ -6,13 +6,19 @@ namespace Tests\Feature\Contract;
 
 use App\Contract\Dialect;
 use App\Contract\Fault;
+use App\Contract\Glance;
 use App\Contract\Schema;
 use FilesystemIterator;
 use Opis\JsonSchema\Parsers\KeywordParser;
 use Opis\JsonSchema\Validator;
+use PHPUnit\Framework\Attributes\DataProvider;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
 use RecursiveDirectoryIterator;
 use RecursiveIteratorIterator;
 use SplFileInfo;
+use stdClass;
+use Tests\MadeBySchema;
 use Tests\TestCase;
 
 /** The validator reads as much of JSON Schema as the contract uses: what it does not read would be obeyed by nobody. */
@@ -64,6 +70,57 @@ final class DialectTest extends TestCase
         }
 
         self::assertGreaterThan(400, $judged);
+    }
+
+    public function test_what_is_told_at_a_glance_fits_by_the_whole_standard(): void
+    {
+        $whole = new Validator(null, 20, false);
+        $whole->resolver()?->registerPrefix('https://sectum.example/contract/', self::CONTRACT.'/');
+        $made = new MadeBySchema(new Randomizer(new Mt19937(20261202)));
+        $told = $fitting = 0;
+        foreach (self::files() as $file => $schema) {
+            for ($i = 0; $i < 40 && $schema instanceof stdClass; $i++) {
+                $json = json_encode($made->by($schema), JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION);
+                $document = json_decode($json);
+                $fits = $whole->validate($document, "https://sectum.example/contract/{$file}.schema.json")->isValid();
+                $fitting += (int) $fits;
+                if (Glance::fits($document, $schema)) {
+                    self::assertTrue($fits, "{$file} {$json}");
+                    $told++;
+                }
+            }
+        }
+
+        // The rest of what fits is left to the validator: a whole number written 1.0, a list without doubles.
+        self::assertGreaterThan(1000, $fitting);
+        self::assertGreaterThan(0.8 * $fitting, $told);
+    }
+
+    /** @return list<array{string, string, bool}> a file, a document, and whether it is seen to fit at a glance */
+    public static function seen(): array
+    {
+        $pan = '{"mass_mg": 150000, "tare_mg": 0, "resolution_mg": 5000, "steady": true}';
+
+        return [
+            ['requests/reading', '{"part": "head", "weight": {"pan": '.$pan.'}, "sure": true}', true],
+            ['requests/reading', '{"part": "head", "weight": {"typed": "'.str_repeat('é', 40).'"}}', true],
+            ['requests/reading', '{"part": "head", "weight": {"typed": "'.str_repeat('é', 41).'"}}', false],
+            ['requests/reading', '{"part": "head"}', false],
+            ['requests/reading', '{"part": "hoof", "weight": {}}', false],
+            ['requests/reading', '{"part": "head", "weight": {}, "hands": 2}', false],
+            ['requests/reading', '{"part": "head", "weight": {"pan": '.strtr($pan, ['150000' => '0']).'}}', false],
+            ['requests/reading', '{"part": "head", "weight": {"pan": '.strtr($pan, ['150000' => '1.5']).'}}', false],
+            ['requests/reading', '{"part": "head", "weight": [], "from": "x"}', false],
+        ];
+    }
+
+    #[DataProvider('seen')]
+    public function test_the_usual_is_seen_at_a_glance_and_a_fault_never_passes_for_it(
+        string $file,
+        string $json,
+        bool $fits,
+    ): void {
+        self::assertSame($fits, Glance::fits(json_decode($json), self::files()[$file]));
     }
 
     private static function fits(string $file, mixed $document): bool
