@@ -20,6 +20,7 @@ use App\Kitchen\OpenKitchen;
 use App\Kitchen\PageHeaders;
 use App\Kitchen\PinCommand;
 use App\Kitchen\Settings;
+use App\Kitchen\ShownToken;
 use App\Kitchen\TrustCommand;
 use App\Log\Ledger\EnterCommand;
 use App\Log\Week\WeekCommand;
@@ -30,6 +31,7 @@ use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
 use Illuminate\Foundation\Http\Middleware\ConvertEmptyStringsToNull;
 use Illuminate\Foundation\Http\Middleware\TrimStrings;
+use Illuminate\Foundation\Http\Middleware\ValidateCsrfToken;
 use Illuminate\Http\Middleware\HandleCors;
 use Illuminate\Http\Request;
 use Illuminate\Routing\Middleware\SubstituteBindings;
@@ -68,7 +70,10 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->prepend(BoundedBody::class);
         $middleware->append(PageHeaders::class);
         // Nothing of the framework's own is bound by a route or shown by a form here.
-        $middleware->web(remove: [ShareErrorsFromSession::class, SubstituteBindings::class]);
+        $middleware->web(
+            remove: [ShareErrorsFromSession::class, SubstituteBindings::class],
+            replace: [ValidateCsrfToken::class => ShownToken::class],
+        );
         // The page reads it before anything is asked.
         $middleware->encryptCookies(except: [Language::COOKIE]);
         $middleware->web(append: [InTheirLanguage::class, PlainQuery::class, FoldIds::class, OpenKitchen::class]);

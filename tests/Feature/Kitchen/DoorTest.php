@@ -5,6 +5,12 @@ declare(strict_types=1);
 namespace Tests\Feature\Kitchen;
 
 use App\Kitchen\Person;
+use App\Kitchen\ShownToken;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Session\ArraySessionHandler;
+use Illuminate\Session\Store;
+use Illuminate\Session\TokenMismatchException;
 use Tests\TestCase;
 
 final class DoorTest extends TestCase
@@ -134,5 +140,39 @@ final class DoorTest extends TestCase
             "default-src 'self'",
             (string) $page->headers->get('Content-Security-Policy'),
         );
+    }
+
+    public function test_a_page_is_sent_its_token_with_what_it_reads_and_when_it_changes(): void
+    {
+        $kitchen = $this->app ?? self::fail();
+        $session = new Store('s', new ArraySessionHandler(10));
+        $session->start();
+        $ask = function (string $verb, ?string $token, bool $another = false) use ($kitchen, $session): ?string {
+            $request = Request::create('/api/anything', $verb);
+            $request->setLaravelSession($session);
+            $token === null || $request->headers->set('X-CSRF-TOKEN', $token);
+            $then = function () use ($another, $session): Response {
+                $another && $session->regenerateToken();
+
+                return new Response();
+            };
+            $answer = $kitchen->make(ShownToken::class)->handle($request, $then);
+
+            return ($answer->headers->getCookies()[0] ?? null)?->getValue();
+        };
+        // As it is outside a test, where a token is asked for.
+        $kitchen['env'] = 'local';
+        try {
+            self::assertSame($session->token(), $ask('GET', null));
+            self::assertNull($ask('PUT', $session->token()));
+            $before = $session->token();
+            $sent = $ask('POST', $before, true);
+            self::assertSame([true, $session->token()], [$before !== $sent, $sent]);
+            self::assertNull($ask('PUT', $sent));
+            $this->expectException(TokenMismatchException::class);
+            $ask('PUT', $before);
+        } finally {
+            $kitchen['env'] = 'testing';
+        }
     }
 }
