@@ -46,6 +46,7 @@ use App\Hold\Places\TemperaturesKept;
 use App\Kitchen\Database\ImmediateConnector;
 use App\Kitchen\Database\KitchenConnection;
 use App\Kitchen\Database\Remembered;
+use App\Kitchen\Database\SmallTables;
 use App\Kitchen\People;
 use App\Kitchen\Person;
 use App\Kitchen\Settings;
@@ -60,7 +61,6 @@ use App\Route\Bins\ThrownOut;
 use App\Route\Recipes\MadeFromRecipes;
 use Closure;
 use Illuminate\Auth\AuthManager;
-use Illuminate\Contracts\Hashing\Hasher;
 use Illuminate\Database\Connection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\Relation;
@@ -86,6 +86,11 @@ final class SectumServiceProvider extends ServiceProvider
             return new KitchenConnection($pdo, $database, $prefix, $config);
         });
         $this->app->scoped(Remembered::class);
+        $this->app->singleton(SmallTables::class, fn (): SmallTables => new SmallTables(
+            ImmediateConnector::answersRequests()
+                ? storage_path('framework/cache/tables/'.hash('xxh128', base_path().DB::getDatabaseName()))
+                : null,
+        ));
         $this->app->scoped(Settings::class, fn (): Settings => Settings::read());
         $this->app->singleton(ClockInterface::class, SystemClock::class);
         // The scale of the board at which the tablet stands that asks.
@@ -107,7 +112,7 @@ final class SectumServiceProvider extends ServiceProvider
             ->give(fn (): array => array_map($this->app->make(...), Registry::classes()));
         $this->callAfterResolving('auth', fn (AuthManager $auth) => $auth->provider(
             'people',
-            fn (): People => new People($this->app->make(Hasher::class), $this->app->make(Request::class)),
+            fn (): People => new People($this->app->make(Request::class)),
         ));
         $this->app->bind(ExpectedPortions::class, UsualPortions::class);
         $this->app->bind(CostOfPortions::class, FishPortionCosts::class);

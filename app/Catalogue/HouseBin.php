@@ -6,6 +6,7 @@ namespace App\Catalogue;
 
 use App\Kitchen\Database\KeyedTable;
 use App\Kitchen\Database\Remembered;
+use App\Kitchen\Database\SmallTables;
 use App\Kitchen\Settings;
 use Sectum\Fish\Bin;
 use Sectum\Measure\Mass;
@@ -35,12 +36,13 @@ final class HouseBin extends KeyedTable
     public static function byName(): array
     {
         return Remembered::of('bins', ['bins'], function (): array {
-            $found = self::query()->get()->keyBy(fn (self $one): string => $one->bin->value);
+            $found = SmallTables::all('bins');
             $bins = [];
             foreach (Bin::cases() as $bin) {
-                $bins[$bin->value] =
-                    $found->get($bin->value) ??
-                    new self(['bin' => $bin, 'value_per_kg_minor' => 0, 'source' => 'estimate', 'version' => 1]);
+                $known = $found[$bin->value][0] ?? null;
+                $bins[$bin->value] = $known !== null
+                    ? (new self())->newFromBuilder($known)
+                    : new self(['bin' => $bin, 'value_per_kg_minor' => 0, 'source' => 'estimate', 'version' => 1]);
             }
 
             return $bins;

@@ -6,7 +6,7 @@ namespace App\Catalogue;
 
 use App\Kitchen\Database\Remembered;
 use App\Kitchen\Database\Row;
-use Illuminate\Support\Collection;
+use App\Kitchen\Database\SmallTables;
 use Sectum\BreakDown\Method\Condition;
 use Sectum\BreakDown\Method\Cue;
 use Sectum\BreakDown\Method\Exclusion;
@@ -22,7 +22,6 @@ use Sectum\Fish\BodyForm;
 use Sectum\Fish\Part;
 use Sectum\Fish\StateBought;
 use Sectum\Measure\Mass;
-use stdClass;
 
 /** The schools of breaking down, shipped and the house's own, from their tables. */
 final readonly class Methods
@@ -46,7 +45,7 @@ final readonly class Methods
                 $row->text('name'),
                 BodyForm::from($row->text('form')),
                 $row->text('why'),
-                self::steps(CatalogueStep::rows()->where('method', $code)->orderBy('step')->get()),
+                self::steps(SmallTables::rows('method_steps', $code)),
                 self::questions($code),
                 self::exclusions(),
                 self::orders(),
@@ -64,10 +63,8 @@ final readonly class Methods
     {
         return Remembered::of('answers', ['method_choices'], function (): array {
             $answers = [];
-            $rows = CatalogueChoice::rows()->get(['question', 'option', 'asks', 'name']);
-            foreach (Row::all($rows) as $row) {
-                $code = "{$row->text('question')}:{$row->text('option')}";
-                $answers[$code] ??= "{$row->text('asks')}: ".lcfirst($row->text('name'));
+            foreach (array_merge(...array_values(SmallTables::all('method_choices'))) as $row) {
+                $answers["{$row['question']}:{$row['option']}"] ??= "{$row['asks']}: ".lcfirst((string) $row['name']);
             }
 
             return $answers;
@@ -120,13 +117,7 @@ final readonly class Methods
     /** @return list<Row> of one kind */
     private static function rules(string $kind): array
     {
-        $rules = Remembered::of(
-            'method rules',
-            ['method_rules'],
-            fn (): array => Row::all(CatalogueRule::rows()->orderBy('id')->get()),
-        );
-
-        return array_values(array_filter($rules, fn (Row $row): bool => $row->text('kind') === $kind));
+        return SmallTables::rows('method_rules', $kind);
     }
 
     /** Usual seconds of a kind of step on a fish built so, by the shipped method that is written first; 0 for none. */
@@ -186,22 +177,25 @@ final readonly class Methods
     private static function rows(): array
     {
         return Remembered::of('methods', ['methods'], function (): array {
-            $rows = [];
-            $all = CatalogueMethod::rows()->orderByRaw('copied_from is null')->orderBy('rowid')->get();
-            foreach (Row::all($all) as $row) {
-                $rows[$row->text('method')] = $row;
+            $ours = $shipped = [];
+            foreach (SmallTables::all('methods') as $code => [$row]) {
+                $row['copied_from'] === null
+                    ? $shipped[(string) $code] = Row::of((object) $row)
+                    : $ours[(string) $code] = Row::of((object) $row);
             }
 
-            return $rows;
+            return [...$ours, ...$shipped];
         });
     }
 
     /**
-     * @param  Collection<int, stdClass>  $rows  of the table of steps
+     * @param  list<Row>  $rows  of the table of steps
      * @return list<Step>
      */
-    public static function steps(Collection $rows): array
+    public static function steps(array $rows): array
     {
+        usort($rows, fn (Row $a, Row $b): int => $a->number('step') <=> $b->number('step'));
+
         return array_map(
             fn (Row $row): Step => new Step(
                 (int) $row->number('step'),
@@ -223,7 +217,7 @@ final readonly class Methods
                 $row->number('seconds'),
                 $row->number('seconds_per_kg'),
             ),
-            Row::all($rows),
+            $rows,
         );
     }
 
@@ -232,13 +226,8 @@ final readonly class Methods
     {
         $options = [];
         $asks = [];
-        $rows = CatalogueChoice::rows()
-            ->leftJoin('parts', 'parts.part', 'method_choices.part')
-            ->where('method', $code)
-            ->orderBy('method_choices.rowid')
-            ->select('method_choices.*', 'parts.default_bin')
-            ->get();
-        foreach (Row::all($rows) as $row) {
+        $parts = SmallTables::all('parts');
+        foreach (SmallTables::rows('method_choices', $code) as $row) {
             $asks[$row->text('question')] = $row->text('asks');
             $options[$row->text('question')][] = new Option(
                 $row->text('option'),
@@ -246,7 +235,7 @@ final readonly class Methods
                 $row->text('why'),
                 Part::tryFrom($row->text('part')),
                 $row->number('costs_pct'),
-                Bin::tryFrom($row->text('default_bin')),
+                Bin::tryFrom((string) ($parts[$row->text('part')][0]['default_bin'] ?? '')),
                 $row->text('usual') === 'yes',
             );
         }

@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace App\Catalogue;
 
+use App\Kitchen\Database\Remembered;
+use App\Kitchen\Database\SmallTables;
 use App\Kitchen\Record;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Sectum\BreakDown\StartingYield;
 use Sectum\Fish\BodyForm;
 use Sectum\Fish\FatClass;
 use Sectum\Fish\Hazard;
@@ -42,7 +45,6 @@ use Sectum\Fish\StateBought;
  * @property array<string, string>|null $shipped what the catalogue came with; null when the house added it
  * @property array<string, string> $house what the head chef set instead
  * @property int $version
- * @property-read \Illuminate\Database\Eloquent\Collection<int, SpeciesShare> $shares
  * @property-read \Illuminate\Database\Eloquent\Collection<int, SpeciesYield> $yields
  */
 final class Species extends Record
@@ -77,16 +79,20 @@ final class Species extends Record
         );
     }
 
-    /** @return HasMany<SpeciesShare, $this> */
-    public function shares(): HasMany
-    {
-        return $this->hasMany(SpeciesShare::class);
-    }
-
     /** @return HasMany<SpeciesYield, $this> */
     public function yields(): HasMany
     {
         return $this->hasMany(SpeciesYield::class);
+    }
+
+    /** One as it counts now: to be read, not to be written. */
+    public static function standing(string $id): self
+    {
+        return Remembered::of("species:{$id}", ['species'], function () use ($id): self {
+            $known = SmallTables::found('species', $id)[0] ?? null;
+
+            return $known === null ? self::query()->findOrFail($id) : (new self())->newFromBuilder($known);
+        });
     }
 
     public static function inFull(string $id): self
@@ -94,13 +100,35 @@ final class Species extends Record
         return self::query()->with('yields')->findOrFail($id);
     }
 
+    /** For whoever asks what many kinds give: the shares of all are read at once. */
+    public static function manyAreAsked(): void
+    {
+        SmallTables::all('species_shares');
+    }
+
+    /** What the catalogue has to begin with at a yield step, as bought in this state; null where it has nothing. */
+    public function starting(StateBought $state, string $rung): ?StartingYield
+    {
+        foreach (SmallTables::found('species_yields', $this->id) as $yield) {
+            if ($yield['state'] === $state->value && $yield['rung'] === $rung) {
+                return new StartingYield(
+                    (float) $yield['mean_pct'],
+                    (float) $yield['sd_pct'],
+                    (float) $yield['strength'],
+                );
+            }
+        }
+
+        return null;
+    }
+
     /** @return array<string, Share> expected share of the whole fish by part code, as bought in this state */
     public function expected(StateBought $state): array
     {
         $shares = [];
-        foreach ($this->shares as $share) {
-            if ($share->state === $state) {
-                $shares[$share->part] = new Share($share->mean_pct, $share->sd_pct);
+        foreach (SmallTables::found('species_shares', $this->id) as $share) {
+            if ($share['state'] === $state->value) {
+                $shares[(string) $share['part']] = new Share((float) $share['mean_pct'], (float) $share['sd_pct']);
             }
         }
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Catalogue;
 
-use App\Kitchen\Database\Remembered;
+use App\Kitchen\Database\SmallTables;
 use Sectum\Fish\Bin;
 use Sectum\Fish\Part;
 
@@ -20,12 +20,7 @@ final readonly class UsualBins
     /** Null for what goes to no bin. */
     public static function of(Part $part): ?Bin
     {
-        $bins = Remembered::of(
-            'parts',
-            ['parts'],
-            fn (): array => CataloguePart::rows()->pluck('default_bin', 'part')->all(),
-        );
-        $bin = $bins[$part->value] ?? null;
+        $bin = SmallTables::all('parts')[$part->value][0]['default_bin'] ?? null;
 
         return is_string($bin) ? Bin::from($bin) : null;
     }

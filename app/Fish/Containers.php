@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Fish;
 
 use App\Kitchen\Database\Remembered;
+use App\Kitchen\Database\SmallTables;
 use Sectum\Measure\Mass;
 
 /** The tray register: what lies under the fish, and what it weighs. */
@@ -15,9 +16,10 @@ final readonly class Containers
     {
         return Remembered::of('containers', ['tares'], function (): array {
             $containers = [];
-            foreach (Tare::rows()->orderBy('name')->pluck('mass_mg', 'name') as $name => $milligrams) {
-                $containers[(string) $name] = Mass::ofMilligrams(is_numeric($milligrams) ? (int) $milligrams : 0);
+            foreach (SmallTables::all('tares') as $name => [$container]) {
+                $containers[(string) $name] = Mass::ofMilligrams((int) $container['mass_mg']);
             }
+            ksort($containers, SORT_STRING);
 
             return $containers;
         });

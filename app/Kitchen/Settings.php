@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Kitchen;
 
+use App\Kitchen\Database\SmallTables;
 use DateTimeImmutable;
 use DateTimeZone;
 use Illuminate\Support\Carbon;
@@ -81,9 +82,9 @@ final readonly class Settings
     /** @internal as they stand in the database */
     public static function read(): self
     {
-        $kept = Setting::query()->pluck('value', 'key');
-        $value = fn (string $key): string => is_string($kept[$key] ?? null)
-            ? $kept[$key]
+        $kept = SmallTables::all('settings');
+        $value = fn (string $key): string => is_string($kept[$key][0]['value'] ?? null)
+            ? $kept[$key][0]['value']
             : HouseRule::of($key)->default;
         $number = fn (string $key): float => (float) $value($key);
         $yes = fn (string $key): bool => $value($key) === '1';

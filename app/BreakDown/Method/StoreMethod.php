@@ -12,13 +12,11 @@ use App\Contract\Fault;
 use App\Contract\Fields;
 use App\Kitchen\Database\Row;
 use App\Kitchen\Person;
-use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 use Sectum\BreakDown\Method\Condition;
 use Sectum\BreakDown\Method\Method;
 use Sectum\BreakDown\Method\StepPart;
 use Sectum\Fish\BodyForm;
-use stdClass;
 
 /** The house's own way: a shipped method copied and changed. What was shipped stays as it is. */
 final readonly class StoreMethod
@@ -77,7 +75,7 @@ final readonly class StoreMethod
             $from->text('name'),
             BodyForm::from($from->text('form')),
             '',
-            Methods::steps(new Collection(array_map(fn (array $row): stdClass => (object) $row, $steps))),
+            Methods::steps(array_map(fn (array $row): Row => Row::of((object) $row), $steps)),
             $shipped->questions ?? [],
             $shipped->exclusions ?? [],
             Methods::orders(),

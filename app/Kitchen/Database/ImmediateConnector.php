@@ -26,7 +26,7 @@ final class ImmediateConnector extends SQLiteConnector
      */
     protected function createPdoConnection($dsn, $username, #[SensitiveParameter] $password, $options): PDO
     {
-        $file = in_array(PHP_SAPI, self::ANSWER_REQUESTS, true) ? @stat(substr($dsn, strlen('sqlite:'))) : false;
+        $file = self::answersRequests() ? @stat(substr($dsn, strlen('sqlite:'))) : false;
         if ($file === false) {
             return new ImmediatePdo($dsn, null, null, $options);
         }
@@ -38,5 +38,11 @@ final class ImmediateConnector extends SQLiteConnector
         register_shutdown_function($pdo->abandon(...));
 
         return $pdo;
+    }
+
+    /** Whether this process answers one request after the other. */
+    public static function answersRequests(): bool
+    {
+        return in_array(PHP_SAPI, self::ANSWER_REQUESTS, true);
     }
 }

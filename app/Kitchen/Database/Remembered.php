@@ -42,6 +42,12 @@ final class Remembered
         return $known;
     }
 
+    /** What it was answered; null where it was not asked, or is out of date. */
+    public static function known(string $question): mixed
+    {
+        return app(self::class)->answers[$question] ?? null;
+    }
+
     /**
      * An answer that is known without asking: a record this request has just written.
      *

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Kitchen\Database;
 
 use Illuminate\Support\Collection;
+use Illuminate\Support\Facades\DB;
 use stdClass;
 
 /** A row of a table that has no model of its own, read by name and type. */
@@ -31,6 +32,20 @@ final readonly class Row
     public static function all(Collection $rows): array
     {
         return array_values($rows->map(fn (stdClass $row): self => new self($row))->all());
+    }
+
+    /**
+     * What a question answers that is asked with every weight: as it is written, it need not be put together first.
+     *
+     * @param  list<string|int|null>  $of
+     * @return list<self>
+     */
+    public static function selected(string $question, array $of): array
+    {
+        /** @var list<stdClass> $rows */
+        $rows = DB::select($question, $of);
+
+        return array_map(fn (stdClass $row): self => new self($row), $rows);
     }
 
     public function text(string $column): string

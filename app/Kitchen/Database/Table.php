@@ -6,6 +6,7 @@ namespace App\Kitchen\Database;
 
 use BackedEnum;
 use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\Relations\HasOne;
@@ -16,6 +17,8 @@ use UnitEnum;
 
 /**
  * A table of the kitchen's: no columns but its own, and all of them may be written by whoever made it past the action.
+ *
+ * @phpstan-consistent-constructor each class of it is made as the framework's models are
  */
 abstract class Table extends Model
 {
@@ -26,13 +29,63 @@ abstract class Table extends Model
     /** @var array<class-string<self>, self> by class, one that stands in the database and holds nothing yet */
     private static array $empty = [];
 
+    /** @var array<class-string, list<string>> by class */
+    private static array $traits = [];
+
     /** @var array<string, array<int|string, BackedEnum>> the case of each word read so far, by enum */
     private static array $words = [];
 
     /** Its rows as they are, with no model around each. */
     public static function rows(): Rows
     {
-        return self::query()->toBase();
+        $one = self::standing();
+
+        return $one->getConnection()->query()->from($one->getTable());
+    }
+
+    /**
+     * What a question answers that is asked with every weight, written as it is: it need not be put together first.
+     *
+     * @param  literal-string  $question  whose columns are this table's, and whatever is read beside a row
+     * @param  list<string|int|null>  $of
+     * @return Collection<int, static>
+     */
+    public static function selected(string $question, array $of): Collection
+    {
+        $one = self::standing();
+        $rows = [];
+        foreach ($one->getConnection()->select($question, $of) as $row) {
+            if ($row instanceof stdClass) {
+                $rows[] = $one->newFromBuilder($row);
+            }
+        }
+
+        return new Collection($rows);
+    }
+
+    /** One of the class that stands in the database and holds nothing yet. */
+    private static function standing(): static
+    {
+        $one = self::$empty[static::class] ?? null;
+        if (! $one instanceof static) {
+            $one = new static();
+            $one->exists = true;
+            self::$empty[static::class] = $one;
+        }
+
+        return $one;
+    }
+
+    /** @return array{} nothing here listens by an attribute, and none is looked for */
+    public static function resolveObserveAttributes(): array
+    {
+        return [];
+    }
+
+    /** @return array{} nor is anything left out of what is asked */
+    public static function resolveGlobalScopeAttributes(): array
+    {
+        return [];
     }
 
     /**
@@ -45,14 +98,78 @@ abstract class Table extends Model
     {
         $class = static::class;
         static::$traitInitializers[$class] = [];
-        foreach (class_uses_recursive($class) as $trait) {
-            $name = class_basename($trait);
-            if (method_exists($class, "boot{$name}")) {
-                (new ReflectionMethod($class, "boot{$name}"))->invoke(null);
+        foreach (self::traits($class) as $trait) {
+            if (method_exists($class, "boot{$trait}")) {
+                (new ReflectionMethod($class, "boot{$trait}"))->invoke(null);
             }
-            if (method_exists($class, "initialize{$name}")) {
-                static::$traitInitializers[$class][] = "initialize{$name}";
+            if (method_exists($class, "initialize{$trait}")) {
+                static::$traitInitializers[$class][] = "initialize{$trait}";
             }
+        }
+    }
+
+    /**
+     * @param  class-string  $class
+     * @return list<string> the names of its traits, those of its parents told once
+     */
+    private static function traits(string $class): array
+    {
+        if (! isset(self::$traits[$class])) {
+            $parent = get_parent_class($class);
+            $own = [];
+            foreach (class_uses($class) as $trait) {
+                $own = [...$own, $trait, ...trait_uses_recursive($trait)];
+            }
+            self::$traits[$class] = array_values(array_unique([
+                ...($parent === false ? [] : self::traits($parent)),
+                ...array_map(class_basename(...), array_values($own)),
+            ]));
+        }
+
+        return self::$traits[$class];
+    }
+
+    /**
+     * Writes a row that nothing listens to, as selected() reads one: what is new of it, and no more.
+     *
+     * With every weight three are written; to put the question together takes longer than to write.
+     */
+    public function written(): static
+    {
+        $values = $this->exists ? $this->getDirty() : $this->getAttributes();
+        $named = array_map(fn (string $column): string => "\"{$column}\"", array_keys($values));
+        $table = "\"{$this->getTable()}\"";
+        if (! $this->exists) {
+            $this->getConnection()->insert(
+                "insert into {$table} (".implode(', ', $named).') values ('.
+                    implode(', ', array_fill(0, count($named), '?')).')',
+                array_values($values),
+            );
+        } elseif ($values !== []) {
+            $this->getConnection()->update(
+                "update {$table} set ".implode(' = ?, ', $named)." = ? where \"{$this->getKeyName()}\" = ?",
+                [...array_values($values), $this->getKey()],
+            );
+        }
+        $this->exists = true;
+
+        return $this->syncOriginal();
+    }
+
+    /** What nobody listens to is not told. */
+    protected function fireModelEvent($event, $halt = true)
+    {
+        $heard = isset($this->dispatchesEvents[$event]) ||
+            (self::getEventDispatcher()?->hasListeners("eloquent.{$event}: ".static::class) ?? false);
+
+        return $heard ? parent::fireModelEvent($event, $halt) : true;
+    }
+
+    /** Whoever owns none says so at once. */
+    public function touchOwners(): void
+    {
+        if ($this->touches !== []) {
+            parent::touchOwners();
         }
     }
 
@@ -103,8 +220,12 @@ abstract class Table extends Model
     public function __get($key): mixed
     {
         $value = $this->attributes[$key] ?? null;
-        if ($value === null && isset($this->relations[$key]) && ! array_key_exists($key, $this->attributes)) {
-            return $this->relations[$key];
+        if ($value === null) {
+            return match (true) {
+                array_key_exists($key, $this->attributes) => null,
+                array_key_exists($key, $this->relations) => $this->relations[$key],
+                default => parent::__get($key),
+            };
         }
         if ($this->timestamps || (! is_string($value) && ! is_int($value))) {
             return parent::__get($key);
@@ -133,8 +254,7 @@ abstract class Table extends Model
      */
     public function newFromBuilder($attributes = [], $connection = null): static
     {
-        /** @var static $row of this very class */
-        $row = clone (self::$empty[static::class] ??= $this->newInstance([], true));
+        $row = clone self::standing();
         $row->setRawAttributes((array) $attributes, true);
         $row->setConnection($connection ?? $this->getConnectionName());
 

@@ -27,6 +27,8 @@ final readonly class HouseTables
         'bins_left',
         'cost_summaries',
         'log_stale',
+        'table_mark',
+        'marked_sides',
         'sqlite_sequence',
     ];
 

@@ -57,8 +57,10 @@ final class OrderLine extends Record
      */
     public static function onTheirWay(array $species, string $from, string $until): Collection
     {
+        Species::manyAreAsked();
+
         return self::query()
-            ->with(['species.shares', 'order'])
+            ->with(['species', 'order'])
             ->whereHas('order', fn (Builder $order) => $order
                 ->whereNull('dropped_at')
                 ->whereNull('delivery_id')

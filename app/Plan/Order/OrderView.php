@@ -95,7 +95,7 @@ final readonly class OrderView
     /** @return Answer what every offer of one kind of fish would mean */
     public function one(string $species, Fields $asked): array
     {
-        $kind = Species::query()->with(['yields', 'shares'])->findOrFail($species);
+        $kind = Species::query()->with('yields')->findOrFail($species);
         [$services, $until] = $this->services($asked->maybeString('until'));
         $need = SpeciesNeed::of($kind, $services);
         $settings = Settings::load();

@@ -38,8 +38,9 @@ final readonly class TypicalFish
      */
     public static function ofAll(array $species): array
     {
+        Species::manyAreAsked();
         $offers = ListedOffer::query()
-            ->with('species.shares')
+            ->with('species')
             ->whereIn('species_id', $species)
             ->whereNull('retired_at')
             ->orderBy('from_g')

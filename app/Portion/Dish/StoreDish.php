@@ -158,7 +158,7 @@ final readonly class StoreDish
     /** The skin's share of a trimmed fillet of a kind, as it usually comes; null when the catalogue does not know. */
     private static function skinPct(string $species): ?float
     {
-        $kind = Species::query()->with(['shares', 'yields'])->find($species);
+        $kind = Species::query()->with('yields')->find($species);
         if ($kind === null) {
             return null;
         }

@@ -49,8 +49,9 @@ final readonly class PlayedSheets implements Played
 
     public static function drawn(Dice $dice, string $subject): self
     {
+        Species::manyAreAsked();
         $all = array_values(array_filter(
-            Species::query()->where('form', $subject)->with('shares')->orderBy('name')->get()->all(),
+            Species::query()->where('form', $subject)->orderBy('name')->get()->all(),
             fn (Species $one): bool => count(self::shares($one)) >= 4,
         ));
         $species = $all === []
