@@ -17,7 +17,7 @@ use Sectum\Fish\PinBoneRow;
 /** How the bone check of each fillet of a fish stands. */
 final readonly class BoneChecks
 {
-    /** Marked passes of a kind that count. */
+    /** Marked sides of a kind that count, the latest. */
     private const MOST = 200;
 
     /** @return array<string, BoneCheck> by piece; only fillets cut from the fish itself */
@@ -63,23 +63,19 @@ final readonly class BoneChecks
     /** How far the bones of its kind run here: the last pass of a side that was marked says where its last one was. */
     private static function reach(Fish $fish): BoneReach
     {
-        $marked = Remembered::of("bone marks:{$fish->species_id}", ['bone_checks', 'fish'], fn (): array => Row::all(
-            BonePass::rows()
-                ->select('piece_id')
-                ->selectRaw('(select max(value) from json_each(marks)) as farthest')
-                ->join('fish', 'fish.id', 'bone_checks.fish_id')
-                ->where('fish.species_id', $fish->species_id)
-                ->where('marks', '!=', '[]')
-                ->orderByDesc('bone_checks.rowid')
-                ->limit(self::MOST)
-                ->get(),
-        ));
-        $farthest = [];
-        foreach ($marked as $row) {
-            $farthest[$row->text('piece_id')] ??= 100 * $row->number('farthest');
-        }
+        $marked = Remembered::of(
+            "bone marks:{$fish->species_id}",
+            ['bone_checks', 'fish'],
+            fn (): array => Row::selected(
+                'select farthest from marked_sides where species_id = ? order by pass desc limit ?',
+                [$fish->species_id, self::MOST],
+            ),
+        );
 
-        return BoneReach::of(max(1.0, $fish->species->pin_reach_pct), array_values($farthest));
+        return BoneReach::of(
+            max(1.0, $fish->species->pin_reach_pct),
+            array_map(fn (Row $row): float => 100 * $row->number('farthest'), $marked),
+        );
     }
 
     /** The check of one fillet with so many found. */

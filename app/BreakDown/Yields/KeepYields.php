@@ -11,7 +11,6 @@ use App\Fish\Piece;
 use App\Kitchen\Database\Remembered;
 use App\Kitchen\Database\Row;
 use App\Kitchen\Settings;
-use Illuminate\Support\Facades\DB;
 use Sectum\BreakDown\ExpectedYield;
 use Sectum\BreakDown\GradedYield;
 use Sectum\BreakDown\GradeShift;
@@ -37,9 +36,31 @@ final readonly class KeepYields
     /** The latest fish that count. */
     private const MOST = 200;
 
+    /** Of each step of a kind the latest, found from its end: a house cuts some thousand fish of a kind. */
+    private const LATEST = <<<'SQL'
+        with recursive rungs(rung) as (
+            select min(rung) from yield_records where species_id = ? and state = ?
+            union all
+            select (select min(rung) from yield_records where species_id = ? and state = ? and rung > rungs.rung)
+            from rungs where rungs.rung is not null
+        )
+        select of.rung, of.pct, of.each_mg, fish.choices, fish.fat_grade
+        from rungs
+        join yield_records as of on of.rowid in (
+            select rowid from yield_records as one
+            where species_id = ? and state = ? and one.rung = rungs.rung and method = coalesce(?, method)
+                and fish_id != ?
+            order by fish_id desc limit ?
+        )
+        join fish on fish.id = of.fish_id
+        order by of.fish_id desc
+        SQL;
+
     public static function of(Fish $fish): void
     {
-        KeptYield::rows()->where('fish_id', $fish->id)->delete();
+        if ($fish->yields_kept !== 0) {
+            KeptYield::rows()->where('fish_id', $fish->id)->delete();
+        }
         if (! $fish->broken_down) {
             return;
         }
@@ -68,6 +89,8 @@ final readonly class KeepYields
             }
         }
         KeptYield::rows()->insert($rows);
+        // Whoever asks next has to look.
+        $fish->offsetUnset('yields_kept');
     }
 
     /** Under which name the record of what an answer cost is kept. */
@@ -97,11 +120,7 @@ final readonly class KeepYields
     /** What the catalogue has to begin with for fish like this one; null where it has nothing. */
     public static function starting(Fish $fish, string $rung): ?StartingYield
     {
-        $start = $fish->species->loadMissing('yields')->yields->first(
-            fn ($yield): bool => $yield->state === $fish->state && $yield->rung->value === $rung,
-        );
-
-        return $start === null ? null : new StartingYield($start->mean_pct, $start->sd_pct, $start->strength);
+        return $fish->species->starting($fish->state, $rung);
     }
 
     /** What a fish should give at a rung; null where the catalogue has no starting figure. */
@@ -151,20 +170,10 @@ final readonly class KeepYields
     private static function records(Fish $fish): array
     {
         return Remembered::of("yields:{$fish->id}:{$fish->method}", ['yield_records'], function () use ($fish): array {
-            $ranked = KeptYield::rows()
-                ->select(['fish_id', 'rung', 'pct', 'each_mg'])
-                ->selectRaw('row_number() over (partition by rung order by fish_id desc) as place')
-                ->where(['species_id' => $fish->species_id, 'state' => $fish->state->value])
-                ->when($fish->method !== null, fn ($query) => $query->where('method', $fish->method))
-                ->where('fish_id', '!=', $fish->id);
-            $rows = DB::query()
-                ->fromSub($ranked, 'ranked')
-                ->join('fish', 'fish.id', 'ranked.fish_id')
-                ->where('place', '<=', self::MOST)
-                ->orderBy('place')
-                ->get(['rung', 'pct', 'each_mg', 'fish.choices', 'fish.fat_grade']);
+            $of = [$fish->species_id, $fish->state->value];
+            $rows = Row::selected(self::LATEST, [...$of, ...$of, ...$of, $fish->method, $fish->id, self::MOST]);
             $records = [];
-            foreach (Row::all($rows) as $row) {
+            foreach ($rows as $row) {
                 $choices = [];
                 foreach ((array) json_decode($row->text('choices'), true) as $question => $option) {
                     $choices += is_string($option) ? [(string) $question => $option] : [];
