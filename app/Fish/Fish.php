@@ -7,10 +7,12 @@ namespace App\Fish;
 use App\Catalogue\Species;
 use App\Contract\Fault;
 use App\Kitchen\Database\Remembered;
+use App\Kitchen\Database\SmallTables;
 use App\Kitchen\Person;
 use App\Kitchen\Record;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Database\Eloquent\ModelNotFoundException;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Sectum\Fish\FatGrade;
@@ -63,6 +65,9 @@ use Sectum\Receive\Verdict;
  * @property-read string $supplier_name of a fish on the bench
  * @property-read int|null $finds_on_it of a fish on the bench, how many things were found on it
  * @property-read int|null $bone_passes of a fish on the bench, how often one of its fillets was checked for bones
+ * @property-read int|null $yields_kept of a fish on the bench, how many yields the house has on record of it
+ * @property-read string|null $table_mark of the one fish on the bench: see SmallTables
+ * @property-read int|null $last_reading of the one fish on the bench: see Reading::last()
  * @property-read Supplier $supplier
  * @property-read DeliveryLine|null $line
  * @property-read Person $receiver
@@ -76,7 +81,8 @@ final class Fish extends Record
     private const SAID_OF_IT = '(select name from suppliers where id = fish.supplier_id) as supplier_name, '.
         '(select max(said_at) from step_times where fish_id = fish.id) as last_step_at, '.
         '(select count(*) from finds where fish_id = fish.id) as finds_on_it, '.
-        '(select count(*) from bone_checks where fish_id = fish.id) as bone_passes';
+        '(select count(*) from bone_checks where fish_id = fish.id) as bone_passes, '.
+        '(select count(*) from yield_records where fish_id = fish.id) as yields_kept';
 
     /** What it is read from: a write to any of them makes it old. */
     private const GRAPH = [
@@ -86,6 +92,7 @@ final class Fish extends Record
         'reading_voids',
         'finds',
         'bone_checks',
+        'yield_records',
         'species',
         'species_shares',
         'suppliers',
@@ -129,15 +136,35 @@ final class Fish extends Record
     /** @return Builder<self> everything a bench screen needs, in few queries */
     public static function forTheBench(): Builder
     {
-        $fish = self::query()->with(['species.shares', 'pieces.readings.void']);
+        $fish = self::query();
         $fish->select('fish.*')->selectRaw(self::SAID_OF_IT);
+        $fish->afterQuery(self::laidOut(...));
 
         return $fish;
     }
 
     public static function onTheBench(string $id): self
     {
-        return Remembered::of("fish:{$id}", self::GRAPH, fn (): self => self::forTheBench()->findOrFail($id));
+        return Remembered::of("fish:{$id}", self::GRAPH, function () use ($id): self {
+            $found = self::selected('select fish.*, '.self::SAID_OF_IT.', '.SmallTables::MARK.
+                ', (select max(seq) from readings) as last_reading from fish where id = ?', [$id]);
+            $one = $found->first() ?? throw (new ModelNotFoundException())->setModel(self::class, [$id]);
+            SmallTables::told($one->table_mark);
+            Reading::lastIs($one->last_reading ?? 0);
+            self::laidOut($found);
+
+            return $one;
+        });
+    }
+
+    /** @param  Collection<int, covariant self>  $found  as they were just read; each gets its kind and its pieces */
+    private static function laidOut(Collection $found): void
+    {
+        $pieces = Piece::ofFish(array_values(array_map(fn (self $one): string => $one->id, $found->all())));
+        foreach ($found as $one) {
+            $one->setRelation('species', Species::standing($one->species_id));
+            $one->setRelation('pieces', new Collection($pieces[$one->id] ?? []));
+        }
     }
 
     /**
@@ -163,8 +190,12 @@ final class Fish extends Record
 
     public function whole(): Piece
     {
-        return $this->pieces->first(fn (Piece $piece): bool => $piece->part === Part::Whole) ??
-            throw Fault::notThere('This fish was never weighed.');
+        foreach ($this->pieces as $piece) {
+            if ($piece->part === Part::Whole) {
+                return $piece;
+            }
+        }
+        throw Fault::notThere('This fish was never weighed.');
     }
 
     /** A reading of one of its pieces, taken back or not, which knows its piece. */
@@ -264,7 +295,7 @@ final class Fish extends Record
     public function changed(): void
     {
         $this->version++;
-        $this->save();
+        $this->written();
     }
 
     /** Work at the board takes it out of the cold; what is out already stays so. */

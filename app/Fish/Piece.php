@@ -46,6 +46,32 @@ final class Piece extends Record
         return $readings;
     }
 
+    /**
+     * All of these fish with their readings, in two questions.
+     *
+     * @param  list<string>  $fish
+     * @return array<string, list<self>> by fish, in the order in which they came onto the board
+     */
+    public static function ofFish(array $fish): array
+    {
+        $ids = json_encode($fish, JSON_THROW_ON_ERROR);
+        $pieces = self::selected(
+            'select * from pieces where fish_id in (select value from json_each(?)) order by place',
+            [$ids],
+        );
+        $readings = Reading::ofPieces(
+            'select id from pieces where fish_id in (select value from json_each(?))',
+            $ids,
+        );
+        $found = [];
+        foreach ($pieces as $piece) {
+            $piece->setRelation('readings', new Collection($readings[$piece->id] ?? []));
+            $found[$piece->fish_id][] = $piece;
+        }
+
+        return $found;
+    }
+
     /** @return HasMany<Piece, $this> what was taken off it */
     public function parts(): HasMany
     {

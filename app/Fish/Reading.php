@@ -65,6 +65,30 @@ final class Reading extends Record
         return $takenBack;
     }
 
+    /**
+     * With how each that was taken back was.
+     *
+     * @param  literal-string  $pieces  a question that answers the pieces, of what is given
+     * @return array<string, list<self>> by piece, in the order in which they came to be
+     */
+    public static function ofPieces(string $pieces, string $of): array
+    {
+        $readings = self::selected(
+            'select readings.*, '.self::SAID_OF_IT." from readings where piece_id in ({$pieces}) order by seq",
+            [$of],
+        );
+        $readings->filter(fn (self $one): bool => $one->is_taken_back === 1)->loadMissing('void');
+        $found = [];
+        foreach ($readings as $one) {
+            if ($one->is_taken_back === 0) {
+                $one->setRelation('void', null);
+            }
+            $found[$one->piece_id][] = $one;
+        }
+
+        return $found;
+    }
+
     /** Who took it, by name. */
     public function by(): string
     {
@@ -78,7 +102,9 @@ final class Reading extends Record
      */
     public function takenOf(Piece $piece, Person $person): self
     {
-        $this->save();
+        $this->seq = self::last() + 1;
+        $this->written();
+        self::lastIs($this->seq);
         $this->setRelation('void', null)->setRelation('person', $person)->setRelation('piece', $piece);
         $piece->setRelation('readings', $piece->readings->push($this));
 
@@ -98,14 +124,6 @@ final class Reading extends Record
         );
     }
 
-    protected static function booted(): void
-    {
-        self::creating(function (self $reading): void {
-            $reading->seq = self::last() + 1;
-        });
-        self::created(fn (self $reading) => Remembered::put('last reading', ['readings'], $reading->seq));
-    }
-
     /** Which in the order of all readings was the latest; 0 before the first. */
     public static function last(): int
     {
@@ -114,6 +132,12 @@ final class Reading extends Record
 
             return is_numeric($last) ? (int) $last : 0;
         });
+    }
+
+    /** It was asked besides, or is the one just written. */
+    public static function lastIs(int $seq): void
+    {
+        Remembered::put('last reading', ['readings'], $seq);
     }
 
     /** @return array<string, string> */

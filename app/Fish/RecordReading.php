@@ -285,16 +285,16 @@ final readonly class RecordReading
         if ($waiting !== null) {
             return $waiting;
         }
-        $piece = Piece::query()
-            ->create([
-                'id' => (string) Str::ulid(),
-                'fish_id' => $fish->id,
-                'parent_id' => $parent->id,
-                'part' => $part,
-                'dish_id' => $part === Part::Portion ? $dish : null,
-                'name' => $part->spoken().($alike === 0 && $part !== Part::Portion ? '' : ' '.($alike + 1)),
-                'place' => ($fish->pieces->last()->place ?? 0) + 1,
-            ])
+        $piece = (new Piece([
+            'id' => (string) Str::ulid(),
+            'fish_id' => $fish->id,
+            'parent_id' => $parent->id,
+            'part' => $part,
+            'dish_id' => $part === Part::Portion ? $dish : null,
+            'name' => $part->spoken().($alike === 0 && $part !== Part::Portion ? '' : ' '.($alike + 1)),
+            'place' => ($fish->pieces->last()->place ?? 0) + 1,
+        ]))
+            ->written()
             ->setRelation('readings', new Collection());
         $fish->setRelation('pieces', $fish->pieces->push($piece));
 

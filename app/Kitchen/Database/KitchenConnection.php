@@ -124,6 +124,14 @@ final class KitchenConnection extends SQLiteConnection
         }
     }
 
+    /** What nobody listens to is not told: each question would tell of two things. */
+    protected function event($event): void
+    {
+        if (is_object($event) && $this->events?->hasListeners($event::class) === true) {
+            parent::event($event);
+        }
+    }
+
     public function unprepared($query)
     {
         Remembered::forget();

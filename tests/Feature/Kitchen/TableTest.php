@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Feature\Kitchen;
 
+use App\Fish\Fish;
 use App\Fish\Piece;
+use App\Fish\Reading;
+use App\Fish\Tare;
 use App\Kitchen\Database\Table;
 use BackedEnum;
 use Illuminate\Database\Eloquent\Attributes\Boot;
@@ -12,12 +15,15 @@ use Illuminate\Database\Eloquent\Attributes\Initialize;
 use Illuminate\Database\Eloquent\Casts\Attribute;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Events\QueryExecuted;
+use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\Schema;
 use PHPUnit\Framework\Attributes\DataProvider;
 use ReflectionClass;
 use ReflectionMethod;
 use ReflectionProperty;
+use Sectum\Fish\Bin;
 use Sectum\Fish\Part;
 use Symfony\Component\Finder\Finder;
 use Tests\TestCase;
@@ -153,6 +159,70 @@ final class TableTest extends TestCase
         $one->setRelation('readings', new Collection());
         self::assertFalse($other->relationLoaded('readings'));
         self::assertFalse((new Piece())->newFromBuilder($plain)->relationLoaded('readings'));
+    }
+
+    public function test_a_row_is_written_as_the_framework_writes_it(): void
+    {
+        $this->kitchen();
+        $fish = $this->received();
+        $new = fn (string $id, int $place): Piece => new Piece([
+            'id' => $id,
+            'fish_id' => $fish,
+            'part' => Part::Head,
+            'name' => 'Head',
+            'place' => $place,
+            'dish_id' => null,
+        ]);
+        [$a, $b] = [$new(self::id(), 2), $new(self::id(), 3)];
+        $a->written();
+        $b->save();
+        foreach ([['portions' => 3, 'broken' => true, 'bin' => Bin::Stock], ['bin' => null], []] as $changes) {
+            $a->fill($changes)->written();
+            $b->fill($changes)->save();
+            [$ours, $theirs] = array_map(
+                fn (Piece $one): array => (array) Piece::rows()->where('id', $one->id)->first(),
+                [$a, $b],
+            );
+            self::assertSame([...$theirs, 'id' => $a->id, 'place' => 2], $ours);
+            self::assertSame([true, []], [$a->exists, $a->getDirty()]);
+        }
+        // No row but its own, and none twice.
+        self::assertSame('Whole fish', Piece::query()->where('fish_id', $fish)->orderBy('place')->firstOrFail()->name);
+        $this->expectException(UniqueConstraintViolationException::class);
+        $new($a->id, 4)->written();
+    }
+
+    /** @return list<array{class-string<Table>}> those written so */
+    public static function written(): array
+    {
+        return [[Fish::class], [Piece::class], [Reading::class]];
+    }
+
+    /** @param  class-string<Table>  $class */
+    #[DataProvider('written')]
+    public function test_nothing_listens_to_what_is_written_without_telling(string $class): void
+    {
+        new $class();
+        foreach (['saving', 'creating', 'created', 'updating', 'updated', 'saved'] as $event) {
+            self::assertFalse(Event::hasListeners("eloquent.{$event}: {$class}"), $event);
+        }
+    }
+
+    public function test_who_listens_is_told_and_may_refuse(): void
+    {
+        $told = [];
+        Event::listen('eloquent.updating: '.Tare::class, function () use (&$told): bool {
+            $told[] = 'updating';
+
+            return false;
+        });
+        Event::listen(QueryExecuted::class, function (QueryExecuted $asked) use (&$told): void {
+            $told[] = strtok($asked->sql, ' ');
+        });
+        $tray = Tare::query()->create(['name' => 'half tray', 'mass_mg' => 412_000]);
+        self::assertFalse($tray->update(['mass_mg' => 1]));
+        self::assertSame(['insert', 'updating'], $told);
+        self::assertSame(412_000, Tare::query()->findOrFail('half tray')->mass_mg);
     }
 
     /** @param  class-string<Table>  $class */
