@@ -262,7 +262,7 @@ test('the head chef decides about fish that is held, and sets what the house kno
   await expectSound(page);
   await page.getByRole('button', { name: 'use default' }).tap();
   await page.getByRole('button', { name: 'Edit our figures' }).tap();
-  await expect(page.getByText(/^shipped: /)).toHaveCount(0);
+  await expect(page.getByText(/^default: /)).toHaveCount(0);
 });
 
 test('the morning and the door fit a tablet held upright', async ({ page }) => {

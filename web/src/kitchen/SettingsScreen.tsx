@@ -64,7 +64,9 @@ export function SettingsScreen() {
                     <span>{rule.name}</span>
                     <b className={rule.changed ? '' : css.soft}>{rule.shown || t('settings.not-set')}</b>
                     <span className={css.soft}>
-                      {rule.shown === rule.default ? '' : `shipped: ${rule.default || t('settings.not-set')}, `}
+                      {rule.shown === rule.default
+                        ? ''
+                        : t('settings.default-2', { value: rule.default || t('settings.not-set') })}
                       {rule.source}
                     </span>
                     <span className={cx(css.soft, 'who')}>{rule.changed ?? ''}</span>
