@@ -51,7 +51,8 @@ trait ReadsPaper
     /** The texts of a document in the order in which they were drawn, a line each. */
     protected static function printed(string $pdf): string
     {
-        preg_match_all('/stream\r?\n(.*?)\r?\nendstream/s', $pdf, $streams);
+        // What is packed may end in a byte that looks like the beginning of a new line: it belongs to it.
+        preg_match_all('/stream\r?\n(.*?)\nendstream/s', $pdf, $streams);
         $lines = [];
         foreach ($streams[1] as $stream) {
             $drawn = (string) @gzuncompress($stream);
