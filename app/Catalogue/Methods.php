@@ -96,7 +96,7 @@ final readonly class Methods
                 Condition::parse($row->text('choices')),
                 $row->text('reason'),
             ),
-            self::rules('order'),
+            SmallTables::rows('method_rules', 'order'),
         );
     }
 
@@ -110,14 +110,8 @@ final readonly class Methods
                 Condition::parse($row->text('choices')),
                 WhyNot::from($row->text('reason')),
             ),
-            self::rules('exclusion'),
+            SmallTables::rows('method_rules', 'exclusion'),
         );
-    }
-
-    /** @return list<Row> of one kind */
-    private static function rules(string $kind): array
-    {
-        return SmallTables::rows('method_rules', $kind);
     }
 
     /** Usual seconds of a kind of step on a fish built so, by the shipped method that is written first; 0 for none. */

@@ -94,7 +94,6 @@ final class Fish extends Record
         'bone_checks',
         'yield_records',
         'species',
-        'species_shares',
         'suppliers',
     ];
 

@@ -59,10 +59,7 @@ final class Piece extends Record
             'select * from pieces where fish_id in (select value from json_each(?)) order by place',
             [$ids],
         );
-        $readings = Reading::ofPieces(
-            'select id from pieces where fish_id in (select value from json_each(?))',
-            $ids,
-        );
+        $readings = Reading::ofFish($ids);
         $found = [];
         foreach ($pieces as $piece) {
             $piece->setRelation('readings', new Collection($readings[$piece->id] ?? []));

@@ -68,14 +68,15 @@ final class Reading extends Record
     /**
      * With how each that was taken back was.
      *
-     * @param  literal-string  $pieces  a question that answers the pieces, of what is given
+     * @param  string  $fish  their ids, a list in JSON
      * @return array<string, list<self>> by piece, in the order in which they came to be
      */
-    public static function ofPieces(string $pieces, string $of): array
+    public static function ofFish(string $fish): array
     {
         $readings = self::selected(
-            'select readings.*, '.self::SAID_OF_IT." from readings where piece_id in ({$pieces}) order by seq",
-            [$of],
+            'select readings.*, '.self::SAID_OF_IT.' from readings where piece_id in '.
+                '(select id from pieces where fish_id in (select value from json_each(?))) order by seq',
+            [$fish],
         );
         $readings->filter(fn (self $one): bool => $one->is_taken_back === 1)->loadMissing('void');
         $found = [];

@@ -176,10 +176,7 @@ final readonly class SmallTables
     {
         $found = [];
         foreach ($rows->get() as $row) {
-            $cells = [];
-            foreach (get_object_vars($row) as $column => $cell) {
-                $cells[(string) $column] = is_string($cell) || is_int($cell) || is_float($cell) ? $cell : null;
-            }
+            $cells = Row::of($row)->cells(array_map(strval(...), array_keys(get_object_vars($row))));
             $found[(string) $cells[self::FOUND_BY[$table]]][] = $cells;
         }
 

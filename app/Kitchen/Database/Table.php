@@ -38,7 +38,7 @@ abstract class Table extends Model
     /** Its rows as they are, with no model around each. */
     public static function rows(): Rows
     {
-        $one = self::standing();
+        $one = self::blank();
 
         return $one->getConnection()->query()->from($one->getTable());
     }
@@ -52,7 +52,7 @@ abstract class Table extends Model
      */
     public static function selected(string $question, array $of): Collection
     {
-        $one = self::standing();
+        $one = self::blank();
         $rows = [];
         foreach ($one->getConnection()->select($question, $of) as $row) {
             if ($row instanceof stdClass) {
@@ -64,7 +64,7 @@ abstract class Table extends Model
     }
 
     /** One of the class that stands in the database and holds nothing yet. */
-    private static function standing(): static
+    private static function blank(): static
     {
         $one = self::$empty[static::class] ?? null;
         if (! $one instanceof static) {
@@ -254,7 +254,7 @@ abstract class Table extends Model
      */
     public function newFromBuilder($attributes = [], $connection = null): static
     {
-        $row = clone self::standing();
+        $row = clone self::blank();
         $row->setRawAttributes((array) $attributes, true);
         $row->setConnection($connection ?? $this->getConnectionName());
 
