@@ -22,6 +22,7 @@ use App\Kitchen\Format\Words;
 use App\Kitchen\Moment;
 use App\Kitchen\Person;
 use App\Kitchen\Settings;
+use Sectum\BreakDown\Container;
 use Sectum\BreakDown\CutPiece;
 use Sectum\BreakDown\CutTree;
 use Sectum\BreakDown\LadderRung;
@@ -89,9 +90,8 @@ final readonly class Bench
                     : null,
             'sample' => Samples::view($fish, $words),
             'trays' => array_map(
-                fn (string $name, Mass $mass): array => ['name' => $name, 'mass' => $words->mass($mass)],
-                array_map(strval(...), array_keys(Containers::all())),
-                array_values(Containers::all()),
+                fn (Container $one): array => ['name' => $one->name, 'mass' => $words->mass($one->mass)],
+                Containers::all(),
             ),
             'finds' => self::finds($fish, $words),
             'find_kinds' => array_map(

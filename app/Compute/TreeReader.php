@@ -7,6 +7,7 @@ namespace App\Compute;
 use App\Contract\Fault;
 use App\Contract\Fields;
 use Sectum\BreakDown\BadCutTree;
+use Sectum\BreakDown\Container;
 use Sectum\BreakDown\CutPiece;
 use Sectum\BreakDown\CutTree;
 use Sectum\BreakDown\Loss;
@@ -36,11 +37,16 @@ final readonly class TreeReader
             );
         }
         $loss = $request->fields('loss');
+        $tares = $request->numbers('tares_g');
 
         return new CutTree(
             $pieces === [] ? throw Fault::inField('/pieces', 'There is no piece.') : $pieces,
             new Loss($loss->number('mean_pct', 0.5), $loss->number('sd_pct', 0.4)),
-            array_map(Mass::ofGrams(...), $request->numbers('tares_g')),
+            array_map(
+                fn (string $name, float $grams): Container => new Container($name, Mass::ofGrams($grams)),
+                array_map(strval(...), array_keys($tares)),
+                array_values($tares),
+            ),
         );
     }
 }

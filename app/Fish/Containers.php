@@ -6,20 +6,21 @@ namespace App\Fish;
 
 use App\Kitchen\Database\Remembered;
 use App\Kitchen\Database\SmallTables;
+use Sectum\BreakDown\Container;
 use Sectum\Measure\Mass;
 
 /** The tray register: what lies under the fish, and what it weighs. */
 final readonly class Containers
 {
-    /** @return array<string, Mass> by name */
+    /** @return list<Container> by name */
     public static function all(): array
     {
         return Remembered::of('containers', ['tares'], function (): array {
             $containers = [];
             foreach (SmallTables::all('tares') as $name => [$container]) {
-                $containers[(string) $name] = Mass::ofMilligrams((int) $container['mass_mg']);
+                $containers[] = new Container((string) $name, Mass::ofMilligrams((int) $container['mass_mg']));
             }
-            ksort($containers, SORT_STRING);
+            usort($containers, fn (Container $a, Container $b): int => strcmp($a->name, $b->name));
 
             return $containers;
         });
@@ -27,7 +28,13 @@ final readonly class Containers
 
     public static function mass(string $name): ?Mass
     {
-        return self::all()[$name] ?? null;
+        foreach (self::all() as $one) {
+            if ($one->name === $name) {
+                return $one->mass;
+            }
+        }
+
+        return null;
     }
 
     /** A tray is weighed anew, or taken off the register with nothing; readings keep the tare they were taken with. */

@@ -13,8 +13,10 @@ use Illuminate\Support\Facades\Hash;
 /**
  * A PIN is short, so guessing is slowed: each wrong one in a row doubles the wait before the next.
  *
- * A known tablet is counted on its own, and never waits longer than a minute whatever is tried elsewhere. Everything
- * else is counted by address and by person: at the longest wait a hundred PINs a day can be tried, whoever tries them.
+ * Wrong ones are counted by person, over all tablets, and by address. A tablet is known to those who have signed in on it
+ * (SignIn): there they are counted apart and wait a minute at most, so that wrong PINs tried elsewhere shut nobody out,
+ * until so many were wrong at such tablets in a day that they wait as long as anywhere. At the longest wait some hundred
+ * PINs of one person can be tried a day, whoever tries them and however many tablets they make up.
  */
 final readonly class Pin
 {
@@ -29,11 +31,20 @@ final readonly class Pin
 
     private const LONGEST_AT_A_TABLET_S = 60;
 
+    /** Wrong ones of one person in a day, at tablets known to them, after which the wait is as long as anywhere. */
+    private const KIND_A_DAY = 40;
+
+    /** Wrong ones of one person in a day that the head chef is told of. */
+    public const TOLD_FROM = 10;
+
     /** Wrong ones before this count no longer. */
-    private const REMEMBERED_S = 86_400;
+    public const REMEMBERED_S = 86_400;
 
     /** Days for which tries are kept, to be looked at. */
     public const KEPT_DAYS = 14;
+
+    /** Four to twelve digits, or a phrase of ten characters or more. */
+    public const PATTERN = '/^([0-9]{4,12}|\S.{8,68}\S)$/u';
 
     public static function hash(string $pin): string
     {
@@ -41,13 +52,14 @@ final readonly class Pin
     }
 
     /**
-     * @param  string|null  $tablet  the known tablet it was typed at
+     * @param  string|null  $tablet  the token of the tablet it was typed at
      *
      * @throws Fault when it is wrong, or was wrong too often to be looked at now
      */
     public static function check(Person $person, string $pin, string $address, ?string $tablet): void
     {
         $now = Carbon::now()->getTimestamp();
+        $tablet = $tablet !== null && SignIn::wasAt($person, $tablet) ? $tablet : null;
         $try = DB::connection()->transaction(function () use ($person, $address, $tablet, $now): PinTry {
             $wait = self::wait($person, $address, $tablet, $now);
             if ($wait > 0) {
@@ -77,6 +89,12 @@ final readonly class Pin
     /** @throws Fault when anybody would try it first */
     public static function mustNotBeObvious(string $pin, string $pointer = '/pin'): void
     {
+        if (! ctype_digit($pin)) {
+            count(array_unique(mb_str_split($pin))) >= 5 ||
+                throw Fault::inField($pointer, 'That phrase is too easy to guess. Choose another.');
+
+            return;
+        }
         $steps = array_map(
             fn (string $a, string $b): int => (int) $b - (int) $a,
             str_split(substr($pin, 0, -1)),
@@ -99,44 +117,46 @@ final readonly class Pin
     /** Seconds until the next try is looked at. */
     private static function wait(Person $person, string $address, ?string $tablet, int $now): int
     {
-        $buckets =
-            $tablet !== null
-                ? [
-                    [
-                        fn (Builder $query): Builder => $query
-                            ->where('tablet', $tablet)
-                            ->where('person_id', $person->id),
-                        self::FREE,
-                        self::LONGEST_AT_A_TABLET_S,
-                    ],
-                ]
-                : [
-                    [
-                        fn (Builder $query): Builder => $query->whereNull('tablet')->where('person_id', $person->id),
-                        self::FREE,
-                        self::LONGEST_WAIT_S,
-                    ],
-                    [
-                        fn (Builder $query): Builder => $query->whereNull('tablet')->where('address', $address),
-                        self::FREE_AT_AN_ADDRESS,
-                        self::LONGEST_WAIT_S,
-                    ],
-                ];
-        $wait = 0;
-        foreach ($buckets as [$among, $free, $longest]) {
-            $recent = fn (): Builder => $among(PinTry::query()->where('at_s', '>', $now - self::REMEMBERED_S));
-            $right = $recent()->where('failed', false)->max('id');
-            $wrong = $recent()
-                ->where('failed', true)
-                ->where('id', '>', is_numeric($right) ? (int) $right : 0);
-            $count = $wrong->count();
+        $tries = fn (): Builder => PinTry::query()->where('at_s', '>', $now - self::REMEMBERED_S);
+        if ($tablet === null) {
+            $unknown = fn (): Builder => $tries()->whereNull('tablet');
+            $ofPerson = fn (): Builder => $unknown()->where('person_id', $person->id);
+            $ofAddress = fn (): Builder => $unknown()->where('address', $address);
+
+            return max(
+                0,
+                self::ready($ofPerson, self::FREE, self::LONGEST_WAIT_S) - $now,
+                self::ready($ofAddress, self::FREE_AT_AN_ADDRESS, self::LONGEST_WAIT_S) - $now,
+            );
+        }
+        $known = fn (): Builder => $tries()->whereNotNull('tablet')->where('person_id', $person->id);
+        $wrong = $known()->where('failed', true);
+        if ($wrong->count() >= self::KIND_A_DAY) {
             $last = $wrong->max('at_s');
-            if ($count >= $free && is_numeric($last)) {
-                $delay = min($longest, self::FIRST_WAIT_S * 2 ** min(10, $count - $free));
-                $wait = max($wait, (int) $last + (int) $delay - $now);
-            }
+
+            return max(0, (is_numeric($last) ? (int) $last : 0) + self::LONGEST_WAIT_S - $now);
+        }
+        $here = fn (): Builder => $known()->where('tablet', $tablet);
+
+        return max(0, self::ready($here, self::FREE, self::LONGEST_AT_A_TABLET_S) - $now);
+    }
+
+    /**
+     * @param  callable(): Builder<PinTry>  $tries  that are counted together
+     * @return int Unix time from which the next of them is looked at
+     */
+    private static function ready(callable $tries, int $free, int $longestS): int
+    {
+        $right = $tries()->where('failed', false)->max('id');
+        $wrong = $tries()
+            ->where('failed', true)
+            ->where('id', '>', is_numeric($right) ? (int) $right : 0);
+        $count = $wrong->count();
+        $last = $wrong->max('at_s');
+        if ($count < $free || ! is_numeric($last)) {
+            return 0;
         }
 
-        return max(0, $wait);
+        return (int) $last + min($longestS, self::FIRST_WAIT_S * 2 ** min(10, $count - $free));
     }
 }

@@ -34,11 +34,11 @@ final class PinCommand extends Command
             return self::INVALID;
         }
         $typed = stream_isatty(STDIN)
-            ? $this->secret("New PIN of {$person->name}, four to eight digits")
+            ? $this->secret("New PIN of {$person->name}, four to twelve digits, or a phrase")
             : fgets(STDIN);
         $pin = trim(is_string($typed) ? $typed : '');
-        if (preg_match('/^[0-9]{4,8}$/', $pin) !== 1) {
-            $this->error('A PIN is four to eight digits.');
+        if (preg_match(Pin::PATTERN, $pin) !== 1) {
+            $this->error('A PIN is four to twelve digits, or a phrase of ten characters or more.');
 
             return self::INVALID;
         }

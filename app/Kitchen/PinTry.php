@@ -6,6 +6,7 @@ namespace App\Kitchen;
 
 use App\Kitchen\Database\Table;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Support\Carbon;
 
 /**
  * A PIN that was tried. Counted as failed before it is looked at, so that guesses made at the same moment are all
@@ -27,6 +28,30 @@ final class PinTry extends Table
     public function person(): BelongsTo
     {
         return $this->belongsTo(Person::class);
+    }
+
+    /**
+     * Those at whose names many wrong PINs were tried within a day, in one row or not.
+     *
+     * @return list<array{name: string, count: int}>
+     */
+    public static function rowsOfWrong(): array
+    {
+        $counts = self::query()
+            ->where('failed', true)
+            ->where('at_s', '>', Carbon::now()->getTimestamp() - Pin::REMEMBERED_S)
+            ->selectRaw('person_id, count(*) as n')
+            ->groupBy('person_id')
+            ->havingRaw('count(*) >= ?', [Pin::TOLD_FROM])
+            ->pluck('n', 'person_id');
+        $names = Person::query()->whereKey($counts->keys()->all())->pluck('name', 'id');
+
+        return array_values($counts
+            ->map(fn (mixed $n, string|int $person): array => [
+                'name' => is_string($names[$person] ?? null) ? $names[$person] : '',
+                'count' => is_numeric($n) ? (int) $n : 0,
+            ])
+            ->all());
     }
 
     /** @return array<string, string> */

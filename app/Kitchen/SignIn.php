@@ -83,6 +83,12 @@ final class SignIn extends Record
             ->update(['ended_at' => Moment::written(Carbon::now())]);
     }
 
+    /** Whether this person has signed in at this tablet: it is known to them. */
+    public static function wasAt(Person $person, string $tablet): bool
+    {
+        return self::query()->where('person_id', $person->id)->where('tablet', $tablet)->exists();
+    }
+
     public static function current(Request $request): ?string
     {
         $kept = $request->session()->get(self::KEPT);

@@ -10,7 +10,7 @@ use Illuminate\Support\Str;
 
 /**
  * A tablet at which somebody has once signed in with the right PIN. It carries a token the framework encrypts and
- * signs, so that wrong PINs tried elsewhere never shut it out.
+ * signs. The token says which tablet it is and opens nothing: to whom the tablet is known is asked of SignIn.
  */
 final readonly class Tablet
 {

@@ -14,6 +14,7 @@ use App\Kitchen\Database\Row;
 use App\Kitchen\Person;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Sectum\BreakDown\Container;
 use Sectum\Fish\Bin;
 use Sectum\Measure\Mass;
 
@@ -38,12 +39,11 @@ final readonly class MethodController
 
         return new JsonResponse([
             'trays' => array_map(
-                fn (string $name, Mass $mass): array => [
-                    'name' => $name,
-                    'mass' => ['mg' => $mass->milligrams, 'text' => $mass->print($unit)],
+                fn (Container $one): array => [
+                    'name' => $one->name,
+                    'mass' => ['mg' => $one->mass->milligrams, 'text' => $one->mass->print($unit)],
                 ],
-                array_map(strval(...), array_keys(Containers::all())),
-                array_values(Containers::all()),
+                Containers::all(),
             ),
         ]);
     }

@@ -14,6 +14,7 @@ use App\Kitchen\Format\Words;
 use App\Kitchen\Person;
 use App\Kitchen\Settings;
 use App\Log\Ledger\LedgerState;
+use App\Log\Ledger\SkippedFish;
 use Illuminate\Database\Query\Builder;
 use Sectum\Log\Find\SuspectWhy;
 use Sectum\Measure\Percent;
@@ -48,6 +49,7 @@ final readonly class LogList
             'pages' => max(1, (int) ceil($total / self::A_PAGE)),
             'asked' => $query->said(),
             'rest' => $query->asked->rest,
+            'skipped' => SkippedFish::shown(),
             'fish' => $this->fish(
                 array_map(fn (array $row): Row => Row::of((object) $row), $rows),
                 $person,

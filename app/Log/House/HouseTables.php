@@ -27,6 +27,7 @@ final readonly class HouseTables
         'bins_left',
         'cost_summaries',
         'log_stale',
+        'log_skipped',
         'table_mark',
         'marked_sides',
         'sqlite_sequence',

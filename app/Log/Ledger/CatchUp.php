@@ -9,6 +9,7 @@ use App\BreakDown\Yields\KeepYields;
 use App\Cost\Credited;
 use App\Fish\Fish;
 use App\Kitchen\Database\Row;
+use App\Kitchen\Database\Trouble;
 use App\Kitchen\Moment;
 use App\Kitchen\Settings;
 use Illuminate\Support\Facades\DB;
@@ -16,6 +17,7 @@ use Sectum\BreakDown\ExpectedYield;
 use Sectum\BreakDown\StartingYield;
 use Sectum\BreakDown\YieldRecord;
 use Sectum\Measure\Mass;
+use Throwable;
 
 /**
  * Enters into the log's ledger what has changed since it was last opened.
@@ -79,15 +81,26 @@ final readonly class CatchUp
     {
         $settings = Settings::load();
         $enter = new EnterFish($settings, new Credited($settings, $ids), SideWork::cutters($ids));
-        $rows = $groups = [];
+        $rows = $groups = $skipped = [];
         $now = Moment::written(now());
         foreach (Fish::forTheBench()->with('line')->whereKey($ids)->get() as $fish) {
-            $rows[] = [...$enter->row($fish), 'entered_at' => $now];
+            try {
+                $rows[] = [...$enter->row($fish), 'entered_at' => $now];
+            } catch (Throwable $e) {
+                // One fish that cannot be worked out keeps no other out of the log.
+                Trouble::of($e) === null || throw $e;
+                report($e);
+                $skipped[] = ['fish_id' => $fish->id, 'at' => $now];
+
+                continue;
+            }
             $groups["{$fish->species_id} {$fish->state->value}"] = $fish;
         }
         foreach (array_chunk($rows, self::A_WRITE) as $some) {
             LoggedFish::rows()->upsert($some, 'fish_id');
         }
+        SkippedFish::rows()->whereIn('fish_id', $ids)->delete();
+        SkippedFish::rows()->insert($skipped);
         StaleFish::rows()->whereIn('fish_id', $ids)->delete();
 
         return $groups;

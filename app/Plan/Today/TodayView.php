@@ -8,6 +8,8 @@ use App\Hold\Kept\KeptTray;
 use App\Kitchen\Database\Row;
 use App\Kitchen\Moment;
 use App\Kitchen\Person;
+use App\Kitchen\PinTry;
+use App\Kitchen\Role;
 use App\Plan\Order\HouseNeeds;
 use App\Plan\Order\ListedOffer;
 use App\Plan\Order\StillWanted;
@@ -67,6 +69,7 @@ final readonly class TodayView
                 fn (Said $one): array => ['code' => $one->what->value, 'values' => $one->values],
                 Said::most(
                     [
+                        ...self::wrongPins($person),
                         ...self::short($of, $stock, $now),
                         ...$this->late($today, $of, $now),
                         ...self::notOrdered($services->where('day', '>', $today)->values(), $today),
@@ -242,6 +245,17 @@ final readonly class TodayView
         }
 
         return $said;
+    }
+
+    /** @return list<Said> at whose names many wrong PINs were tried; for the head chef alone */
+    private static function wrongPins(Person $person): array
+    {
+        return $person->role !== Role::HeadChef
+            ? []
+            : array_map(
+                fn (array $one): Said => new Said(TodaySays::WrongPins, $one['count'], $one),
+                PinTry::rowsOfWrong(),
+            );
     }
 
     /** @return list<Said> */

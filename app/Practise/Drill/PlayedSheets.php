@@ -7,9 +7,9 @@ namespace App\Practise\Drill;
 use App\Catalogue\Species;
 use App\Contract\Fault;
 use App\Contract\Fields;
-use App\Fish\Tare;
-use App\Kitchen\Database\Row;
+use App\Fish\Containers;
 use App\Kitchen\Format\Words;
+use Sectum\BreakDown\Container;
 use Sectum\BreakDown\CutPiece;
 use Sectum\BreakDown\ExplanationKind;
 use Sectum\Fish\BodyForm;
@@ -31,7 +31,7 @@ final readonly class PlayedSheets implements Played
 
     /**
      * @param  array<string, Share>  $shares
-     * @param  array<string, Mass>  $tares
+     * @param  list<Container>  $tares
      */
     private function __construct(
         private Species $species,
@@ -59,11 +59,14 @@ final readonly class PlayedSheets implements Played
             : $dice->for('species')->one($all);
         $grade = explode('-', explode(';', $species->size_grades_g)[0]);
         $usual = Mass::ofGrams(max(700.0, ((float) $grade[0] + (float) ($grade[1] ?? $grade[0])) / 2));
-        $tares = [];
-        foreach (Row::all(Tare::rows()->where('mass_mg', '>', 60_000)->orderBy('name')->get()) as $row) {
-            $tares[$row->text('name')] = Mass::ofMilligrams((int) $row->number('mass_mg'));
-        }
-        $tares = array_slice($tares, 0, 3);
+        $tares = array_slice(
+            array_values(array_filter(
+                Containers::all(),
+                fn (Container $one): bool => $one->mass->milligrams > 60_000,
+            )),
+            0,
+            3,
+        );
         $shares = self::shares($species);
 
         return new self($species, $shares, $tares, SheetDrill::drawn($dice, $shares, $usual, $tares));
@@ -97,7 +100,7 @@ final readonly class PlayedSheets implements Played
             [
                 $this->species->id,
                 array_map(fn (Share $share): array => [$share->meanPct, $share->sdPct], $this->shares),
-                array_map(fn (Mass $tare): int => $tare->milligrams, $this->tares),
+                array_map(fn (Container $one): array => [$one->name, $one->mass->milligrams], $this->tares),
             ],
             JSON_THROW_ON_ERROR,
         );
@@ -108,8 +111,7 @@ final readonly class PlayedSheets implements Played
         return [
             'species' => $this->species->name,
             'tares' => array_map(
-                fn (string $name, Mass $tare): array => ['name' => $name, 'mass' => $words->text($tare)],
-                array_keys($this->tares),
+                fn (Container $one): array => ['name' => $one->name, 'mass' => $words->text($one->mass)],
                 $this->tares,
             ),
             'sheets' => array_map(

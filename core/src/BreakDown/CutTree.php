@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Sectum\BreakDown;
 
 use Sectum\Fish\Family;
-use Sectum\Measure\Mass;
 
 /**
  * A fish as a tree: a piece is cut into pieces, some of them weighed.
@@ -30,7 +29,7 @@ final readonly class CutTree
 
     /**
      * @param  non-empty-list<CutPiece>  $pieces  in any order
-     * @param  array<string, Mass>  $tares  trays and lids that may have stayed under a piece, by name
+     * @param  list<Container>  $tares  trays and lids that may have stayed under a piece
      *
      * @throws BadCutTree when an id stands twice, a parent is missing, there is no or more than one whole fish, or a
      *     piece is cut from itself
@@ -91,7 +90,7 @@ final readonly class CutTree
      * no more than the board usually takes or the cutter says that is all.
      *
      * @param  non-empty-list<CutPiece>  $pieces
-     * @param  array<string, Mass>  $tares
+     * @param  list<Container>  $tares
      * @param  list<string>  $finished  ids of pieces of which nothing more will come
      */
     public static function onTheBoard(array $pieces, Loss $loss, array $tares, array $finished): self

@@ -66,9 +66,9 @@ final readonly class Explanation
     public static function tareCandidates(CutTree $tree, Mass $reading): array
     {
         $found = [];
-        foreach ($tree->tares as $name => $tare) {
-            $found[] = new self(ExplanationKind::Tare, $reading->minus($tare), $name);
-            $found[] = new self(ExplanationKind::Tare, $reading->plus($tare), $name);
+        foreach ($tree->tares as $tare) {
+            $found[] = new self(ExplanationKind::Tare, $reading->minus($tare->mass), $tare->name);
+            $found[] = new self(ExplanationKind::Tare, $reading->plus($tare->mass), $tare->name);
         }
 
         return array_values(array_filter($found, fn (self $one): bool => $one->corrected?->isPositive() === true));

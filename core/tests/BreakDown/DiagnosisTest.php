@@ -6,6 +6,7 @@ namespace Sectum\Tests\BreakDown;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Sectum\BreakDown\Container;
 use Sectum\BreakDown\CutPiece;
 use Sectum\BreakDown\CutTree;
 use Sectum\BreakDown\Loss;
@@ -45,7 +46,7 @@ final class DiagnosisTest extends TestCase
         return new CutTree(
             $pieces === [] ? [new CutPiece('fish', null, null, Mass::ofGrams(5))] : $pieces,
             new Loss(),
-            ['half tray' => Mass::ofGrams(412), 'lid' => Mass::ofGrams(96)],
+            [new Container('half tray', Mass::ofGrams(412)), new Container('lid', Mass::ofGrams(96))],
         );
     }
 

@@ -10,6 +10,7 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
+use Sectum\BreakDown\Container;
 use Sectum\BreakDown\CutTree;
 use Sectum\BreakDown\ExplanationKind;
 use Sectum\BreakDown\Loss;
@@ -187,7 +188,7 @@ final class ReconcileTest extends TestCase
             new CutTree(
                 [Trees::piece('fish', null, 1000), Trees::piece('a', 'fish', 400), Trees::piece('b', 'fish', 595)],
                 new Loss(1.0, 2.0),
-                ['lid' => Mass::ofGrams(96)],
+                [new Container('lid', Mass::ofGrams(96))],
             ),
         );
         self::assertSame([], $loose->suspects);

@@ -6,6 +6,7 @@ namespace Sectum\Tests\BreakDown;
 
 use Random\Engine\Mt19937;
 use Random\Randomizer;
+use Sectum\BreakDown\Container;
 use Sectum\BreakDown\CutPiece;
 use Sectum\BreakDown\CutTree;
 use Sectum\BreakDown\Loss;
@@ -48,7 +49,7 @@ final readonly class Trees
                 self::piece('side-b', 'fish', 1500, $expected ? 35.5 : null),
             ],
             new Loss(),
-            ['half tray' => Mass::ofGrams(412), 'lid' => Mass::ofGrams(96)],
+            [new Container('half tray', Mass::ofGrams(412)), new Container('lid', Mass::ofGrams(96))],
         );
     }
 

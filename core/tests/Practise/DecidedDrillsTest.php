@@ -6,6 +6,7 @@ namespace Sectum\Tests\Practise;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Sectum\BreakDown\Container;
 use Sectum\BreakDown\ExplanationKind;
 use Sectum\Fish\Bin;
 use Sectum\Fish\FatClass;
@@ -98,7 +99,7 @@ final class DecidedDrillsTest extends TestCase
                 'side-a' => new Share(32, 2), 'side-b' => new Share(32, 2),
             ],
             Mass::ofGrams(1800),
-            ['half tray' => Mass::ofGrams(412)],
+            [new Container('half tray', Mass::ofGrams(412))],
         );
     }
 

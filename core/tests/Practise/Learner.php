@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Sectum\Tests\Practise;
 
+use Sectum\BreakDown\Container;
 use Sectum\BreakDown\ExplanationKind;
 use Sectum\BreakDown\Method\Condition;
 use Sectum\BreakDown\Method\Cue;
@@ -268,7 +269,7 @@ final readonly class Learner
                 'side-a' => new Share(31, 2), 'side-b' => new Share(31, 2),
             ],
             Mass::ofGrams(2200),
-            ['half tray' => Mass::ofGrams(412), 'lid' => Mass::ofGrams(96)],
+            [new Container('half tray', Mass::ofGrams(412)), new Container('lid', Mass::ofGrams(96))],
         );
         $answers = array_map(function (Sheet $sheet) use ($own): ?Mistake {
             $pieces = array_column($sheet->tree->pieces, 'id');

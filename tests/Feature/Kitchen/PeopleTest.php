@@ -7,6 +7,7 @@ namespace Tests\Feature\Kitchen;
 use App\Kitchen\Person;
 use App\Kitchen\PinTry;
 use App\Kitchen\SignIn;
+use Carbon\CarbonImmutable;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Str;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -167,7 +168,13 @@ final class PeopleTest extends TestCase
     {
         Carbon::setTestNow($now = Carbon::parse('2026-11-26T12:00:00Z'));
         $longest = ['known' => 0, 'unknown' => 0];
-        foreach (['known' => self::id(), 'unknown' => null] as $kind => $tablet) {
+        $known = self::id();
+        SignIn::query()->create([
+            'person_id' => $this->cutter->id,
+            'tablet' => $known,
+            'began_at' => '2026-11-20T00:00:00Z',
+        ]);
+        foreach (['known' => $known, 'unknown' => null] as $kind => $tablet) {
             for ($guess = 0; $guess < 14; $guess++) {
                 do {
                     $answer = $this->withCredentials()
@@ -186,6 +193,71 @@ final class PeopleTest extends TestCase
         $shown = $this->api('GET', '/kitchen/people')->assertOk();
         self::assertSame(28, $shown->json('people.1.wrong'));
         self::assertSame([true, false], [$shown->json('wrong.19.known'), $shown->json('wrong.0.known')]);
+    }
+
+    public function test_a_tablet_that_somebody_signs_in_on_is_not_known_to_anybody_else(): void
+    {
+        $now = CarbonImmutable::parse('2026-11-26T12:00:00Z');
+        $looked = 0;
+        for ($end = $now->addDay(); $now < $end; $now = $now->addSeconds(5)) {
+            Carbon::setTestNow($now);
+            // Each time a new tablet: signed in as a cutter without a cookie.
+            $this->unencryptedCookies = $this->defaultCookies = [];
+            $tablet = self::id();
+            SignIn::query()->create([
+                'person_id' => $this->cutter->id,
+                'tablet' => $tablet,
+                'began_at' => '2026-11-26T12:00:00Z',
+            ]);
+            $answer = $this->withCredentials()
+                ->withCookies(['sectum_tablet' => $tablet])
+                ->api('POST', '/session', ['person' => $this->chef->id, 'pin' => '5000']);
+            $answer->getStatusCode() === 429 ? ($now = $now->addSeconds((int) $answer->json('retry_after_s'))) : $looked++;
+        }
+        self::assertLessThanOrEqual(105, $looked, 'tries a day, whoever tries them and at however many tablets');
+        self::assertGreaterThan(90, $looked);
+        $this->actingAs($this->chef);
+        self::assertSame(
+            ['code' => 'wrong-pins', 'values' => ['name' => 'Head', 'count' => $looked]],
+            $this->api('GET', '/plan/today')->assertOk()->json('says.0'),
+        );
+        $this->actingAs($this->cutter);
+        self::assertNotContains('wrong-pins', array_column((array) $this->api('GET', '/plan/today')->json('says'), 'code'));
+    }
+
+    public function test_also_a_known_tablet_is_kind_only_so_often_a_day(): void
+    {
+        $now = CarbonImmutable::parse('2026-11-26T12:00:00Z');
+        $tablet = self::id();
+        SignIn::query()->create([
+            'person_id' => $this->chef->id,
+            'tablet' => $tablet,
+            'began_at' => '2026-11-20T00:00:00Z',
+        ]);
+        $looked = 0;
+        for ($end = $now->addDay(); $now < $end; $now = $now->addSeconds(5)) {
+            Carbon::setTestNow($now);
+            $answer = $this->withCredentials()
+                ->withCookies(['sectum_tablet' => $tablet])
+                ->api('POST', '/session', ['person' => $this->chef->id, 'pin' => '5000']);
+            $answer->getStatusCode() === 429 ? ($now = $now->addSeconds((int) $answer->json('retry_after_s'))) : $looked++;
+        }
+        self::assertLessThanOrEqual(140, $looked);
+        self::assertGreaterThan(90, $looked);
+    }
+
+    public function test_a_pin_may_be_longer_or_a_phrase(): void
+    {
+        foreach (['739182640517', 'two brill and a lemon'] as $pin) {
+            $this->api('PUT', '/me/pin', ['pin' => $old ?? '1234', 'new_pin' => $pin])->assertOk();
+            $this->api('POST', '/session', ['person' => $this->chef->id, 'pin' => $pin])->assertOk();
+            $old = $pin;
+        }
+        foreach (['phrase', ' two brill and a lemon', 'aaaaaaaaaaaaa', '111111111111'] as $bad) {
+            $this->api('PUT', '/me/pin', ['pin' => $old, 'new_pin' => $bad])
+                ->assertStatus(422)
+                ->assertJsonPath('errors.0.pointer', '/new_pin');
+        }
     }
 
     public function test_a_guess_counts_before_it_is_looked_at(): void

@@ -8,6 +8,7 @@ use App\Fish\Fish;
 use App\Log\Ledger\CatchUp;
 use App\Log\Ledger\LoggedFish;
 use App\Log\Ledger\StaleFish;
+use Illuminate\Support\Facades\DB;
 use Tests\AsksAtMost;
 
 final class LedgerTest extends LogKitchen
@@ -41,6 +42,17 @@ final class LedgerTest extends LogKitchen
         self::assertSame(4_210_000, $kept['whole_mg']);
         self::assertSame(4_210_000, array_sum((array) $kept['steps']));
         self::assertSame($this->chef->id, $kept['cutter_id']);
+    }
+
+    public function test_one_fish_that_cannot_be_worked_out_keeps_no_other_out_of_the_log(): void
+    {
+        [$broken, $good] = [$this->routed(), $this->routed()];
+        DB::table('pieces')->where('fish_id', $broken)->where('part', 'head')->update(['part' => 'horn']);
+        $list = $this->api('GET', '/log')->assertOk();
+        self::assertSame([[$good], [$broken]], [
+            array_column(array_column((array) $list->json('fish'), 'fish'), 'id'),
+            array_column((array) $list->json('skipped'), 'fish'),
+        ]);
     }
 
     public function test_every_change_is_entered_whoever_makes_it(): void

@@ -1,6 +1,6 @@
 import { PasswordInput } from '@mantine/core';
 
-/** Four to eight digits, hidden as they are typed. */
+/** A PIN of four to twelve digits, or a phrase, hidden as it is typed. */
 export function PinField(props: {
   label: string;
   value: string;
@@ -10,12 +10,11 @@ export function PinField(props: {
   return (
     <PasswordInput
       label={props.label}
-      inputMode="numeric"
       autoComplete="off"
-      maxLength={8}
+      maxLength={70}
       value={props.value}
       error={props.error}
-      onChange={(event) => props.onChange(event.currentTarget.value.replace(/\D/g, ''))}
+      onChange={(event) => props.onChange(event.currentTarget.value)}
     />
   );
 }

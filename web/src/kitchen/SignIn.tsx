@@ -13,6 +13,9 @@ import { lastHere } from './lastHere';
 import { ROLES } from './roles';
 import css from './SignIn.module.css';
 
+/** Characters of the longest phrase. */
+const LONGEST = 70;
+
 const KEYS = ['1', '2', '3', '4', '5', '6', '7', '8', '9'];
 
 /** Choose your name, then your PIN, on large keys or a keyboard. */
@@ -23,6 +26,7 @@ export function SignIn({ kitchen }: { kitchen: Kitchen }) {
   });
   const waiting = useEverythingWaiting().filter((entry) => entry.text !== '');
   const [pin, setPin] = useState('');
+  const [phrase, setPhrase] = useState(false);
   const queries = useQueryClient();
   const signIn = api.useMutation('post', '/session', {
     onSuccess: (data) => {
@@ -99,26 +103,37 @@ export function SignIn({ kitchen }: { kitchen: Kitchen }) {
           id="pin"
           className={css.pinField}
           type="password"
-          inputMode="numeric"
+          inputMode={phrase ? 'text' : 'numeric'}
           autoComplete="off"
-          maxLength={8}
+          maxLength={LONGEST}
           value={pin}
-          onChange={(event) => setPin(event.target.value.replace(/\D/g, ''))}
+          onChange={(event) => setPin(event.target.value)}
           aria-describedby="pin-fault"
         />
         <p id="pin-fault" className={look.fault} role="alert">
           {signIn.error ? asProblem(signIn.error).detail : ''}
         </p>
+        <Button
+          variant="subtle"
+          size="compact-sm"
+          aria-pressed={phrase}
+          onClick={() => {
+            setPhrase((on) => !on);
+            document.getElementById('pin')?.focus();
+          }}
+        >
+          {phrase ? t('signIn.type-digits') : t('signIn.type-phrase')}
+        </Button>
         <div className={css.pinKeys}>
           {KEYS.map((key) => (
-            <Button variant="default" key={key} onClick={() => setPin((p) => (p + key).slice(0, 8))}>
+            <Button variant="default" key={key} onClick={() => setPin((p) => (p + key).slice(0, LONGEST))}>
               {key}
             </Button>
           ))}
           <Button variant="default" onClick={() => setPin('')}>
             {t('signIn.clear')}
           </Button>
-          <Button variant="default" onClick={() => setPin((p) => `${p}0`.slice(0, 8))}>
+          <Button variant="default" onClick={() => setPin((p) => `${p}0`.slice(0, LONGEST))}>
             0
           </Button>
           <Button type="submit" className="enter" disabled={!person || pin.length < 4 || signIn.isPending}>

@@ -115,6 +115,16 @@ export function LogScreen() {
           {data.rest && t('log.not-understood', { rest: data.rest })}
         </p>
       )}
+      {data && data.skipped.length > 0 && (
+        <p className={look.remark} role="status">
+          {t('log.skipped', { count: data.skipped.length })}{' '}
+          {data.skipped.map((one) => (
+            <Link key={one.fish} to={`/log/${one.fish}`}>
+              {t('log.skipped-fish', { species: one.species, number: one.number })}
+            </Link>
+          ))}
+        </p>
+      )}
       {data?.total === 0 && (
         <div className={look.empty}>
           <h2>{nothing ? t('log.no-fish-yet') : t('log.none-found')}</h2>

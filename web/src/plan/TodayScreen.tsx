@@ -12,6 +12,7 @@ type Says = Today['says'][number];
 
 /** Where a sentence is answered. */
 const ANSWERS: Record<Says['code'], { to: string; name: string }> = {
+  'wrong-pins': { to: '/kitchen/people', name: t('today.go-wrong-pins') },
   short: { to: '/portion/tonight', name: t('today.go-short') },
   late: { to: '/plan/prep', name: t('today.go-late') },
   'not-ordered': { to: '/plan/order', name: t('today.go-not-ordered') },
@@ -114,6 +115,8 @@ function Served(props: { one: Today['services'][number]; most: number; before: R
 function sentence({ code, values }: Says): string {
   const count = Number(values.missing ?? values.count ?? 0);
   switch (code) {
+    case 'wrong-pins':
+      return t('today.wrong-pins', { name: values.name, count });
     case 'short':
       return t('today.short', { dish: values.dish, missing: values.missing, wanted: values.wanted });
     case 'late':

@@ -7,6 +7,8 @@ namespace Sectum\Plan\Today;
 /** What a head chef is told in the morning, what harms most first. */
 enum TodaySays: string
 {
+    /** Many wrong PINs were tried at one name within a day. */
+    case WrongPins = 'wrong-pins';
     /** A dish of a service to come today wants more than there is. */
     case Short = 'short';
     /** The hands of the day will not have a dish ready for its service. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Sectum\Practise\Sheet;
 
+use Sectum\BreakDown\Container;
 use Sectum\BreakDown\CutPiece;
 use Sectum\BreakDown\CutTree;
 use Sectum\BreakDown\ExplanationKind;
@@ -40,7 +41,7 @@ final readonly class SheetDrill
 
     /**
      * @param  array<string, Share>  $shares  of the whole fish, by part: two sides at least
-     * @param  array<string, Mass>  $tares  of the house, by name
+     * @param  list<Container>  $tares  of the house
      *
      * @throws BadDrill when nothing findable can be planted
      */
@@ -58,7 +59,7 @@ final readonly class SheetDrill
 
     /**
      * @param  array<string, Share>  $shares
-     * @param  array<string, Mass>  $tares
+     * @param  list<Container>  $tares
      */
     private static function sheet(Dice $dice, array $shares, Mass $usual, array $tares, bool $right): Sheet
     {
@@ -104,7 +105,7 @@ final readonly class SheetDrill
      * Changes one of the weights.
      *
      * @param  non-empty-array<string, float>  $grams
-     * @param  array<string, Mass>  $tares
+     * @param  list<Container>  $tares
      */
     private static function planted(Dice $dice, array &$grams, array $tares): ?Mistake
     {
@@ -114,7 +115,7 @@ final readonly class SheetDrill
         $is = match ($kind) {
             ExplanationKind::Tare => $tares === []
                 ? $was
-                : $was + $dice->one(array_values($tares))->grams(),
+                : $was + $dice->one($tares)->mass->grams(),
             // Read off the ounces' face and written down as grams.
             ExplanationKind::Unit => round($was / self::OUNCE),
             ExplanationKind::Digits => self::digitsOver($dice, $was),
@@ -152,7 +153,7 @@ final readonly class SheetDrill
     /**
      * @param  non-empty-array<string, float>  $grams
      * @param  array<string, Share>  $shares
-     * @param  array<string, Mass>  $tares
+     * @param  list<Container>  $tares
      */
     private static function tree(array $grams, array $shares, array $tares): CutTree
     {
