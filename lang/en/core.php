@@ -141,6 +141,14 @@ return [
         'bones-out-on-ice' => 'Go over it for bones, and straight onto ice.',
         'one-piece' => 'Keep it in one piece.',
     ],
+    'recurrence-says' => [
+        'not-read' => 'The recurring event “:name” has a rule that is not read here. '.
+            'Make it a plain daily, weekly, monthly or yearly one, and export again.',
+        'never' => 'The recurring event “:name” never comes: no such day is in its months. '.
+            'Change its rule, and export again.',
+        'too-long' => 'The recurring event “:name” began too long ago to be counted. '.
+            'Begin it later, and export again.',
+    ],
     'routing-reason' => [
         'house-way' => 'The house does it so.',
         'no-room' => 'There is no room for it now.',

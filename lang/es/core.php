@@ -145,6 +145,14 @@ return [
         'bones-out-on-ice' => 'Repásalo por si hay espinas, y directo al hielo.',
         'one-piece' => 'Déjalo en una pieza.',
     ],
+    'recurrence-says' => [
+        'not-read' => 'El evento repetido «:name» tiene una regla que aquí no se lee. '.
+            'Hazlo diario, semanal, mensual o anual, y expórtalo otra vez.',
+        'never' => 'El evento repetido «:name» no llega nunca: sus meses no tienen ese día. '.
+            'Cambia su regla y expórtalo otra vez.',
+        'too-long' => 'El evento repetido «:name» empezó hace demasiado para contarlo. '.
+            'Haz que empiece más tarde y expórtalo otra vez.',
+    ],
     'routing-reason' => [
         'house-way' => 'La casa lo hace así.',
         'no-room' => 'Ahora no cabe.',

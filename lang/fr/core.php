@@ -150,6 +150,14 @@ return [
         'bones-out-on-ice' => 'Repassez pour les arêtes, et tout de suite sur glace.',
         'one-piece' => 'Gardez-le d’une pièce.',
     ],
+    'recurrence-says' => [
+        'not-read' => 'L’événement répété « :name » suit une règle qui n’est pas lue ici. '.
+            'Rendez-le quotidien, hebdomadaire, mensuel ou annuel, puis exportez-le de nouveau.',
+        'never' => 'L’événement répété « :name » n’arrive jamais : ses mois n’ont pas ce jour. '.
+            'Changez sa règle, puis exportez-le de nouveau.',
+        'too-long' => 'L’événement répété « :name » a commencé il y a trop longtemps pour être compté. '.
+            'Faites-le commencer plus tard, puis exportez-le de nouveau.',
+    ],
     'routing-reason' => [
         'house-way' => 'La maison fait ainsi.',
         'no-room' => 'Il n’y a pas de place maintenant.',

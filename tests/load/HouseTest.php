@@ -91,6 +91,19 @@ final class HouseTest extends TestCase
             15,
         );
 
+        // The server itself is killed, which tells its workers nothing: they end with it, and others answer.
+        for ($i = 0; $i < 3; $i++) {
+            sleep(2);
+            $before = $this->pids('-S 127.0.0.1:'.self::PORT);
+            posix_kill(min($before), SIGKILL);
+            $this->await(
+                fn (): bool => count($this->workers()) === 3 &&
+                    array_intersect($before, $this->pids('-S 127.0.0.1:'.self::PORT)) === [] &&
+                    $this->answers('/api/kitchen') === 200,
+                45,
+            );
+        }
+
         // The queue's worker and the scale likewise.
         foreach (['queue:work', 'sectum:scale'] as $command) {
             $before = $this->pids($command);

@@ -5,18 +5,24 @@ declare(strict_types=1);
 namespace App\Plan\Calendar;
 
 use App\Contract\Fault;
+use App\Kitchen\Database\Trouble;
+use App\Kitchen\Format\Words;
 use DateTimeImmutable;
+use DateTimeInterface;
 use DateTimeZone;
 use Sabre\VObject\Component\VCalendar;
 use Sabre\VObject\Component\VEvent;
-use Sabre\VObject\ParseException;
 use Sabre\VObject\Property;
 use Sabre\VObject\Property\ICalendar\DateTime as DateTimeProperty;
 use Sabre\VObject\Reader;
-use Sabre\VObject\Recur\MaxInstancesExceededException;
-use Sabre\VObject\Recur\NoInstancesException;
+use Sectum\Message;
+use Sectum\Plan\BadPlan;
 use Sectum\Plan\Service\Booking;
+use Sectum\Plan\Service\Recurrence;
+use Sectum\Plan\Service\RecurrenceSays;
 use Sectum\Plan\Service\ServiceKind;
+use Sectum\Refusal;
+use Throwable;
 
 /** A book as it is handed in: an iCalendar file of any calendar, or a table of services with their covers. */
 final readonly class BookFile
@@ -25,6 +31,9 @@ final readonly class BookFile
     private const DAYS = 90;
 
     private const MOST = 400;
+
+    /** Days that are looked at for all recurring events of a file: some two seconds. */
+    private const MOST_WORK = 300_000;
 
     /** ", 160 guests" behind a name. */
     private const GUESTS_AT_END = '/[,;:(\-\s]*\d{1,6}\s*(?:guests?|covers?|people|persons?|pax)\)?\s*$/iu';
@@ -62,33 +71,128 @@ final readonly class BookFile
         try {
             $read = Reader::read($text, Reader::OPTION_FORGIVING);
             $read instanceof VCalendar || throw Fault::inField('/text', 'This is no calendar.');
-            $until = $from->modify('+'.self::DAYS.' days');
-            $expanded = $read->expand($from, $until, $zone);
-        } catch (ParseException|NoInstancesException|MaxInstancesExceededException) {
+            $until = $from->modify('+'.(self::DAYS - 1).' days');
+            $all = [];
+            $instead = self::changed($read, $zone);
+            $work = 0;
+            foreach ($read->select('VEVENT') as $event) {
+                if (! $event instanceof VEvent) {
+                    continue;
+                }
+                $start = self::start($event);
+                if ($start === null || self::property($event, 'RECURRENCE-ID') !== null) {
+                    $all[] = self::event($event, $start?->getDateTime($zone), $zone);
+
+                    continue;
+                }
+                $moment = $start->getDateTime($zone);
+                $days = self::days($event, $moment, $from, $until, $work);
+                foreach ($days as $day) {
+                    $on = new DateTimeImmutable($day.$moment->format(' H:i:s'), $moment->getTimezone());
+                    if (! in_array(self::text($event, 'UID').' '.$on->getTimestamp(), $instead, true)) {
+                        $all[] = self::event($event, $on, $zone);
+                    }
+                }
+            }
+        } catch (Refusal|Fault $known) {
+            throw $known instanceof Refusal ? Fault::inField('/text', Words::refused($known)) : $known;
+        } catch (Throwable $e) {
+            // What the package says of a file it cannot read, whatever it is.
+            Trouble::of($e) === null || throw $e;
+
             throw Fault::inField('/text', 'This calendar cannot be read. Export it again, and hand in that file.');
         }
+
+        return array_values(array_filter(
+            $all,
+            fn (Booking $one): bool => $one->day === '' ||
+                ($one->day >= $from->format('Y-m-d') && $one->day <= $until->format('Y-m-d')),
+        ));
+    }
+
+    /**
+     * The days it falls on, those taken out of it left out.
+     *
+     * @param  int  $work  days looked at for all events so far
+     * @return list<string>
+     */
+    private static function days(
+        VEvent $event,
+        DateTimeImmutable $moment,
+        DateTimeImmutable $from,
+        DateTimeImmutable $until,
+        int &$work,
+    ): array {
+        $parts = self::property($event, 'RRULE')?->getParts();
+        $name = self::text($event, 'SUMMARY');
+        $days = [$moment->format('Y-m-d')];
+        if ($parts !== null) {
+            $rule = [];
+            foreach ($parts as $key => $value) {
+                $rule[strtoupper((string) $key)] = implode(',', array_map(
+                    fn (mixed $one): string => is_scalar($one) ? (string) $one : '',
+                    (array) $value,
+                ));
+            }
+            $recurs = Recurrence::of($rule, $moment, $name);
+            $work += $recurs->work($from, $until);
+            $work <= self::MOST_WORK ||
+                throw new BadPlan(new Message(RecurrenceSays::TooLong, ['name' => $name]), $name, '/text');
+            $days = $recurs->between($from, $until, $name);
+        }
+        $listed = fn (string $name): array => array_merge(...array_map(
+            fn (mixed $one): array => $one instanceof DateTimeProperty
+                ? array_map(
+                    fn (DateTimeInterface $at): string => DateTimeImmutable::createFromInterface($at)
+                        ->setTimezone($moment->getTimezone())
+                        ->format('Y-m-d'),
+                    $one->getDateTimes($moment->getTimezone()),
+                )
+                : [],
+            array_values($event->select($name)),
+        ));
+
+        return array_values(array_unique(array_diff([...$days, ...$listed('RDATE')], $listed('EXDATE'))));
+    }
+
+    /** @return list<string> the times of recurring events in whose place another stands: UID and moment */
+    private static function changed(VCalendar $calendar, DateTimeZone $zone): array
+    {
         $all = [];
-        foreach ($expanded->select('VEVENT') as $event) {
-            if ($event instanceof VEvent) {
-                $all[] = self::event($event, $zone);
+        foreach ($calendar->select('VEVENT') as $event) {
+            $of = $event instanceof VEvent ? self::property($event, 'RECURRENCE-ID') : null;
+            if ($event instanceof VEvent && $of instanceof DateTimeProperty) {
+                $all[] = self::text($event, 'UID').' '.$of->getDateTime($zone)->getTimestamp();
             }
         }
 
         return $all;
     }
 
-    private static function event(VEvent $event, DateTimeZone $zone): Booking
+    private static function property(VEvent $event, string $name): ?Property
     {
-        $text = function (string $name) use ($event): string {
-            $property = $event->select($name)[0] ?? null;
+        $property = $event->select($name)[0] ?? null;
 
-            return $property instanceof Property ? trim((string) $property) : '';
-        };
-        $start = $event->select('DTSTART')[0] ?? null;
-        $begins = $start instanceof DateTimeProperty
-            ? $start->getDateTime($zone)->setTimezone($zone)
-            : null;
-        $hasHour = $start instanceof DateTimeProperty && $start->hasTime();
+        return $property instanceof Property ? $property : null;
+    }
+
+    private static function text(VEvent $event, string $name): string
+    {
+        return trim((string) self::property($event, $name));
+    }
+
+    private static function start(VEvent $event): ?DateTimeProperty
+    {
+        $start = self::property($event, 'DTSTART');
+
+        return $start instanceof DateTimeProperty ? $start : null;
+    }
+
+    private static function event(VEvent $event, ?DateTimeImmutable $at, DateTimeZone $zone): Booking
+    {
+        $text = fn (string $name): string => self::text($event, $name);
+        $begins = $at?->setTimezone($zone);
+        $hasHour = self::start($event)?->hasTime() === true;
         $name = trim((string) preg_replace(self::GUESTS_AT_END, '', $text('SUMMARY')));
 
         return Booking::of(

@@ -24,6 +24,8 @@ final readonly class CalendarController
 
     public function preview(Request $request): JsonResponse
     {
+        Person::of($request)->mustBeHeadChef('The head chef plans the services.');
+
         return new JsonResponse($this->book->preview(Fields::of($request)));
     }
 

@@ -6,6 +6,10 @@ namespace Tests\Feature\Plan;
 
 use App\Kitchen\Settings;
 use App\Plan\Service\Service;
+use Carbon\CarbonImmutable;
+use PHPUnit\Framework\Attributes\DataProvider;
+use Sabre\VObject\Component\VCalendar;
+use Sabre\VObject\Reader;
 
 final class BookTest extends PlanKitchen
 {
@@ -87,5 +91,86 @@ final class BookTest extends PlanKitchen
         $this->get($second)->assertOk();
         $this->api('PUT', '/plan/calendar-ended')->assertOk()->assertJsonPath('address', null);
         $this->get($second)->assertNotFound();
+    }
+
+    /** @return iterable<string, array{string}> */
+    public static function rules(): iterable
+    {
+        foreach ([
+            'FREQ=DAILY',
+            'FREQ=DAILY;INTERVAL=3',
+            'FREQ=DAILY;COUNT=100',
+            'FREQ=DAILY;BYDAY=TH,FR,SA',
+            'FREQ=WEEKLY',
+            'FREQ=WEEKLY;INTERVAL=2;BYDAY=TH,SU;WKST=MO',
+            'FREQ=WEEKLY;INTERVAL=2;BYDAY=TH,SU;WKST=SU',
+            'FREQ=WEEKLY;BYDAY=FR,SA;COUNT=40',
+            'FREQ=WEEKLY;UNTIL=20261218T235959Z',
+            'FREQ=MONTHLY',
+            'FREQ=MONTHLY;BYMONTHDAY=-1',
+            'FREQ=MONTHLY;BYMONTHDAY=15,31',
+            'FREQ=MONTHLY;BYDAY=1FR,-1SA',
+            'FREQ=MONTHLY;BYDAY=MO,TU,WE,TH,FR;BYSETPOS=-1',
+            'FREQ=MONTHLY;INTERVAL=2;BYDAY=2TH',
+            'FREQ=YEARLY;BYMONTH=12;BYMONTHDAY=24',
+            'FREQ=YEARLY;BYMONTH=11,12;BYDAY=4TH',
+            'FREQ=YEARLY',
+        ] as $rule) {
+            yield $rule => [$rule];
+        }
+    }
+
+    #[DataProvider('rules')]
+    public function test_a_recurrence_falls_on_the_days_the_package_says(string $rule): void
+    {
+        Settings::store(['timezone' => 'Europe/Dublin'], null);
+        $text = self::ics("UID:d\r\nDTSTART;TZID=Europe/Dublin:20260903T190000\r\nRRULE:{$rule}\r\nSUMMARY:Dinner\, 8 covers");
+        $read = Reader::read($text);
+        self::assertInstanceOf(VCalendar::class, $read);
+        $days = [];
+        $from = CarbonImmutable::parse('2026-11-25', 'Europe/Dublin');
+        foreach ($read->expand($from, $from->addDays(90), $from->getTimezone())->select('VEVENT') as $event) {
+            $days[] = data_get($event, 'DTSTART')->getDateTime()->setTimezone($from->getTimezone())->format('D j M');
+        }
+        $rows = $this->api('POST', '/plan/book', ['text' => $text])->assertOk()->json();
+        self::assertSame($days, data_get($rows, '*.day'));
+    }
+
+    /** @return iterable<string, array{string, string}> */
+    public static function endless(): iterable
+    {
+        $of = fn (string $rule, string $start = '20260903T190000'): string => "DTSTART:{$start}\r\nRRULE:{$rule}";
+        yield '30 February' => [$of('FREQ=YEARLY;BYMONTH=2;BYMONTHDAY=30'), 'never comes'];
+        yield 'hour 25' => [$of('FREQ=DAILY;BYHOUR=25'), 'is not read'];
+        yield 'every 0' => [$of('FREQ=DAILY;INTERVAL=0'), 'is not read'];
+        yield 'the 400th of a month' => [$of('FREQ=MONTHLY;BYDAY=MO;BYSETPOS=400'), 'is not read'];
+        yield 'a year of 400 days' => [$of('FREQ=YEARLY;BYYEARDAY=400'), 'is not read'];
+        yield 'by the second' => [$of('FREQ=SECONDLY'), 'is not read'];
+        yield 'from the year one' => [$of('FREQ=DAILY;COUNT=9999', '00010101T190000'), 'too long ago'];
+        yield 'a day that is none' => [$of('FREQ=DAILY', '20269999T190000'), 'cannot be read'];
+        yield 'no rule' => [$of('X'), 'cannot be read'];
+    }
+
+    #[DataProvider('endless')]
+    public function test_a_recurrence_that_never_ends_or_never_comes_is_refused(string $event, string $why): void
+    {
+        $answer = $this->api('POST', '/plan/book', ['text' => self::ics("UID:x\r\n{$event}\r\nSUMMARY:Feast")]);
+        $answer->assertStatus(422)->assertJsonPath('errors.0.pointer', '/text');
+        self::assertStringContainsString($why, (string) $answer->json('detail'));
+    }
+
+    public function test_thousands_of_recurring_events_are_looked_at_for_seconds_at_most(): void
+    {
+        $events = array_map(
+            fn (int $i): string => "UID:e{$i}\r\nDTSTART:20200101T190000\r\nRRULE:FREQ=DAILY;COUNT=9999;BYMONTHDAY=31",
+            range(1, 2000),
+        );
+        $this->api('POST', '/plan/book', ['text' => self::ics(...$events)])->assertStatus(422);
+    }
+
+    public function test_a_book_is_read_for_the_head_chef_alone(): void
+    {
+        $this->actingAs($this->cutter);
+        $this->api('POST', '/plan/book', ['text' => self::ics('UID:x')])->assertForbidden();
     }
 }
