@@ -6,6 +6,12 @@ use Sectum\Receive\Freshness;
 
 // Every sentence the core says by a code: the enum's name, then its case. Values stand where a colon names them.
 return [
+    'bad-custody-says' => [
+        'out-of-order' => 'An event stands before one that is later. Put them in order of their minutes.',
+        'after-asked' => 'An event is later than the minute that is asked about.',
+        'wrong-way-round' => 'It was out of the cold until before it began.',
+        'not-used' => 'What is used up is not among what it was made of.',
+    ],
     'bad-order' => [
         'wrong-way-round' => '“:first” comes before “:next”: :why.',
         'nothing-to-cut-from' => 'No step before this one takes off :from, so :part cannot be cut from it.',

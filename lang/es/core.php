@@ -3,6 +3,12 @@
 declare(strict_types=1);
 
 return [
+    'bad-custody-says' => [
+        'out-of-order' => 'Un hecho va antes que otro posterior. Ordénalos por minuto.',
+        'after-asked' => 'Un hecho es posterior al minuto por el que se pregunta.',
+        'wrong-way-round' => 'Estuvo fuera del frío hasta antes de empezar.',
+        'not-used' => 'Lo que se gasta no está entre aquello de lo que se hizo.',
+    ],
     'bad-order' => [
         'wrong-way-round' => '«:first» va antes que «:next»: :why.',
         'nothing-to-cut-from' => 'Ningún paso anterior saca :from, así que no se le puede cortar :part.',

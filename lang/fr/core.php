@@ -3,6 +3,12 @@
 declare(strict_types=1);
 
 return [
+    'bad-custody-says' => [
+        'out-of-order' => 'Un fait se trouve avant un autre plus tardif. Rangez-les par minute.',
+        'after-asked' => 'Un fait est plus tardif que la minute demandée.',
+        'wrong-way-round' => 'La sortie du froid finit avant de commencer.',
+        'not-used' => 'Ce qui est épuisé n’est pas parmi ce dont on l’a fait.',
+    ],
     'bad-order' => [
         'wrong-way-round' => '« :first » vient avant « :next » : :why.',
         'nothing-to-cut-from' => 'Aucune étape d’avant n’ôte :from, donc :part ne peut pas y être coupé.',

@@ -40,6 +40,61 @@ final class HoldComputationsTest extends TestCase
             [...$fish, 'mode' => 'dry', 'faces' => 1, 'target_pct' => 3, 'sugar_pct' => 2],
             ['salt_g' => 60, 'sugar_g' => 40, 'hours_to_95' => 81.397],
         ];
+        yield 'a side frozen, thawed and made into tartare' => [
+            'limits',
+            [
+                'at_minute' => 6000,
+                'events' => [
+                    ['kind' => 'received', 'minute' => 0, 'id' => 'fish', 'until_minute' => 4320, 'raw_until_minute' => 1440, 'allergens' => ['fish']],
+                    ['kind' => 'made', 'minute' => 600, 'id' => 'side', 'from' => ['fish'], 'keeps_minutes' => 2880, 'class' => 'raw'],
+                    ['kind' => 'frozen', 'minute' => 1200, 'ids' => ['side']],
+                    ['kind' => 'proof', 'minute' => 3000, 'ids' => ['side']],
+                    ['kind' => 'thaw', 'minute' => 5000, 'ids' => ['side']],
+                    ['kind' => 'thawed', 'minute' => 5900, 'ids' => ['side']],
+                    ['kind' => 'frozen', 'minute' => 5950, 'ids' => ['side']],
+                    ['kind' => 'made', 'minute' => 5960, 'id' => 'tartare', 'from' => ['side'], 'keeps_minutes' => 1440, 'class' => 'raw-service', 'allergens' => ['mustard']],
+                ],
+            ],
+            [
+                'things.side.until_minute' => 7340,
+                'things.side.raw_open' => true,
+                'things.side.raw_until_minute' => 6140,
+                'things.side.thawed' => true,
+                'things.tartare.until_minute' => 7340,
+                'things.tartare.raw_until_minute' => 6140,
+                'things.tartare.allergens.1' => 'mustard',
+                'things.fish.stop' => 'past',
+                'refused.0.event' => 6,
+                'refused.0.code' => 'thawed-before',
+            ],
+        ];
+        yield 'a tuna, its block and its soup' => [
+            'limits',
+            [
+                'at_minute' => 900,
+                'events' => [
+                    ['kind' => 'received', 'minute' => 0, 'id' => 'tuna', 'until_minute' => 4320, 'raw_until_minute' => 2880, 'proof' => true, 'histamine' => true],
+                    ['kind' => 'made', 'minute' => 200, 'id' => 'block', 'from' => ['tuna'], 'keeps_minutes' => 2880, 'class' => 'raw'],
+                    ['kind' => 'made', 'minute' => 210, 'id' => 'soup', 'from' => ['tuna'], 'keeps_minutes' => 4320, 'class' => 'cooked', 'reading' => true],
+                    ['kind' => 'warm', 'minute' => 260, 'ids' => ['tuna', 'tub'], 'from_minute' => 10, 'hot' => true],
+                    ['kind' => 'made', 'minute' => 300, 'id' => 'tray', 'from' => ['soup'], 'keeps_minutes' => 1440, 'class' => 'raw'],
+                    ['kind' => 'not-cooled', 'minute' => 500, 'ids' => ['soup']],
+                ],
+            ],
+            [
+                'things.tuna.warm_minutes' => 250,
+                'things.tuna.limit_minutes' => 240,
+                'things.tuna.stop' => 'warm',
+                'things.block.warm_minutes' => 190,
+                'things.block.raw_until_minute' => 2880,
+                'things.soup.warm_minutes' => 200,
+                'things.soup.stop' => 'uncooled',
+                'things.tray.stop' => 'uncooled',
+                'refused.0.event' => 3,
+                'refused.0.code' => 'unknown',
+                'refused.0.id' => 'tub',
+            ],
+        ];
         $readings = [];
         for ($hour = 0; $hour <= 27; $hour++) {
             $readings[] = [

@@ -71,6 +71,48 @@ final class PlanComputationsTest extends TestCase
     /** @return iterable<string, array{string, array<string, mixed>, array<string, int|float|string|bool|null>}> */
     public static function worked(): iterable
     {
+        yield 'the food cost of a period' => [
+            'food-cost',
+            ['lines' => [[
+                'id' => 'hake',
+                'portions' => [['count' => 120, 'served_g' => 186, 'target_g' => 180]],
+                'waste_g' => 1450,
+                'unaccounted_g' => 300,
+                'yield_pct' => 58.2,
+                'standard_yield_pct' => 60,
+                'price_per_kg_minor' => 1390,
+                'standard_price_per_kg_minor' => 1300,
+                'net_sales_minor' => 240_000,
+            ]]],
+            [
+                'lines.0.actual_minor' => 57_487,
+                'lines.0.standard_minor' => 46_800,
+                'lines.0.price_minor' => 3722,
+                'lines.0.yield_minor' => 1613,
+                'lines.0.portion_minor' => 1560,
+                'lines.0.waste_minor' => 3142,
+                'lines.0.unaccounted_minor' => 650,
+                'lines.0.actual_pct' => 23.95,
+                'total.standard_pct' => 19.5,
+            ],
+        ];
+        yield 'a menu' => [
+            'menu',
+            ['dishes' => [
+                ['id' => 'a', 'sold' => 120, 'net_price_minor' => 2000, 'plate_cost_minor' => 546],
+                ['id' => 'b', 'sold' => 20, 'net_price_minor' => 2636, 'plate_cost_minor' => 964],
+                ['id' => 'c', 'sold' => 70, 'net_price_minor' => 2227, 'plate_cost_minor' => 638],
+                ['id' => 'd', 'sold' => 15, 'net_price_minor' => 2636, 'plate_cost_minor' => 1487],
+            ]],
+            [
+                'average_contribution_minor' => 1495,
+                'share_needed_pct' => 17.5,
+                'dishes.0.advice' => 'reprice',
+                'dishes.1.advice' => 'promote',
+                'dishes.2.advice' => 'keep',
+                'dishes.3.advice' => 'replace',
+            ],
+        ];
         yield 'an evening' => [
             'order',
             self::EVENING,
