@@ -17,8 +17,11 @@ final class OutClock
 
     public const HISTAMINE_HOT = 240;
 
-    /** @var array<string, int> minutes each thing came with out of the cold, by what is known so far */
+    /** @var array<int, int> minutes each thing came with out of the cold, by what is known so far */
     private array $cameWith = [];
+
+    /** @var array<int, int> the same as far as they count for the stop */
+    private array $cameCounted = [];
 
     /** @var array<string, bool> whether each came hot, uncooled or past its time, by what is known so far */
     private array $came = [];
@@ -30,7 +33,7 @@ final class OutClock
     /** Something became known: what things came with is worked out anew. */
     public function forget(): void
     {
-        $this->cameWith = $this->came = [];
+        $this->cameWith = $this->cameCounted = $this->came = [];
     }
 
     public function isUncooled(KeptThing $thing): bool
@@ -68,7 +71,7 @@ final class OutClock
     /** Minutes out of the cold at a minute, by all that is known now. */
     public function minutes(KeptThing $thing, int $minute): int
     {
-        $came = $this->cameWith[$thing->id.' all'] ??= max($thing->cameWarm, 0, ...array_map(
+        $came = $this->cameWith[spl_object_id($thing)] ??= max($thing->cameWarm, 0, ...array_map(
             fn (KeptThing $one): int => $this->minutes($one, $thing->made),
             $thing->warmedBy(),
         ));
@@ -89,7 +92,7 @@ final class OutClock
 
     private function cameCounted(KeptThing $thing): int
     {
-        return $this->cameWith[$thing->id.' counted'] ??= max($thing->cameWarm, 0, ...array_map(
+        return $this->cameCounted[spl_object_id($thing)] ??= max($thing->cameWarm, 0, ...array_map(
             fn (KeptThing $one): int => $this->counted($one, $thing->made),
             $thing->warmedBy(),
         ));
