@@ -8,11 +8,13 @@ use App\Fish\Fish;
 use App\Fish\Piece;
 use App\Fish\Stage;
 use App\Hold\Freezing\RunItem;
+use App\Hold\Things\CustodyOf;
 use App\Hold\Things\HeldThing;
 use App\Kitchen\Format\Words;
 use App\Kitchen\Moment;
 use App\Portion\Tray\PortionTray;
 use DateTimeImmutable;
+use Sectum\Custody\CustodyCode;
 use Sectum\Measure\Mass;
 
 /** What could be frozen or treated now: whole fish, sides that are cut no further, and trays of portions. */
@@ -24,7 +26,7 @@ final readonly class ReadyThings
     public static function all(Words $words, DateTimeImmutable $now): array
     {
         $in = RunItem::query()->whereNull('out_at')->whereHas('run', fn ($run) => $run->whereNull('ended_at'))->get();
-        $ready = [];
+        $ready = $things = [];
         $trays = PortionTray::inFull()
             ->with('pieces')
             ->where('use_by', '>=', Moment::date($now))
@@ -33,6 +35,7 @@ final readonly class ReadyThings
             ->limit(self::MOST)
             ->get();
         foreach ($trays as $tray) {
+            $things[] = new HeldThing(null, $tray);
             $net = Mass::sum(array_map(PortionTray::net(...), array_values($tray->pieces->all())));
             $ready[] = [
                 'piece' => null,
@@ -50,6 +53,7 @@ final readonly class ReadyThings
         foreach ($fish as $one) {
             foreach (self::uncut($one) as $piece) {
                 if (! $in->contains('piece_id', $piece->id)) {
+                    $things[] = new HeldThing($piece, null);
                     $ready[] = [
                         'piece' => $piece->id,
                         'tray' => null,
@@ -60,7 +64,14 @@ final readonly class ReadyThings
             }
         }
 
-        return array_slice($ready, 0, self::MOST);
+        $things = array_slice($things, 0, self::MOST);
+        $custody = new CustodyOf($things);
+
+        return array_values(array_filter(
+            array_slice($ready, 0, self::MOST),
+            fn (int $i): bool => $custody->limits($things[$i], $now)->stop !== CustodyCode::Past,
+            ARRAY_FILTER_USE_KEY,
+        ));
     }
 
     /** @return list<Piece> the whole fish, or its fillets that are cut no further */

@@ -9,6 +9,7 @@ use App\Contract\Fields;
 use App\Fish\History;
 use App\Hold\Kept\KeepPortions;
 use App\Hold\Places\Place;
+use App\Hold\Things\CustodyOf;
 use App\Hold\Things\HeldThing;
 use App\Hold\Things\HeldThings;
 use App\Kitchen\Moment;
@@ -18,6 +19,7 @@ use DateTimeImmutable;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use Psr\Clock\ClockInterface;
+use Sectum\Custody\CustodyCode;
 use Sectum\Hold\Freezing\Wrap;
 use Sectum\Hold\Kept\KeptState;
 use Sectum\Hold\Kept\LeavesAs;
@@ -169,6 +171,13 @@ final readonly class StartRun
             ->first();
         $there === null ||
             throw Fault::inField("{$pointer}", "It is freezing already, by record {$there->run->number}.");
+        $custody = new CustodyOf([$thing]);
+        $why = $custody->barsFreezing($thing, $at);
+        $why === null || throw Fault::conflict(
+            $why === CustodyCode::ThawedBefore
+                ? 'It was thawed before and is not frozen again: use it, or discard it.'
+                : 'Its date is past: discard it.',
+        );
         $item = RunItem::query()->create([
             'id' => $id,
             'run_id' => $run->id,

@@ -12,6 +12,8 @@ use App\Fish\Weighing;
 use App\Hold\Freezing\RunItem;
 use App\Hold\Freezing\StartRun;
 use App\Hold\Kept\KeepPortions;
+use App\Hold\Things\CustodyOf;
+use App\Hold\Things\HeldThing;
 use App\Hold\Things\HeldThings;
 use App\Kitchen\Moment;
 use App\Kitchen\Once;
@@ -139,7 +141,13 @@ final readonly class ThawIt
                 'finished_by' => $person->id,
                 'version' => $thaw->version + 1,
             ]);
-            $until = Moment::day($this->now())->modify('+'.(Settings::load()->hold->thawedDays - 1).' days');
+            // No later than the law has it: what it had left when it was frozen, from its thaw's beginning.
+            $thing = new HeldThing($thaw->item->piece, $thaw->item->tray);
+            $law = (new CustodyOf([$thing]))->limits($thing, $this->now())->until;
+            $until = min(
+                Moment::day($this->now())->modify('+'.(Settings::load()->hold->thawedDays - 1).' days'),
+                Moment::day(Moment::at('@'.(60 * ($law ?? CustodyOf::minute($this->now()))))),
+            );
             if ($thaw->item->batch_id !== null) {
                 $this->keep->becomes(
                     $thaw->item->batch_id,

@@ -11,7 +11,9 @@ use App\Fish\Piece;
 use App\Fish\RawEvidence;
 use App\Hold\Freezing\RunItem;
 use App\Hold\Places\Place;
+use App\Hold\Thaw\Thaw;
 use Illuminate\Support\Carbon;
+use Illuminate\Testing\TestResponse;
 use Sectum\Fish\Part;
 use Sectum\Hold\Freezing\FreezeRule;
 use Sectum\Receive\FrozenHere;
@@ -206,5 +208,42 @@ final class FreezingTest extends ColdKitchen
         $factor = (float) Place::query()->findOrFail($this->blast)->house_factor;
         self::assertLessThan(1.0, $factor);
         self::assertGreaterThan(0.2, $factor);
+    }
+
+    public function test_freezing_revives_no_fish_past_its_date_and_nothing_is_frozen_twice(): void
+    {
+        $fish = $this->received();
+        $this->weigh($fish, 'side-a', '1515 g')->assertOk();
+        $side = (string) $this->api('GET', "/breakdown/fish/{$fish}")->json('pieces.1.piece');
+        $freeze = fn (): TestResponse => $this->api('PUT', '/hold/freezing/'.self::id(), [
+            'purpose' => 'keep',
+            'place' => $this->blast,
+            'core_probe' => false,
+            'items' => [['piece' => $side]],
+        ]);
+        $offered = fn (): bool => in_array($side, array_column((array) $this->api('GET', '/hold/ready')->json(), 'piece'), true);
+        Fish::query()->whereKey($fish)->update(['keeps_until' => '2026-03-08T12:00:00Z']);
+        self::assertTrue($offered());
+        Carbon::setTestNow('2026-04-01T08:00:00Z');
+        self::assertFalse($offered(), 'what would be refused is not offered');
+        $freeze()->assertConflict();
+        self::assertSame(0, RunItem::query()->count(), 'and nothing is half written');
+        Carbon::setTestNow('2026-03-07T08:00:00Z');
+        $freeze()->assertOk();
+        $item = RunItem::query()->firstOrFail();
+        $thaw = Thaw::query()->create([
+            'number' => 1,
+            'item_id' => $item->id,
+            'how' => 'thaw still-air',
+            'ambient_tenths' => 30,
+            'planned_by' => $this->chef->id,
+            'planned_at' => '2026-03-07T09:00:00Z',
+            'started_at' => '2026-03-07T09:00:00Z',
+            'finished_at' => '2026-03-08T07:00:00Z',
+        ]);
+        $item->update(['out_at' => $thaw->started_at]);
+        Carbon::setTestNow('2026-03-08T08:00:00Z');
+        $freeze()->assertConflict();
+        self::assertSame(1, RunItem::query()->count());
     }
 }

@@ -22,12 +22,18 @@ final class HoldBudgetTest extends ColdKitchen
     #[TestWith(['/hold/freezing'])]
     #[TestWith(['/hold/places'])]
     #[TestWith(['/hold/out'])]
-    #[TestWith(['/hold/ready'])]
     #[TestWith(['/hold/checks'])]
     public function test_a_list_of_many(string $list): void
     {
         $this->heldAndRunning();
         $this->assertAsksAtMost(15, fn () => $this->api('GET', $list)->assertOk(), $list);
+    }
+
+    /** What is offered is asked of the law first: how it was frozen and thawed, and when its date ends. */
+    public function test_what_may_be_frozen_or_treated(): void
+    {
+        $this->heldAndRunning();
+        $this->assertAsksAtMost(20, fn () => $this->api('GET', '/hold/ready')->assertOk());
     }
 
     /** Four lists stand on one screen: what thaws, what can be thawed, what is packed, what dripped. */
