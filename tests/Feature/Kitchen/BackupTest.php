@@ -6,6 +6,7 @@ namespace Tests\Feature\Kitchen;
 
 use App\Kitchen\Backups\Backup;
 use Illuminate\Support\Carbon;
+use Symfony\Component\Process\Process;
 use Tests\TestCase;
 
 /** When the head chef is told that a backup is missing. */
@@ -38,5 +39,16 @@ final class BackupTest extends TestCase
         config(['sectum.demo' => true]);
         self::assertNull($this->api('GET', '/kitchen')->json('backup_due'));
         Carbon::setTestNow();
+    }
+
+    public function test_nothing_of_a_kitchen_is_tracked_in_the_repository(): void
+    {
+        $tracked = new Process(['git', 'ls-files', 'storage'], base_path());
+        $tracked->run();
+        $files = array_filter(explode("\n", $tracked->getOutput()));
+        self::assertSame([], array_values(array_filter(
+            $files,
+            fn (string $file): bool => basename($file) !== '.gitignore',
+        )));
     }
 }
