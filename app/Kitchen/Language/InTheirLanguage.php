@@ -20,6 +20,9 @@ final readonly class InTheirLanguage
     /** Under these no code stands: a single word in small letters is one of the language's, "oil" or "brush". */
     private const WORDS = ['name', 'tools', 'shown', 'default', 'source', 'service_said'];
 
+    /** Under these stands what somebody typed, or an id of it: it leaves as it came. */
+    private const TYPED = ['note', 'notes', 'lot', 'lots', 'tray', 'typed', 'tag', 'gtin', 'vessel'];
+
     /** @param  Closure(Request): Response  $next */
     public function handle(Request $request, Closure $next): Response
     {
@@ -44,17 +47,22 @@ final readonly class InTheirLanguage
         return preg_match('/\.(?!pdf$)/', $path) === 1;
     }
 
-    private static function walk(mixed $answer, Said $said, string $of = ''): mixed
+    private static function walk(mixed $answer, Said $said, string $of = '', string $in = ''): mixed
     {
         if (is_string($answer)) {
+            // A tray is known by its name, and its name is whatever the house calls it.
+            if (in_array($of, self::TYPED, true) || ($of === 'name' && $in === 'trays')) {
+                return $answer;
+            }
+
             return in_array($of, self::WORDS, true) ? $said->word($answer) : $said->text($answer);
         }
         if (is_array($answer)) {
-            return array_map(fn (mixed $one): mixed => self::walk($one, $said, $of), $answer);
+            return array_map(fn (mixed $one): mixed => self::walk($one, $said, $of, $of), $answer);
         }
         if ($answer instanceof stdClass) {
             foreach (get_object_vars($answer) as $name => $one) {
-                $answer->{$name} = self::walk($one, $said, (string) $name);
+                $answer->{$name} = self::walk($one, $said, (string) $name, $of);
             }
         }
 

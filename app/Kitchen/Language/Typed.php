@@ -17,6 +17,9 @@ final readonly class Typed
     private const FIGURE = '/^\s*(\d{0,9})([.,])(\d{1,9})'.
         '(\s*(?:g|gr|kg|kilos?|oz|lbs?|cm|mm|in|°?\s?[CF]|€|%)?)\s*$/iu';
 
+    /** Under these stands what somebody calls something, and no figure: lot "07,21" is that lot. */
+    private const NAMES = ['name', 'note', 'notes', 'lot', 'tray', 'tag', 'gtin', 'code', 'supplier', 'reason', 'why'];
+
     /** A request's body, its figures with a point. */
     public static function in(Request $request): string
     {
@@ -46,7 +49,9 @@ final readonly class Typed
         }
         if ($one instanceof stdClass) {
             foreach (get_object_vars($one) as $name => $in) {
-                $one->{$name} = self::walk($in, "{$at}/{$name}");
+                $one->{$name} = in_array($name, self::NAMES, true) && is_string($in)
+                    ? $in
+                    : self::walk($in, "{$at}/{$name}");
             }
         }
 

@@ -10,6 +10,8 @@ use App\Kitchen\Language\Language;
 use App\Kitchen\Language\Said;
 use App\Kitchen\Language\Typed;
 use App\Kitchen\Language\Written;
+use App\Kitchen\Person;
+use Illuminate\Http\Request;
 use Illuminate\Support\Arr;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
@@ -316,6 +318,30 @@ final class LanguageTest extends TestCase
         $this->api('PUT', '/me/language', ['language' => 'xx'])->assertStatus(422);
         $this->api('PUT', '/me/language', ['language' => 'en'])->assertOk();
         $this->weigh($fish, 'frame', '0,1 kg')->assertStatus(422);
+    }
+
+    public function test_a_tray_and_a_lot_leave_and_enter_as_they_were_typed(): void
+    {
+        $this->kitchen();
+        $fish = $this->received();
+        foreach (['half tray', 'Weigh it again.', '1,5'] as $name) {
+            $this->api('PUT', '/breakdown/trays/'.rawurlencode($name), ['mass' => '412 g'])->assertOk();
+        }
+        foreach (self::OTHERS as $language) {
+            $this->api('PUT', '/me/language', ['language' => $language])->assertOk();
+            $names = array_column((array) $this->api('GET', "/breakdown/fish/{$fish}")->json('trays'), 'name');
+            self::assertSame(['1,5', 'Weigh it again.', 'half tray'], $names, $language);
+            foreach ($names as $name) {
+                $this->api('PUT', "/breakdown/fish/{$fish}/readings/".self::id(), [
+                    'part' => 'head',
+                    'tray' => $name,
+                    'weight' => ['typed' => '1,062 kg'],
+                ])->assertOk();
+            }
+            $request = Request::create('/api/receive', 'PUT', content: '{"lot":"07,21","weight":{"typed":"1,5 kg"}}');
+            $request->setUserResolver(fn (): Person => $this->chef->refresh());
+            self::assertSame('{"lot":"07,21","weight":{"typed":"1.5 kg"}}', Typed::in($request), $language);
+        }
     }
 
     public function test_who_is_not_signed_in_reads_as_the_tablet_was_read_last_or_as_its_browser_asks(): void
