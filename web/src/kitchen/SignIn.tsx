@@ -115,7 +115,6 @@ export function SignIn({ kitchen }: { kitchen: Kitchen }) {
         </p>
         <Button
           variant="subtle"
-          size="compact-sm"
           aria-pressed={phrase}
           onClick={() => {
             setPhrase((on) => !on);
@@ -152,7 +151,7 @@ export function SignIn({ kitchen }: { kitchen: Kitchen }) {
 /** The fish, cut: a picture for the door. */
 function DoorFish() {
   return (
-    <svg className={css.doorFish} viewBox="-10 -34 920 362" aria-hidden="true">
+    <svg className={css.doorFish} viewBox="-10 -34 920 430" aria-hidden="true">
       {DRAWINGS.round.regions.map((region) => (
         <path key={region.part} d={region.d} transform={`translate(${region.off[0]} ${region.off[1]})`} />
       ))}
