@@ -211,7 +211,7 @@ final class Custody
     private function stop(KeptThing $thing, int $minute, bool $ofFrozen = false): ?CustodyCode
     {
         return $this->stopForGood($thing, $minute) ?? match (true) {
-            $thing->thawBegan !== null && $minute > $this->thawUntil($thing) => CustodyCode::Past,
+            $thing->thawBegan !== null && $minute > $thing->thawUntil($this->house) => CustodyCode::Past,
             $thing->frozenSince !== null && ! $ofFrozen => CustodyCode::Frozen,
             $thing->frozenSince === null && $minute > $thing->until => CustodyCode::Past,
             default => null,
@@ -253,8 +253,8 @@ final class Custody
         $thing->parents = $of;
         match (true) {
             $cooked => $this->cook($thing, $event),
-            $of !== [] && self::allFrozen($of) => $this->saw($thing, $event),
-            default => $this->cut($thing, $event),
+            $of !== [] && self::allFrozen($of) => $thing->saw($event),
+            default => $thing->cut($event),
         };
         foreach ($event->emptied as $id) {
             $this->things["t{$id}"]->gone = true;
@@ -271,55 +271,19 @@ final class Custody
                 $thing->until = min($thing->until, match (true) {
                     $one->frozenSince === null => $one->until,
                     $one->thawBegan === null => $event->minute + $one->left,
-                    default => $this->thawUntil($one),
+                    default => $one->thawUntil($this->house),
                 });
             }
         }
     }
 
-    /** Raw of what is all frozen: it stays frozen. */
-    private function saw(KeptThing $thing, CustodyEvent $event): void
-    {
-        $raw = array_map(fn (KeptThing $one): ?int => $one->rawLeft, $thing->parents);
-        $thing->frozenSince = $event->minute;
-        $thing->left = min($event->keeps, ...array_map(fn (KeptThing $one): int => $one->left, $thing->parents));
-        $thing->rawLeft = in_array(null, $raw, true) ? null : min($thing->left, ...array_filter($raw, is_int(...)));
-        $this->inherit($thing);
-    }
-
-    private function cut(KeptThing $thing, CustodyEvent $event): void
-    {
-        $untils = array_map(fn (KeptThing $one): int => $one->until, $thing->parents);
-        $thing->until = min($event->minute + $event->keeps, ...$untils);
-        $thing->rawUntil = $thing->until;
-        foreach ($thing->parents as $one) {
-            $thing->rawUntil = $thing->rawUntil === null || $one->rawUntil === null || $one->rawUntil < $event->minute
-                ? null
-                : min($thing->rawUntil, $one->rawUntil);
-        }
-        $this->inherit($thing);
-    }
-
-    private function inherit(KeptThing $thing): void
-    {
-        $thing->proof = array_filter($thing->parents, fn (KeptThing $one): bool => ! $one->proof) === [];
-        $thing->thawed = array_filter($thing->parents, fn (KeptThing $one): bool => $one->thawed) !== [];
-    }
-
     private function act(CustodyEvent $event, KeptThing $thing): void
     {
         if ($event->kind === CustodyEventKind::Frozen) {
-            $this->freeze($thing, $event->minute);
+            $thing->freeze($event->minute);
         }
         $thing->proof = $thing->proof || $event->kind === CustodyEventKind::Proof;
         $thing->airless = $thing->airless || $event->kind === CustodyEventKind::Airless;
-    }
-
-    private function freeze(KeptThing $thing, int $minute): void
-    {
-        $thing->frozenSince = $minute;
-        $thing->left = $thing->until - $minute;
-        $thing->rawLeft = $thing->rawUntil === null || $thing->rawUntil < $minute ? null : $thing->rawUntil - $minute;
     }
 
     /** Why a fact is not true of a thing. */
@@ -367,7 +331,7 @@ final class Custody
             CustodyEventKind::NotCooled => $thing->uncooled = true,
             CustodyEventKind::Opened => $thing->airless = false,
             CustodyEventKind::Thaw => $thing->thawBegan = $event->minute,
-            CustodyEventKind::Thawed => $this->thawed($thing, $event->minute),
+            CustodyEventKind::Thawed => $thing->endThaw($event->minute, $this->house),
             CustodyEventKind::Discarded => $thing->gone = true,
             CustodyEventKind::Received,
             CustodyEventKind::Made,
@@ -385,21 +349,6 @@ final class Custody
             $thing->thawBegan = max($event->from, $thing->frozenSince);
             $thing->spoiltAirless = $thing->spoiltAirless || ($thing->airless && ! $thing->hasCooked);
         }
-    }
-
-    private function thawed(KeptThing $thing, int $minute): void
-    {
-        $base = min($minute, ($thing->thawBegan ?? $minute) + $this->house->thawWindow);
-        $thing->until = $base + min($this->house->thawKeeps, $thing->left);
-        $thing->rawUntil = $thing->rawLeft === null ? null : min($thing->until, $base + $thing->rawLeft);
-        $thing->thawed = true;
-        $thing->frozenSince = $thing->thawBegan = null;
-    }
-
-    /** Until when what thaws may be used, as long as it thaws. */
-    private function thawUntil(KeptThing $thing): int
-    {
-        return ($thing->thawBegan ?? 0) + $this->house->thawWindow + min($this->house->thawKeeps, $thing->left);
     }
 
     private function rawOpen(KeptThing $thing, int $minute): bool
@@ -422,7 +371,7 @@ final class Custody
             match (true) {
                 $thing->frozenSince === null => $thing->until,
                 $thing->thawBegan === null => null,
-                default => $this->thawUntil($thing),
+                default => $thing->thawUntil($this->house),
             },
             $this->stop($thing, $at),
             $rawOpen,

@@ -108,4 +108,55 @@ final class KeptThing
             default => $this->parents,
         };
     }
+
+    /** Raw of what is all frozen: it stays frozen. */
+    public function saw(CustodyEvent $event): void
+    {
+        $raw = array_map(fn (self $one): ?int => $one->rawLeft, $this->parents);
+        $this->frozenSince = $event->minute;
+        $this->left = min($event->keeps, ...array_map(fn (self $one): int => $one->left, $this->parents));
+        $this->rawLeft = in_array(null, $raw, true) ? null : min($this->left, ...array_filter($raw, is_int(...)));
+        $this->inherit();
+    }
+
+    public function cut(CustodyEvent $event): void
+    {
+        $untils = array_map(fn (self $one): int => $one->until, $this->parents);
+        $this->until = min($event->minute + $event->keeps, ...$untils);
+        $this->rawUntil = $this->until;
+        foreach ($this->parents as $one) {
+            $this->rawUntil = $this->rawUntil === null || $one->rawUntil === null || $one->rawUntil < $event->minute
+                ? null
+                : min($this->rawUntil, $one->rawUntil);
+        }
+        $this->inherit();
+    }
+
+    private function inherit(): void
+    {
+        $this->proof = array_filter($this->parents, fn (self $one): bool => ! $one->proof) === [];
+        $this->thawed = array_filter($this->parents, fn (self $one): bool => $one->thawed) !== [];
+    }
+
+    public function freeze(int $minute): void
+    {
+        $this->frozenSince = $minute;
+        $this->left = $this->until - $minute;
+        $this->rawLeft = $this->rawUntil === null || $this->rawUntil < $minute ? null : $this->rawUntil - $minute;
+    }
+
+    public function endThaw(int $minute, CustodyHouse $house): void
+    {
+        $base = min($minute, ($this->thawBegan ?? $minute) + $house->thawWindow);
+        $this->until = $base + min($house->thawKeeps, $this->left);
+        $this->rawUntil = $this->rawLeft === null ? null : min($this->until, $base + $this->rawLeft);
+        $this->thawed = true;
+        $this->frozenSince = $this->thawBegan = null;
+    }
+
+    /** Until when what thaws may be used, as long as it thaws. */
+    public function thawUntil(CustodyHouse $house): int
+    {
+        return ($this->thawBegan ?? 0) + $house->thawWindow + min($house->thawKeeps, $this->left);
+    }
 }
