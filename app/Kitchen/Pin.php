@@ -13,10 +13,10 @@ use Illuminate\Support\Facades\Hash;
 /**
  * A PIN is short, so guessing is slowed: each wrong one in a row doubles the wait before the next.
  *
- * Wrong ones are counted by person, over all tablets, and by address. A tablet is known to those who have signed in on it
- * (SignIn): there they are counted apart and wait a minute at most, so that wrong PINs tried elsewhere shut nobody out,
- * until so many were wrong at such tablets in a day that they wait as long as anywhere. At the longest wait some hundred
- * PINs of one person can be tried a day, whoever tries them and however many tablets they make up.
+ * Wrong ones are counted by person, over all tablets, and by address. A tablet is known to those who have signed in on
+ * it (SignIn). There they are counted apart and wait a minute at most, so that wrong PINs tried elsewhere shut nobody
+ * out, until so many were wrong at such tablets in a day that they wait as long as anywhere. At the longest wait some
+ * hundred PINs of one person can be tried a day, whoever tries them and however many tablets they make up.
  */
 final readonly class Pin
 {

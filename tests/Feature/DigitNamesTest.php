@@ -50,7 +50,8 @@ final class DigitNamesTest extends AtTheDoor
             if (str_starts_with($route->uri(), 'api/') && in_array('GET', $route->methods(), true)) {
                 $path = self::filledIn($route, $gaps);
                 $answer = $this->json('GET', "/api{$path}");
-                self::assertNotSame(500, $answer->getStatusCode(), "{$path}: ".($answer->exception ?? null)?->getMessage());
+                $said = ($answer->exception ?? null)?->getMessage();
+                self::assertNotSame(500, $answer->getStatusCode(), "{$path}: {$said}");
                 $asked++;
             }
         }
@@ -98,7 +99,10 @@ final class DigitNamesTest extends AtTheDoor
         ]];
         yield 'schedule' => ['schedule', [
             'cutters' => [['id' => '1', 'from' => 0, 'to' => 200]],
-            'tasks' => [['id' => '3', 'minutes' => 20, 'cutters' => ['1']], ['id' => '4', 'minutes' => 5, 'after' => ['3']]],
+            'tasks' => [
+                ['id' => '3', 'minutes' => 20, 'cutters' => ['1']],
+                ['id' => '4', 'minutes' => 5, 'after' => ['3']],
+            ],
         ]];
         yield 'freshness' => ['freshness', ['grades' => ['1' => 2]]];
     }

@@ -20,8 +20,8 @@ use Sectum\Custody\CustodyHouse;
 use Sectum\Custody\ThingLimits;
 
 /**
- * What the law of custody says of things that are held, from the books: their dates, and how they, or what they were cut
- * from, were frozen and thawed. Minutes are counted from 1970; a date lasts until its kitchen day ends.
+ * What the law of custody says of things that are held, from the books: their dates, and how they, or what they were
+ * cut from, were frozen and thawed. Minutes are counted from 1970; a date lasts until its kitchen day ends.
  */
 final readonly class CustodyOf
 {

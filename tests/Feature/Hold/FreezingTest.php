@@ -221,7 +221,11 @@ final class FreezingTest extends ColdKitchen
             'core_probe' => false,
             'items' => [['piece' => $side]],
         ]);
-        $offered = fn (): bool => in_array($side, array_column((array) $this->api('GET', '/hold/ready')->json(), 'piece'), true);
+        $offered = fn (): bool => in_array(
+            $side,
+            array_column((array) $this->api('GET', '/hold/ready')->json(), 'piece'),
+            true,
+        );
         Fish::query()->whereKey($fish)->update(['keeps_until' => '2026-03-08T12:00:00Z']);
         self::assertTrue($offered());
         Carbon::setTestNow('2026-04-01T08:00:00Z');

@@ -212,7 +212,9 @@ final class PeopleTest extends TestCase
             $answer = $this->withCredentials()
                 ->withCookies(['sectum_tablet' => $tablet])
                 ->api('POST', '/session', ['person' => $this->chef->id, 'pin' => '5000']);
-            $answer->getStatusCode() === 429 ? ($now = $now->addSeconds((int) $answer->json('retry_after_s'))) : $looked++;
+            $answer->getStatusCode() === 429
+                ? ($now = $now->addSeconds((int) $answer->json('retry_after_s')))
+                : $looked++;
         }
         self::assertLessThanOrEqual(105, $looked, 'tries a day, whoever tries them and at however many tablets');
         self::assertGreaterThan(90, $looked);
@@ -222,7 +224,8 @@ final class PeopleTest extends TestCase
             $this->api('GET', '/plan/today')->assertOk()->json('says.0'),
         );
         $this->actingAs($this->cutter);
-        self::assertNotContains('wrong-pins', array_column((array) $this->api('GET', '/plan/today')->json('says'), 'code'));
+        $says = (array) $this->api('GET', '/plan/today')->json('says');
+        self::assertNotContains('wrong-pins', array_column($says, 'code'));
     }
 
     public function test_also_a_known_tablet_is_kind_only_so_often_a_day(): void
@@ -240,7 +243,9 @@ final class PeopleTest extends TestCase
             $answer = $this->withCredentials()
                 ->withCookies(['sectum_tablet' => $tablet])
                 ->api('POST', '/session', ['person' => $this->chef->id, 'pin' => '5000']);
-            $answer->getStatusCode() === 429 ? ($now = $now->addSeconds((int) $answer->json('retry_after_s'))) : $looked++;
+            $answer->getStatusCode() === 429
+                ? ($now = $now->addSeconds((int) $answer->json('retry_after_s')))
+                : $looked++;
         }
         self::assertLessThanOrEqual(140, $looked);
         self::assertGreaterThan(90, $looked);

@@ -124,7 +124,8 @@ final class BookTest extends PlanKitchen
     public function test_a_recurrence_falls_on_the_days_the_package_says(string $rule): void
     {
         Settings::store(['timezone' => 'Europe/Dublin'], null);
-        $text = self::ics("UID:d\r\nDTSTART;TZID=Europe/Dublin:20260903T190000\r\nRRULE:{$rule}\r\nSUMMARY:Dinner\, 8 covers");
+        $begins = 'DTSTART;TZID=Europe/Dublin:20260903T190000';
+        $text = self::ics("UID:d\r\n{$begins}\r\nRRULE:{$rule}\r\nSUMMARY:Dinner\, 8 covers");
         $read = Reader::read($text);
         self::assertInstanceOf(VCalendar::class, $read);
         $days = [];
